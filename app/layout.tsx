@@ -1,0 +1,24 @@
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { cookies } from 'next/headers';
+import '@fontsource-variable/archivo/wght.css';
+import { UNITS_COOKIE, unitsFromCookie } from '@/ui/format/units';
+import { AppProvider } from '@/ui/theme/provider';
+
+export const metadata: Metadata = {
+  title: { default: 'Frost Pick', template: '%s · Frost Pick' },
+  description: 'From a look at the snow to waxed skis on the start line',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const units = unitsFromCookie((await cookies()).get(UNITS_COOKIE)?.value);
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <AppProvider units={units}>{children}</AppProvider>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,18 @@
+import { Box } from '@chakra-ui/react';
+import { database } from '@/data/database';
+import { listOutings } from '@/data/outings';
+import { listVenues } from '@/data/venues';
+import { NewOutingScreen } from '@/features/outing/new-outing-screen';
+
+export const metadata = { title: 'New outing' };
+export const dynamic = 'force-dynamic';
+
+export default async function NewOutingPage() {
+  const db = database();
+  const [venues, outings] = await Promise.all([listVenues(db), listOutings(db)]);
+  return (
+    <Box as="main">
+      <NewOutingScreen venues={venues} hasOutings={outings.length > 0} />
+    </Box>
+  );
+}

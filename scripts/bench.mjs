@@ -1,0 +1,14 @@
+// npm run bench: speeds, each beside a baseline of the same run.
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
+import { ensureBuilt } from './lib/build.mjs';
+import { ensureInstalled, ROOT, run } from './lib/install.mjs';
+
+ensureInstalled();
+ensureBuilt();
+const wanted = process.argv.slice(2);
+for (const file of readdirSync(path.join(ROOT, 'bench')).sort()) {
+  if (!file.endsWith('.bench.ts')) continue;
+  if (wanted.length > 0 && !wanted.some((word) => file.includes(word))) continue;
+  if (run('npx', ['--no-install', 'tsx', path.join('bench', file)]) !== 0) process.exit(1);
+}

@@ -1,0 +1,10 @@
+// npm run dev: the development server, without demo data unless FROST_PICK_DEMO=1.
+import { ensureInstalled, requireNode } from './lib/install.mjs';
+import { readOptions, requireFolder, requireFreePort, serve } from './lib/serve.mjs';
+
+requireNode();
+const options = readOptions();
+requireFolder(options.data);
+await requireFreePort(options.port);
+ensureInstalled();
+await serve('dev', options);

@@ -1,0 +1,36 @@
+// Debian's Chromium through puppeteer-core, with the flags a closed network needs.
+import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { refuse } from './install.mjs';
+
+export const CHROMIUM = process.env.CHROMIUM_PATH || '/usr/bin/chromium';
+export const CHROMIUM_FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+const apt = (...args) => spawnSync('apt-get', args, { stdio: 'inherit' }).status === 0;
+
+/** Makes sure that there is a Chromium: through apt where it may, else with a sentence on what to do. */
+export function ensureChromium() {
+  if (existsSync(CHROMIUM)) return;
+  const mayInstall = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+  if (mayInstall) {
+    console.log('Installing Chromium through apt; this takes some minutes once.');
+    apt('update');
+    if (
+      apt('install', '-y', '--no-install-recommends', 'chromium', 'fonts-dejavu-core') &&
+      existsSync(CHROMIUM)
+    ) {
+      return;
+    }
+  }
+  refuse(
+    `The browser tests need Chromium at ${CHROMIUM}. Install it (Debian, as root: apt-get install chromium), or name another with CHROMIUM_PATH.`,
+  );
+}

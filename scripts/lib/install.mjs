@@ -1,0 +1,89 @@
+// Installs the locked packages when the lock changed, keeping the one compiled binary in a cache.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { copyFileSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { homedir } from 'node:os';
+import path from 'node:path';
+
+export const ROOT = path.resolve(import.meta.dirname, '..', '..');
+const STAMP = path.join(ROOT, 'node_modules', '.frost-pick-lock');
+const BINARY = path.join(ROOT, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node');
+
+/** Ends the process with a sentence. */
+export function refuse(message, code = 3) {
+  console.error(message);
+  process.exit(code);
+}
+
+export function requireNode() {
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  if (major < 20 || (major === 20 && minor < 9)) {
+    refuse(`Frost Pick needs Node.js 20.9 or newer; this is ${process.versions.node}.`);
+  }
+}
+
+/** Runs a command in the project; gives its exit code. */
+export function run(command, args, env = {}) {
+  const done = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  });
+  return done.status ?? 1;
+}
+
+const hashOf = (text) => createHash('sha256').update(text).digest('hex').slice(0, 16);
+
+function cachedBinary() {
+  const lock = JSON.parse(readFileSync(path.join(ROOT, 'package-lock.json'), 'utf8'));
+  const version = lock.packages['node_modules/better-sqlite3'].version;
+  const key = `better-sqlite3-${version}-abi${process.versions.modules}-${process.platform}-${process.arch}.node`;
+  const cache = process.env.XDG_CACHE_HOME || path.join(homedir(), '.cache');
+  return path.join(cache, 'frost-pick', key);
+}
+
+const binaryWorks = () =>
+  spawnSync(
+    process.execPath,
+    ['-e', "new (require('better-sqlite3'))(':memory:').prepare('select 1').get()"],
+    { cwd: ROOT, stdio: 'ignore' },
+  ).status === 0;
+
+function keepBinary() {
+  try {
+    mkdirSync(path.dirname(cachedBinary()), { recursive: true });
+    copyFileSync(BINARY, cachedBinary());
+  } catch {
+    // Without a cache the next installation compiles again.
+  }
+}
+
+function provideBinary() {
+  if (existsSync(cachedBinary())) {
+    mkdirSync(path.dirname(BINARY), { recursive: true });
+    copyFileSync(cachedBinary(), BINARY);
+    if (binaryWorks()) return;
+    rmSync(BINARY);
+  }
+  console.log('Compiling the SQLite driver; this takes some minutes once.');
+  if (run('npm', ['rebuild', 'better-sqlite3', '--ignore-scripts=false']) !== 0 || !binaryWorks()) {
+    refuse(
+      'The SQLite driver could not be built. It needs python3, make and a C++ compiler (Debian: apt-get install python3 make g++), or a network that reaches its prebuilt file.',
+    );
+  }
+  keepBinary();
+}
+
+/** Installs what the lock names, unless that stands installed already. */
+export function ensureInstalled() {
+  requireNode();
+  const lock = path.join(ROOT, 'package-lock.json');
+  const wanted = `${hashOf(readFileSync(lock))}-${process.versions.modules}`;
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
+  console.log('Installing packages…');
+  if (run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund']) !== 0) {
+    refuse('The packages could not be installed: the npm registry or its cache must be in reach.');
+  }
+  provideBinary();
+  writeFileSync(STAMP, wanted);
+}

@@ -1,0 +1,85 @@
+// Starts the server as a child, says where it is, and ends it cleanly on a signal.
+import { spawn } from 'node:child_process';
+import { accessSync, constants, mkdirSync } from 'node:fs';
+import { createServer } from 'node:net';
+import path from 'node:path';
+import { parseArgs } from 'node:util';
+import { NEXT } from './build.mjs';
+import { ROOT, refuse } from './install.mjs';
+
+const HOST = '127.0.0.1';
+const DEFAULT_PORT = 3210;
+const END_WAIT_MS = 5000;
+
+/** Port and data folder from `--port`, `--data`, the environment, or the defaults. */
+export function readOptions() {
+  let values;
+  try {
+    values = parseArgs({ options: { port: { type: 'string' }, data: { type: 'string' } } }).values;
+  } catch (error) {
+    refuse(`${error.message}. Known are --port NUMBER and --data FOLDER.`);
+  }
+  const text = values.port ?? process.env.PORT ?? String(DEFAULT_PORT);
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 1 || port > 65535) {
+    refuse(`The port must be a number from 1 to 65535; got ${text}.`);
+  }
+  return { port, data: path.resolve(values.data ?? process.env.FROST_PICK_DATA ?? 'data') };
+}
+
+export function requireFolder(folder) {
+  try {
+    mkdirSync(folder, { recursive: true });
+    accessSync(folder, constants.W_OK);
+  } catch {
+    refuse(`The data folder ${folder} cannot be written. Choose another: -- --data FOLDER`);
+  }
+}
+
+export function requireFreePort(port) {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', (error) =>
+      refuse(
+        error.code === 'EADDRINUSE'
+          ? `Port ${port} is in use. Choose another: -- --port ${port + 1}`
+          : `Port ${port} cannot be opened (${error.code}). Choose another: -- --port 4000`,
+      ),
+    );
+    probe.listen(port, HOST, () => probe.close(resolve));
+  });
+}
+
+async function announce(port, child) {
+  for (;;) {
+    if (child.exitCode !== null) return;
+    try {
+      await fetch(`http://${HOST}:${port}/api/v1/openapi.json`);
+      console.log(`Frost Pick is at http://${HOST}:${port}  (Ctrl-C ends it)`);
+      return;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 150));
+    }
+  }
+}
+
+/** Runs Next in `mode` (start or dev) until it ends or a signal ends it. */
+export function serve(mode, { port, data }, env = {}) {
+  const child = spawn(process.execPath, [NEXT, mode, '-H', HOST, '-p', String(port)], {
+    cwd: ROOT,
+    // The channel tells the server when this process is gone, killed or not.
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', FROST_PICK_DATA: data, ...env },
+  });
+  let isEnding = false;
+  const end = () => {
+    if (isEnding) return;
+    isEnding = true;
+    child.kill('SIGTERM');
+    setTimeout(() => child.kill('SIGKILL'), END_WAIT_MS).unref();
+  };
+  process.on('SIGINT', end);
+  process.on('SIGTERM', end);
+  child.on('exit', (code) => process.exit(isEnding ? 0 : (code ?? 1)));
+  return announce(port, child);
+}

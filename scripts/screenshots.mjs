@@ -1,0 +1,65 @@
+// npm run screenshots [-- FOLDER [VIEW …]]: one picture of each main view from fresh demo data.
+import { mkdtempSync, mkdirSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { spawn } from 'node:child_process';
+import puppeteer from 'puppeteer-core';
+import { CHROMIUM, CHROMIUM_FLAGS } from './lib/browser.mjs';
+import { ROOT } from './lib/install.mjs';
+
+const PORT = 3297;
+const WIDE = { width: 1280, height: 800 };
+const NARROW = { width: 390, height: 844, isMobile: true, hasTouch: true };
+
+const relay = '/outing/demo-relay';
+const VIEWS = {
+  snow: { at: `${relay}/snow` },
+  pick: { at: `${relay}/pick`, waitFor: '.js-plotly-plot' },
+  'pick-dark': { at: `${relay}/pick`, waitFor: '.js-plotly-plot', dark: true },
+  log: { at: `${relay}/log` },
+  shelf: { at: `${relay}/shelf` },
+  'snow-narrow': { at: `${relay}/snow`, size: NARROW },
+  'pick-narrow': { at: `${relay}/pick`, size: NARROW, waitFor: '.js-plotly-plot' },
+};
+
+const [folder = 'docs/screenshots', ...names] = process.argv.slice(2);
+const full = names[0] === '--full' ? names.shift() : undefined;
+const target = path.resolve(ROOT, folder);
+mkdirSync(target, { recursive: true });
+
+const server = spawn(
+  process.execPath,
+  [
+    'scripts/demo.mjs',
+    '--port',
+    String(PORT),
+    '--data',
+    mkdtempSync(path.join(tmpdir(), 'shots-')),
+  ],
+  { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] },
+);
+await new Promise((resolve) => {
+  server.stdout.on('data', (text) => String(text).includes('Frost Pick is at') && resolve());
+});
+const browser = await puppeteer.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
+try {
+  for (const [name, view] of Object.entries(VIEWS)) {
+    if (names.length > 0 && !names.includes(name)) continue;
+    const page = await browser.newPage();
+    await page.setViewport(view.size ?? WIDE);
+    await page.emulateMediaFeatures([
+      { name: 'prefers-color-scheme', value: view.dark ? 'dark' : 'light' },
+    ]);
+    page.on('console', (entry) => entry.type() === 'error' && console.error(name, entry.text()));
+    page.on('pageerror', (error) => console.error(name, error.message));
+    await page.goto(`http://127.0.0.1:${PORT}${view.at}`, { waitUntil: 'networkidle0' });
+    if (view.waitFor) await page.waitForSelector(view.waitFor);
+    await new Promise((resolve) => setTimeout(resolve, 400));
+    await page.screenshot({ path: path.join(target, `${name}.png`), fullPage: full !== undefined });
+    await page.close();
+    console.log(name);
+  }
+} finally {
+  await browser.close();
+  server.kill('SIGTERM');
+}

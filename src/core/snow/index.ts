@@ -1,0 +1,6 @@
+export { firstGuessOfSnowTemperature } from './first-guess';
+export type { FirstGuess } from './first-guess';
+export { SETTLED_SHARPNESS, grainShape, sharpness, sharpnessRange } from './grain-shape';
+export type { GrainShape } from './grain-shape';
+export { ageGrain, dryGrainRates, freshSnowShape, wetGrainRates } from './metamorphism';
+export type { GrainRates } from './metamorphism';

@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import reference from '../../../tests/reference/grains.json';
+import { DomainError } from '../errors';
+import { DAY_TIMES, GRAINS, SKIES } from '../terms';
+import {
+  ageGrain,
+  dryGrainRates,
+  firstGuessOfSnowTemperature,
+  freshSnowShape,
+  grainShape,
+  sharpness,
+  sharpnessRange,
+  wetGrainRates,
+} from '.';
+
+const dry = reference.cases.filter((one) => one.T_C !== undefined);
+const wet = reference.cases.filter((one) => one.liquid_mass_percent !== undefined);
+
+describe('grains', () => {
+  it.each(dry)('dry snow at $T_C °C, $G_K_m K/m, $days days ages as computed elsewhere', (row) => {
+    const aged = ageGrain(row.start, dryGrainRates(row.T_C!, row.G_K_m!), row.days! * 86400);
+    expect(aged.dendricity).toBeCloseTo(row.dendricity, 10);
+    expect(aged.sphericity).toBeCloseTo(row.sphericity, 10);
+    expect(sharpness(aged)).toBeCloseTo(row.sharpness!, 10);
+  });
+
+  it.each(wet)(
+    'wet snow at $liquid_mass_percent %, $hours h rounds as computed elsewhere',
+    (row) => {
+      const aged = ageGrain(row.start, wetGrainRates(row.liquid_mass_percent!), row.hours! * 3600);
+      expect(aged.dendricity).toBeCloseTo(row.dendricity, 10);
+      expect(aged.sphericity).toBeCloseTo(row.sphericity, 10);
+    },
+  );
+
+  it.each(reference.fresh)('fresh snow at $wind m/s is as broken as published', (row) => {
+    const shape = freshSnowShape(row.wind);
+    expect(shape.dendricity).toBeCloseTo(row.dendricity, 10);
+    expect(shape.sphericity).toBeCloseTo(row.sphericity, 10);
+  });
+
+  it('gives new snow full sharpness, rounded none, and each class a sharpness within its own range', () => {
+    expect(sharpness({ dendricity: 1, sphericity: 0.5 })).toBe(1);
+    expect(sharpness({ dendricity: 0, sphericity: 1 })).toBe(0);
+    for (const grain of GRAINS) {
+      const [low, high] = sharpnessRange(grain);
+      const own = sharpness(grainShape(grain));
+      expect(own).toBeGreaterThanOrEqual(low);
+      expect(own).toBeLessThanOrEqual(high);
+    }
+  });
+
+  it('refuses a shape outside 0…1, negative time and a negative gradient', () => {
+    expect(() => sharpness({ dendricity: 1.1, sphericity: 0 })).toThrow(DomainError);
+    expect(() => ageGrain(grainShape('PP'), wetGrainRates(1), -1)).toThrow(DomainError);
+    expect(() => dryGrainRates(-5, -1)).toThrow(DomainError);
+    expect(() => freshSnowShape(NaN)).toThrow(DomainError);
+  });
+});
+
+describe('a guess without a probe', () => {
+  it('never claims snow above 0 °C nor a spread under 2 °C', () => {
+    for (const sky of SKIES)
+      for (const dayTime of DAY_TIMES)
+        for (const air of [-30, -3, 0, 9]) {
+          const guess = firstGuessOfSnowTemperature(air, sky, dayTime);
+          expect(guess.temperatureC).toBeLessThanOrEqual(0);
+          expect(guess.temperatureSdC).toBeGreaterThanOrEqual(2);
+          expect(guess.reason).toMatch(/^Guessed, not measured/);
+        }
+  });
+
+  it('puts snow under a clear dusk sky 5 °C below the air, and under cloud near it', () => {
+    expect(firstGuessOfSnowTemperature(-3, 'clear', 'dusk').temperatureC).toBe(-8);
+    expect(firstGuessOfSnowTemperature(-3, 'overcast', 'dusk').temperatureC).toBe(-4);
+  });
+});

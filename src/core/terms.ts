@@ -1,0 +1,49 @@
+/** The enumerations of the craft, in snake_case, shared by forms, files, the database and the API. */
+
+export const ORIGINS = ['natural', 'machine_made', 'mixed'] as const;
+export type Origin = (typeof ORIGINS)[number];
+
+/** Wetness classes of the International Classification for Seasonal Snow on the Ground. */
+export const WETNESSES = ['dry', 'moist', 'wet', 'very_wet', 'soaked'] as const;
+export type Wetness = (typeof WETNESSES)[number];
+
+/** Grain classes: precipitation particles, decomposing, rounded, faceted, melt forms, refrozen crust, machine-made. */
+export const GRAINS = ['PP', 'DF', 'RG', 'FC', 'MF', 'refrozen_crust', 'MM'] as const;
+export type Grain = (typeof GRAINS)[number];
+
+export const DIRTS = ['clean', 'dirty'] as const;
+export type Dirt = (typeof DIRTS)[number];
+
+export const DISCIPLINES = ['skate', 'classic', 'alpine', 'touring', 'snowboard'] as const;
+export type Discipline = (typeof DISCIPLINES)[number];
+
+export const PURPOSES = ['race', 'training', 'recreation', 'touring'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+
+/** Graphite and molybdenum are the two dry lubricants in use; `dry_lubricant` is for a label that does not say which. */
+export const ADDITIVES = [
+  'water_repellent',
+  'dry_lubricant',
+  'graphite',
+  'molybdenum',
+  'fluorocarbon',
+  'hardener',
+] as const;
+export type Additive = (typeof ADDITIVES)[number];
+
+export const FORMS = [
+  'block',
+  'powder',
+  'liquid',
+  'paste',
+  'roller_block',
+  'tube',
+  'stick',
+] as const;
+export type Form = (typeof FORMS)[number];
+
+export const SKIES = ['clear', 'partly_cloudy', 'overcast'] as const;
+export type Sky = (typeof SKIES)[number];
+
+export const DAY_TIMES = ['night', 'dawn', 'midday', 'dusk'] as const;
+export type DayTime = (typeof DAY_TIMES)[number];

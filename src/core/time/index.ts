@@ -1,0 +1,1 @@
+export { instantFromLocal, isLocalTime, localFromInstant } from './zoned';

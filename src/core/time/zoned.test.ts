@@ -1,0 +1,28 @@
+import { describe, expect, it } from 'vitest';
+import { DomainError } from '../errors';
+import { instantFromLocal, isLocalTime, localFromInstant } from '.';
+
+describe('the venue’s clock', () => {
+  it('turns local time into the instant, in winter and in summer', () => {
+    expect(instantFromLocal('2027-01-16T17:00', 'CET')).toBe('2027-01-16T16:00:00.000Z');
+    expect(instantFromLocal('2027-07-16 17:00:30', 'CET')).toBe('2027-07-16T15:00:30.000Z');
+  });
+
+  it('is right on the day the clock changes', () => {
+    expect(instantFromLocal('2027-03-28T01:30', 'CET')).toBe('2027-03-28T00:30:00.000Z');
+    expect(instantFromLocal('2027-03-28T03:30', 'CET')).toBe('2027-03-28T01:30:00.000Z');
+  });
+
+  it('is the inverse of reading an instant on that clock', () => {
+    const local = '2027-03-28T09:15';
+    expect(localFromInstant(instantFromLocal(local, 'CET'), 'CET')).toBe(local);
+  });
+
+  it('refuses what is not a time', () => {
+    expect(isLocalTime('tomorrow')).toBe(false);
+    for (const text of ['tomorrow', '2027-02-30T10:00', '2027-01-16T25:00', '2027-13-01T10:00']) {
+      expect(() => instantFromLocal(text, 'CET')).toThrow(DomainError);
+    }
+    expect(() => localFromInstant('never', 'CET')).toThrow(DomainError);
+  });
+});

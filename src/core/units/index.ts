@@ -1,0 +1,8 @@
+export {
+  celsiusFromFahrenheit,
+  fahrenheitFromCelsius,
+  feetFromMetres,
+  kilometresFromMiles,
+  metresFromFeet,
+  milesFromKilometres,
+} from './convert';

@@ -1,0 +1,86 @@
+import { humidityOverIceFraction } from '../air/saturation';
+import type { Additive } from '../terms';
+import { HOUSE, HOUSE_LIMITS } from './coefficients';
+import type { SnowConditions } from './conditions';
+
+/** The two jobs an additive can have. */
+export type AdditiveNeed = 'water_repellent' | 'dry_lubricant';
+
+export interface NeededAdditive {
+  additive: AdditiveNeed;
+  reason: string;
+}
+
+const NEED_SERVED: Record<Additive, AdditiveNeed | undefined> = {
+  water_repellent: 'water_repellent',
+  fluorocarbon: 'water_repellent',
+  dry_lubricant: 'dry_lubricant',
+  graphite: 'dry_lubricant',
+  molybdenum: 'dry_lubricant',
+  hardener: undefined,
+};
+
+const PENALTY_MISSING: Record<AdditiveNeed, number> = {
+  water_repellent: HOUSE.missingWaterRepellent.mean,
+  dry_lubricant: HOUSE.missingDryLubricant.mean,
+};
+
+function waterRepellentReason(snow: SnowConditions): string | undefined {
+  if (snow.wetness === 'wet' || snow.wetness === 'very_wet' || snow.wetness === 'soaked') {
+    return 'Free water: it must be shed.';
+  }
+  const overIce = humidityOverIceFraction(
+    snow.airTemperatureC ?? snow.temperatureC,
+    snow.humidityFraction,
+  );
+  return overIce > HOUSE_LIMITS.hoarHumidityOverIce
+    ? `Air at ${Math.round(overIce * 100)} % over ice lays moisture on the snow.`
+    : undefined;
+}
+
+function dryLubricantReason(snow: SnowConditions): string | undefined {
+  if (snow.dirt === 'dirty') return 'Dirt clings to plain wax.';
+  if (snow.origin === 'machine_made') return 'Machine-made snow is abrasive and seldom clean.';
+  const isStatic =
+    snow.temperatureC < HOUSE_LIMITS.staticColderThanC &&
+    snow.humidityFraction < HOUSE_LIMITS.staticDrierThan;
+  return isStatic ? 'Cold and dry: static builds up.' : undefined;
+}
+
+/**
+ * What additives these conditions ask for (house): water-repellent when the air is over 95 % over
+ * ice or the snow is wet; dry lubricant when machine-made, dirty, or cold and dry.
+ */
+export function neededAdditives(snow: SnowConditions): NeededAdditive[] {
+  const needed: NeededAdditive[] = [];
+  const water = waterRepellentReason(snow);
+  if (water) needed.push({ additive: 'water_repellent', reason: water });
+  const dry = dryLubricantReason(snow);
+  if (dry) needed.push({ additive: 'dry_lubricant', reason: dry });
+  return needed;
+}
+
+export interface AdditiveVerdict {
+  penaltyPercent: number;
+  missing: AdditiveNeed[];
+  needless: AdditiveNeed[];
+}
+
+/** What a product's additives cost, %, against the needs: missing ones, and those with nothing to do. */
+export function additiveVerdict(
+  additives: readonly Additive[],
+  needed: readonly NeededAdditive[],
+): AdditiveVerdict {
+  const wanted = new Set(needed.map((need) => need.additive));
+  const served = new Set<AdditiveNeed>();
+  for (const additive of additives) {
+    const need = NEED_SERVED[additive];
+    if (need) served.add(need);
+  }
+  const missing = [...wanted].filter((need) => !served.has(need));
+  const needless = [...served].filter((need) => !wanted.has(need));
+  const penaltyPercent =
+    missing.reduce((sum, need) => sum + PENALTY_MISSING[need], 0) +
+    needless.length * HOUSE.needlessAdditive.mean;
+  return { penaltyPercent, missing, needless };
+}

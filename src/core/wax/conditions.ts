@@ -1,0 +1,40 @@
+import type { Additive, Dirt, Discipline, Form, Grain, Origin, Purpose, Wetness } from '../terms';
+
+/** The snow as seen and measured. Temperatures °C, humidity over water as a fraction. */
+export interface SnowConditions {
+  temperatureC: number;
+  temperatureSdC?: number;
+  humidityFraction: number;
+  airTemperatureC?: number;
+  origin: Origin;
+  grain?: Grain;
+  /** 0 rounded … 1 new; overrides the grain's own. */
+  sharpness?: number;
+  wetness: Wetness;
+  dirt: Dirt;
+  glazed: boolean;
+}
+
+/** What the skis are for. */
+export interface OutingFacts {
+  discipline: Discipline;
+  distanceKm: number;
+  purpose: Purpose;
+  fluorocarbonsAllowed?: boolean;
+}
+
+/** A glide wax as the choice sees it. Label ends in °C of snow temperature, low < high. */
+export interface GlideProduct {
+  id: string;
+  name: string;
+  labelLowC: number;
+  labelHighC: number;
+  additives: readonly Additive[];
+  form: Form;
+}
+
+/** The technician's own correction in °C, by venue and by hand, each within ±5. */
+export interface OwnCorrection {
+  venueC: number;
+  handC: number;
+}

@@ -1,0 +1,14 @@
+export type { AdditiveNeed, NeededAdditive } from './additives';
+export { HOUSE, HOUSE_LIMITS } from './coefficients';
+export type { HouseCoefficient } from './coefficients';
+export type { GlideProduct, OutingFacts, OwnCorrection, SnowConditions } from './conditions';
+export { hardness, labelHardness } from './hardness';
+export { effectiveSharpness, ledger } from './ledger';
+export type { Ledger, LedgerLine } from './ledger';
+export { glideLossPercent, labelShape } from './loss';
+export { equivalentGrid, lossCurves } from './loss-curve';
+export type { LossCurve } from './loss-curve';
+export { demand, pick } from './pick';
+export type { Demand, PickResult } from './pick';
+export type { RankedProduct } from './ranking';
+export type { Structure, StructureKind } from './structure';

@@ -1,0 +1,122 @@
+'use client';
+
+import { usePathname } from 'next/navigation';
+import NextLink from 'next/link';
+import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { Droplets, LibraryBig, NotebookPen, Settings, Snowflake } from 'lucide-react';
+import { span } from '@/ui/format/times';
+import type { FrameData } from './load-frame';
+import { useNow } from './use-now';
+
+/** One screen of the day's order, with the key that opens it. */
+export interface RailItem {
+  path: string;
+  name: string;
+  key: string;
+  icon: typeof Snowflake;
+}
+
+export const WORKING_ORDER: readonly RailItem[] = [
+  { path: 'snow', name: 'Snow', key: 's', icon: Snowflake },
+  { path: 'pick', name: 'Pick', key: 'p', icon: Droplets },
+  { path: 'log', name: 'Log', key: 'l', icon: NotebookPen },
+];
+export const BESIDE: readonly RailItem[] = [
+  { path: 'shelf', name: 'Shelf', key: 'h', icon: LibraryBig },
+  { path: 'settings', name: 'Settings', key: 'e', icon: Settings },
+];
+
+const Anchor = chakra(NextLink);
+
+/** What waits in each screen, in a word or two. */
+function waiting(frame: FrameData, now: number): Record<string, string> {
+  const { latest, choice } = frame;
+  const isStale = latest !== undefined && choice !== undefined && choice.readingId !== latest.id;
+  return {
+    snow: latest ? `${span(now - Date.parse(latest.takenAt))} old` : 'measure',
+    pick: !latest ? '' : !choice ? 'choose' : isStale ? 'newer snow' : 'chosen',
+  };
+}
+
+/** The Day rail: the working order at the left, or along the bottom where narrow. */
+export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
+  const pathname = usePathname();
+  const notes = waiting(frame, useNow(serverNowMs));
+  const link = (item: RailItem) => {
+    const href = `/outing/${frame.outing.id}/${item.path}`;
+    const isHere = pathname === href;
+    return (
+      <Anchor
+        key={item.path}
+        href={href}
+        prefetch={false}
+        aria-current={isHere ? 'page' : undefined}
+        display="flex"
+        flexDirection={{ base: 'column', md: 'row' }}
+        alignItems="center"
+        gap={{ base: '0', md: '3' }}
+        flex={{ base: '1', md: 'none' }}
+        minH={{ base: '14', md: '14' }}
+        px={{ base: '1', md: '4' }}
+        justifyContent={{ base: 'center', md: 'flex-start' }}
+        borderLeftWidth={{ base: '0', md: '4px' }}
+        borderTopWidth={{ base: '4px', md: '0' }}
+        borderColor={isHere ? 'action' : 'transparent'}
+        bg={isHere ? 'paper' : 'transparent'}
+        _hover={{ bg: 'paper' }}
+        color="ink"
+      >
+        <item.icon size={22} aria-hidden />
+        <Box>
+          <Text as="span" display="block" textStyle={{ base: 'small', md: 'strong' }}>
+            {item.name}
+          </Text>
+          {notes[item.path] && (
+            <Text as="span" display={{ base: 'none', md: 'block' }} textStyle="small" color="faint">
+              {notes[item.path]}
+            </Text>
+          )}
+        </Box>
+      </Anchor>
+    );
+  };
+  return (
+    <Flex
+      as="nav"
+      aria-label="Day rail"
+      className="no-print"
+      direction={{ base: 'row', md: 'column' }}
+      w={{ base: '100%', md: '156px' }}
+      flexShrink="0"
+      bg="sunk"
+      position={{ base: 'fixed', md: 'sticky' }}
+      bottom={{ base: '0', md: 'auto' }}
+      top={{ md: '68px' }}
+      h={{ md: 'calc(100vh - 68px)' }}
+      zIndex="9"
+      borderTopWidth={{ base: '1px', md: '0' }}
+      borderColor="rule"
+      pt={{ md: '3' }}
+    >
+      {WORKING_ORDER.map(link)}
+      <Box
+        display={{ base: 'none', md: 'block' }}
+        borderTopWidth="1px"
+        borderColor="edge"
+        mx="4"
+        my="3"
+      />
+      {BESIDE.map(link)}
+      <Text
+        display={{ base: 'none', md: 'block' }}
+        textStyle="small"
+        color="faint"
+        mt="auto"
+        px="4"
+        pb="3"
+      >
+        Press ? for keys
+      </Text>
+    </Flex>
+  );
+}

@@ -1,0 +1,23 @@
+import type { ReactNode } from 'react';
+import { Box, Flex } from '@chakra-ui/react';
+import { DayRail } from './day-rail';
+import type { FrameData } from './load-frame';
+import { Shortcuts } from './shortcuts';
+import { SnowLine } from './snow-line';
+
+/** The frame of every screen of an outing: Snow line, Day rail, the work. */
+export function Frame(props: { data: FrameData; serverNowMs: number; children: ReactNode }) {
+  const { data, serverNowMs, children } = props;
+  return (
+    <>
+      <SnowLine frame={data} serverNowMs={serverNowMs} />
+      <Flex align="flex-start">
+        <DayRail frame={data} serverNowMs={serverNowMs} />
+        <Box as="main" flex="1" minW="0" pb={{ base: '20', md: '8' }}>
+          {children}
+        </Box>
+      </Flex>
+      <Shortcuts outingId={data.outing.id} />
+    </>
+  );
+}

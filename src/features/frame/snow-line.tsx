@@ -1,0 +1,135 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import type { Outing } from '@/data/outings';
+import type { Choice } from '@/data/choices';
+import type { Reading } from '@/data/readings';
+import { percent, probability, temperatureWithSpread } from '@/ui/format/quantities';
+import { dayAndTime, span } from '@/ui/format/times';
+import { useUnits } from '@/ui/format/units-context';
+import { GRAIN_CODES } from '@/ui/format/words';
+import { GrainGlyph } from '@/ui/marks/grain-glyph';
+import type { FrameData } from './load-frame';
+import { useNow } from './use-now';
+
+const NEW = 'new';
+const Select = chakra('select');
+
+/** The Snow line: outing, countdown, snow, choice. Everything below depends on it, so it never leaves. */
+export function SnowLine({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
+  const { outing, outings, latest, choice } = frame;
+  const now = useNow(serverNowMs);
+  return (
+    <Flex
+      as="header"
+      aria-label="Snow line"
+      bg="lineGround"
+      color="lineInk"
+      px={{ base: '4', md: '6' }}
+      py="2"
+      columnGap={{ base: '5', md: '8' }}
+      rowGap="1"
+      align="center"
+      wrap={{ base: 'wrap', md: 'nowrap' }}
+      position="sticky"
+      top="0"
+      zIndex="10"
+      className="no-print"
+    >
+      <OutingSwitch outing={outing} outings={outings} />
+      <Countdown outing={outing} now={now} />
+      <SnowNow latest={latest} now={now} />
+      <Chosen choice={choice} />
+    </Flex>
+  );
+}
+
+function OutingSwitch({ outing, outings }: { outing: Outing; outings: readonly Outing[] }) {
+  const router = useRouter();
+  return (
+    <Box minW="0" flex={{ base: '1 1 100%', md: '0 1 300px' }}>
+      <Select
+        aria-label="Outing"
+        value={outing.id}
+        onChange={(event) =>
+          router.push(
+            event.target.value === NEW ? '/outing/new' : `/outing/${event.target.value}/snow`,
+          )
+        }
+        bg="transparent"
+        color="lineInk"
+        textStyle="strong"
+        w="100%"
+        minH="8"
+        css={{ '& option': { color: 'ink', background: 'paper' } }}
+      >
+        {outings.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+        <option value={NEW}>New outing…</option>
+      </Select>
+      <Text textStyle="small" pl="1" truncate display={{ base: 'none', md: 'block' }}>
+        {outing.venue.name}
+      </Text>
+    </Box>
+  );
+}
+
+function Item(props: { label: React.ReactNode; children: React.ReactNode }) {
+  return (
+    <Box minW="0">
+      <Text textStyle="strong" whiteSpace="nowrap">
+        {props.children}
+      </Text>
+      <Text textStyle="small" whiteSpace="nowrap" display={{ base: 'none', md: 'block' }}>
+        {props.label}
+      </Text>
+    </Box>
+  );
+}
+
+function Countdown({ outing, now }: { outing: Outing; now: number }) {
+  const left = Date.parse(outing.startAt) - now;
+  return (
+    <Item label={`${dayAndTime(outing.startAt, outing.venue.timeZone)}`}>
+      {left > 0 ? `start in ${span(left)}` : `started ${span(left)} ago`}
+    </Item>
+  );
+}
+
+function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) {
+  const units = useUnits();
+  if (!latest) return <Item label="snow">no reading yet</Item>;
+  const age = now - Date.parse(latest.takenAt);
+  const how = latest.source === 'guess' ? 'guessed' : 'measured';
+  return (
+    <Flex gap="3" align="center" minW="0">
+      {latest.grain && (
+        <Flex direction="column" align="center" display={{ base: 'none', xl: 'flex' }}>
+          <GrainGlyph grain={latest.grain} size={26} />
+          <Text textStyle="small">{GRAIN_CODES[latest.grain]}</Text>
+        </Flex>
+      )}
+      <Item
+        label={`snow, ${how} ${age >= 0 ? `${span(age)} ago` : `for in ${span(age)}`}, air ${percent(latest.humidityFraction)}`}
+      >
+        <span data-testid="line-snow">
+          {temperatureWithSpread(latest.temperatureC, latest.temperatureSdC, units)}
+        </span>
+      </Item>
+    </Flex>
+  );
+}
+
+function Chosen({ choice }: { choice: Choice | undefined }) {
+  if (!choice) return <Item label="choice">no choice yet</Item>;
+  const ranked = choice.ranking.find((one) => one.id === choice.productId);
+  return (
+    <Item label={ranked ? `choice, best with ${probability(ranked.probabilityBest)}` : 'choice'}>
+      <span data-testid="line-choice">{choice.productName}</span>
+    </Item>
+  );
+}

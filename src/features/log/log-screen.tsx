@@ -1,0 +1,169 @@
+'use client';
+
+import { useState } from 'react';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { Choice } from '@/data/choices';
+import type { Outing } from '@/data/outings';
+import { ActionButton } from '@/ui/fields/action-button';
+import { TextField } from '@/ui/fields/text-field';
+import { probability, temperature } from '@/ui/format/quantities';
+import { dayAndTime } from '@/ui/format/times';
+import { useUnits } from '@/ui/format/units-context';
+import { Part, Sheet } from '@/ui/frame/sheet';
+import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
+import { UndoNotice } from '@/ui/frame/undo-notice';
+import { NotchGauge } from '@/ui/marks/notch-gauge';
+import { LedgerTable } from '@/ui/wax/ledger-table';
+import { RankingList } from '@/ui/wax/ranking-list';
+import { restoreChoiceAction, withdrawChoiceAction } from './actions';
+
+interface LogScreenProps {
+  outing: Outing;
+  outings: readonly Outing[];
+  choices: readonly Choice[];
+}
+
+/** The Log: every choice as it was made, latest first. */
+export function LogScreen({ outing, outings, choices }: LogScreenProps) {
+  const [search, setSearch] = useState('');
+  const [notice, setNotice] = useState<{ message: string; undoId?: string }>();
+  const byId = new Map(outings.map((one) => [one.id, one]));
+  const words = search.trim().toLowerCase();
+  const shown = choices.filter((choice) =>
+    [choice.productName, byId.get(choice.outingId)?.name, choice.note]
+      .join(' ')
+      .toLowerCase()
+      .includes(words),
+  );
+  const withdraw = async (id: string) => {
+    const done = await withdrawChoiceAction(id);
+    setNotice(
+      done.ok
+        ? { message: 'Choice withdrawn. It stays in the record.', undoId: id }
+        : { message: done.error.message },
+    );
+  };
+  const undo = async (id: string) => {
+    const done = await restoreChoiceAction(id);
+    setNotice(done.ok ? undefined : { message: done.error.message });
+  };
+  return (
+    <Sheet
+      question="What was chosen, and why?"
+      answer={<LogAnswer choices={choices} byId={byId} outing={outing} />}
+    >
+      <Part
+        title="Choices"
+        aside={
+          choices.length > 0 && (
+            <Flex gap="4">
+              <FileLink href="/api/v1/choices?format=csv">CSV</FileLink>
+              <FileLink href="/api/v1/choices?format=json">JSON</FileLink>
+            </Flex>
+          )
+        }
+      >
+        {notice && (
+          <UndoNotice
+            message={notice.message}
+            onUndo={notice.undoId ? () => void undo(notice.undoId!) : undefined}
+            onClose={() => setNotice(undefined)}
+          />
+        )}
+        {choices.length > 0 && (
+          <Box maxW="360px" mb="2">
+            <TextField label="Find by wax, outing or note" value={search} onChange={setSearch} />
+          </Box>
+        )}
+        {choices.length > 0 && shown.length === 0 && (
+          <Text textStyle="body">Nothing in the log has these words.</Text>
+        )}
+        <Box as="ol" listStyleType="none" m="0" p="0" data-testid="log">
+          {shown.map((choice) => (
+            <Entry
+              key={choice.id}
+              choice={choice}
+              outing={byId.get(choice.outingId)}
+              onWithdraw={() => void withdraw(choice.id)}
+            />
+          ))}
+        </Box>
+      </Part>
+    </Sheet>
+  );
+}
+
+function LogAnswer(props: {
+  choices: readonly Choice[];
+  byId: ReadonlyMap<string, Outing>;
+  outing: Outing;
+}) {
+  const { choices, byId, outing } = props;
+  const latest = choices[0];
+  if (!latest) {
+    return (
+      <>
+        <Text textStyle="title">Nothing yet.</Text>
+        <SheetLink href={`/outing/${outing.id}/pick`}>Choose a wax and save it</SheetLink>
+      </>
+    );
+  }
+  const where = byId.get(latest.outingId);
+  return (
+    <>
+      <Text textStyle="hero">{latest.productName}</Text>
+      <Text textStyle="body">
+        the latest of {choices.length}, for {where?.name ?? 'an outing that is gone'}
+      </Text>
+    </>
+  );
+}
+
+interface EntryProps {
+  choice: Choice;
+  outing: Outing | undefined;
+  onWithdraw: () => void;
+}
+
+function Entry({ choice, outing, onWithdraw }: EntryProps) {
+  const units = useUnits();
+  const ranked = choice.ranking.find((one) => one.id === choice.productId);
+  return (
+    <Box as="li" borderTopWidth="1px" borderColor="rule" py="3">
+      <Flex gap="4" wrap="wrap" align="baseline" justify="space-between">
+        <Box>
+          <Text textStyle="title">{choice.productName}</Text>
+          <Text textStyle="small" color="faint">
+            {outing?.name ?? 'Outing gone'}, chosen{' '}
+            {dayAndTime(choice.createdAt, outing?.venue.timeZone ?? 'UTC')}
+          </Text>
+        </Box>
+        <Flex gap="5" align="center" wrap="wrap">
+          <Text textStyle="strong">{temperature(choice.equivalentTemperatureC, units)}</Text>
+          <NotchGauge hardness={choice.hardness} size={20} />
+          {ranked && (
+            <Text textStyle="body">
+              {ranked.expectedLossPercent.toFixed(2)} %, best {probability(ranked.probabilityBest)}
+            </Text>
+          )}
+        </Flex>
+      </Flex>
+      {choice.note && <Text textStyle="body">{choice.note}</Text>}
+      <Box as="details" mt="1">
+        <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
+          Ledger and shelf as they were (model {choice.modelVersion})
+        </Box>
+        <Box maxW="720px">
+          <LedgerTable
+            lines={choice.lines}
+            equivalentTemperatureC={choice.equivalentTemperatureC}
+          />
+          <RankingList ranking={choice.ranking.slice(0, 5)} products={choice.inputs.products} />
+        </Box>
+        <ActionButton quiet mt="3" onClick={onWithdraw}>
+          Withdraw this choice
+        </ActionButton>
+      </Box>
+    </Box>
+  );
+}

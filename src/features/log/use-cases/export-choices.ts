@@ -1,0 +1,14 @@
+import { listChoices } from '@/data/choices';
+import type { FrostDatabase } from '@/data/database';
+import { writeChoices } from '@/formats/csv/choices';
+import { asFile, type OutFile, type WireResult } from '@/formats/wire';
+
+/** The standing choices of an outing, or of all: CSV with a line each, or JSON with all there is. */
+export async function exportChoices(
+  db: FrostDatabase,
+  outingId: string | null,
+  format: string | null,
+): Promise<WireResult<OutFile>> {
+  const choices = await listChoices(db, outingId ?? undefined);
+  return asFile('choices', format, () => writeChoices(choices), choices);
+}

@@ -1,0 +1,75 @@
+import { object } from 'yup';
+import { pick } from '@/core/wax';
+import { addChoice, type Choice } from '@/data/choices';
+import type { FrostDatabase } from '@/data/database';
+import { findOuting, saveOuting } from '@/data/outings';
+import { listProducts } from '@/data/products';
+import { listReadings } from '@/data/readings';
+import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
+import { moment, plainText } from '@/formats/schemas/fields';
+import { validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+
+/** What the Pick screen sends: ids and what was typed there. All figures are computed anew. */
+export const saveChoiceSchema = object({
+  outingId: plainText('Outing', 64).required(),
+  readingId: plainText('Reading', 64).required('Take a reading first.'),
+  productId: plainText('Product', 64).required('Take a product.'),
+  facts: outingFactsSchema.required(),
+  startAt: moment('Start').required('Start is missing.'),
+  handCorrectionC: ownCorrectionC('Correction by hand').required('Correction is missing.'),
+  note: plainText('Note', 500),
+});
+
+/** Computes the choice from what is stored, saves it, and keeps the outing's facts as typed. */
+export async function saveChoice(
+  db: FrostDatabase,
+  input: unknown,
+  stamp: { id: string; at: string },
+): Promise<WireResult<Choice>> {
+  const checked = validate(saveChoiceSchema, input);
+  if (!checked.ok) return invalidInput(checked.problems);
+  const { outingId, readingId, productId, facts, startAt, handCorrectionC, note } = checked.value;
+  const outing = await findOuting(db, outingId);
+  if (!outing) return failed('not_found', 'This outing is gone: choose another.');
+  const reading = (await listReadings(db, outingId)).find((one) => one.id === readingId);
+  if (!reading) {
+    return failed('not_found', 'That reading was corrected meanwhile: reload to see the new one.');
+  }
+  const products = await listProducts(db);
+  const product = products.find((one) => one.id === productId);
+  if (!product) return failed('not_found', 'That product is no longer on the shelf: take another.');
+  const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC };
+  const result = pick(reading, facts, products, own);
+  const choice: Choice = {
+    id: stamp.id,
+    outingId,
+    readingId,
+    productId,
+    productName: product.name,
+    equivalentTemperatureC: result.equivalentTemperatureC,
+    hardness: result.hardness,
+    inputs: { snow: reading, outing: facts, own, products },
+    lines: result.lines,
+    ranking: result.ranking,
+    modelVersion: result.modelVersion,
+    note: note || undefined,
+    createdAt: stamp.at,
+  };
+  await db.transaction().execute(async (transaction) => {
+    await addChoice(transaction, choice);
+    await saveOuting(
+      transaction,
+      {
+        ...facts,
+        id: outingId,
+        name: outing.name,
+        venueId: outing.venue.id,
+        startAt,
+        fluorocarbonsAllowed: facts.fluorocarbonsAllowed === true,
+      },
+      stamp.at,
+    );
+  });
+  return { ok: true, value: choice };
+}

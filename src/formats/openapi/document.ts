@@ -1,0 +1,117 @@
+import type { Schema } from 'yup';
+import { MODEL_VERSION } from '../../core/model-version';
+import { pickRequestSchema, pickResponseSchema } from '../schemas/pick';
+import { jsonSchemaFromYup } from './from-yup';
+
+const ERROR_SCHEMA = {
+  type: 'object',
+  required: ['code', 'message', 'details'],
+  properties: {
+    code: { type: 'string' },
+    message: { type: 'string' },
+    details: {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: { field: { type: 'string' }, message: { type: 'string' } },
+      },
+    },
+  },
+};
+
+const json = (schema: object) => ({ content: { 'application/json': { schema } } });
+const problem = (description: string) => ({
+  description,
+  ...json({ $ref: '#/components/schemas/Error' }),
+});
+
+const PROBLEMS = {
+  '400': problem('The body is not JSON.'),
+  '413': problem('The body is over the limit.'),
+  '422': problem('Every problem of the input, by field.'),
+};
+
+function post(summary: string, request: Schema, response: Schema) {
+  return {
+    post: {
+      summary,
+      requestBody: { required: true, ...json(jsonSchemaFromYup(request)) },
+      responses: {
+        '200': { description: 'The answer.', ...json(jsonSchemaFromYup(response)) },
+        ...PROBLEMS,
+      },
+    },
+  };
+}
+
+const query = (name: string, schema: object, required = false) => ({
+  name,
+  in: 'query',
+  required,
+  schema,
+});
+
+const FILE = {
+  '200': {
+    description: 'The file.',
+    content: { 'text/csv': { schema: { type: 'string' } }, ...json({ type: 'array' }).content },
+  },
+  '422': PROBLEMS['422'],
+};
+
+const download = (summary: string) => ({
+  get: {
+    summary,
+    parameters: [
+      query('outing', { type: 'string' }),
+      query('format', { type: 'string', enum: ['csv', 'json'] }),
+    ],
+    responses: FILE,
+  },
+});
+
+/** The OpenAPI 3.1 document of the API, made from the schemas that check its input. */
+export function openApiDocument() {
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Frost Pick',
+      version: MODEL_VERSION,
+      description: 'Temperatures in °C, humidity as a fraction over water, losses in per cent.',
+      license: { name: 'MIT', identifier: 'MIT' },
+    },
+    paths: {
+      '/api/v1/pick': post(
+        'A wax choice from a reading: ledger, hardness, and the products ranked by expected loss. Without products: the stored shelf.',
+        pickRequestSchema,
+        pickResponseSchema,
+      ),
+      '/api/v1/readings': {
+        ...download('The readings that stand, of an outing or of all.'),
+        post: {
+          summary: 'Takes in a CSV file of readings, all or nothing.',
+          parameters: [query('outing', { type: 'string' }, true)],
+          requestBody: {
+            required: true,
+            content: { 'text/csv': { schema: { type: 'string' } } },
+          },
+          responses: {
+            '200': {
+              description: 'How many were taken in.',
+              ...json({
+                type: 'object',
+                required: ['importId', 'count'],
+                properties: { importId: { type: 'string' }, count: { type: 'integer' } },
+              }),
+            },
+            '404': problem('No such outing.'),
+            '413': PROBLEMS['413'],
+            '422': problem('Every bad cell, by line and column; nothing was taken in.'),
+          },
+        },
+      },
+      '/api/v1/choices': download('The choices that stand, of an outing or of all.'),
+    },
+    components: { schemas: { Error: ERROR_SCHEMA } },
+  };
+}

@@ -1,0 +1,47 @@
+import { boolean, number, string } from 'yup';
+
+/** A number in a range, with the sentence a person reads when it is not. */
+export function boundedNumber(name: string, low: number, high: number, unit: string) {
+  const range = `${name} must be a number from ${low} to ${high}${unit ? ` ${unit}` : ''}.`;
+  return number().typeError(range).min(low, range).max(high, range).meta({ unit });
+}
+
+/** One of a fixed list of words. */
+export function oneOfWords<T extends string>(name: string, words: readonly T[]) {
+  const sentence = `${name} must be one of ${words.join(', ')}.`;
+  return string<T>().typeError(sentence).oneOf(words, sentence);
+}
+
+/** Yes or no. */
+export function yesNo(name: string) {
+  return boolean().typeError(`${name} must be true or false.`);
+}
+
+// Control characters but tab and line breaks; angle brackets would be markup.
+const NOT_PLAIN = /[<>\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
+
+/** Plain text without markup or control characters, up to `most` characters. */
+export function plainText(name: string, most: number) {
+  return string()
+    .typeError(`${name} must be text.`)
+    .max(most, `${name} may have up to ${most} characters.`)
+    .test({
+      name: 'plain',
+      message: `${name} may not hold < or > or control characters.`,
+      test: (value) => value === undefined || !NOT_PLAIN.test(value),
+    });
+}
+
+/** A moment with its zone, ISO 8601: `2027-01-16T15:00:00Z` or with an offset. */
+export function moment(name: string) {
+  const sentence = `${name} must be a date and time with its zone, such as 2027-01-16T15:00:00Z.`;
+  const pattern = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})$/;
+  return string()
+    .typeError(sentence)
+    .test({
+      name: 'moment',
+      message: sentence,
+      test: (value) =>
+        value === undefined || (pattern.test(value) && Number.isFinite(Date.parse(value))),
+    });
+}

@@ -1,0 +1,83 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useToken, Box, Text } from '@chakra-ui/react';
+import { useTheme } from 'next-themes';
+import type { Data, Layout } from 'plotly.js';
+
+const Plot = dynamic(() => import('./plot').then((module) => module.Plot), {
+  ssr: false,
+  loading: () => <Text textStyle="small">Drawing the chart…</Text>,
+});
+
+/** The inks of a chart in the theme of the moment. */
+export interface ChartInks {
+  ink: string;
+  faint: string;
+  rule: string;
+  action: string;
+  danger: string;
+  sheet: string;
+}
+
+const LIGHT = ['graphite.800', 'graphite.600', 'bone.300', 'spruce.600', 'alarm.600', 'bone.50'];
+const DARK = ['bone.100', 'bone.300', 'graphite.700', 'spruce.300', 'alarm.300', 'graphite.800'];
+
+/** The chart inks of the current theme, as colours that Plotly can read. */
+export function useChartInks(): ChartInks {
+  const { resolvedTheme } = useTheme();
+  const values = useToken('colors', resolvedTheme === 'dark' ? DARK : LIGHT);
+  const [ink, faint, rule, action, danger, sheet] = values as [
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+  ];
+  return { ink, faint, rule, action, danger, sheet };
+}
+
+interface ChartProps {
+  /** What the chart shows, for those who cannot see it. */
+  label: string;
+  data: Data[];
+  layout: Partial<Layout>;
+  height: number;
+}
+
+/** A chart in our template: no toolbar, direct labels, the page's typeface, transparent ground. */
+export function Chart({ label, data, layout, height }: ChartProps) {
+  const inks = useChartInks();
+  const axis = {
+    gridcolor: inks.rule,
+    linecolor: inks.faint,
+    tickcolor: inks.faint,
+    zeroline: false,
+    fixedrange: true,
+  };
+  return (
+    <Box role="img" aria-label={label} h={`${height}px`}>
+      <Plot
+        data={data}
+        layout={{
+          autosize: true,
+          height,
+          paper_bgcolor: 'transparent',
+          plot_bgcolor: 'transparent',
+          margin: { l: 56, r: 16, t: 12, b: 48 },
+          showlegend: false,
+          hovermode: 'closest',
+          dragmode: false,
+          font: { family: '"Archivo Variable", sans-serif', size: 14, color: inks.ink },
+          ...layout,
+          xaxis: { ...axis, ...layout.xaxis },
+          yaxis: { ...axis, ...layout.yaxis },
+        }}
+        config={{ displayModeBar: false, responsive: true, scrollZoom: false }}
+        useResizeHandler
+        style={{ width: '100%', height: '100%' }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,50 @@
+'use client';
+
+import {
+  celsiusFromFahrenheit,
+  fahrenheitFromCelsius,
+  feetFromMetres,
+  kilometresFromMiles,
+  metresFromFeet,
+  milesFromKilometres,
+} from '../../core/units';
+import { useUnits } from '../format/units-context';
+import type { Scale } from './number-field';
+
+const same = (value: number) => value;
+const times = (factor: number) => (value: number) => value * factor;
+const guarded = (convert: (value: number) => number) => (value: number) =>
+  Number.isFinite(value) ? convert(value) : NaN;
+
+const plainScale = (unit: string): Scale => ({ unit, toShown: same, toStored: same });
+const PERCENT: Scale = { unit: '%', toShown: times(100), toStored: times(0.01) };
+
+/** The scales of every quantity that is typed, in this device's units. */
+export function useScales() {
+  const units = useUnits();
+  return {
+    temperature:
+      units.temperature === 'F'
+        ? {
+            unit: '°F',
+            toShown: guarded(fahrenheitFromCelsius),
+            toStored: guarded(celsiusFromFahrenheit),
+          }
+        : plainScale('°C'),
+    difference:
+      units.temperature === 'F'
+        ? { unit: '°F', toShown: times(1.8), toStored: times(1 / 1.8) }
+        : plainScale('°C'),
+    humidity: PERCENT,
+    distance:
+      units.distance === 'mi'
+        ? { unit: 'mi', toShown: milesFromKilometres, toStored: kilometresFromMiles }
+        : plainScale('km'),
+    altitude:
+      units.length === 'ft'
+        ? { unit: 'ft', toShown: feetFromMetres, toStored: metresFromFeet }
+        : plainScale('m'),
+    degrees: plainScale('°'),
+    fraction: plainScale(''),
+  } satisfies Record<string, Scale>;
+}

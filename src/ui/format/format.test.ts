@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest';
+import {
+  altitude,
+  distance,
+  fixed,
+  probability,
+  signed,
+  temperature,
+  temperatureRange,
+  temperatureWithSpread,
+} from './quantities';
+import { clockTime, dayAndTime, span } from './times';
+import { DEFAULT_UNITS, unitsFromCookie, unitsToCookie } from './units';
+
+const american = { temperature: 'F', length: 'ft', distance: 'mi' } as const;
+const plain = (text: string) => text.replace(/[\u2009\u202f\u00a0]/g, ' ');
+
+describe('quantities on screen', () => {
+  it('use a true minus and never show a negative zero', () => {
+    expect(fixed(-7.42)).toBe('−7.4');
+    expect(fixed(-0.04)).toBe('0.0');
+    expect(signed(1.42)).toBe('+1.4');
+    expect(signed(0.01)).toBe('0.0');
+  });
+
+  it('convert temperatures and spreads by their own rules', () => {
+    expect(plain(temperature(-10, american))).toBe('14.0 °F');
+    expect(plain(temperatureWithSpread(-10, 1, american))).toBe('14.0 ± 1.8 °F');
+    expect(plain(temperatureWithSpread(-7.4, 0.8, DEFAULT_UNITS))).toBe('−7.4 ± 0.8 °C');
+    expect(plain(temperatureRange(-12, -6, DEFAULT_UNITS))).toBe('−12 … −6 °C');
+  });
+
+  it('show lengths in the device’s units', () => {
+    expect(plain(distance(42, american))).toBe('26.1 mi');
+    expect(plain(altitude(1240, american))).toBe('4068 ft');
+    expect(plain(altitude(1240, DEFAULT_UNITS))).toBe('1240 m');
+  });
+
+  it('never call a chance certain', () => {
+    expect(plain(probability(0.004))).toBe('< 1 %');
+    expect(plain(probability(0.996))).toBe('> 99 %');
+    expect(plain(probability(0.71))).toBe('71 %');
+    expect(plain(probability(1))).toBe('100 %');
+  });
+
+  it('keep units in a cookie that survives nonsense', () => {
+    expect(unitsFromCookie(unitsToCookie(american))).toEqual(american);
+    expect(unitsFromCookie('<script>')).toEqual(DEFAULT_UNITS);
+  });
+});
+
+describe('times on screen', () => {
+  it('are on the venue’s clock', () => {
+    expect(dayAndTime('2027-01-16T16:00:00Z', 'CET')).toBe('Sat 16 Jan 17:00');
+    expect(clockTime('2027-07-16T22:30:00Z', 'CET')).toBe('00:30');
+  });
+
+  it('say spans in two parts at most', () => {
+    expect(span(252 * 60_000)).toBe('4 h 12 min');
+    expect(span(76 * 3_600_000)).toBe('3 d 4 h');
+    expect(span(-12 * 60_000)).toBe('12 min');
+  });
+});

@@ -1,0 +1,111 @@
+import type {
+  Additive,
+  DayTime,
+  Dirt,
+  Discipline,
+  Form,
+  Grain,
+  Origin,
+  Purpose,
+  Sky,
+  Wetness,
+} from '../../core/terms';
+import type { AdditiveNeed, StructureKind } from '../../core/wax';
+
+/** The words a person reads for each term of the craft. */
+export const ORIGIN_WORDS: Record<Origin, string> = {
+  natural: 'Natural',
+  machine_made: 'Machine-made',
+  mixed: 'Mixed',
+};
+export const WETNESS_WORDS: Record<Wetness, string> = {
+  dry: 'Dry',
+  moist: 'Moist',
+  wet: 'Wet',
+  very_wet: 'Very wet',
+  soaked: 'Soaked',
+};
+/** The snowball test, in what the hand feels. */
+export const SNOWBALL_WORDS: Record<Wetness, string> = {
+  dry: 'will not ball',
+  moist: 'balls, glove stays dry',
+  wet: 'glove turns wet',
+  very_wet: 'water drips when squeezed',
+  soaked: 'slush',
+};
+export const GRAIN_WORDS: Record<Grain, string> = {
+  PP: 'New snow',
+  DF: 'Broken',
+  RG: 'Rounded',
+  FC: 'Faceted',
+  MF: 'Melt forms',
+  refrozen_crust: 'Refrozen crust',
+  MM: 'Machine-made',
+};
+export const GRAIN_CODES: Record<Grain, string> = {
+  PP: 'PP',
+  DF: 'DF',
+  RG: 'RG',
+  FC: 'FC',
+  MF: 'MF',
+  refrozen_crust: 'MFcr',
+  MM: 'MM',
+};
+export const DIRT_WORDS: Record<Dirt, string> = { clean: 'Clean', dirty: 'Dirty' };
+export const DISCIPLINE_WORDS: Record<Discipline, string> = {
+  skate: 'Skate',
+  classic: 'Classic',
+  alpine: 'Alpine',
+  touring: 'Ski touring',
+  snowboard: 'Snowboard',
+};
+export const PURPOSE_WORDS: Record<Purpose, string> = {
+  race: 'Race',
+  training: 'Training',
+  recreation: 'Recreation',
+  touring: 'Tour',
+};
+export const SKY_WORDS: Record<Sky, string> = {
+  clear: 'Clear',
+  partly_cloudy: 'Broken cloud',
+  overcast: 'Overcast',
+};
+export const DAY_TIME_WORDS: Record<DayTime, string> = {
+  night: 'Night',
+  dawn: 'Dawn',
+  midday: 'Midday',
+  dusk: 'Dusk',
+};
+export const ADDITIVE_WORDS: Record<Additive, string> = {
+  water_repellent: 'Water repellent',
+  dry_lubricant: 'Dry lubricant',
+  graphite: 'Graphite',
+  molybdenum: 'Molybdenum',
+  fluorocarbon: 'Fluorocarbon (legacy)',
+  hardener: 'Hardener',
+};
+export const NEED_WORDS: Record<AdditiveNeed, string> = {
+  water_repellent: 'a water repellent',
+  dry_lubricant: 'a dry lubricant (graphite or molybdenum)',
+};
+export const FORM_WORDS: Record<Form, string> = {
+  block: 'Block',
+  powder: 'Powder',
+  liquid: 'Liquid',
+  paste: 'Paste',
+  roller_block: 'Roller block',
+  tube: 'Tube',
+  stick: 'Stick',
+};
+export const STRUCTURE_WORDS: Record<StructureKind, string> = {
+  fine: 'Fine',
+  medium: 'Medium',
+  medium_coarse: 'Medium coarse',
+  coarse: 'Coarse',
+  pressed_rills: 'Pressed rills',
+};
+export const SOURCE_WORDS: Record<string, string> = {
+  probe: 'Probe',
+  infrared: 'Infra-red',
+  guess: 'Guess',
+};

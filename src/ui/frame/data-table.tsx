@@ -1,0 +1,64 @@
+import type { ReactNode } from 'react';
+import { Box, Table } from '@chakra-ui/react';
+
+export interface DataColumn {
+  title: string;
+  isNumber?: boolean;
+}
+
+export interface DataRow {
+  key: string;
+  cells: ReactNode[];
+}
+
+/** A plain table: head, rules, no boxes. Scrolls sideways on its own where narrow. */
+export function DataTable(props: {
+  caption: string;
+  columns: readonly DataColumn[];
+  rows: readonly DataRow[];
+}) {
+  return (
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label={props.caption}>
+      <Table.Root size="sm" bg="transparent">
+        <Table.Caption captionSide="top" srOnly>
+          {props.caption}
+        </Table.Caption>
+        <Table.Header>
+          <Table.Row bg="transparent">
+            {props.columns.map((column) => (
+              <Table.ColumnHeader
+                key={column.title}
+                px="2"
+                textStyle="small"
+                color="faint"
+                borderColor="edge"
+                textAlign={column.isNumber ? 'right' : 'left'}
+                whiteSpace="nowrap"
+              >
+                {column.title}
+              </Table.ColumnHeader>
+            ))}
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {props.rows.map((row) => (
+            <Table.Row key={row.key} bg="transparent">
+              {row.cells.map((cell, i) => (
+                <Table.Cell
+                  key={props.columns[i]!.title}
+                  px="2"
+                  py="2"
+                  borderColor="rule"
+                  textStyle="small"
+                  textAlign={props.columns[i]!.isNumber ? 'right' : 'left'}
+                >
+                  {cell}
+                </Table.Cell>
+              ))}
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+    </Box>
+  );
+}

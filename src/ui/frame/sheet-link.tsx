@@ -1,0 +1,42 @@
+import type { ReactNode } from 'react';
+import { Link as ChakraLink } from '@chakra-ui/react';
+import NextLink from 'next/link';
+
+/** A link inside a sheet, large enough for a thumb. */
+export function SheetLink({ href, children }: { href: string; children: ReactNode }) {
+  return (
+    <ChakraLink
+      asChild
+      color="action"
+      textDecoration="underline"
+      textUnderlineOffset="3px"
+      minH="target"
+      display="inline-flex"
+      alignItems="center"
+      textStyle="body"
+    >
+      <NextLink href={href} prefetch={false}>
+        {children}
+      </NextLink>
+    </ChakraLink>
+  );
+}
+
+/** A link that hands out a file. */
+export function FileLink({ href, children }: { href: string; children: ReactNode }) {
+  return (
+    <ChakraLink
+      href={href}
+      download
+      color="action"
+      textDecoration="underline"
+      textUnderlineOffset="3px"
+      minH="target"
+      display="inline-flex"
+      alignItems="center"
+      textStyle="body"
+    >
+      {children}
+    </ChakraLink>
+  );
+}

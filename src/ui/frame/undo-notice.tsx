@@ -1,0 +1,40 @@
+'use client';
+
+import { Flex, Text } from '@chakra-ui/react';
+import { ActionButton } from '../fields/action-button';
+
+interface UndoNoticeProps {
+  message: string;
+  onUndo?: () => void;
+  onClose: () => void;
+}
+
+/** Says what was just done, with the way back. Stays until closed: gloves are slow. */
+export function UndoNotice({ message, onUndo, onClose }: UndoNoticeProps) {
+  return (
+    <Flex
+      role="status"
+      gap="3"
+      align="center"
+      wrap="wrap"
+      bg="sunk"
+      borderLeftWidth="4px"
+      borderColor="action"
+      px="3"
+      py="2"
+      mb="3"
+    >
+      <Text textStyle="body" flex="1">
+        {message}
+      </Text>
+      {onUndo && (
+        <ActionButton quiet onClick={onUndo}>
+          Undo
+        </ActionButton>
+      )}
+      <ActionButton quiet onClick={onClose}>
+        Close
+      </ActionButton>
+    </Flex>
+  );
+}

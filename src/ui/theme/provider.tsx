@@ -1,0 +1,22 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { ChakraProvider } from '@chakra-ui/react';
+import { ThemeProvider } from 'next-themes';
+import { UnitsProvider } from '../format/units-context';
+import type { Units } from '../format/units';
+import { EmotionRegistry } from './emotion-registry';
+import { system } from './system';
+
+/** Theme, light or dark, and the units of this device. */
+export function AppProvider({ units, children }: { units: Units; children: ReactNode }) {
+  return (
+    <EmotionRegistry>
+      <ChakraProvider value={system}>
+        <ThemeProvider attribute="class" disableTransitionOnChange>
+          <UnitsProvider units={units}>{children}</UnitsProvider>
+        </ThemeProvider>
+      </ChakraProvider>
+    </EmotionRegistry>
+  );
+}

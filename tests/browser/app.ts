@@ -1,0 +1,117 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import { CHROMIUM, CHROMIUM_FLAGS } from '../../scripts/lib/browser.mjs';
+
+export const WIDE = { width: 1280, height: 800 };
+export const NARROW = { width: 390, height: 844, isMobile: true, hasTouch: true };
+
+/** A port that is free at this moment. */
+export async function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+export const freshFolder = () => mkdtempSync(path.join(tmpdir(), 'frost-browser-'));
+
+/** What a start of the app printed, and how it ended when it did. */
+export interface Started {
+  child: ChildProcess;
+  url: string;
+  output: () => string;
+  ended: Promise<number | null>;
+}
+
+/** Runs the demo command; resolves when it says where it is, or has ended. */
+export async function startDemo(
+  port: number,
+  folder: string,
+  env: Record<string, string> = {},
+): Promise<Started> {
+  const child = spawn(
+    process.execPath,
+    ['scripts/demo.mjs', '--port', String(port), '--data', folder],
+    {
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        ...env,
+      },
+    },
+  );
+  let text = '';
+  const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
+  const ready = new Promise<void>((resolve) => {
+    const hear = (chunk: unknown) => {
+      text += String(chunk);
+      if (text.includes('Frost Pick is at')) resolve();
+    };
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+  });
+  await Promise.race([ready, ended]);
+  return { child, url: `http://127.0.0.1:${port}`, output: () => text, ended };
+}
+
+/** Ends the app as Ctrl-C or a service manager does; gives its exit code. */
+export async function stopDemo({ child, ended }: Started): Promise<number | null> {
+  child.kill('SIGTERM');
+  return ended;
+}
+
+export const launchBrowser = (): Promise<Browser> =>
+  puppeteer.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
+
+/** A page that collects its own errors. */
+export async function openPage(
+  browser: Browser,
+  url: string,
+  viewport: typeof WIDE = WIDE,
+): Promise<{ page: Page; errors: string[] }> {
+  const context = await browser.createBrowserContext();
+  const page = await context.newPage();
+  await page.setViewport(viewport);
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(String(error)));
+  page.on('console', (entry) => entry.type() === 'error' && errors.push(entry.text()));
+  await page.goto(url, { waitUntil: 'networkidle0' });
+  return { page, errors };
+}
+
+/** Types into the field of a label, replacing what it held. */
+export async function typeInto(page: Page, label: string, text: string): Promise<void> {
+  const field = await page.waitForSelector(`::-p-aria([name="${label}"][role="textbox"])`);
+  await field!.click({ count: 3 });
+  await page.keyboard.press('Backspace');
+  await field!.type(text);
+}
+
+/** Clicks what has this accessible name and role. */
+export async function press(page: Page, name: string, role = 'button'): Promise<void> {
+  const target = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
+  await target!.click();
+}
+
+/** Text of a test id as shown, with plain spaces. */
+export async function textOf(page: Page, id: string): Promise<string> {
+  const found = await page.waitForSelector(`[data-testid="${id}"]`);
+  const text = await found!.evaluate((element) => element.textContent ?? '');
+  return text.replace(/[\u2009\u202f\u00a0]/g, ' ');
+}
+
+export async function waitForText(page: Page, text: string): Promise<void> {
+  await page.waitForFunction(
+    (wanted) => document.body.innerText.replace(/[\u2009\u202f\u00a0]/g, ' ').includes(wanted),
+    { timeout: 20_000 },
+    text,
+  );
+}

@@ -1,0 +1,184 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Browser } from 'puppeteer-core';
+import {
+  freePort,
+  freshFolder,
+  launchBrowser,
+  NARROW,
+  openPage,
+  press,
+  startDemo,
+  stopDemo,
+  textOf,
+  typeInto,
+  waitForText,
+  type Started,
+} from './app';
+
+const RELAY = '/outing/demo-relay';
+const folder = freshFolder();
+let app: Started;
+let browser: Browser;
+
+beforeAll(async () => {
+  app = await startDemo(await freePort(), folder);
+  browser = await launchBrowser();
+});
+afterAll(async () => {
+  await browser?.close();
+  await stopDemo(app);
+});
+
+describe('from a reading to a choice', () => {
+  it('opens on the next outing of the Lantern Weekend', async () => {
+    const { page, errors } = await openPage(browser, app.url);
+    await waitForText(page, 'Lantern');
+    expect(page.url()).toMatch(/\/outing\/demo-[a-z]+\/snow$/);
+    expect(errors).toEqual([]);
+  });
+
+  it('answers while one types, saves, picks, saves, and stands after a restart', async () => {
+    const { page, errors } = await openPage(browser, `${app.url}${RELAY}/snow`);
+    const before = await textOf(page, 'live-equivalent');
+    await typeInto(page, 'Snow temperature', '−13,5');
+    await page.waitForFunction(
+      (old) => document.querySelector('[data-testid="live-equivalent"]')?.textContent !== old,
+      {},
+      before,
+    );
+    // −13.5 snow, machine-made grain +1.2, humidity 70 % +0.29, machine-made −2.0.
+    expect(await textOf(page, 'live-equivalent')).toBe('−14.0 °C');
+    await press(page, 'Save reading');
+    await waitForText(page, 'Reading saved.');
+    await page.waitForFunction(() =>
+      document.querySelector('[data-testid="line-snow"]')?.textContent?.includes('−13.5'),
+    );
+
+    await page.goto(`${app.url}${RELAY}/pick`, { waitUntil: 'networkidle0' });
+    const product = await textOf(page, 'answer-product');
+    expect(product).toBe('Black hard frost');
+    expect(await textOf(page, 'answer-equivalent')).toBe('−14.0 ± 0.8 °C');
+    await page.waitForSelector('.js-plotly-plot .scatterlayer path.js-line');
+    await typeInto(page, 'Note for the log', 'Sky clear, falling fast');
+    await press(page, 'Save this choice');
+    await waitForText(page, 'Choice saved');
+
+    const port = Number(new URL(app.url).port);
+    expect(await stopDemo(app)).toBe(0);
+    app = await startDemo(port, folder);
+    await page.goto(`${app.url}${RELAY}/log`, { waitUntil: 'networkidle0' });
+    expect(await textOf(page, 'log')).toContain(product);
+    expect(await textOf(page, 'log')).toContain('Sky clear, falling fast');
+    expect(await textOf(page, 'line-choice')).toBe(product);
+    expect(errors).toEqual([]);
+  });
+
+  it('lets one overrule the answer and says what that costs', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/demo-tour/pick`);
+    const best = await textOf(page, 'answer-product');
+    await press(page, 'Take Everyday wide', 'radio');
+    await waitForText(page, `You overrule ${best}`);
+    expect(await textOf(page, 'answer-product')).toBe('Everyday wide');
+  });
+
+  it('takes a choice back and undoes that', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/log`);
+    const entries = async () => (await page.$$('[data-testid="log"] > li')).length;
+    const count = await entries();
+    await page.click('[data-testid="log"] > li summary');
+    await press(page, 'Withdraw this choice');
+    await waitForText(page, 'Choice withdrawn');
+    await page.waitForFunction(
+      (old) => document.querySelectorAll('[data-testid="log"] > li').length === old - 1,
+      {},
+      count,
+    );
+    await press(page, 'Undo');
+    await page.waitForFunction(
+      (old) => document.querySelectorAll('[data-testid="log"] > li').length === old,
+      {},
+      count,
+    );
+    expect(await entries()).toBe(count);
+  });
+
+  it('takes in the example file and ends on a choice', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/snow`);
+    const input = (await page.waitForSelector('#readings-file')) as unknown as {
+      uploadFile: (file: string) => Promise<void>;
+    };
+    await input.uploadFile('examples/readings.csv');
+    await waitForText(page, '6 readings taken in.');
+    await waitForText(page, 'North bend');
+    await page.goto(`${app.url}/outing/demo-slalom/pick`, { waitUntil: 'networkidle0' });
+    await press(page, 'Save this choice');
+    await waitForText(page, 'Choice saved');
+  });
+
+  it('guesses for someone without a probe, and says so', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/demo-tour/snow`);
+    await typeInto(page, 'Air temperature', '-4');
+    await page.click('summary::-p-text(No probe?)');
+    await waitForText(page, 'Guessed, not measured');
+    await press(page, 'Use this guess');
+    await waitForText(page, '−9.0 ± 3.0 °C');
+  });
+
+  it('keeps what was typed when one leaves, and says what is wrong at its field', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/snow`);
+    await typeInto(page, 'Snow temperature', '3');
+    await typeInto(page, 'Humidity of the air', '140');
+    await waitForText(page, 'snow is never warmer than 0 °C');
+    await waitForText(page, 'Humidity must be from 0 to 100 %');
+    await typeInto(page, 'Snow temperature', '-7.5');
+    await page.goto(`${app.url}/outing/demo-slalom/log`);
+    await page.goto(`${app.url}/outing/demo-slalom/snow`, { waitUntil: 'networkidle0' });
+    await waitForText(page, '−7.5 ± 0.8 °C');
+  });
+});
+
+describe('the frame', () => {
+  it('lists the keys under ? and goes where they say', async () => {
+    const { page } = await openPage(browser, `${app.url}${RELAY}/snow`);
+    await page.keyboard.press('?');
+    await page.waitForSelector('dialog[open]');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('l');
+    await page.waitForFunction(() => location.pathname.endsWith('/log'));
+  });
+
+  it('shows °F, feet and miles when set so', async () => {
+    const { page } = await openPage(browser, `${app.url}${RELAY}/settings`);
+    await press(page, '°F', 'radio');
+    await page.waitForFunction(() =>
+      document.querySelector('[data-testid="line-snow"]')?.textContent?.includes('°F'),
+    );
+  });
+
+  it('fits 390 px without scrolling sideways', async () => {
+    for (const screen of ['snow', 'pick', 'log', 'shelf', 'settings']) {
+      const { page } = await openPage(browser, `${app.url}${RELAY}/${screen}`, NARROW);
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(overflow, screen).toBeLessThanOrEqual(0);
+    }
+  });
+
+  it('starts an outing from nothing, and says what an empty shelf needs', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/new`);
+    await typeInto(page, 'Name', 'Tuesday loop');
+    await press(page, 'Save the outing');
+    await waitForText(page, 'Start is missing.');
+    await page.$eval('input[type="datetime-local"]', (input) => {
+      const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
+      setter.call(input, '2027-01-19T18:00');
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+    });
+    await press(page, 'Save the outing');
+    await waitForText(page, 'No reading yet.');
+    const pickUrl = page.url().replace(/snow$/, 'pick');
+    await page.goto(pickUrl, { waitUntil: 'networkidle0' });
+    await waitForText(page, 'Measure the snow first.');
+  });
+});

@@ -1,0 +1,120 @@
+import { describe, expect, it } from 'vitest';
+import { sql } from 'kysely';
+import { localFromInstant } from '@/core/time';
+import { restoreRow, withdrawRows } from '@/data/append-only';
+import { listChoices } from '@/data/choices';
+import { migrate, openDatabase, StartRefusal } from '@/data/database';
+import { lanternFriday } from '@/data/demo/weekend';
+import { listOutings, nextOuting } from '@/data/outings';
+import { listProducts } from '@/data/products';
+import { addReadings, listReadings } from '@/data/readings';
+import { temporaryDatabase, temporaryFolder } from './temporary-database';
+
+let made = 0;
+const stamp = { newId: () => `made-${(made += 1)}`, at: '2027-01-13T13:00:00.000Z' };
+
+describe('the database', () => {
+  it('syncs every commit, keeps foreign keys, and writes ahead', async () => {
+    const db = await temporaryDatabase(false);
+    const pragma = async (name: string) =>
+      Object.values((await sql.raw(`pragma ${name}`).execute(db)).rows[0] as object)[0];
+    expect(await pragma('journal_mode')).toBe('wal');
+    expect(await pragma('synchronous')).toBe(2);
+    expect(await pragma('foreign_keys')).toBe(1);
+  });
+
+  it('refuses a database that a newer version has written', async () => {
+    const folder = temporaryFolder();
+    const db = openDatabase(folder);
+    await migrate(db);
+    await sql`insert into kysely_migration values ('9999-from-the-future', '2030')`.execute(db);
+    await db.destroy();
+    await expect(migrate(openDatabase(folder))).rejects.toThrow(/newer Frost Pick/);
+  });
+
+  it('refuses a folder that is a file, with a sentence', async () => {
+    expect(() => openDatabase('/dev/null/data')).toThrow(StartRefusal);
+  });
+
+  it('refuses to change or delete a reading or a choice', async () => {
+    const db = await temporaryDatabase();
+    for (const table of ['reading', 'choice']) {
+      await expect(sql.raw(`update ${table} set note = 'x'`).execute(db)).rejects.toThrow(
+        /append-only/,
+      );
+      await expect(sql.raw(`delete from ${table}`).execute(db)).rejects.toThrow(/append-only/);
+    }
+  });
+});
+
+describe('readings and choices that stand', () => {
+  it('show a correction instead of what it corrects', async () => {
+    const db = await temporaryDatabase();
+    const [latest] = await listReadings(db, 'demo-relay');
+    const correction = { ...latest!, id: 'better', correctsId: latest!.id, temperatureC: -9.1 };
+    await addReadings(db, [correction]);
+    const standing = await listReadings(db, 'demo-relay');
+    expect(standing).toHaveLength(3);
+    expect(standing.find((one) => one.id === 'better')?.temperatureC).toBe(-9.1);
+    expect(standing.some((one) => one.id === latest!.id)).toBe(false);
+  });
+
+  it('leave out what was withdrawn, and take it back', async () => {
+    const db = await temporaryDatabase();
+    const [latest] = await listReadings(db, 'demo-relay');
+    expect(await withdrawRows(db, 'reading', 'id', latest!.id, stamp)).toBe(1);
+    expect(await withdrawRows(db, 'reading', 'id', latest!.id, stamp)).toBe(0);
+    expect(await listReadings(db, 'demo-relay')).toHaveLength(2);
+    expect(await restoreRow(db, 'reading', latest!.id, stamp)).toBe(true);
+    const [back] = await listReadings(db, 'demo-relay');
+    expect(back).toMatchObject({ temperatureC: latest!.temperatureC, spot: latest!.spot });
+    expect(await restoreRow(db, 'reading', 'nobody', stamp)).toBe(false);
+  });
+
+  it('work for choices too', async () => {
+    const db = await temporaryDatabase();
+    const [choice] = await listChoices(db);
+    expect(choice!.lines.length).toBeGreaterThanOrEqual(7);
+    await withdrawRows(db, 'choice', 'id', choice!.id, stamp);
+    expect(await listChoices(db)).toHaveLength(0);
+    await restoreRow(db, 'choice', choice!.id, stamp);
+    expect(await listChoices(db)).toHaveLength(1);
+  });
+
+  it('take in all rows or none', async () => {
+    const db = await temporaryDatabase();
+    const [latest] = await listReadings(db, 'demo-relay');
+    const twice = ['a', 'b', 'a'].map((id) => ({ ...latest!, id }));
+    await expect(addReadings(db, twice)).rejects.toThrow();
+    expect(await listReadings(db, 'demo-relay')).toHaveLength(3);
+  });
+});
+
+describe('the demo', () => {
+  it('seeds once: three outings, a shelf of about twenty, readings and a choice', async () => {
+    const db = await temporaryDatabase();
+    expect((await listOutings(db)).map((one) => one.startAt)).toEqual([
+      '2027-01-15T17:30:00.000Z',
+      '2027-01-16T16:00:00.000Z',
+      '2027-01-17T08:00:00.000Z',
+    ]);
+    expect((await listProducts(db)).length).toBeGreaterThanOrEqual(20);
+  });
+
+  it('takes the coming Friday in winter, and the third of January from summer on', () => {
+    const friday = (day: string) =>
+      localFromInstant(lanternFriday(new Date(day)).toISOString(), 'CET');
+    expect(friday('2026-11-23T08:00:00Z')).toBe('2026-11-27T00:00');
+    expect(friday('2026-11-27T08:00:00Z')).toBe('2026-11-27T00:00');
+    expect(friday('2026-07-01T08:00:00Z')).toBe('2027-01-15T00:00');
+  });
+
+  it('opens on the next outing, or one just under way, else the last', async () => {
+    const outings = await listOutings(await temporaryDatabase());
+    const at = (iso: string) => nextOuting(outings, Date.parse(iso))?.id;
+    expect(at('2027-01-10T00:00:00Z')).toBe('demo-slalom');
+    expect(at('2027-01-16T18:00:00Z')).toBe('demo-relay');
+    expect(at('2027-02-01T00:00:00Z')).toBe('demo-tour');
+    expect(nextOuting([], 0)).toBeUndefined();
+  });
+});
