@@ -2,7 +2,7 @@
 // `-- --quick` leaves the browser out. Closes with the line `N passed, N failed`.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { ensureBuilt } from './lib/build.mjs';
+import { ensureBuilt, NEXT } from './lib/build.mjs';
 import { ensureInstalled, ROOT, run } from './lib/install.mjs';
 
 const isQuick = process.argv.includes('--quick');
@@ -46,6 +46,7 @@ function suite(project) {
 ensureInstalled();
 check('format', 'prettier', ['--check', '--log-level=warn', '.']);
 check('lint', 'eslint', ['--max-warnings=0', '.']);
+run(process.execPath, [NEXT, 'typegen']);
 check('types', 'tsc', ['--noEmit']);
 check('import arrows', 'depcruise', ['src', 'app', '--config', '.dependency-cruiser.cjs']);
 suite('unit');

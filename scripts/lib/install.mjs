@@ -15,11 +15,17 @@ export function refuse(message, code = 3) {
   process.exit(code);
 }
 
+/** What is wrong with a Node.js version, or undefined. */
+export function nodeProblem(version) {
+  const [major, minor] = version.split('.').map(Number);
+  return major < 20 || (major === 20 && minor < 9)
+    ? `Frost Pick needs Node.js 20.9 or newer; this is ${version}.`
+    : undefined;
+}
+
 export function requireNode() {
-  const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 9)) {
-    refuse(`Frost Pick needs Node.js 20.9 or newer; this is ${process.versions.node}.`);
-  }
+  const problem = nodeProblem(process.versions.node);
+  if (problem) refuse(problem);
 }
 
 /** Runs a command in the project; gives its exit code. */

@@ -1,10 +1,7 @@
 'use client';
 
-import { useState } from 'react';
-import { useRouter } from 'next/navigation';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
-import { DISCIPLINES, PURPOSES, type Discipline, type Purpose } from '@/core/terms';
-import { instantFromLocal, isLocalTime } from '@/core/time';
+import { DISCIPLINES, PURPOSES } from '@/core/terms';
 import type { Venue } from '@/data/venues';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
@@ -12,37 +9,9 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
-import { useDraft } from '@/ui/fields/use-draft';
 import { DISCIPLINE_WORDS, PURPOSE_WORDS } from '@/ui/format/words';
 import { Part, Sheet } from '@/ui/frame/sheet';
-import { saveOutingAction } from './actions';
-
-const NEW_VENUE = 'new';
-
-interface OutingDraft {
-  name: string;
-  venueId: string;
-  startLocal: string;
-  discipline: Discipline;
-  purpose: Purpose;
-  distanceKm?: number;
-  venueName: string;
-  timeZone: string;
-  altitudeM?: number;
-  latitude?: number;
-  longitude?: number;
-}
-
-const EMPTY: OutingDraft = {
-  name: '',
-  venueId: '',
-  startLocal: '',
-  discipline: 'skate',
-  purpose: 'training',
-  distanceKm: 10,
-  venueName: '',
-  timeZone: '',
-};
+import { chosenVenue, NEW_VENUE, useOutingForm } from './use-outing-form';
 
 /** The form that makes an outing, with its venue where that is new as well. */
 export function NewOutingScreen({ venues, hasOutings }: { venues: Venue[]; hasOutings: boolean }) {
@@ -85,7 +54,7 @@ export function NewOutingScreen({ venues, hasOutings }: { venues: Venue[]; hasOu
 
 type Form = ReturnType<typeof useOutingForm>;
 
-function OutingPart({ form: { draft, set, problems } }: { form: Form }) {
+function OutingPart({ form: { values: draft, set, problem } }: { form: Form }) {
   const scales = useScales();
   return (
     <Part title="The outing">
@@ -95,14 +64,14 @@ function OutingPart({ form: { draft, set, problems } }: { form: Form }) {
             label="Name"
             value={draft.name}
             onChange={(name) => set({ name })}
-            problem={problems.name}
+            problem={problem('name')}
           />
           <TextField
             label="Start, on the venue’s clock"
             type="datetime-local"
             value={draft.startLocal}
             onChange={(startLocal) => set({ startLocal })}
-            problem={problems.startAt}
+            problem={problem('startLocal')}
           />
         </SimpleGrid>
         <ChoiceRow
@@ -126,7 +95,7 @@ function OutingPart({ form: { draft, set, problems } }: { form: Form }) {
             step={1}
             value={draft.distanceKm}
             onChange={(distanceKm) => set({ distanceKm })}
-            problem={problems.distanceKm}
+            problem={problem('distanceKm')}
           />
         </Box>
       </Flex>
@@ -136,7 +105,8 @@ function OutingPart({ form: { draft, set, problems } }: { form: Form }) {
 
 function VenuePart({ form, venues }: { form: Form; venues: Venue[] }) {
   const scales = useScales();
-  const { draft, set, problems, venueId } = form;
+  const { values: draft, set, problem } = form;
+  const venueId = chosenVenue(draft, venues);
   return (
     <Part title="The venue">
       <Flex direction="column" gap="4">
@@ -159,14 +129,14 @@ function VenuePart({ form, venues }: { form: Form; venues: Venue[] }) {
               label="Name of the place"
               value={draft.venueName}
               onChange={(venueName) => set({ venueName })}
-              problem={problems['venue.name']}
+              problem={problem('venueName')}
             />
             <TextField
               label="Time zone"
               hint="Such as CET"
-              value={form.timeZone}
+              value={draft.timeZone}
               onChange={(timeZone) => set({ timeZone })}
-              problem={problems['venue.timeZone']}
+              problem={problem('timeZone')}
             />
             <NumberField
               label="Altitude"
@@ -175,7 +145,7 @@ function VenuePart({ form, venues }: { form: Form; venues: Venue[] }) {
               decimals={0}
               value={draft.altitudeM}
               onChange={(altitudeM) => set({ altitudeM })}
-              problem={problems['venue.altitudeM']}
+              problem={problem('altitudeM')}
             />
             <NumberField
               label="Latitude (south negative)"
@@ -184,7 +154,7 @@ function VenuePart({ form, venues }: { form: Form; venues: Venue[] }) {
               decimals={3}
               value={draft.latitude}
               onChange={(latitude) => set({ latitude })}
-              problem={problems['venue.latitude']}
+              problem={problem('latitude')}
             />
             <NumberField
               label="Longitude (west negative)"
@@ -193,79 +163,11 @@ function VenuePart({ form, venues }: { form: Form; venues: Venue[] }) {
               decimals={3}
               value={draft.longitude}
               onChange={(longitude) => set({ longitude })}
-              problem={problems['venue.longitude']}
+              problem={problem('longitude')}
             />
           </SimpleGrid>
         )}
       </Flex>
     </Part>
   );
-}
-
-function useOutingForm(venues: Venue[]) {
-  const router = useRouter();
-  const { draft: kept, write } = useDraft<OutingDraft>('outing');
-  const [unsaved, setUnsaved] = useState<OutingDraft>();
-  const [problems, setProblems] = useState<Record<string, string>>({});
-  const [failure, setFailure] = useState<string>();
-  const [isSaving, setIsSaving] = useState(false);
-  const draft = unsaved ?? kept ?? EMPTY;
-  const venueId = draft.venueId || (venues[0]?.id ?? NEW_VENUE);
-  const timeZone = draft.timeZone || 'CET';
-
-  const set = (change: Partial<OutingDraft>) => {
-    const next = { ...draft, ...change };
-    setUnsaved(next);
-    write(next);
-  };
-  const save = async () => {
-    const zone = venues.find((venue) => venue.id === venueId)?.timeZone ?? timeZone;
-    setIsSaving(true);
-    try {
-      const saved = await saveOutingAction(
-        {
-          name: draft.name,
-          venueId,
-          discipline: draft.discipline,
-          purpose: draft.purpose,
-          distanceKm: draft.distanceKm,
-          fluorocarbonsAllowed: false,
-          startAt: instantOrNothing(draft.startLocal, zone),
-        },
-        venueId === NEW_VENUE
-          ? {
-              name: draft.venueName,
-              timeZone,
-              altitudeM: draft.altitudeM,
-              latitude: draft.latitude,
-              longitude: draft.longitude,
-              ownCorrectionC: 0,
-            }
-          : undefined,
-      );
-      if (saved.ok) {
-        write(undefined);
-        router.push(`/outing/${saved.value.id}/snow`);
-        return;
-      }
-      const details = saved.error.details as { field: string; message: string }[];
-      setProblems(Object.fromEntries(details.map(({ field, message }) => [field, message])));
-      setFailure(details.length > 0 ? 'Mend the marked fields.' : saved.error.message);
-    } catch {
-      setFailure('Not saved: the server did not answer. What you typed is kept; try again.');
-    } finally {
-      setIsSaving(false);
-    }
-  };
-  const leave = () => router.push('/');
-  return { draft, set, save, leave, problems, failure, isSaving, venueId, timeZone };
-}
-
-function instantOrNothing(local: string, timeZone: string): string | undefined {
-  if (!isLocalTime(local)) return undefined;
-  try {
-    return instantFromLocal(local, timeZone);
-  } catch {
-    return undefined;
-  }
 }

@@ -18,12 +18,12 @@ export interface FactsDraft extends Omit<OutingFacts, 'distanceKm'> {
 interface OutingFactsFormProps {
   facts: FactsDraft;
   timeZone: string;
-  problems: Record<string, string>;
+  problem: (field: 'distanceKm' | 'startAt') => string | undefined;
   onChange: (change: Partial<FactsDraft>) => void;
 }
 
 /** What the outing is; every change moves the answer at once. */
-export function OutingFactsForm({ facts, timeZone, problems, onChange }: OutingFactsFormProps) {
+export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFactsFormProps) {
   const scales = useScales();
   const start = Number.isFinite(Date.parse(facts.startAt))
     ? localFromInstant(facts.startAt, timeZone)
@@ -52,7 +52,7 @@ export function OutingFactsForm({ facts, timeZone, problems, onChange }: OutingF
           decimals={1}
           value={facts.distanceKm}
           onChange={(distanceKm) => onChange({ distanceKm })}
-          problem={problems.distanceKm}
+          problem={problem('distanceKm')}
         />
         <TextField
           label={`Start (${timeZone})`}
@@ -61,7 +61,7 @@ export function OutingFactsForm({ facts, timeZone, problems, onChange }: OutingF
           onChange={(local) =>
             onChange({ startAt: isLocalTime(local) ? instantFromLocal(local, timeZone) : '' })
           }
-          problem={problems.startAt}
+          problem={problem('startAt')}
         />
       </SimpleGrid>
       <ChoiceRow

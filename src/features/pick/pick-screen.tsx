@@ -63,7 +63,7 @@ function Chooser(props: { outing: Outing; reading: Reading; products: readonly S
   const { outing, reading, products } = props;
   const scales = useScales();
   const state = usePick(outing, reading, products);
-  const { draft, set, problems, result, save } = state;
+  const { draft, set, problem, result, save } = state;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key === 'Enter') void save();
@@ -97,16 +97,16 @@ function Chooser(props: { outing: Outing; reading: Reading; products: readonly S
                 step={0.5}
                 value={draft.handCorrectionC}
                 onChange={(handCorrectionC) => set({ handCorrectionC })}
-                problem={problems.handCorrectionC}
+                problem={problem('handCorrectionC')}
               />
             </Box>
           </Part>
           <Part title="The outing">
             <OutingFactsForm
-              facts={draft.facts}
+              facts={draft}
               timeZone={outing.venue.timeZone}
-              problems={problems}
-              onChange={(change) => set({ facts: { ...draft.facts, ...change } })}
+              problem={problem}
+              onChange={set}
             />
           </Part>
         </Box>

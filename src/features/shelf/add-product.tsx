@@ -1,8 +1,8 @@
 'use client';
 
-import { useState } from 'react';
 import { Box, SimpleGrid, Text, chakra } from '@chakra-ui/react';
 import { ADDITIVES, type Additive, type Form } from '@/core/terms';
+import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { glideProductSchema } from '@/formats/schemas/product';
 import { validate } from '@/formats/schemas/validation';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -11,7 +11,7 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
-import { useDraft } from '@/ui/fields/use-draft';
+import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { ADDITIVE_WORDS, FORM_WORDS } from '@/ui/format/words';
 import { Part } from '@/ui/frame/sheet';
 import { addProductAction } from './actions';
@@ -28,37 +28,26 @@ const GLIDE_FORMS = ['block', 'powder', 'liquid', 'paste', 'roller_block'] as co
 const EMPTY: ProductDraft = { name: '', form: 'block', additives: [] };
 const Checkbox = chakra('input');
 
+const resolver = resolverFrom<ProductDraft>((draft) =>
+  validate(glideProductSchema, { id: 'draft', ...draft }),
+);
+
 /** The form that puts a wax on the shelf. */
 export function AddProduct() {
   const scales = useScales();
-  const { draft: kept, write } = useDraft<ProductDraft>('product');
-  const [unsaved, setUnsaved] = useState<ProductDraft>();
-  const [isTried, setIsTried] = useState(false);
-  const [failure, setFailure] = useState<string>();
-  const draft = unsaved ?? kept ?? EMPTY;
-  const problems = isTried ? problemsOf(draft) : {};
-
-  const set = (change: Partial<ProductDraft>) => {
-    const next = { ...draft, ...change };
-    setUnsaved(next);
-    write(next);
-  };
+  const {
+    values: draft,
+    set,
+    submit,
+    problem,
+    failure,
+  } = useDraftedForm('product', EMPTY, resolver);
   const toggle = (additive: Additive) =>
     set({
       additives: draft.additives.includes(additive)
         ? draft.additives.filter((one) => one !== additive)
         : [...draft.additives, additive],
     });
-  const save = async () => {
-    setIsTried(true);
-    if (Object.keys(problemsOf(draft)).length > 0) return;
-    const saved = await addProductAction(draft);
-    setFailure(saved.ok ? undefined : saved.error.message);
-    if (!saved.ok) return;
-    write(undefined);
-    setUnsaved(undefined);
-    setIsTried(false);
-  };
   return (
     <Part title="Put a wax on the shelf">
       <Box
@@ -66,7 +55,7 @@ export function AddProduct() {
         {...{ noValidate: true }}
         onSubmit={(event: React.FormEvent) => {
           event.preventDefault();
-          void save();
+          void submit(addProductAction);
         }}
       >
         <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" mb="4">
@@ -74,7 +63,7 @@ export function AddProduct() {
             label="Name"
             value={draft.name}
             onChange={(name) => set({ name })}
-            problem={problems.name}
+            problem={problem('name')}
           />
           <NumberField
             label="Label, cold end"
@@ -83,7 +72,7 @@ export function AddProduct() {
             decimals={0}
             value={draft.labelLowC}
             onChange={(labelLowC) => set({ labelLowC })}
-            problem={problems.labelLowC}
+            problem={problem('labelLowC')}
           />
           <NumberField
             label="Label, warm end"
@@ -92,7 +81,7 @@ export function AddProduct() {
             decimals={0}
             value={draft.labelHighC}
             onChange={(labelHighC) => set({ labelHighC })}
-            problem={problems.labelHighC}
+            problem={problem('labelHighC')}
           />
         </SimpleGrid>
         <SimpleGrid columns={{ base: 1, md: 2 }} gap="4" mb="4">
@@ -136,10 +125,4 @@ export function AddProduct() {
       </Box>
     </Part>
   );
-}
-
-function problemsOf(draft: ProductDraft): Record<string, string> {
-  const checked = validate(glideProductSchema, { id: 'draft', ...draft });
-  if (checked.ok) return {};
-  return Object.fromEntries(checked.problems.map(({ field, message }) => [field, message]));
 }

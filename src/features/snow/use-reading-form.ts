@@ -1,12 +1,12 @@
 'use client';
 
-import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { Reading } from '@/data/readings';
+import type { ReadingFields } from '@/formats/csv/readings';
+import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { readingSchema } from '@/formats/schemas/reading';
 import { validate } from '@/formats/schemas/validation';
-import { useDraft } from '@/ui/fields/use-draft';
-import type { ReadingFields } from '@/formats/csv/readings';
+import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { saveReadingAction } from './actions';
 
 /** The form's values: whatever is typed so far. */
@@ -15,15 +15,20 @@ export type ReadingDraft = Partial<ReadingFields>;
 /** What stays the same from one reading to the next at the same snow. */
 function startFrom(latest: Reading | undefined): ReadingDraft {
   return {
+    temperatureC: undefined,
     temperatureSdC: 0.8,
+    airTemperatureC: undefined,
     humidityFraction: latest?.humidityFraction ?? 0.65,
     origin: latest?.origin ?? 'natural',
     grain: latest?.grain,
+    sharpness: undefined,
     wetness: latest?.wetness ?? 'dry',
     dirt: latest?.dirt ?? 'clean',
     glazed: latest?.glazed ?? false,
     source: 'probe',
     spot: latest?.spot,
+    note: undefined,
+    takenAt: undefined,
   };
 }
 
@@ -44,11 +49,12 @@ const fromReading = (reading: Reading): ReadingDraft => ({
   takenAt: reading.takenAt,
 });
 
-/** JSON turns NaN (text that is no number) into null; such a field is empty again after a reload. */
-const withoutNulls = (draft: ReadingDraft): ReadingDraft =>
-  Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== null));
+const atNow = (values: ReadingDraft): ReadingDraft => ({
+  ...values,
+  takenAt: values.takenAt ?? new Date().toISOString(),
+});
 
-const serialisable = (draft: ReadingDraft) => JSON.stringify(draft);
+const resolver = resolverFrom<ReadingDraft>((values) => validate(readingSchema, atNow(values)));
 
 interface ReadingFormOptions {
   outingId: string;
@@ -56,83 +62,23 @@ interface ReadingFormOptions {
   corrected: Reading | undefined;
 }
 
-/** State of the reading form: draft, problems by field, and saving. */
+/** State of the reading form; saving gives the id of the new reading. */
 export function useReadingForm({ outingId, latest, corrected }: ReadingFormOptions) {
   const router = useRouter();
-  const { draft, write } = useDraft<ReadingDraft>(
-    corrected ? `reading:${outingId}:${corrected.id}` : `reading:${outingId}`,
-  );
-  const [unsaved, setUnsaved] = useState<ReadingDraft>();
-  const [isTried, setIsTried] = useState(false);
-  const [touched, setTouched] = useState<ReadonlySet<string>>(new Set());
-  const [isSaving, setIsSaving] = useState(false);
-  const [failure, setFailure] = useState<string>();
-
-  const values: ReadingDraft =
-    unsaved ??
-    (draft ? withoutNulls(draft) : corrected ? fromReading(corrected) : startFrom(latest));
-  const problems = problemsOf(values);
-
+  const key = corrected ? `reading:${outingId}:${corrected.id}` : `reading:${outingId}`;
+  const start = corrected ? fromReading(corrected) : startFrom(latest);
+  const form = useDraftedForm<ReadingDraft>(key, start, resolver);
   const set = (change: ReadingDraft) => {
-    const next = { ...values, ...change };
-    setUnsaved(next);
-    setFailure(undefined);
-    setTouched(new Set([...touched, ...Object.keys(change)]));
-    if (serialisable(next) !== serialisable(values)) write(next);
-  };
-  const clear = () => {
-    write(undefined);
-    setUnsaved(undefined);
-    setIsTried(false);
-    setTouched(new Set());
-    setFailure(undefined);
+    form.set(change);
+    // Whether a sharpness typed agrees depends on the grain too.
+    if ('grain' in change) form.recheck('sharpness');
   };
   const save = async (): Promise<string | undefined> => {
-    setIsTried(true);
-    if (Object.keys(problems).length > 0) return undefined;
-    setIsSaving(true);
-    try {
-      const saved = await saveReadingAction({ outingId, correctsId: corrected?.id }, atNow(values));
-      if (!saved.ok) {
-        setFailure(saved.error.message);
-        return undefined;
-      }
-      clear();
-      router.refresh();
-      return saved.value.id;
-    } catch {
-      setFailure('Not saved: the server did not answer. What you typed is kept; try again.');
-      return undefined;
-    } finally {
-      setIsSaving(false);
-    }
+    const saved = await form.submit((values) =>
+      saveReadingAction({ outingId, correctsId: corrected?.id }, atNow(values)),
+    );
+    if (saved) router.refresh();
+    return saved?.id;
   };
-  const problem = (field: keyof ReadingDraft): string | undefined =>
-    isTried || touched.has(field) || (field === 'sharpness' && touched.has('grain'))
-      ? problems[field]
-      : undefined;
-
-  return {
-    values,
-    set,
-    clear,
-    save,
-    problem,
-    isSaving,
-    failure,
-    isDirty: touched.size > 0 || !!draft,
-  };
-}
-
-const atNow = (values: ReadingDraft): ReadingDraft => ({
-  ...values,
-  takenAt: values.takenAt ?? new Date().toISOString(),
-});
-
-function problemsOf(values: ReadingDraft): Record<string, string> {
-  const checked = validate(readingSchema, atNow(values));
-  if (checked.ok) return {};
-  const byField: Record<string, string> = {};
-  for (const { field, message } of checked.problems) byField[field] ??= message;
-  return byField;
+  return { ...form, set, save };
 }

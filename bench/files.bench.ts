@@ -1,0 +1,22 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { randomUUID } from 'node:crypto';
+import { migrate, openDatabase } from '../src/data/database';
+import { seedDemo } from '../src/data/demo/seed';
+import { importReadings } from '../src/features/snow/use-cases/import-readings';
+import { MOST_ROWS } from '../src/formats/csv/readings';
+import { report, times } from './measure';
+
+const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'frost-bench-')));
+await migrate(db);
+await seedDemo(db, new Date());
+const row = '2027-01-16 15:00;-3,5;70;MM;machine made;dry;clean;no;by the lamps';
+const header = 'time;snow temperature [°C];humidity [%];grain;origin;wetness;dirt;glazed;note';
+const text = [header, ...Array<string>(MOST_ROWS).fill(row)].join('\n');
+const stamp = { newId: randomUUID, at: new Date().toISOString() };
+report(
+  'import of 10,000 readings, parsed, checked, stored',
+  await times(() => importReadings(db, 'demo-relay', text, stamp), 5, 1),
+  'aim: under 2 s',
+);

@@ -1,0 +1,106 @@
+import type { Kysely } from 'kysely';
+import type { FrostDatabase } from './database';
+
+/** What the append-only tables have in common, which is all that taking back needs. */
+interface AppendOnlyRow {
+  id: string;
+  corrects_id: string | null;
+  withdrawn: 0 | 1;
+  created_at: string;
+  import_id?: string | null;
+}
+
+export type AppendOnlyTable = 'reading' | 'choice';
+type AppendOnlyTables = Record<AppendOnlyTable, AppendOnlyRow>;
+
+/** Where a new row's id and time come from. */
+export interface Stamp {
+  newId: () => string;
+  at: string;
+}
+
+const BATCH = 500;
+
+const asAppendOnly = (db: FrostDatabase) => db as unknown as Kysely<AppendOnlyTables>;
+
+/** Rows of a table that no later row corrects and that are not themselves a withdrawal. */
+async function standingRows(
+  db: Kysely<AppendOnlyTables>,
+  table: AppendOnlyTable,
+  column: 'id' | 'import_id',
+  value: string,
+): Promise<AppendOnlyRow[]> {
+  return db
+    .selectFrom(`${table} as row` as 'reading as row')
+    .selectAll('row')
+    .where(`row.${column}`, '=', value)
+    .where('row.withdrawn', '=', 0)
+    .where(({ not, exists, selectFrom }) =>
+      not(
+        exists(
+          selectFrom(`${table} as later` as 'reading as later')
+            .select('later.id')
+            .whereRef('later.corrects_id', '=', 'row.id'),
+        ),
+      ),
+    )
+    .execute();
+}
+
+/**
+ * Takes back standing rows, by id or by the import that brought them, through a further row each.
+ * Returns how many there were.
+ */
+export async function withdrawRows(
+  db: FrostDatabase,
+  table: AppendOnlyTable,
+  column: 'id' | 'import_id',
+  value: string,
+  stamp: Stamp,
+): Promise<number> {
+  return db.transaction().execute(async (transaction) => {
+    const target = asAppendOnly(transaction);
+    const rows = await standingRows(target, table, column, value);
+    for (let from = 0; from < rows.length; from += BATCH) {
+      const withdrawals = rows.slice(from, from + BATCH).map((row) => ({
+        ...row,
+        id: stamp.newId(),
+        corrects_id: row.id,
+        withdrawn: 1 as const,
+        created_at: stamp.at,
+      }));
+      await target.insertInto(table).values(withdrawals).execute();
+    }
+    return rows.length;
+  });
+}
+
+/** Undoes a withdrawal of the row `id`, by a row that corrects it; false when it was not withdrawn. */
+export async function restoreRow(
+  db: FrostDatabase,
+  table: AppendOnlyTable,
+  id: string,
+  stamp: Stamp,
+): Promise<boolean> {
+  return db.transaction().execute(async (transaction) => {
+    const target = asAppendOnly(transaction);
+    const withdrawal = await target
+      .selectFrom(table)
+      .selectAll()
+      .where('corrects_id', '=', id)
+      .where('withdrawn', '=', 1)
+      .executeTakeFirst();
+    if (!withdrawal) return false;
+    await target
+      .insertInto(table)
+      .values({
+        ...withdrawal,
+        id: stamp.newId(),
+        corrects_id: withdrawal.id,
+        withdrawn: 0,
+        created_at: stamp.at,
+      })
+      .execute();
+    return true;
+  });
+}

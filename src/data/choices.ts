@@ -1,0 +1,96 @@
+import type { LedgerLine, OutingFacts, OwnCorrection, RankedProduct } from '../core/wax';
+import type { GlideProduct, SnowConditions } from '../core/wax';
+import type { FrostDatabase } from './database';
+import type { ChoiceRow } from './schema';
+
+/** All that went into a choice, as it was. */
+export interface ChoiceInputs {
+  snow: SnowConditions;
+  outing: OutingFacts;
+  own: OwnCorrection;
+  products: GlideProduct[];
+}
+
+/** A choice as saved: readable without the model that made it. */
+export interface Choice {
+  id: string;
+  outingId: string;
+  readingId?: string;
+  productId: string;
+  productName: string;
+  equivalentTemperatureC: number;
+  hardness: number;
+  inputs: ChoiceInputs;
+  lines: LedgerLine[];
+  ranking: RankedProduct[];
+  modelVersion: string;
+  note?: string;
+  correctsId?: string;
+  createdAt: string;
+}
+
+const fromRow = (row: ChoiceRow): Choice => ({
+  id: row.id,
+  outingId: row.outing_id,
+  readingId: row.reading_id ?? undefined,
+  productId: row.product_id,
+  productName: row.product_name,
+  equivalentTemperatureC: row.equivalent_temperature_c,
+  hardness: row.hardness,
+  inputs: JSON.parse(row.inputs) as ChoiceInputs,
+  lines: JSON.parse(row.ledger) as LedgerLine[],
+  ranking: JSON.parse(row.ranking) as RankedProduct[],
+  modelVersion: row.model_version,
+  note: row.note ?? undefined,
+  correctsId: row.corrects_id ?? undefined,
+  createdAt: row.created_at,
+});
+
+/** Choices that stand, latest first; of one outing, or of all; up to `most` of them. */
+export async function listChoices(
+  db: FrostDatabase,
+  outingId?: string,
+  most?: number,
+): Promise<Choice[]> {
+  let query = db
+    .selectFrom('choice')
+    .selectAll()
+    .where('withdrawn', '=', 0)
+    .where(({ not, exists, selectFrom }) =>
+      not(
+        exists(
+          selectFrom('choice as later')
+            .select('later.id')
+            .whereRef('later.corrects_id', '=', 'choice.id'),
+        ),
+      ),
+    )
+    .orderBy('created_at', 'desc');
+  if (outingId !== undefined) query = query.where('outing_id', '=', outingId);
+  if (most !== undefined) query = query.limit(most);
+  return (await query.execute()).map(fromRow);
+}
+
+/** Adds a choice. */
+export async function addChoice(db: FrostDatabase, choice: Choice): Promise<void> {
+  await db
+    .insertInto('choice')
+    .values({
+      id: choice.id,
+      outing_id: choice.outingId,
+      reading_id: choice.readingId ?? null,
+      product_id: choice.productId,
+      product_name: choice.productName,
+      equivalent_temperature_c: choice.equivalentTemperatureC,
+      hardness: choice.hardness,
+      inputs: JSON.stringify(choice.inputs),
+      ledger: JSON.stringify(choice.lines),
+      ranking: JSON.stringify(choice.ranking),
+      model_version: choice.modelVersion,
+      note: choice.note ?? null,
+      corrects_id: choice.correctsId ?? null,
+      withdrawn: 0,
+      created_at: choice.createdAt,
+    })
+    .execute();
+}

@@ -1,0 +1,46 @@
+import { pick, type OutingFacts } from '../../core/wax';
+import { addChoice } from '../choices';
+import type { FrostDatabase } from '../database';
+import { saveOuting } from '../outings';
+import { addProducts } from '../products';
+import { addReadings } from '../readings';
+import { saveVenue } from '../venues';
+import { demoReadings } from './readings';
+import { DEMO_SHELF } from './shelf';
+import { DEMO_VENUES, lanternFriday, lanternOutings } from './weekend';
+
+/** Fills an empty database with the Lantern Weekend; one that has a venue is left as it is. */
+export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
+  const any = await db.selectFrom('venue').select('id').executeTakeFirst();
+  if (any) return;
+  const at = now.toISOString();
+  const outings = lanternOutings(lanternFriday(now));
+  const readings = demoReadings(now);
+  await db.transaction().execute(async (transaction) => {
+    for (const venue of DEMO_VENUES) await saveVenue(transaction, venue);
+    for (const outing of outings) await saveOuting(transaction, outing, at);
+    await addProducts(transaction, DEMO_SHELF);
+  });
+  await addReadings(db, readings);
+  const slalom = outings.find((one) => one.id === 'demo-slalom')!;
+  const reading = readings.find((one) => one.outingId === slalom.id)!;
+  const outing: OutingFacts = slalom;
+  const own = { venueC: 0, handC: 0 };
+  const result = pick(reading, outing, DEMO_SHELF, own);
+  const best = result.ranking[0]!;
+  await addChoice(db, {
+    id: 'demo-choice-1',
+    outingId: slalom.id,
+    readingId: reading.id,
+    productId: best.id,
+    productName: best.name,
+    equivalentTemperatureC: result.equivalentTemperatureC,
+    hardness: result.hardness,
+    inputs: { snow: reading, outing, own, products: [...DEMO_SHELF] },
+    lines: result.lines,
+    ranking: result.ranking,
+    modelVersion: result.modelVersion,
+    note: 'Injected and glazed on top, softer under the trees. Watch the start hut.',
+    createdAt: at,
+  });
+}

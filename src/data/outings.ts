@@ -1,0 +1,90 @@
+import type { Discipline, Purpose } from '../core/terms';
+import type { FrostDatabase } from './database';
+import { venueFromRow, type Venue } from './venues';
+
+/** An outing with its venue; times are ISO 8601 in UTC. */
+export interface Outing {
+  id: string;
+  name: string;
+  discipline: Discipline;
+  purpose: Purpose;
+  distanceKm: number;
+  startAt: string;
+  fluorocarbonsAllowed: boolean;
+  venue: Venue;
+}
+
+export interface OutingToSave extends Omit<Outing, 'venue'> {
+  venueId: string;
+}
+
+const joined = (db: FrostDatabase) =>
+  db
+    .selectFrom('outing')
+    .innerJoin('venue', 'venue.id', 'outing.venue_id')
+    .selectAll('venue')
+    .select([
+      'outing.id as outing_id',
+      'outing.name as outing_name',
+      'outing.discipline',
+      'outing.purpose',
+      'outing.distance_km',
+      'outing.start_at',
+      'outing.fluorocarbons_allowed',
+    ]);
+
+type Joined = Awaited<ReturnType<ReturnType<typeof joined>['execute']>>[number];
+
+const fromRow = (row: Joined): Outing => ({
+  id: row.outing_id,
+  name: row.outing_name,
+  discipline: row.discipline,
+  purpose: row.purpose,
+  distanceKm: row.distance_km,
+  startAt: row.start_at,
+  fluorocarbonsAllowed: row.fluorocarbons_allowed === 1,
+  venue: venueFromRow(row),
+});
+
+/** All outings by start. */
+export async function listOutings(db: FrostDatabase): Promise<Outing[]> {
+  return (await joined(db).orderBy('outing.start_at').execute()).map(fromRow);
+}
+
+/** One outing, or undefined when there is none of this id. */
+export async function findOuting(db: FrostDatabase, id: string): Promise<Outing | undefined> {
+  const row = await joined(db).where('outing.id', '=', id).executeTakeFirst();
+  return row && fromRow(row);
+}
+
+/** Adds an outing, or replaces the facts of the one with the same id. */
+export async function saveOuting(
+  db: FrostDatabase,
+  outing: OutingToSave,
+  createdAt: string,
+): Promise<void> {
+  const facts = {
+    venue_id: outing.venueId,
+    name: outing.name,
+    discipline: outing.discipline,
+    purpose: outing.purpose,
+    distance_km: outing.distanceKm,
+    start_at: outing.startAt,
+    fluorocarbons_allowed: outing.fluorocarbonsAllowed ? (1 as const) : (0 as const),
+  };
+  await db
+    .insertInto('outing')
+    .values({ id: outing.id, ...facts, created_at: createdAt })
+    .onConflict((conflict) => conflict.column('id').doUpdateSet(facts))
+    .execute();
+}
+
+const STILL_ON_MS = 6 * 3_600_000;
+
+/** The outing to show first: the next to start, or one just under way, else the last there was. */
+export function nextOuting(outings: readonly Outing[], nowMs: number): Outing | undefined {
+  return (
+    outings.find((one) => Date.parse(one.startAt) + STILL_ON_MS > nowMs) ??
+    outings[outings.length - 1]
+  );
+}
