@@ -10,7 +10,9 @@ describe('the venue’s clock', () => {
 
   it('is right on the day the clock changes', () => {
     expect(instantFromLocal('2027-03-28T01:30', 'CET')).toBe('2027-03-28T00:30:00.000Z');
+    expect(instantFromLocal('2027-03-28T02:30', 'CET')).toBe('2027-03-28T01:30:00.000Z');
     expect(instantFromLocal('2027-03-28T03:30', 'CET')).toBe('2027-03-28T01:30:00.000Z');
+    expect(instantFromLocal('2027-10-31T04:00', 'CET')).toBe('2027-10-31T03:00:00.000Z');
   });
 
   it('is the inverse of reading an instant on that clock', () => {
@@ -23,6 +25,7 @@ describe('the venue’s clock', () => {
     for (const text of ['tomorrow', '2027-02-30T10:00', '2027-01-16T25:00', '2027-13-01T10:00']) {
       expect(() => instantFromLocal(text, 'CET')).toThrow(DomainError);
     }
+    expect(() => instantFromLocal('2027-01-16T10:00', 'Nowhere')).toThrow(DomainError);
     expect(() => localFromInstant('never', 'CET')).toThrow(DomainError);
   });
 });

@@ -1,6 +1,7 @@
-import { TZDate } from '@date-fns/tz';
+import { TZDate, tzOffset } from '@date-fns/tz';
 import { DomainError } from '../errors';
 
+const MINUTE_MS = 60_000;
 const LOCAL = /^(\d{4})-(\d{2})-(\d{2})[ T](\d{2}):(\d{2})(?::(\d{2}))?$/;
 
 /** True for a time written without a zone: `2027-01-16T17:00` or `2027-01-16 17:00:30`. */
@@ -18,7 +19,7 @@ export function instantFromLocal(text: string, timeZone: string): string {
     ?.slice(1)
     .map((part) => Number(part ?? 0));
   const [year = 0, month = 0, day = 0, hour = 99, minute = 0, second = 0] = parts ?? [];
-  const date = new TZDate(year, month - 1, day, hour, minute, second, timeZone);
+  const asUtcMs = Date.UTC(year, month - 1, day, hour, minute, second);
   const isReal =
     parts !== undefined &&
     new Date(Date.UTC(year, month - 1, day)).getUTCDate() === day &&
@@ -27,10 +28,14 @@ export function instantFromLocal(text: string, timeZone: string): string {
     hour < 24 &&
     minute < 60 &&
     second < 60;
-  if (!isReal || !Number.isFinite(date.getTime())) {
-    throw new DomainError('bad_time', 'time', text, `${text} is not a date and time`);
+  if (!isReal) throw new DomainError('bad_time', 'time', text, `${text} is not a date and time`);
+  // The offset at the instant differs from that at the same figures in UTC only near a change of clock.
+  const nearMs = asUtcMs - tzOffset(timeZone, new Date(asUtcMs)) * MINUTE_MS;
+  const instantMs = asUtcMs - tzOffset(timeZone, new Date(nearMs)) * MINUTE_MS;
+  if (!Number.isFinite(instantMs)) {
+    throw new DomainError('bad_time', 'timeZone', timeZone, `${timeZone} is not a time zone`);
   }
-  return new Date(date.getTime()).toISOString();
+  return new Date(instantMs).toISOString();
 }
 
 /** The local time, `2027-01-16T17:00`, of an instant on a zone's clock; the inverse of {@link instantFromLocal}. */
