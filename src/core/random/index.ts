@@ -1,0 +1,2 @@
+export { randomSource } from './generator';
+export type { RandomSource } from './generator';

@@ -1,0 +1,100 @@
+import { saturationOverIceHPa, saturationOverWaterHPa } from '../../air/saturation';
+import {
+  AIR_HEAT_CAPACITY,
+  DRY_AIR_GAS,
+  GRAVITY,
+  KARMAN,
+  MEASURING_HEIGHT_M,
+  MELTING_K,
+  MOLAR_RATIO,
+  SNOW_EMISSIVITY,
+  STEFAN_BOLTZMANN,
+  SUBLIMATION_HEAT,
+  WINDLESS_EXCHANGE,
+} from './constants';
+
+/** Slope of ln e over ice (Sonntag): d ln e / dt = 22.46·272.62/(272.62 + t)². */
+const ICE_SLOPE = 22.46;
+const ICE_OFFSET_C = 272.62;
+/** Wind below this is a draught all the same, m/s. */
+const LEAST_WIND = 0.1;
+const COLDEST_SURFACE_C = -80;
+
+/** Air at the snow. */
+export interface AirForcing {
+  airTemperatureC: number;
+  humidityFraction: number;
+  windMPerS: number;
+  cloudFraction: number;
+  pressureHPa: number;
+  roughnessM: number;
+}
+
+/** The surface flux as a straight line, W/m²: intercept − slope·T(°C); vapour to the snow, kg/m²/s, likewise. */
+export interface LinearFlux {
+  intercept: number;
+  slope: number;
+  vapourIntercept: number;
+  vapourSlope: number;
+}
+
+/**
+ * Down-welling long wave, W/m²: `[(0.23 + 0.443·(e/T)^⅛)(1 − N³) + 0.963·N³]·σT⁴`, e in Pa, T in K
+ * (Konzelmann et al. 1994).
+ */
+export function skyLongWave(
+  airTemperatureC: number,
+  vapourPressureHPa: number,
+  cloudFraction: number,
+): number {
+  const kelvin = airTemperatureC + MELTING_K;
+  const eighthRoot = Math.sqrt(Math.sqrt(Math.sqrt((100 * vapourPressureHPa) / kelvin)));
+  const cube = cloudFraction * cloudFraction * cloudFraction;
+  const emissivity = (0.23 + 0.443 * eighthRoot) * (1 - cube) + 0.963 * cube;
+  return emissivity * STEFAN_BOLTZMANN * kelvin * kelvin * kelvin * kelvin;
+}
+
+/** Stability factor of the bulk exchange by the Richardson number: 1/(1+10 Ri) stable, √(1−16 Ri) unstable. */
+export function stabilityFactor(richardson: number): number {
+  return richardson >= 0 ? 1 / (1 + 10 * richardson) : Math.sqrt(1 - 16 * richardson);
+}
+
+/**
+ * Long-wave, sensible and latent heat at the snow surface, W/m² into the snow, linearised about the
+ * surface temperature of the step before, °C. Bulk exchange over 2 m with stability; a windless
+ * exchange when stable (Jordan 1991); vapour over ice. Writes to `out`; no allocation.
+ */
+export function surfaceFluxInto(air: AirForcing, surfaceC: number, out: LinearFlux): void {
+  const t = surfaceC < COLDEST_SURFACE_C ? COLDEST_SURFACE_C : surfaceC;
+  const airK = air.airTemperatureC + MELTING_K;
+  const surfaceK = t + MELTING_K;
+  const vapour = air.humidityFraction * saturationOverWaterHPa(air.airTemperatureC);
+  const cubed = surfaceK * surfaceK * surfaceK;
+  const emission = SNOW_EMISSIVITY * STEFAN_BOLTZMANN * cubed * surfaceK;
+  const longWave =
+    SNOW_EMISSIVITY * skyLongWave(air.airTemperatureC, vapour, air.cloudFraction) - emission;
+  const longWaveSlope = 4 * SNOW_EMISSIVITY * STEFAN_BOLTZMANN * cubed;
+
+  const wind = air.windMPerS < LEAST_WIND ? LEAST_WIND : air.windMPerS;
+  const excess = air.airTemperatureC - t;
+  const richardson =
+    (GRAVITY * MEASURING_HEIGHT_M * excess) / (0.5 * (airK + surfaceK) * wind * wind);
+  const neutral = KARMAN / Math.log(MEASURING_HEIGHT_M / air.roughnessM);
+  const exchange = neutral * neutral * stabilityFactor(richardson) * wind;
+  const density = (100 * air.pressureHPa) / (DRY_AIR_GAS * airK);
+  const sensibleSlope =
+    density * AIR_HEAT_CAPACITY * exchange + (excess > 0 ? WINDLESS_EXCHANGE : 0);
+
+  const saturated = saturationOverIceHPa(t);
+  const saturatedSlope =
+    (saturated * ICE_SLOPE * ICE_OFFSET_C) / ((ICE_OFFSET_C + t) * (ICE_OFFSET_C + t));
+  const vapourExchange = (density * MOLAR_RATIO * exchange) / air.pressureHPa;
+  const vapourFlux = vapourExchange * (vapour - saturated);
+  const vapourSlope = vapourExchange * saturatedSlope;
+
+  const slope = longWaveSlope + sensibleSlope + SUBLIMATION_HEAT * vapourSlope;
+  out.slope = slope;
+  out.intercept = longWave + sensibleSlope * excess + SUBLIMATION_HEAT * vapourFlux + slope * t;
+  out.vapourSlope = vapourSlope;
+  out.vapourIntercept = vapourFlux + vapourSlope * t;
+}

@@ -1,0 +1,49 @@
+import type { Band } from './types';
+
+const FRACTIONS = [0.1, 0.5, 0.9] as const;
+
+/**
+ * Weighted 10th, 50th and 90th percentiles of each row. `rows` is laid out time after time, member by
+ * member; weights sum to 1. Between two members the value is interpolated at the middle of their weights.
+ */
+export function bandOf(rows: Float32Array, members: number, weights: Float64Array): Band {
+  const times = rows.length / members;
+  const band: Band = { p10: [], p50: [], p90: [] };
+  const order = new Uint16Array(members);
+  for (let row = 0; row < times; row += 1) {
+    const values = rows.subarray(row * members, (row + 1) * members);
+    for (let m = 0; m < members; m += 1) order[m] = m;
+    order.sort((a, b) => values[a]! - values[b]!);
+    const [p10, p50, p90] = quantiles(values, weights, order);
+    band.p10.push(p10);
+    band.p50.push(p50);
+    band.p90.push(p90);
+  }
+  return band;
+}
+
+function quantiles(
+  values: Float32Array,
+  weights: Float64Array,
+  order: Uint16Array,
+): [number, number, number] {
+  const found: number[] = [];
+  let sum = 0;
+  let lastMiddle = 0;
+  let last = values[order[0]!]!;
+  for (let k = 0; k < order.length && found.length < FRACTIONS.length; k += 1) {
+    const value = values[order[k]!]!;
+    const weight = weights[order[k]!]!;
+    const middle = sum + 0.5 * weight;
+    while (found.length < FRACTIONS.length && middle >= FRACTIONS[found.length]!) {
+      const target = FRACTIONS[found.length]!;
+      const share = middle > lastMiddle ? (target - lastMiddle) / (middle - lastMiddle) : 1;
+      found.push(last + share * (value - last));
+    }
+    sum += weight;
+    lastMiddle = middle;
+    last = value;
+  }
+  while (found.length < FRACTIONS.length) found.push(last);
+  return found as [number, number, number];
+}

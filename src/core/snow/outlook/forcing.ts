@@ -1,0 +1,140 @@
+import { DomainError } from '../../errors';
+import { clearSkyGlobal, cloudFactor, slopeRatio, sunPosition } from '../../sun';
+import type { OutlookSite, WeatherSample } from './types';
+
+const HOUR_MS = 3_600_000;
+/** Missing hours up to here are bridged by a straight line. */
+export const LONGEST_BRIDGE_H = 3;
+
+/** The weather on even steps; entry i holds the middle of step i, and times its end. */
+export interface Forcing {
+  steps: number;
+  startMs: number;
+  timeStepS: number;
+  airTemperatureC: Float64Array;
+  humidityFraction: Float64Array;
+  windMPerS: Float64Array;
+  cloudFraction: Float64Array;
+  precipitationMm: Float64Array;
+  /** Clear-sky irradiance on the flat, W/m². */
+  clearSky: Float64Array;
+  /** Measured irradiance on the flat, W/m²; NaN where there is none. */
+  measured: Float64Array;
+  /** Irradiance on this slope by that on the flat. */
+  slopeRatio: Float64Array;
+}
+
+/** Hours between samples that are further apart than they should be. */
+export interface WeatherGap {
+  fromMs: number;
+  toMs: number;
+}
+
+/**
+ * Gaps of the weather: bridged ones (over an hour and a half, up to three hours between samples more than
+ * one hour apart) and those too long to bridge. Samples in order of time, otherwise DomainError.
+ */
+export function weatherGaps(weather: readonly WeatherSample[]): {
+  bridged: WeatherGap[];
+  tooLong: WeatherGap[];
+} {
+  const bridged: WeatherGap[] = [];
+  const tooLong: WeatherGap[] = [];
+  for (let i = 1; i < weather.length; i += 1) {
+    const fromMs = weather[i - 1]!.timeMs;
+    const toMs = weather[i]!.timeMs;
+    if (!(toMs > fromMs)) {
+      throw new DomainError('not_in_order', `weather[${i}].time`, toMs, 'Times must increase.');
+    }
+    const missingHours = (toMs - fromMs) / HOUR_MS - 1;
+    if (missingHours > LONGEST_BRIDGE_H) tooLong.push({ fromMs, toMs });
+    else if (missingHours > 0.5) bridged.push({ fromMs, toMs });
+  }
+  return { bridged, tooLong };
+}
+
+/**
+ * Carries the weather to even steps from the first sample to the last: straight lines between
+ * samples, precipitation spread over the time since the sample before, the sun computed.
+ * At least two samples; no gap over three hours, otherwise DomainError `weather_gap`.
+ */
+export function forcingFrom(
+  weather: readonly WeatherSample[],
+  site: OutlookSite,
+  timeStepS: number,
+): Forcing {
+  if (weather.length < 2) {
+    throw new DomainError(
+      'too_short',
+      'weather',
+      weather.length,
+      'Give at least two hours of weather.',
+    );
+  }
+  const gap = weatherGaps(weather).tooLong[0];
+  if (gap) {
+    const [from, to] = [gap.fromMs, gap.toMs].map((ms) => new Date(ms).toISOString());
+    throw new DomainError(
+      'weather_gap',
+      'weather',
+      gap,
+      `The weather has a gap of over ${LONGEST_BRIDGE_H} h, from ${from} to ${to}: fill it in.`,
+    );
+  }
+  const startMs = weather[0]!.timeMs;
+  const stepMs = timeStepS * 1000;
+  const steps = Math.floor((weather.at(-1)!.timeMs - startMs) / stepMs);
+  const make = () => new Float64Array(steps);
+  const forcing: Forcing = {
+    steps,
+    startMs,
+    timeStepS,
+    airTemperatureC: make(),
+    humidityFraction: make(),
+    windMPerS: make(),
+    cloudFraction: make(),
+    precipitationMm: make(),
+    clearSky: make(),
+    measured: make(),
+    slopeRatio: make(),
+  };
+  let next = 1;
+  for (let i = 0; i < steps; i += 1) {
+    const middleMs = startMs + (i + 0.5) * stepMs;
+    while (weather[next]!.timeMs < middleMs) next += 1;
+    fillStep(forcing, i, weather[next - 1]!, weather[next]!, middleMs);
+    fillSun(forcing, i, site, middleMs);
+  }
+  return forcing;
+}
+
+function fillStep(
+  forcing: Forcing,
+  i: number,
+  before: WeatherSample,
+  after: WeatherSample,
+  timeMs: number,
+): void {
+  const spanMs = after.timeMs - before.timeMs;
+  const share = (timeMs - before.timeMs) / spanMs;
+  const between = (a: number, b: number) => a + share * (b - a);
+  forcing.airTemperatureC[i] = between(before.airTemperatureC, after.airTemperatureC);
+  forcing.humidityFraction[i] = between(before.humidityFraction, after.humidityFraction);
+  forcing.windMPerS[i] = between(before.windMPerS, after.windMPerS);
+  forcing.cloudFraction[i] = between(before.cloudFraction, after.cloudFraction);
+  forcing.precipitationMm[i] = ((after.precipitationMm ?? 0) * forcing.timeStepS * 1000) / spanMs;
+  forcing.measured[i] =
+    before.globalRadiationWPerM2 !== undefined && after.globalRadiationWPerM2 !== undefined
+      ? between(before.globalRadiationWPerM2, after.globalRadiationWPerM2)
+      : NaN;
+}
+
+function fillSun(forcing: Forcing, i: number, site: OutlookSite, timeMs: number): void {
+  const { altitudeDeg, azimuthDeg } = sunPosition(timeMs, site.latitude, site.longitude);
+  const clear = clearSkyGlobal(altitudeDeg);
+  const typical = Number.isNaN(forcing.measured[i]!)
+    ? clear * cloudFactor(forcing.cloudFraction[i]!)
+    : forcing.measured[i]!;
+  forcing.clearSky[i] = clear;
+  forcing.slopeRatio[i] = slopeRatio(typical, altitudeDeg, azimuthDeg, site);
+}

@@ -1,0 +1,57 @@
+import type { RandomSource } from '../../random';
+
+/** Resample when the effective number of members falls under this share. */
+const RESAMPLE_UNDER = 1 / 3;
+
+/** Effective number of weighted members, `1/Σw²`; weights sum to 1. Example: n equal weights → n. */
+export function effectiveNumber(weights: Float64Array): number {
+  let squares = 0;
+  for (const weight of weights) squares += weight * weight;
+  return 1 / squares;
+}
+
+/**
+ * Multiplies weights by the likelihood of a reading given each member's value, and normalises. A reading
+ * far from all members leaves the nearest the weight, never NaN.
+ */
+export function weighByReading(
+  weights: Float64Array,
+  values: Float64Array,
+  reading: number,
+  sd: number,
+): void {
+  let best = -Infinity;
+  const logs = new Float64Array(weights.length);
+  for (let m = 0; m < weights.length; m += 1) {
+    const z = (values[m]! - reading) / sd;
+    logs[m] = Math.log(weights[m]!) - 0.5 * z * z;
+    if (logs[m]! > best) best = logs[m]!;
+  }
+  let total = 0;
+  for (let m = 0; m < weights.length; m += 1) {
+    weights[m] = Math.exp(logs[m]! - best);
+    total += weights[m]!;
+  }
+  for (let m = 0; m < weights.length; m += 1) weights[m] = weights[m]! / total;
+}
+
+export const needsResampling = (weights: Float64Array): boolean =>
+  effectiveNumber(weights) < RESAMPLE_UNDER * weights.length;
+
+/** Systematic resampling: the parent of each new member, in order. */
+export function systematicParents(weights: Float64Array, random: RandomSource): Uint16Array {
+  const count = weights.length;
+  const parents = new Uint16Array(count);
+  let sum = weights[0]!;
+  let m = 0;
+  const offset = random.uniform();
+  for (let k = 0; k < count; k += 1) {
+    const target = (k + offset) / count;
+    while (sum < target && m + 1 < count) {
+      m += 1;
+      sum += weights[m]!;
+    }
+    parents[k] = m;
+  }
+  return parents;
+}
