@@ -13,7 +13,7 @@ const NARROW = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
 const relay = '/outing/demo-relay';
 const VIEWS = {
-  snow: { at: `${relay}/snow` },
+  snow: { at: `${relay}/snow`, waitFor: '.js-plotly-plot' },
   pick: { at: `${relay}/pick`, waitFor: '.js-plotly-plot' },
   'pick-dark': { at: `${relay}/pick`, waitFor: '.js-plotly-plot', dark: true },
   log: { at: `${relay}/log` },

@@ -47,3 +47,7 @@ export type Sky = (typeof SKIES)[number];
 
 export const DAY_TIMES = ['night', 'dawn', 'midday', 'dusk'] as const;
 export type DayTime = (typeof DAY_TIMES)[number];
+
+/** What the snow of a choice is taken from: a reading, or the outlook for the start. */
+export const BASES = ['measured', 'modelled'] as const;
+export type ChoiceBasis = (typeof BASES)[number];

@@ -1,11 +1,14 @@
 import type { LedgerLine, OutingFacts, OwnCorrection, RankedProduct } from '../core/wax';
 import type { GlideProduct, SnowConditions } from '../core/wax';
+import type { ChoiceBasis } from '../core/terms';
 import type { FrostDatabase } from './database';
 import type { ChoiceRow } from './schema';
 
 /** All that went into a choice, as it was. */
 export interface ChoiceInputs {
   snow: SnowConditions;
+  /** Absent in choices from before there was an outlook: a reading. */
+  basis?: ChoiceBasis;
   outing: OutingFacts;
   own: OwnCorrection;
   products: GlideProduct[];

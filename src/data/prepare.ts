@@ -6,6 +6,8 @@ export const REFUSED_EXIT_CODE = 3;
 
 /** Migrates, and fills an empty database with the demo when asked; ends the process when refused. */
 export async function prepareData(): Promise<void> {
+  // Started by a script: end when that ends, however it does.
+  if (process.channel) process.once('disconnect', () => process.exit(0));
   try {
     const db = database();
     await migrate(db);

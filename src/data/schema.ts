@@ -1,3 +1,4 @@
+import type { SurfaceKind } from '../core/snow/outlook';
 import type { ColumnType, Insertable, Selectable } from 'kysely';
 import type { Dirt, Discipline, Form, Grain, Origin, Purpose, Wetness } from '../core/terms';
 
@@ -85,7 +86,50 @@ export interface ChoiceTable {
   created_at: Fixed<string>;
 }
 
+export interface StationTable {
+  id: string;
+  name: string;
+  altitude_m: number;
+}
+
+export interface VenueStationTable {
+  venue_id: string;
+  station_id: string;
+}
+
+export interface WeatherTable {
+  station_id: string;
+  /** ISO 8601 in UTC. */
+  time: string;
+  air_temperature_c: number;
+  humidity_fraction: number;
+  wind_m_per_s: number;
+  cloud_fraction: number;
+  precipitation_mm: number | null;
+  global_radiation_w_per_m2: number | null;
+  source: string;
+  taken_in_at: string;
+}
+
+export interface SegmentTable {
+  venue_id: string;
+  position: number;
+  name: string;
+  length_m: number;
+  altitude_m: number;
+  slope_deg: number;
+  aspect_deg: number;
+  shade_fraction: number;
+  /** Wind by that of the station. */
+  exposure: number;
+  surface: SurfaceKind;
+}
+
 export interface Tables {
+  station: StationTable;
+  venue_station: VenueStationTable;
+  weather: WeatherTable;
+  segment: SegmentTable;
   venue: VenueTable;
   outing: OutingTable;
   reading: ReadingTable;

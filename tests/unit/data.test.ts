@@ -4,7 +4,7 @@ import { localFromInstant } from '@/core/time';
 import { restoreRow, withdrawRows } from '@/data/append-only';
 import { listChoices } from '@/data/choices';
 import { migrate, openDatabase, StartRefusal } from '@/data/database';
-import { lanternFriday } from '@/data/demo/weekend';
+import { lanternDay } from '@/data/demo/weekend';
 import { listOutings, nextOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { addReadings, listReadings } from '@/data/readings';
@@ -94,26 +94,25 @@ describe('the demo', () => {
   it('seeds once: three outings, a shelf of about twenty, readings and a choice', async () => {
     const db = await temporaryDatabase();
     expect((await listOutings(db)).map((one) => one.startAt)).toEqual([
-      '2027-01-15T17:30:00.000Z',
-      '2027-01-16T16:00:00.000Z',
-      '2027-01-17T08:00:00.000Z',
+      '2027-01-12T17:30:00.000Z',
+      '2027-01-13T16:00:00.000Z',
+      '2027-01-14T08:00:00.000Z',
     ]);
     expect((await listProducts(db)).length).toBeGreaterThanOrEqual(20);
   });
 
-  it('takes the coming Friday in winter, and the third of January from summer on', () => {
-    const friday = (day: string) =>
-      localFromInstant(lanternFriday(new Date(day)).toISOString(), 'CET');
-    expect(friday('2026-11-23T08:00:00Z')).toBe('2026-11-27T00:00');
-    expect(friday('2026-11-27T08:00:00Z')).toBe('2026-11-27T00:00');
-    expect(friday('2026-07-01T08:00:00Z')).toBe('2027-01-15T00:00');
+  it('has its relay today in winter, tomorrow when it is late, and in January from other seasons', () => {
+    const day = (moment: string) => localFromInstant(lanternDay(new Date(moment)).toISOString(), 'CET');
+    expect(day('2026-11-23T08:00:00Z')).toBe('2026-11-23T00:00');
+    expect(day('2026-11-23T15:00:00Z')).toBe('2026-11-24T00:00');
+    expect(day('2026-07-01T08:00:00Z')).toBe('2027-01-16T00:00');
   });
 
   it('opens on the next outing, or one just under way, else the last', async () => {
     const outings = await listOutings(await temporaryDatabase());
     const at = (iso: string) => nextOuting(outings, Date.parse(iso))?.id;
     expect(at('2027-01-10T00:00:00Z')).toBe('demo-slalom');
-    expect(at('2027-01-16T18:00:00Z')).toBe('demo-relay');
+    expect(at('2027-01-13T18:00:00Z')).toBe('demo-relay');
     expect(at('2027-02-01T00:00:00Z')).toBe('demo-tour');
     expect(nextOuting([], 0)).toBeUndefined();
   });

@@ -11,4 +11,6 @@ export type { LossCurve } from './loss-curve';
 export { demand, pick } from './pick';
 export type { Demand, PickResult } from './pick';
 export type { RankedProduct } from './ranking';
+export { basisOf, conditionsByAir, startConditions } from './start-conditions';
+export type { Basis } from './start-conditions';
 export type { Structure, StructureKind } from './structure';

@@ -1,8 +1,18 @@
+import { isAtPlace, outlook, placeInput, snowAt } from '../../core/snow/outlook';
+import type { OutingToSave } from '../outings';
 import type { Reading } from '../readings';
+import { DEMO_COURSES, DEMO_STATIONS, demoWeather } from './course';
+import { DEMO_VENUES } from './weekend';
 
 const MINUTE_MS = 60_000;
+const NEAR_MS = 3 * 86_400_000;
+/** The seed of the snow that the demo team is taken to have measured. */
+const TRUTH_SEED = 8;
 
-type Sample = Omit<Reading, 'id' | 'createdAt' | 'takenAt' | 'source'> & { minutesAgo: number };
+type Sample = Pick<
+  Reading,
+  'outingId' | 'temperatureSdC' | 'origin' | 'grain' | 'wetness' | 'dirt' | 'glazed'
+> & { minutesAgo: number; offC: number; spot: string; note?: string };
 
 const loop = {
   outingId: 'demo-relay',
@@ -11,73 +21,77 @@ const loop = {
   wetness: 'dry',
   dirt: 'clean',
   glazed: false,
+  temperatureSdC: 0.6,
 } as const;
 
-/** What the demo team measured before the app is first opened, minutes back from then. */
+/** What the demo team measured, minutes back from now, and how far off the instrument was. */
 const SAMPLES: Sample[] = [
+  { ...loop, minutesAgo: 150, offC: 0.2, spot: 'Stadium' },
+  { ...loop, minutesAgo: 95, offC: -0.3, spot: 'North bend', note: 'Not a cloud left.' },
+  { ...loop, minutesAgo: 35, offC: 0.1, spot: 'Stadium, in the shade' },
   {
     ...loop,
-    minutesAgo: 150,
-    temperatureC: -7.1,
-    temperatureSdC: 0.6,
-    airTemperatureC: -2.5,
-    humidityFraction: 0.62,
-    spot: 'Stadium',
-  },
-  {
-    ...loop,
-    minutesAgo: 95,
-    temperatureC: -8.4,
-    temperatureSdC: 0.7,
-    airTemperatureC: -3.1,
-    humidityFraction: 0.66,
-    spot: 'North bend',
-    note: 'Sky cleared at noon, snow falls faster than the air.',
-  },
-  {
-    ...loop,
-    minutesAgo: 35,
-    temperatureC: -9.6,
-    temperatureSdC: 0.7,
-    airTemperatureC: -3.6,
-    humidityFraction: 0.7,
-    spot: 'Stadium, in the shade',
-  },
-  {
     outingId: 'demo-slalom',
     minutesAgo: 70,
-    temperatureC: -6.2,
-    temperatureSdC: 0.8,
-    airTemperatureC: -2.0,
-    humidityFraction: 0.6,
+    offC: 0.2,
     origin: 'mixed',
     grain: 'RG',
-    wetness: 'dry',
-    dirt: 'clean',
     glazed: true,
     spot: 'Start hut',
   },
   {
+    ...loop,
     outingId: 'demo-tour',
     minutesAgo: 240,
-    temperatureC: -11.5,
+    offC: -0.2,
     temperatureSdC: 1.2,
-    airTemperatureC: -8.0,
-    humidityFraction: 0.82,
     origin: 'natural',
     grain: 'DF',
-    wetness: 'dry',
-    dirt: 'clean',
-    glazed: false,
     spot: 'Pass height',
     note: 'Ten centimetres of two-day-old snow.',
   },
 ];
 
-/** The demo readings as of a moment. */
-export function demoReadings(now: Date): Reading[] {
-  return SAMPLES.map(({ minutesAgo, ...sample }, i) => {
-    const takenAt = new Date(now.getTime() - minutesAgo * MINUTE_MS).toISOString();
-    return { ...sample, id: `demo-reading-${i + 1}`, source: 'probe', takenAt, createdAt: takenAt };
+/** Readings of the demo: of a snow drawn once from the model, with the instrument's error. */
+export function demoReadings(
+  outings: readonly OutingToSave[],
+  relayDay: Date,
+  now: Date,
+): Reading[] {
+  return SAMPLES.map(({ minutesAgo, offC, ...sample }, i) => {
+    const outing = outings.find((one) => one.id === sample.outingId)!;
+    const startMs = Date.parse(outing.startAt);
+    const isNear = Math.abs(startMs - now.getTime()) < NEAR_MS;
+    const timeMs = Math.min(startMs, isNear ? now.getTime() : startMs) - minutesAgo * MINUTE_MS;
+    const takenAt = new Date(timeMs).toISOString();
+    const { contactC, airC, humidityFraction } = truthAt(outing, sample.spot, relayDay, timeMs);
+    return {
+      ...sample,
+      id: `demo-reading-${i + 1}`,
+      source: 'probe',
+      temperatureC: Number(Math.min(0, contactC + offC).toFixed(1)),
+      airTemperatureC: Number(airC.toFixed(1)),
+      humidityFraction: Number(humidityFraction.toFixed(2)),
+      takenAt,
+      createdAt: takenAt,
+    };
   });
+}
+
+function truthAt(outing: OutingToSave, spot: string, relayDay: Date, timeMs: number) {
+  const venue = DEMO_VENUES.find((one) => one.id === outing.venueId)!;
+  const course = DEMO_COURSES[venue.id]!;
+  const place = course.find((one) => isAtPlace(spot, one.name)) ?? course[0]!;
+  const stations = DEMO_STATIONS.map(({ altitudeM }) => ({
+    altitudeM,
+    weather: demoWeather(relayDay.getTime(), altitudeM),
+  }));
+  const options = { members: 1, seed: TRUTH_SEED };
+  const input = placeInput(place, venue, stations, Date.parse(outing.startAt), [], options);
+  const air = input.weather.findLast((one) => one.timeMs <= timeMs) ?? input.weather[0]!;
+  return {
+    contactC: snowAt(outlook(input), timeMs)!.contactC.p50,
+    airC: air.airTemperatureC,
+    humidityFraction: air.humidityFraction,
+  };
 }

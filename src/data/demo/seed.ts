@@ -4,22 +4,38 @@ import type { FrostDatabase } from '../database';
 import { saveOuting } from '../outings';
 import { addProducts } from '../products';
 import { addReadings } from '../readings';
+import { saveSegments } from '../segments';
 import { saveVenue } from '../venues';
+import { saveStation, saveWeather } from '../weather';
+import { DEMO_COURSES, DEMO_STATIONS, demoWeather } from './course';
 import { demoReadings } from './readings';
 import { DEMO_SHELF } from './shelf';
-import { DEMO_VENUES, lanternFriday, lanternOutings } from './weekend';
+import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
 
 /** Fills an empty database with the Lantern Weekend; one that has a venue is left as it is. */
 export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
   const any = await db.selectFrom('venue').select('id').executeTakeFirst();
   if (any) return;
   const at = now.toISOString();
-  const outings = lanternOutings(lanternFriday(now));
-  const readings = demoReadings(now);
+  const relayDay = lanternDay(now);
+  const outings = lanternOutings(relayDay);
+  const readings = demoReadings(outings, relayDay, now);
   await db.transaction().execute(async (transaction) => {
     for (const venue of DEMO_VENUES) await saveVenue(transaction, venue);
     for (const outing of outings) await saveOuting(transaction, outing, at);
     await addProducts(transaction, DEMO_SHELF);
+    for (const station of DEMO_STATIONS) {
+      await saveStation(
+        transaction,
+        station,
+        DEMO_VENUES.map((venue) => venue.id),
+      );
+      const weather = demoWeather(relayDay.getTime(), station.altitudeM);
+      await saveWeather(transaction, station.id, weather, 'demo', at);
+    }
+    for (const [venueId, segments] of Object.entries(DEMO_COURSES)) {
+      await saveSegments(transaction, venueId, segments);
+    }
   });
   await addReadings(db, readings);
   const slalom = outings.find((one) => one.id === 'demo-slalom')!;

@@ -1,5 +1,4 @@
-import { addDays, nextFriday, isFriday, startOfDay } from 'date-fns';
-import { tz } from '@date-fns/tz';
+import { addDays } from 'date-fns';
 import { instantFromLocal, localFromInstant } from '../../core/time';
 import type { OutingToSave } from '../outings';
 import type { Venue } from '../venues';
@@ -38,25 +37,28 @@ export const DEMO_VENUES: readonly Venue[] = [
 ];
 
 const FIRST_WINTER_MONTH = 10;
-const LAST_WINTER_MONTH = 2;
+const LAST_WINTER_MONTH = 1;
+const LATEST_HOUR_FOR_TODAY = 15;
 
-/** The Friday of the demo weekend: the next one in winter, otherwise the third of January. */
-export function lanternFriday(seedDay: Date): Date {
-  const zone = { in: tz(DEMO_ZONE) };
-  const today = startOfDay(seedDay, zone);
-  const month = today.getMonth();
-  if (month >= FIRST_WINTER_MONTH || month <= LAST_WINTER_MONTH) {
-    return isFriday(today) ? today : nextFriday(today);
-  }
-  const year = today.getFullYear() + 1;
-  const lastOfYear = startOfDay(new Date(Date.UTC(year - 1, 11, 31, 12)), zone);
-  return addDays(nextFriday(lastOfYear), 14);
+/**
+ * Midnight of the relay's day: today in winter, tomorrow when it is past three; in other seasons, when
+ * the sun would stand wrong, the 16th of the next January.
+ */
+export function lanternDay(seedMoment: Date): Date {
+  const local = localFromInstant(seedMoment.toISOString(), DEMO_ZONE);
+  const [year = 0, month = 0] = local.split('-').map(Number);
+  const isWinter = month - 1 >= FIRST_WINTER_MONTH || month - 1 <= LAST_WINTER_MONTH;
+  if (!isWinter) return new Date(instantFromLocal(`${year + 1}-01-16T00:00`, DEMO_ZONE));
+  const hour = Number(local.slice(11, 13));
+  const day = hour < LATEST_HOUR_FOR_TODAY ? seedMoment : addDays(seedMoment, 1);
+  const date = localFromInstant(day.toISOString(), DEMO_ZONE).slice(0, 10);
+  return new Date(instantFromLocal(`${date}T00:00`, DEMO_ZONE));
 }
 
-/** The three outings of the Lantern Weekend of a Friday. */
-export function lanternOutings(friday: Date): OutingToSave[] {
+/** The three outings of the Lantern Weekend about its relay's day. */
+export function lanternOutings(relayDay: Date): OutingToSave[] {
   const at = (days: number, clock: string) => {
-    const day = localFromInstant(addDays(friday, days).toISOString(), DEMO_ZONE).slice(0, 10);
+    const day = localFromInstant(addDays(relayDay, days).toISOString(), DEMO_ZONE).slice(0, 10);
     return instantFromLocal(`${day}T${clock}`, DEMO_ZONE);
   };
   return [
@@ -67,7 +69,7 @@ export function lanternOutings(friday: Date): OutingToSave[] {
       discipline: 'alpine',
       purpose: 'race',
       distanceKm: 1.2,
-      startAt: at(0, '18:30'),
+      startAt: at(-1, '18:30'),
       fluorocarbonsAllowed: false,
     },
     {
@@ -77,7 +79,7 @@ export function lanternOutings(friday: Date): OutingToSave[] {
       discipline: 'skate',
       purpose: 'race',
       distanceKm: 7.5,
-      startAt: at(1, '17:00'),
+      startAt: at(0, '17:00'),
       fluorocarbonsAllowed: false,
     },
     {
@@ -87,7 +89,7 @@ export function lanternOutings(friday: Date): OutingToSave[] {
       discipline: 'classic',
       purpose: 'touring',
       distanceKm: 42,
-      startAt: at(2, '09:00'),
+      startAt: at(1, '09:00'),
       fluorocarbonsAllowed: false,
     },
   ];

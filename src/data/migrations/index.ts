@@ -1,7 +1,9 @@
 import type { Migration } from 'kysely';
 import * as firstSlice from './0001-first-slice';
+import * as weatherAndCourse from './0002-weather-and-course';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-first-slice': firstSlice,
+  '0002-weather-and-course': weatherAndCourse,
 };

@@ -1,7 +1,10 @@
 import { listChoices, type Choice } from '@/data/choices';
+import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting, listOutings, type Outing } from '@/data/outings';
 import { listReadings, type Reading } from '@/data/readings';
+import type { StartSnow } from '@/core/snow/outlook';
+import { keptStart } from '@/workers/server-outlook';
 
 /** What the Snow line and the Day rail show. */
 export interface FrameData {
@@ -9,6 +12,8 @@ export interface FrameData {
   outings: Outing[];
   latest: Reading | undefined;
   choice: Choice | undefined;
+  /** Modelled, at the first place of the course; undefined without weather for the start. */
+  start: StartSnow | undefined;
 }
 
 /** Loads the frame of an outing; undefined when there is none of this id. */
@@ -18,10 +23,12 @@ export async function loadFrame(
 ): Promise<FrameData | undefined> {
   const outing = await findOuting(db, outingId);
   if (!outing) return undefined;
-  const [outings, readings, choices] = await Promise.all([
+  const course = await loadCourse(db, outing);
+  const [outings, readings, choices, start] = await Promise.all([
     listOutings(db),
     listReadings(db, outingId, 1),
     listChoices(db, outingId, 1),
+    keptStart(course, outing.venue, outing.startAt),
   ]);
-  return { outing, outings, latest: readings[0], choice: choices[0] };
+  return { outing, outings, latest: readings[0], choice: choices[0], start };
 }

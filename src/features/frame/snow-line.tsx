@@ -2,10 +2,11 @@
 
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import type { StartSnow } from '@/core/snow/outlook';
 import type { Outing } from '@/data/outings';
 import type { Choice } from '@/data/choices';
 import type { Reading } from '@/data/readings';
-import { percent, probability, temperatureWithSpread } from '@/ui/format/quantities';
+import { percent, probability, temperature, temperatureWithSpread } from '@/ui/format/quantities';
 import { dayAndTime, span } from '@/ui/format/times';
 import { useUnits } from '@/ui/format/units-context';
 import { GRAIN_CODES } from '@/ui/format/words';
@@ -18,7 +19,7 @@ const Select = chakra('select');
 
 /** The Snow line: outing, countdown, snow, choice. Everything below depends on it, so it never leaves. */
 export function SnowLine({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
-  const { outing, outings, latest, choice } = frame;
+  const { outing, outings, latest, choice, start } = frame;
   const now = useNow(serverNowMs);
   return (
     <Flex
@@ -40,6 +41,7 @@ export function SnowLine({ frame, serverNowMs }: { frame: FrameData; serverNowMs
       <OutingSwitch outing={outing} outings={outings} />
       <Countdown outing={outing} now={now} />
       <SnowNow latest={latest} now={now} />
+      <SnowAtStart start={start} />
       <Chosen choice={choice} />
     </Flex>
   );
@@ -121,6 +123,18 @@ function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) 
         </span>
       </Item>
     </Flex>
+  );
+}
+
+function SnowAtStart({ start }: { start: StartSnow | undefined }) {
+  const units = useUnits();
+  if (!start) return null;
+  return (
+    <Item label={`snow at start, modelled; air ${temperature(start.airTemperatureC, units)}`}>
+      <span data-testid="line-start">
+        {temperatureWithSpread(start.snow.contactC.p50, start.snow.contactSdC, units)}
+      </span>
+    </Item>
   );
 }
 

@@ -2,9 +2,11 @@
 
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useEffect } from 'react';
+import type { StartSnow } from '@/core/snow/outlook';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
 import { ActionButton } from '@/ui/fields/action-button';
+import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
@@ -27,18 +29,21 @@ import { usePick } from './use-pick';
 interface PickScreenProps {
   outing: Outing;
   reading: Reading | undefined;
+  /** The outlook at the start; undefined without weather. */
+  start: StartSnow | undefined;
   products: readonly ShownProduct[];
 }
 
 const QUESTION = 'Which wax?';
 
 /** The Pick screen: one answer at the top, its reasons under it, the whole shelf last. */
-export function PickScreen({ outing, reading, products }: PickScreenProps) {
-  if (!reading) {
+export function PickScreen(props: PickScreenProps) {
+  const { outing, reading, start, products } = props;
+  if (!reading && !start) {
     return (
       <Sheet question={QUESTION} answer={<Text textStyle="title">Measure the snow first.</Text>}>
         <Text textStyle="body" mb="2">
-          A choice stands on a reading, and this outing has none.
+          A choice stands on a reading or on an outlook, and this outing has neither.
         </Text>
         <SheetLink href={`/outing/${outing.id}/snow`}>Take a reading</SheetLink>
       </Sheet>
@@ -54,15 +59,14 @@ export function PickScreen({ outing, reading, products }: PickScreenProps) {
       </Sheet>
     );
   }
-  return <Chooser outing={outing} reading={reading} products={products} />;
+  return <Chooser {...props} />;
 }
 
 type Pick = ReturnType<typeof usePick>;
 
-function Chooser(props: { outing: Outing; reading: Reading; products: readonly ShownProduct[] }) {
-  const { outing, reading, products } = props;
+function Chooser({ outing, reading, start, products }: PickScreenProps) {
   const scales = useScales();
-  const state = usePick(outing, reading, products);
+  const state = usePick(outing, reading, start, products);
   const { draft, set, problem, result, save } = state;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -80,7 +84,7 @@ function Chooser(props: { outing: Outing; reading: Reading; products: readonly S
       <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
         <Box>
           <Part title="Why this temperature">
-            <ReadingLine reading={reading} outing={outing} />
+            <SourceOfSnow state={state} reading={reading} outing={outing} />
             {result ? (
               <LedgerTable
                 lines={result.lines}
@@ -114,7 +118,8 @@ function Chooser(props: { outing: Outing; reading: Reading; products: readonly S
           {result && (
             <>
               <Part title="What being wrong would cost">
-                <LossChart result={result} snow={reading} products={products} />
+                <LossChart result={result} snow={state.snow!} products={products} />
+                <ByAir state={state} />
               </Part>
               <Part title="The shelf by expected loss">
                 <RankingList
@@ -193,15 +198,58 @@ function Fact({ label, children }: { label: string; children: React.ReactNode })
   );
 }
 
-function ReadingLine({ reading, outing }: { reading: Reading; outing: Outing }) {
+/** Where the snow of this choice comes from, with the other way to take where there are two. */
+function SourceOfSnow(props: { state: Pick; reading: Reading | undefined; outing: Outing }) {
   const units = useUnits();
+  const { state, reading, outing } = props;
+  const { basis, canChoose, reason } = state.source;
+  const { snow } = state;
   return (
-    <Text textStyle="small" color="faint" mb="2">
-      From the {reading.source === 'guess' ? 'guess' : 'reading'} of{' '}
-      {dayAndTime(reading.takenAt, outing.venue.timeZone)}:{' '}
-      {temperature(reading.temperatureC, units)},{' '}
-      {reading.grain ? GRAIN_WORDS[reading.grain].toLowerCase() : 'grain not given'},{' '}
-      {WETNESS_WORDS[reading.wetness].toLowerCase()}.
+    <Box mb="3">
+      {canChoose && (
+        <Box mb="2">
+          <ChoiceRow
+            legend="Take the snow from"
+            name="basis"
+            value={basis}
+            onChange={(next) => state.set({ basis: next })}
+            options={[
+              { value: 'modelled', label: 'Outlook at the start' },
+              { value: 'measured', label: 'Last reading' },
+            ]}
+          />
+        </Box>
+      )}
+      <Text textStyle="small" color="faint">
+        {snow && `${temperature(snow.temperatureC, units)}, `}
+        {snow?.grain ? GRAIN_WORDS[snow.grain].toLowerCase() : 'grain not seen'},{' '}
+        {snow && WETNESS_WORDS[snow.wetness].toLowerCase()}.{' '}
+        {reading &&
+          `${reading.source === 'guess' ? 'Guessed' : 'Seen'} ${dayAndTime(reading.takenAt, outing.venue.timeZone)}. `}
+        {reason}
+      </Text>
+    </Box>
+  );
+}
+
+/** What going by the air's temperature would have chosen, and what that would cost. */
+function ByAir({ state }: { state: Pick }) {
+  const units = useUnits();
+  const { byAir, result, best } = state;
+  const chosen = result?.ranking.find((one) => one.id === byAir?.id);
+  if (!byAir || !chosen || !best) return null;
+  const air = temperature(byAir.airTemperatureC, units);
+  return (
+    <Text textStyle="body" mt="2" data-testid="by-air">
+      {chosen.id === best.id ? (
+        `Going by the air (${air}) would choose the same.`
+      ) : (
+        <>
+          Going by the air ({air}) would choose <strong>{chosen.name}</strong>: expected loss{' '}
+          <strong>{chosen.expectedLossPercent.toFixed(2)} %</strong> instead of{' '}
+          {best.expectedLossPercent.toFixed(2)} %.
+        </>
+      )}
     </Text>
   );
 }

@@ -3,7 +3,17 @@
 import { useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { object } from 'yup';
-import { pick, type OutingFacts, type PickResult } from '@/core/wax';
+import type { StartSnow } from '@/core/snow/outlook';
+import type { ChoiceBasis } from '@/core/terms';
+import {
+  basisOf,
+  conditionsByAir,
+  pick,
+  startConditions,
+  type OutingFacts,
+  type PickResult,
+  type SnowConditions,
+} from '@/core/wax';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
 import { moment } from '@/formats/schemas/fields';
@@ -18,6 +28,8 @@ import type { FactsDraft } from './outing-facts-form';
 interface PickDraft extends FactsDraft {
   handCorrectionC: number | undefined;
   takenId: string | undefined;
+  /** Undefined: as the rule says. */
+  basis: ChoiceBasis | undefined;
   note: string;
 }
 
@@ -38,6 +50,7 @@ const startFrom = (outing: Outing): PickDraft => ({
   startAt: outing.startAt,
   handCorrectionC: 0,
   takenId: undefined,
+  basis: undefined,
   note: '',
 });
 
@@ -49,12 +62,28 @@ const factsOf = (draft: PickDraft) => ({
 });
 
 /** State of the Pick screen: the facts as typed, the choice they give, and saving it. */
-export function usePick(outing: Outing, reading: Reading, products: readonly ShownProduct[]) {
+export function usePick(
+  outing: Outing,
+  reading: Reading | undefined,
+  start: StartSnow | undefined,
+  products: readonly ShownProduct[],
+) {
   const router = useRouter();
   const [savedId, setSavedId] = useState<string>();
   const form = useDraftedForm(`pick:${outing.id}`, startFrom(outing), resolver);
   const draft = form.values;
-  const result = useResult(draft, outing, reading, products);
+  const rule = useMemo(
+    () => basisOf(start, reading && { takenMs: Date.parse(reading.takenAt) }),
+    [start, reading],
+  );
+  const canChoose = start !== undefined && reading !== undefined;
+  const basis = (canChoose ? draft.basis : undefined) ?? rule?.kind ?? 'measured';
+  const snow = useMemo(
+    () => (basis === 'modelled' && start ? startConditions(start, reading) : reading),
+    [basis, start, reading],
+  );
+  const result = useResult(draft, outing, snow, products);
+  const byAir = useByAir(draft, outing, snow, products);
   const best = result?.ranking.find((one) => !one.excluded);
   const taken = result?.ranking.find((one) => one.id === draft.takenId && !one.excluded) ?? best;
 
@@ -67,7 +96,8 @@ export function usePick(outing: Outing, reading: Reading, products: readonly Sho
     const saved = await form.submit((values) =>
       saveChoiceAction({
         outingId: outing.id,
-        readingId: reading.id,
+        readingId: reading?.id,
+        basis,
         productId: taken.id,
         facts: factsOf(values),
         startAt: values.startAt,
@@ -81,23 +111,39 @@ export function usePick(outing: Outing, reading: Reading, products: readonly Sho
   };
   const { problem, failure, isSaving } = form;
   const dismiss = () => setSavedId(undefined);
-  return { draft, set, problem, result, best, taken, save, isSaving, failure, savedId, dismiss };
+  const source = { basis, canChoose, reason: draft.basis ? undefined : rule?.reason };
+  return {
+    draft,
+    set,
+    snow,
+    source,
+    byAir,
+    problem,
+    result,
+    best,
+    taken,
+    save,
+    isSaving,
+    failure,
+    savedId,
+    dismiss,
+  };
 }
 
 /** The choice for the draft; while a field is wrong, undefined. */
 function useResult(
   draft: PickDraft,
   outing: Outing,
-  reading: Reading,
+  snow: SnowConditions | undefined,
   products: readonly ShownProduct[],
 ): PickResult | undefined {
   const { discipline, distanceKm, purpose, fluorocarbonsAllowed, startAt, handCorrectionC } = draft;
   return useMemo(() => {
     const facts = { discipline, distanceKm, purpose, fluorocarbonsAllowed };
     const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
-    if (!isSound || products.length === 0) return undefined;
+    if (!isSound || !snow || products.length === 0) return undefined;
     const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC ?? 0 };
-    return pick(reading, facts as OutingFacts, products, own);
+    return pick(snow, facts as OutingFacts, products, own);
   }, [
     discipline,
     distanceKm,
@@ -106,7 +152,20 @@ function useResult(
     startAt,
     handCorrectionC,
     outing,
-    reading,
+    snow,
     products,
   ]);
+}
+
+/** What going by the air's temperature would choose. */
+function useByAir(
+  draft: PickDraft,
+  outing: Outing,
+  snow: SnowConditions | undefined,
+  products: readonly ShownProduct[],
+) {
+  const airSnow = useMemo(() => snow && conditionsByAir(snow), [snow]);
+  const choice = useResult(draft, outing, airSnow, products);
+  const first = choice?.ranking.find((one) => !one.excluded);
+  return first && airSnow && { id: first.id, airTemperatureC: snow!.airTemperatureC! };
 }

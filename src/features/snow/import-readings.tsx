@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
-import type { RowProblem } from '@/formats/csv/readings';
+import type { RowProblem } from '@/formats/csv/typed-rows';
 import { ActionButton } from '@/ui/fields/action-button';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';

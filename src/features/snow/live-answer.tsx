@@ -13,6 +13,7 @@ import { Caution, Part } from '@/ui/frame/sheet';
 const SHOWN_PRODUCTS = 5;
 
 interface LiveAnswerProps {
+  title: string;
   result: PickResult | undefined;
   products: readonly ShownProduct[];
   /** Why there is no result, and what to do. */
@@ -21,11 +22,11 @@ interface LiveAnswerProps {
 }
 
 /** What the snow as typed asks for, at once: equivalent temperature, hardness, ledger and shelf. */
-export function LiveAnswer({ result, products, missing, pickHref }: LiveAnswerProps) {
+export function LiveAnswer({ title, result, products, missing, pickHref }: LiveAnswerProps) {
   const units = useUnits();
   if (!result) {
     return (
-      <Part title="What it asks for">
+      <Part title={title}>
         <Text textStyle="body" color="faint">
           {missing}
         </Text>
@@ -34,7 +35,7 @@ export function LiveAnswer({ result, products, missing, pickHref }: LiveAnswerPr
   }
   return (
     <Box aria-live="polite">
-      <Part title="What it asks for">
+      <Part title={title}>
         <Flex align="center" gap="5" wrap="wrap" mb="2">
           <Text textStyle="title" data-testid="live-equivalent">
             {temperature(result.equivalentTemperatureC, units)}

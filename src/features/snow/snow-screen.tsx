@@ -3,23 +3,35 @@
 import { useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Grid, Text } from '@chakra-ui/react';
-import { demand, pick, type OutingFacts, type PickResult } from '@/core/wax';
+import {
+  demand,
+  pick,
+  startConditions,
+  type OutingFacts,
+  type PickResult,
+  type SnowConditions,
+} from '@/core/wax';
+import type { StartSnow } from '@/core/snow/outlook';
+import type { CourseData } from '@/data/course';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
 import { snowSchema } from '@/formats/schemas/snow';
 import { validate } from '@/formats/schemas/validation';
-import { temperatureWithSpread } from '@/ui/format/quantities';
+import { percent, temperature, temperatureWithSpread } from '@/ui/format/quantities';
 import { dayAndTime } from '@/ui/format/times';
 import { useUnits } from '@/ui/format/units-context';
-import { SOURCE_WORDS } from '@/ui/format/words';
+import { SOURCE_WORDS, WETNESS_WORDS } from '@/ui/format/words';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import type { ShownProduct } from '@/ui/wax/ranking-list';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { withdrawReadingAction } from './actions';
+import { CourseStrip } from './course-strip';
 import { ImportReadings } from './import-readings';
 import { LiveAnswer } from './live-answer';
+import { OutlookPart } from './outlook-part';
 import { ReadingForm } from './reading-form';
 import { ReadingsList } from './readings-list';
+import { useOutlooks } from './use-outlooks';
 import { useReadingForm, type ReadingDraft } from './use-reading-form';
 
 interface SnowScreenProps {
@@ -27,15 +39,26 @@ interface SnowScreenProps {
   readings: readonly Reading[];
   products: readonly ShownProduct[];
   correctedId: string | undefined;
+  course: CourseData;
+  serverNowMs: number;
 }
 
 /** The Snow screen: what the snow is now, and what that asks for while one types. */
-export function SnowScreen({ outing, readings, products, correctedId }: SnowScreenProps) {
+export function SnowScreen(props: SnowScreenProps) {
+  const { outing, readings, products, correctedId, course, serverNowMs } = props;
   const router = useRouter();
   const latest = readings[0];
   const corrected = readings.find((one) => one.id === correctedId);
   const form = useReadingForm({ outingId: outing.id, latest, corrected });
-  const { result, missing } = useLiveResult(form.values, latest, outing, products);
+  const outlooks = useOutlooks(course, outing);
+  const main = outlooks.state.kind === 'done' ? outlooks.state.places[0] : undefined;
+  const { result, missing, title } = useLiveResult(
+    form.values,
+    latest,
+    main?.start,
+    outing,
+    products,
+  );
   const pickHref = `/outing/${outing.id}/pick`;
   const snowHref = `/outing/${outing.id}/snow`;
   const [savedId, setSavedId] = useState<string>();
@@ -49,9 +72,26 @@ export function SnowScreen({ outing, readings, products, correctedId }: SnowScre
   };
   return (
     <Sheet
-      question="What is the snow?"
-      answer={<SnowAnswer draft={form.values} latest={latest} timeZone={outing.venue.timeZone} />}
+      question="What will the snow be at the start?"
+      answer={
+        <SnowAnswer
+          draft={form.values}
+          latest={latest}
+          start={main?.start}
+          timeZone={outing.venue.timeZone}
+        />
+      }
     >
+      <OutlookPart
+        outing={outing}
+        course={course}
+        state={outlooks.state}
+        plan={outlooks.plan}
+        nowMs={serverNowMs}
+        onCancel={outlooks.cancel}
+        onRestart={outlooks.restart}
+      />
+      {outlooks.state.kind === 'done' && <CourseStrip places={outlooks.state.places} />}
       <Grid templateColumns={{ base: '1fr', lg: '7fr 5fr' }} gap={{ base: '0', lg: '10' }}>
         <div>
           {savedId && (
@@ -71,7 +111,13 @@ export function SnowScreen({ outing, readings, products, correctedId }: SnowScre
             />
           </Part>
         </div>
-        <LiveAnswer result={result} products={products} missing={missing} pickHref={pickHref} />
+        <LiveAnswer
+          title={title}
+          result={result}
+          products={products}
+          missing={missing}
+          pickHref={pickHref}
+        />
       </Grid>
       <ReadingsList readings={readings} outing={outing} />
       <ImportReadings outingId={outing.id} timeZone={outing.venue.timeZone} />
@@ -79,22 +125,60 @@ export function SnowScreen({ outing, readings, products, correctedId }: SnowScre
   );
 }
 
-function SnowAnswer(props: { draft: ReadingDraft; latest: Reading | undefined; timeZone: string }) {
-  const units = useUnits();
-  const { draft, latest, timeZone } = props;
-  const { temperatureC, temperatureSdC } = draft;
-  if (temperatureC !== undefined && temperatureC <= 0) {
-    const sd = temperatureSdC !== undefined && temperatureSdC > 0 ? temperatureSdC : 0.8;
-    return (
-      <>
-        <Text textStyle="hero">{temperatureWithSpread(temperatureC, sd, units)}</Text>
-        <Text textStyle="body">as typed, not saved yet</Text>
-      </>
+function SnowAnswer(props: {
+  draft: ReadingDraft;
+  latest: Reading | undefined;
+  start: StartSnow | undefined;
+  timeZone: string;
+}) {
+  const { draft, latest, start, timeZone } = props;
+  const typed = draft.temperatureC;
+  if (!start) {
+    return latest ? (
+      <MeasuredAnswer latest={latest} timeZone={timeZone} />
+    ) : (
+      <Text textStyle="title">
+        {typed === undefined
+          ? 'No reading yet. Measure the snow and type it in below.'
+          : 'Not saved yet: save the reading below.'}
+      </Text>
     );
   }
-  if (!latest) {
-    return <Text textStyle="title">No reading yet. Measure the snow and type it in below.</Text>;
-  }
+  return <StartAnswer start={start} latest={latest} timeZone={timeZone} />;
+}
+
+/** The modelled snow at the start, beside the air that everybody knows, and what was measured last. */
+function StartAnswer(props: { start: StartSnow; latest: Reading | undefined; timeZone: string }) {
+  const units = useUnits();
+  const { start, latest, timeZone } = props;
+  const { snow } = start;
+  return (
+    <>
+      <Text textStyle="hero" data-testid="snow-start">
+        {temperatureWithSpread(snow.contactC.p50, snow.contactSdC, units)}
+      </Text>
+      <Text textStyle="body">
+        modelled at the start, {WETNESS_WORDS[snow.wetness].toLowerCase()}, while the air is{' '}
+        <strong data-testid="air-start">{temperature(start.airTemperatureC, units)}</strong> at{' '}
+        {percent(start.humidityFraction)} over water, {percent(snow.humidityOverIceFraction)} over
+        ice.
+      </Text>
+      {latest && (
+        <Text textStyle="body" color="faint">
+          {latest.source === 'guess' ? 'Guessed' : 'Measured'} last:{' '}
+          <span data-testid="snow-now">
+            {temperatureWithSpread(latest.temperatureC, latest.temperatureSdC, units)}
+          </span>
+          , {dayAndTime(latest.takenAt, timeZone)}
+          {latest.spot ? `, ${latest.spot}` : ''}.
+        </Text>
+      )}
+    </>
+  );
+}
+
+function MeasuredAnswer({ latest, timeZone }: { latest: Reading; timeZone: string }) {
+  const units = useUnits();
   return (
     <>
       <Text textStyle="hero" data-testid="snow-now">
@@ -105,42 +189,62 @@ function SnowAnswer(props: { draft: ReadingDraft; latest: Reading | undefined; t
           ? 'guessed, not measured'
           : `measured (${SOURCE_WORDS[latest.source]?.toLowerCase() ?? latest.source})`}
         , {dayAndTime(latest.takenAt, timeZone)}
-        {latest.spot ? `, ${latest.spot}` : ''}
+        {latest.spot ? `, ${latest.spot}` : ''}; without weather nothing is known of the start.
       </Text>
     </>
   );
 }
 
-/** The choice for the values as typed; before a temperature is typed, for the last reading's. */
+interface LiveResult {
+  title: string;
+  result: PickResult | undefined;
+  missing: string | undefined;
+}
+
+/** The choice for the values as typed; before a temperature is typed, for the start or the last reading. */
 function useLiveResult(
   values: ReadingDraft,
   latest: Reading | undefined,
+  start: StartSnow | undefined,
   outing: Outing,
   products: readonly ShownProduct[],
-): { result: PickResult | undefined; missing: string | undefined } {
+): LiveResult {
   return useMemo(() => {
-    const isTyped = values.temperatureC !== undefined;
-    const snow = isTyped ? values : { ...values, ...latestTemperature(latest) };
+    const { title, snow } = shownSnow(values, latest, start);
     if (snow.temperatureC === undefined) {
-      return { result: undefined, missing: 'Enter the snow temperature, or guess it.' };
+      return { title, result: undefined, missing: 'Enter the snow temperature, or guess it.' };
     }
     const checked = validate(snowSchema, snow);
     if (!checked.ok) {
-      return { result: undefined, missing: 'Mend the marked fields to see what it asks for.' };
+      const missing = 'Mend the marked fields to see what it asks for.';
+      return { title, result: undefined, missing };
     }
     const facts: OutingFacts = outing;
     const own = { venueC: outing.venue.ownCorrectionC, handC: 0 };
     if (products.length === 0) {
       const asked = demand(checked.value, facts, own);
       const cautions = ['The shelf is empty: put waxes on it under Shelf.'];
-      return {
-        result: { ...asked, ranking: [], cautions, modelVersion: '' },
-        missing: undefined,
-      };
+      const result = { ...asked, ranking: [], cautions, modelVersion: '' };
+      return { title, result, missing: undefined };
     }
-    return { result: pick(checked.value, facts, products, own), missing: undefined };
-  }, [values, latest, outing, products]);
+    return { title, result: pick(checked.value, facts, products, own), missing: undefined };
+  }, [values, latest, start, outing, products]);
 }
 
-const latestTemperature = (latest: Reading | undefined) =>
-  latest && { temperatureC: latest.temperatureC, temperatureSdC: latest.temperatureSdC };
+function shownSnow(
+  values: ReadingDraft,
+  latest: Reading | undefined,
+  start: StartSnow | undefined,
+): { title: string; snow: Partial<SnowConditions> } {
+  if (values.temperatureC !== undefined) {
+    return { title: 'What this reading asks for', snow: values };
+  }
+  if (start) return { title: 'What the start asks for', snow: startConditions(start, latest) };
+  const snow = latest ? { ...values, ...latestTemperature(latest) } : values;
+  return { title: 'What the last reading asks for', snow };
+}
+
+const latestTemperature = (latest: Reading) => ({
+  temperatureC: latest.temperatureC,
+  temperatureSdC: latest.temperatureSdC,
+});

@@ -7,7 +7,7 @@ const HEADER = 'time;snow temperature [°C];humidity [%]';
 const readGood = (text: string) => {
   const file = readReadings(text, 'CET');
   if (!file.ok) throw new Error(JSON.stringify(file.problems));
-  return file.readings;
+  return file.rows;
 };
 const readBad = (text: string) => {
   const file = readReadings(text, 'CET');

@@ -1,6 +1,7 @@
 import type { Schema } from 'yup';
 import { MODEL_VERSION } from '../../core/model-version';
 import { pickRequestSchema, pickResponseSchema } from '../schemas/pick';
+import { outlookRequestSchema, outlookResponseSchema } from '../schemas/outlook';
 import { jsonSchemaFromYup } from './from-yup';
 
 const ERROR_SCHEMA = {
@@ -85,6 +86,11 @@ export function openApiDocument() {
         'A wax choice from a reading: ledger, hardness, and the products ranked by expected loss. Without products: the stored shelf.',
         pickRequestSchema,
         pickResponseSchema,
+      ),
+      '/api/v1/outlook': post(
+        'The snow at a place from its weather: an ensemble of snow columns, weighed by readings. The same seed gives the same figures.',
+        outlookRequestSchema,
+        outlookResponseSchema,
       ),
       '/api/v1/readings': {
         ...download('The readings that stand, of an outing or of all.'),

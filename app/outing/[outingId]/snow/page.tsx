@@ -1,4 +1,5 @@
 import { notFound } from 'next/navigation';
+import { loadCourse } from '@/data/course';
 import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
@@ -19,9 +20,10 @@ export default async function SnowPage({ params, searchParams }: SnowPageProps) 
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
-  const [readings, products] = await Promise.all([
+  const [readings, products, course] = await Promise.all([
     listReadings(db, outingId, MOST_SHOWN),
     listProducts(db),
+    loadCourse(db, outing),
   ]);
   const { correct } = await searchParams;
   return (
@@ -31,6 +33,9 @@ export default async function SnowPage({ params, searchParams }: SnowPageProps) 
       readings={readings}
       products={products}
       correctedId={correct}
+      course={course}
+      // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
+      serverNowMs={Date.now()}
     />
   );
 }

@@ -131,6 +131,7 @@ describe('the surface', () => {
     cloudFraction: 0,
     pressureHPa: 920,
     roughnessM: 1e-3,
+    hiddenSky: 0,
   };
   const settle = (air: typeof night): number => {
     const { columns, step } = oneColumn(growingGrid(), 300, air.airTemperatureC, 550);
@@ -149,6 +150,7 @@ describe('the surface', () => {
     expect(Math.abs(settle({ ...night, cloudFraction: 1 }) - night.airTemperatureC)).toBeLessThan(
       1.5,
     );
+    expect(settle({ ...night, hiddenSky: 0.5 }) - night.airTemperatureC).toBeGreaterThan(clear + 2);
     expect(settle({ ...night, windMPerS: 5 }) - night.airTemperatureC).toBeGreaterThan(clear);
   });
 
@@ -191,6 +193,7 @@ describe('energy', () => {
           cloudFraction: 0.3,
           pressureHPa: 930,
           roughnessM: 1e-3,
+          hiddenSky: 0,
         },
         columns.surface[0]!,
         flux,

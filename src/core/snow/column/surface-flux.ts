@@ -28,6 +28,8 @@ export interface AirForcing {
   cloudFraction: number;
   pressureHPa: number;
   roughnessM: number;
+  /** Share of the sky that trees or rock hide, 0…1; they radiate at the air's temperature. */
+  hiddenSky: number;
 }
 
 /** The surface flux as a straight line, W/m²: intercept − slope·T(°C); vapour to the snow, kg/m²/s, likewise. */
@@ -71,8 +73,9 @@ export function surfaceFluxInto(air: AirForcing, surfaceC: number, out: LinearFl
   const vapour = air.humidityFraction * saturationOverWaterHPa(air.airTemperatureC);
   const cubed = surfaceK * surfaceK * surfaceK;
   const emission = SNOW_EMISSIVITY * STEFAN_BOLTZMANN * cubed * surfaceK;
-  const longWave =
-    SNOW_EMISSIVITY * skyLongWave(air.airTemperatureC, vapour, air.cloudFraction) - emission;
+  const sky = skyLongWave(air.airTemperatureC, vapour, air.cloudFraction);
+  const trees = SNOW_EMISSIVITY * STEFAN_BOLTZMANN * airK * airK * airK * airK;
+  const longWave = SNOW_EMISSIVITY * (sky + air.hiddenSky * (trees - sky)) - emission;
   const longWaveSlope = 4 * SNOW_EMISSIVITY * STEFAN_BOLTZMANN * cubed;
 
   const wind = air.windMPerS < LEAST_WIND ? LEAST_WIND : air.windMPerS;

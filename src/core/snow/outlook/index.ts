@@ -1,7 +1,15 @@
+export { snowAt, wetnessOf } from './at-time';
+export type { SnowAtTime } from './at-time';
+export { carryWeather } from './carry';
+export type { StationWeather } from './carry';
 export { LONGEST_BRIDGE_H, weatherGaps } from './forcing';
 export type { WeatherGap } from './forcing';
+export { isAtPlace, placeInput, weatherAbout } from './plan';
+export type { OutlookPlace, SpotReading } from './plan';
 export { MOST_MEMBERS, outlook, outlookRun, weatherHours } from './run';
 export type { OutlookRun } from './run';
+export { planOutlook, startSnow } from './start-snow';
+export type { OutlookPlan, StartSnow } from './start-snow';
 export { SURFACES } from './surfaces';
 export { SURFACE_KINDS } from './types';
 export type {

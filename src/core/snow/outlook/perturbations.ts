@@ -5,6 +5,8 @@ import { SPREAD } from './surfaces';
 const SECONDS_PER_HOUR = 3600;
 /** Air temperature, humidity, cloud, wind. */
 const VARYING = 4;
+/** Share of the prior spread by which copies of one member are set apart (Gordon et al. 1993, roughening). */
+const SHAKE = 0.2;
 
 /**
  * What each member has otherwise than the forecast: constant offsets, and errors of the weather that
@@ -18,8 +20,8 @@ export interface Perturbations {
   startOffsetK: Float64Array;
   /** Brings `now` to a step's middle, seconds from the start. */
   moveTo: (seconds: number) => void;
-  /** Lets each member go on as the one named by `parents`. */
-  resample: (parents: Uint16Array) => void;
+  /** Lets each member go on as the one named by `parents`, its constants shaken a little apart. */
+  resample: (parents: Uint16Array, random: RandomSource) => void;
 }
 
 const SDS = [SPREAD.airTemperatureK, SPREAD.humidity, SPREAD.cloud, SPREAD.windLog];
@@ -58,11 +60,16 @@ export function perturbations(members: number, random: RandomSource): Perturbati
       const share = hours - knot;
       for (let i = 0; i < size; i += 1) now[i] = before[i]! + share * (after[i]! - before[i]!);
     },
-    resample(parents) {
+    resample(parents, source) {
       permuteRows(before, parents, VARYING);
       permuteRows(after, parents, VARYING);
       permuteRows(this.roughnessM, parents, 1);
       permuteRows(this.albedoOffset, parents, 1);
+      for (let m = 0; m < members; m += 1) {
+        this.roughnessM[m] =
+          this.roughnessM[m]! * Math.exp(SHAKE * SPREAD.roughnessLog * source.normal());
+        this.albedoOffset[m] = this.albedoOffset[m]! + SHAKE * SPREAD.albedo * source.normal();
+      }
     },
   };
 }

@@ -45,6 +45,8 @@ const DEFAULT_STEP_S = 300;
 const DEFAULT_LAYERS = 20;
 const DAY_S = 86_400;
 const HOUR_MS = 3_600_000;
+/** Sky that is hidden by what keeps the beam off: half as much (house; the diffuse light loses the same). */
+const HIDDEN_BY_SHADE = 0.5;
 /** Output every 15 min up to three days, hourly beyond. */
 const FINE_OUTPUT_S = 900;
 const COARSE_OUTPUT_S = 3600;
@@ -234,6 +236,7 @@ const air = {
   cloudFraction: 0,
   pressureHPa: 0,
   roughnessM: 0,
+  hiddenSky: 0,
 };
 const flux = { intercept: 0, slope: 0, vapourIntercept: 0, vapourSlope: 0 };
 const reaching = { intercept: 0, slope: 0, absorbedSun: 0, rain: 0 };
@@ -251,6 +254,7 @@ function stepMember(state: State, m: number, i: number): void {
   air.windMPerS = forcing.windMPerS[i]! * Math.exp(now[4 * m + 3]!);
   air.pressureHPa = state.pressureHPa;
   air.roughnessM = drawn.roughnessM[m]!;
+  air.hiddenSky = HIDDEN_BY_SHADE * state.input.site.shadeFraction;
   surfaceFluxInto(air, columns.surface[m]!, flux);
   const precipitation = forcing.precipitationMm[i]!;
   const isRain = forcing.airTemperatureC[i]! > RAIN_ABOVE_C;
@@ -326,7 +330,7 @@ function resample(state: State): void {
   ]) {
     permuteRows(one, parents, 1);
   }
-  state.drawn.resample(parents);
+  state.drawn.resample(parents, state.random);
   state.ancestors = parents.map((parent) => state.ancestors[parent]!);
   for (const measure of MEASURES) {
     for (let t = 0; t < state.timesMs.length; t += 1) {

@@ -26,7 +26,7 @@ export async function importReadings(
   const importId = stamp.newId();
   await addReadings(
     db,
-    file.readings.map((fields) => ({
+    file.rows.map((fields) => ({
       ...fields,
       takenAt: new Date(fields.takenAt).toISOString(),
       temperatureSdC: fields.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC,
@@ -36,5 +36,5 @@ export async function importReadings(
       createdAt: stamp.at,
     })),
   );
-  return { ok: true, value: { importId, count: file.readings.length } };
+  return { ok: true, value: { importId, count: file.rows.length } };
 }

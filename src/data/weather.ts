@@ -1,0 +1,124 @@
+import type { WeatherSample } from '../core/snow/outlook';
+import type { FrostDatabase } from './database';
+
+/** A station of a venue with its weather, in order of time. */
+export interface Station {
+  id: string;
+  name: string;
+  altitudeM: number;
+  weather: WeatherSample[];
+  /** Where the latest of it came from and when it was taken in; undefined without weather. */
+  source?: string;
+  takenInAt?: string;
+}
+
+const BATCH = 500;
+
+/** The stations of a venue with their weather from an instant on. */
+export async function listStations(
+  db: FrostDatabase,
+  venueId: string,
+  fromIso = '',
+): Promise<Station[]> {
+  const stations = await db
+    .selectFrom('station')
+    .innerJoin('venue_station', 'venue_station.station_id', 'station.id')
+    .selectAll('station')
+    .where('venue_station.venue_id', '=', venueId)
+    .orderBy('station.altitude_m')
+    .execute();
+  return Promise.all(
+    stations.map(async (station) => {
+      const rows = await db
+        .selectFrom('weather')
+        .selectAll()
+        .where('station_id', '=', station.id)
+        .where('time', '>=', fromIso)
+        .orderBy('time')
+        .execute();
+      const latest = rows.reduce<(typeof rows)[number] | undefined>(
+        (best, row) => (!best || row.taken_in_at > best.taken_in_at ? row : best),
+        undefined,
+      );
+      return {
+        id: station.id,
+        name: station.name,
+        altitudeM: station.altitude_m,
+        source: latest?.source,
+        takenInAt: latest?.taken_in_at,
+        weather: rows.map((row) => ({
+          timeMs: Date.parse(row.time),
+          airTemperatureC: row.air_temperature_c,
+          humidityFraction: row.humidity_fraction,
+          windMPerS: row.wind_m_per_s,
+          cloudFraction: row.cloud_fraction,
+          precipitationMm: row.precipitation_mm ?? undefined,
+          globalRadiationWPerM2: row.global_radiation_w_per_m2 ?? undefined,
+        })),
+      };
+    }),
+  );
+}
+
+/** Puts a station at venues; one with the same id is replaced. */
+export async function saveStation(
+  db: FrostDatabase,
+  station: { id: string; name: string; altitudeM: number },
+  venueIds: readonly string[],
+): Promise<void> {
+  const facts = { name: station.name, altitude_m: station.altitudeM };
+  await db
+    .insertInto('station')
+    .values({ id: station.id, ...facts })
+    .onConflict((conflict) => conflict.column('id').doUpdateSet(facts))
+    .execute();
+  for (const venueId of venueIds) {
+    await db
+      .insertInto('venue_station')
+      .values({ venue_id: venueId, station_id: station.id })
+      .onConflict((conflict) => conflict.doNothing())
+      .execute();
+  }
+}
+
+/** Takes weather in; an hour that is there already is replaced by the newer. */
+export async function saveWeather(
+  db: FrostDatabase,
+  stationId: string,
+  samples: readonly WeatherSample[],
+  source: string,
+  at: string,
+): Promise<void> {
+  const rows = samples.map((sample) => ({
+    station_id: stationId,
+    time: new Date(sample.timeMs).toISOString(),
+    air_temperature_c: sample.airTemperatureC,
+    humidity_fraction: sample.humidityFraction,
+    wind_m_per_s: sample.windMPerS,
+    cloud_fraction: sample.cloudFraction,
+    precipitation_mm: sample.precipitationMm ?? null,
+    global_radiation_w_per_m2: sample.globalRadiationWPerM2 ?? null,
+    source,
+    taken_in_at: at,
+  }));
+  for (let from = 0; from < rows.length; from += BATCH) {
+    await db
+      .replaceInto('weather')
+      .values(rows.slice(from, from + BATCH))
+      .execute();
+  }
+}
+
+/** Forgets a station's weather that came in at an instant; gives how many hours that were. */
+export async function removeWeather(
+  db: FrostDatabase,
+  stationId: string,
+  takenInAt: string,
+): Promise<number> {
+  const done = await db
+    .deleteFrom('weather')
+    .where('station_id', '=', stationId)
+    .where('taken_in_at', '=', takenInAt)
+    .executeTakeFirst();
+  return Number(done.numDeletedRows);
+}

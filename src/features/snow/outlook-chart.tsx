@@ -1,0 +1,285 @@
+'use client';
+
+import { Box } from '@chakra-ui/react';
+import type { Data, Layout } from 'plotly.js';
+import type { WeatherSample } from '@/core/snow/outlook';
+import { clearSkyGlobal, sunPosition } from '@/core/sun';
+import { localFromInstant } from '@/core/time';
+import type { CourseData } from '@/data/course';
+import type { Outing } from '@/data/outings';
+import { Chart, useChartInks, type ChartInks } from '@/ui/charts/chart';
+import {
+  differenceValue,
+  fixed,
+  percent,
+  temperatureUnit,
+  temperatureValue,
+} from '@/ui/format/quantities';
+import { dayAndTime } from '@/ui/format/times';
+import type { Units } from '@/ui/format/units';
+import { useUnits } from '@/ui/format/units-context';
+import { DataTable } from '@/ui/frame/data-table';
+import type { PlaceOutlook } from './use-outlooks';
+
+interface OutlookChartProps {
+  outing: Outing;
+  main: PlaceOutlook;
+  weather: readonly WeatherSample[];
+  readings: CourseData['readings'];
+}
+
+/** Temperatures of the snow with their band, the air, the readings and the start; sky above. */
+export function OutlookChart({ outing, main, weather, readings }: OutlookChartProps) {
+  const units = useUnits();
+  const inks = useChartInks();
+  const { timeZone } = outing.venue;
+  const onClock = (ms: number) => localFromInstant(new Date(ms).toISOString(), timeZone);
+  const { outlook } = main;
+  const t = (values: number[]) => values.map((value) => temperatureValue(value, units));
+  const x = outlook.timesMs.map(onClock);
+  const band = outlook.contactTemperatureC;
+  const data: Data[] = [
+    ...skyTraces(weather, outing, onClock, inks),
+    line('p90', x, t(band.p90), { color: inks.action, width: 0 }),
+    {
+      ...line('80 % band of the snow at 1.5 cm', x, t(band.p10), { color: inks.action, width: 0 }),
+      fill: 'tonexty',
+      fillcolor: `${inks.action}33`,
+    },
+    line('Snow at 1.5 cm, median', x, t(band.p50), { color: inks.action, width: 4 }),
+    line('Surface, median', x, t(outlook.surfaceTemperatureC.p50), {
+      color: inks.action,
+      width: 2,
+      dash: 'dot',
+    }),
+    line(
+      'Air',
+      weather.map((sample) => onClock(sample.timeMs)),
+      t(weather.map((sample) => sample.airTemperatureC)),
+      { color: inks.ink, width: 2, dash: 'dash' },
+    ),
+    {
+      type: 'scatter',
+      mode: 'markers',
+      name: 'Readings',
+      x: readings.map((one) => onClock(one.timeMs)),
+      y: t(readings.map((one) => one.temperatureC)),
+      error_y: {
+        type: 'data',
+        array: readings.map((one) => differenceValue(one.sdC, units)),
+        color: inks.ink,
+      },
+      marker: {
+        color: inks.sheet,
+        size: 11,
+        symbol: 'diamond',
+        line: { color: inks.ink, width: 2 },
+      },
+      hovertemplate: 'measured %{y:.1f}<extra></extra>',
+    },
+  ];
+  const startX = onClock(Date.parse(outing.startAt));
+  return (
+    <Box>
+      <Chart
+        label={`Temperature of snow and air from ${x[0]} to ${x.at(-1)}, with the start at ${startX}`}
+        data={data}
+        layout={layoutOf(startX, x, main, weather, onClock, units, inks)}
+        height={400}
+      />
+      <OutlookTable main={main} timeZone={timeZone} units={units} />
+    </Box>
+  );
+}
+
+function line(
+  name: string,
+  x: string[],
+  y: number[],
+  style: { color: string; width: number; dash?: 'dot' | 'dash' },
+) {
+  return {
+    type: 'scatter' as const,
+    mode: 'lines' as const,
+    name,
+    x,
+    y,
+    line: style,
+    hovertemplate: `${name}: %{y:.1f}<extra></extra>`,
+  };
+}
+
+/** Sun, cloud and precipitation in the strip above. */
+function skyTraces(
+  weather: readonly WeatherSample[],
+  outing: Outing,
+  onClock: (ms: number) => string,
+  inks: ChartInks,
+): Data[] {
+  const x = weather.map((sample) => onClock(sample.timeMs));
+  const { latitude, longitude } = outing.venue;
+  const sun = weather.map(
+    ({ timeMs }) => clearSkyGlobal(sunPosition(timeMs, latitude, longitude).altitudeDeg) / 1000,
+  );
+  const rain = weather.map((sample) => Math.min(1, (sample.precipitationMm ?? 0) / 3));
+  return [
+    {
+      ...line('Sun', x, sun, { color: inks.action, width: 2 }),
+      yaxis: 'y2',
+      hovertemplate: 'clear-sky sun %{y:.2f} kW/m²<extra></extra>',
+    },
+    {
+      ...line(
+        'Cloud',
+        x,
+        weather.map((sample) => sample.cloudFraction),
+        {
+          color: inks.faint,
+          width: 2,
+          dash: 'dot',
+        },
+      ),
+      yaxis: 'y2',
+      hovertemplate: 'cloud %{y:.0%}<extra></extra>',
+    },
+    {
+      type: 'bar',
+      name: 'Precipitation',
+      x,
+      y: rain,
+      marker: { color: inks.ink },
+      yaxis: 'y2',
+      hovertemplate: 'precipitation<extra></extra>',
+    },
+  ];
+}
+
+function layoutOf(
+  startX: string,
+  x: string[],
+  main: PlaceOutlook,
+  weather: readonly WeatherSample[],
+  onClock: (ms: number) => string,
+  units: Units,
+  inks: ChartInks,
+): Partial<Layout> {
+  const label = (atX: string, y: number, text: string, color: string, yref: 'y' | 'y2' = 'y') => ({
+    x: atX,
+    y,
+    yref,
+    text,
+    showarrow: false,
+    xanchor: 'left' as const,
+    yanchor: 'bottom' as const,
+    font: { color, size: 14 },
+  });
+  const warmest = weather.reduce((best, one) =>
+    one.airTemperatureC > best.airTemperatureC ? one : best,
+  );
+  const snowAtWarmest = main.outlook.timesMs.findIndex((ms) => ms >= warmest.timeMs);
+  const coldEdge = main.outlook.contactTemperatureC.p10[Math.max(0, snowAtWarmest)]!;
+  const { start } = main;
+  return {
+    margin: { l: 56, r: 16, t: 8, b: 56 },
+    xaxis: { type: 'date', range: [x[0]!, x.at(-1)!], tickformat: '%H:%M\n%a %d %b' },
+    yaxis: { title: { text: `Temperature (${temperatureUnit(units)})` }, domain: [0, 0.76] },
+    yaxis2: {
+      domain: [0.82, 1],
+      range: [0, 1.15],
+      showticklabels: false,
+      fixedrange: true,
+      zeroline: false,
+      gridcolor: inks.rule,
+    },
+    shapes: [
+      {
+        type: 'line',
+        x0: startX,
+        x1: startX,
+        y0: 0,
+        y1: 1,
+        yref: 'paper',
+        line: { color: inks.ink, width: 2 },
+      },
+    ],
+    annotations: [
+      {
+        ...label(
+          onClock(warmest.timeMs),
+          temperatureValue(coldEdge, units),
+          'snow at 1.5 cm, 80 % band; dotted: its surface',
+          inks.action,
+        ),
+        xanchor: 'center',
+        yanchor: 'top',
+        yshift: -14,
+      },
+      label(
+        onClock(warmest.timeMs),
+        temperatureValue(warmest.airTemperatureC, units),
+        'air',
+        inks.ink,
+      ),
+      label(x[0]!, 0.75, 'sun — cloud ··· snow or rain ▮', inks.faint, 'y2'),
+      {
+        x: startX,
+        y: 0,
+        yref: 'paper',
+        text: start
+          ? `start ${fixed(temperatureValue(start.snow.contactC.p50, units))} ${temperatureUnit(units)}`
+          : 'start',
+        showarrow: false,
+        xanchor: 'right',
+        xshift: -6,
+        yanchor: 'bottom',
+        font: { color: inks.ink, size: 14 },
+      },
+    ],
+  };
+}
+
+const TABLE_EVERY_MS = 3 * 3_600_000;
+
+function OutlookTable(props: { main: PlaceOutlook; timeZone: string; units: Units }) {
+  const { outlook } = props.main;
+  const { units, timeZone } = props;
+  const shown = (value: number) => fixed(temperatureValue(value, units));
+  const rows = outlook.timesMs
+    .map((ms, k) => ({ ms, k }))
+    .filter(({ ms }) => ms % TABLE_EVERY_MS === 0)
+    .map(({ ms, k }) => ({
+      key: String(ms),
+      cells: [
+        dayAndTime(new Date(ms).toISOString(), timeZone),
+        shown(outlook.contactTemperatureC.p50[k]!),
+        `${shown(outlook.contactTemperatureC.p10[k]!)} … ${shown(outlook.contactTemperatureC.p90[k]!)}`,
+        shown(outlook.surfaceTemperatureC.p50[k]!),
+        fixed(outlook.liquidWaterPercent.p50[k]!),
+        fixed(outlook.sharpness.p50[k]!, 2),
+        percent(outlook.humidityOverIceFraction[k]!),
+        fixed(outlook.hoarKgPerM2.p50[k]! * 1000, 0),
+      ],
+    }));
+  const unit = temperatureUnit(units);
+  return (
+    <Box as="details">
+      <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
+        The same as a table, with water, sharpness, humidity over ice and hoar
+      </Box>
+      <DataTable
+        caption="The outlook every three hours"
+        columns={[
+          { title: 'Time' },
+          { title: `Snow (${unit})`, isNumber: true },
+          { title: '80 % band', isNumber: true },
+          { title: `Surface (${unit})`, isNumber: true },
+          { title: 'Water (% vol.)', isNumber: true },
+          { title: 'Sharpness', isNumber: true },
+          { title: 'Humidity over ice', isNumber: true },
+          { title: 'Hoar (g/m²)', isNumber: true },
+        ]}
+        rows={rows}
+      />
+    </Box>
+  );
+}

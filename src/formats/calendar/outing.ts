@@ -1,0 +1,38 @@
+import { createEvent } from 'ics';
+
+/** What a calendar shows of an outing. */
+export interface CalendarOuting {
+  id: string;
+  name: string;
+  place: string;
+  latitude: number;
+  longitude: number;
+  startAt: string;
+  hours: number;
+  note: string;
+}
+
+/** An outing as an iCalendar file (RFC 5545), its start in UTC. */
+export function writeCalendar(outing: CalendarOuting): string {
+  const start = new Date(outing.startAt);
+  const { error, value } = createEvent({
+    uid: `${outing.id}@frost-pick`,
+    productId: 'frost-pick/outing',
+    title: outing.name,
+    location: outing.place,
+    geo: { lat: outing.latitude, lon: outing.longitude },
+    description: outing.note,
+    start: [
+      start.getUTCFullYear(),
+      start.getUTCMonth() + 1,
+      start.getUTCDate(),
+      start.getUTCHours(),
+      start.getUTCMinutes(),
+    ],
+    startInputType: 'utc',
+    startOutputType: 'utc',
+    duration: { hours: outing.hours },
+  });
+  if (error || typeof value !== 'string') throw error ?? new Error('No calendar entry was made.');
+  return value;
+}

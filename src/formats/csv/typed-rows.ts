@@ -1,0 +1,134 @@
+import type { InferType, Schema } from 'yup';
+import { validate } from '../schemas/validation';
+import type { Cell } from './cells';
+import { readCsv } from './table';
+
+export interface RowProblem {
+  line: number;
+  field: string;
+  message: string;
+}
+
+export type TypedRows<T> = { ok: true; rows: T[] } | { ok: false; problems: RowProblem[] };
+
+/** A column of a file: the field it fills and the units its header may name. */
+export interface Column {
+  field: string;
+  units: Record<string, Cell>;
+}
+
+/** What a kind of file looks like. */
+export interface FileKind<S extends Schema> {
+  columns: Record<string, Column>;
+  required: readonly string[];
+  /** What an absent column or an empty cell stands for. */
+  defaults: object;
+  schema: S;
+  mostRows: number;
+}
+
+const MOST_PROBLEMS = 100;
+
+interface HeaderColumn {
+  name: string;
+  field: string;
+  read: Cell;
+}
+
+function readHeaderCell(known: Record<string, Column>, cell: string): HeaderColumn | string {
+  const match = /^\s*([^[(]*?)\s*(?:[[(]\s*(.*?)\s*[\])])?\s*$/.exec(cell);
+  const name = (match?.[1] ?? '').toLowerCase().replace(/_/g, ' ');
+  const unit = (match?.[2] ?? '').toLowerCase();
+  const column = Object.hasOwn(known, name) ? known[name] : undefined;
+  if (!column) {
+    return `Column “${cell.slice(0, 40)}” is not known; known are ${Object.keys(known).join(', ')}.`;
+  }
+  const read = Object.hasOwn(column.units, unit) ? column.units[unit] : undefined;
+  if (!read) {
+    const units = Object.keys(column.units).filter(Boolean);
+    return units.length === 0
+      ? `Column ${name} has no unit; write just “${name}”.`
+      : `Column ${name} needs its unit: write “${name} [${units[0] === '°c' ? '°C' : units[0]}]”.`;
+  }
+  return { name, field: column.field, read };
+}
+
+function readHeader(
+  header: readonly string[],
+  kind: FileKind<Schema>,
+): { columns: HeaderColumn[]; problems: string[] } {
+  const columns: HeaderColumn[] = [];
+  const problems: string[] = [];
+  for (const cell of header) {
+    const column = readHeaderCell(kind.columns, cell);
+    if (typeof column === 'string') problems.push(column);
+    else if (columns.some((one) => one.field === column.field))
+      problems.push(`Column ${column.name} stands twice.`);
+    else columns.push(column);
+  }
+  for (const name of kind.required) {
+    if (problems.length === 0 && !columns.some((column) => column.name === name)) {
+      problems.push(`Column ${name} is missing.`);
+    }
+  }
+  return { columns, problems };
+}
+
+/**
+ * The rows of a CSV file, checked: comma, semicolon or tab; decimal comma with the latter two; units in
+ * the header. `timeZone` is the clock of times without a zone. Every bad cell is reported by line and
+ * column (up to 100); one bad cell and nothing is returned.
+ */
+export function readTypedRows<S extends Schema>(
+  text: string,
+  kind: FileKind<S>,
+  timeZone: string,
+): TypedRows<InferType<S>> & { lines?: number[] } {
+  const fail = (line: number, field: string, message: string) => ({
+    ok: false as const,
+    problems: [{ line, field, message }],
+  });
+  const table = readCsv(text);
+  if (table.header.length === 0) return fail(1, 'file', 'The file is empty.');
+  const { columns, problems: headerProblems } = readHeader(table.header, kind);
+  if (headerProblems.length > 0) {
+    return {
+      ok: false,
+      problems: headerProblems.map((message) => ({ line: 1, field: 'header', message })),
+    };
+  }
+  if (table.rows.length === 0) return fail(2, 'file', 'The file has a header but no rows.');
+  if (table.rows.length > kind.mostRows) {
+    return fail(
+      1,
+      'file',
+      `The file has ${table.rows.length} rows; the limit is ${kind.mostRows}.`,
+    );
+  }
+  const context = { decimalComma: table.decimalComma, timeZone };
+  const rows: InferType<S>[] = [];
+  const problems: RowProblem[] = [];
+  for (const { line, cells } of table.rows) {
+    if (cells.length > columns.length) {
+      problems.push({ line, field: 'row', message: 'More cells than the header has columns.' });
+    } else {
+      const fields: Record<string, unknown> = { ...kind.defaults };
+      columns.forEach((column, i) => {
+        const value = column.read(cells[i] ?? '', context);
+        if (value !== undefined) fields[column.field] = value;
+      });
+      const checked = validate(kind.schema, fields);
+      if (checked.ok) rows.push(checked.value);
+      else {
+        for (const { field, message } of checked.problems) {
+          const name = columns.find((column) => column.field === field)?.name ?? field;
+          problems.push({ line, field: name, message });
+        }
+      }
+    }
+    if (problems.length >= MOST_PROBLEMS) break;
+  }
+  return problems.length > 0
+    ? { ok: false, problems }
+    : { ok: true, rows, lines: table.rows.map((row) => row.line) };
+}

@@ -1,0 +1,173 @@
+import { gpx } from '@tmcw/togeojson';
+import { DOMParser } from '@xmldom/xmldom';
+
+/** A stretch of a track with one lie of the land. */
+export interface TrackSegment {
+  name: string;
+  lengthM: number;
+  altitudeM: number;
+  slopeDeg: number;
+  aspectDeg: number;
+}
+
+export interface CourseTrack {
+  lengthM: number;
+  latitude: number;
+  longitude: number;
+  segments: TrackSegment[];
+  notes: string[];
+}
+
+export type TrackFile = { ok: true; track: CourseTrack } | { ok: false; message: string };
+
+interface Point {
+  latitude: number;
+  longitude: number;
+  altitudeM: number | undefined;
+}
+
+const EARTH_RADIUS_M = 6_371_009;
+const RADIANS = Math.PI / 180;
+export const MOST_SEGMENTS = 8;
+const LEAST_LENGTH_M = 20;
+
+/** Great-circle distance, m (haversine). */
+function distanceM(a: Point, b: Point): number {
+  const dLat = (b.latitude - a.latitude) * RADIANS;
+  const dLon = (b.longitude - a.longitude) * RADIANS;
+  const h =
+    Math.sin(dLat / 2) ** 2 +
+    Math.cos(a.latitude * RADIANS) * Math.cos(b.latitude * RADIANS) * Math.sin(dLon / 2) ** 2;
+  return 2 * EARTH_RADIUS_M * Math.asin(Math.min(1, Math.sqrt(h)));
+}
+
+function bearingDeg(a: Point, b: Point): number {
+  const dLon = (b.longitude - a.longitude) * RADIANS;
+  const [lat1, lat2] = [a.latitude * RADIANS, b.latitude * RADIANS];
+  const y = Math.sin(dLon) * Math.cos(lat2);
+  const x = Math.cos(lat1) * Math.sin(lat2) - Math.sin(lat1) * Math.cos(lat2) * Math.cos(dLon);
+  return (Math.atan2(y, x) / RADIANS + 360) % 360;
+}
+
+function pointsOf(text: string): Point[] | undefined {
+  const errors: string[] = [];
+  const parser = new DOMParser({
+    onError: (level, message) => level !== 'warning' && errors.push(message),
+  });
+  let document;
+  try {
+    document = parser.parseFromString(text, 'text/xml');
+  } catch {
+    return undefined;
+  }
+  if (errors.length > 0) return undefined;
+  const { features } = gpx(document as unknown as Document);
+  const lines = features.flatMap(({ geometry }) =>
+    geometry?.type === 'LineString'
+      ? [geometry.coordinates]
+      : geometry?.type === 'MultiLineString'
+        ? geometry.coordinates
+        : [],
+  );
+  return lines.flat().map(([longitude = NaN, latitude = NaN, altitudeM]) => ({
+    latitude,
+    longitude,
+    altitudeM,
+  }));
+}
+
+/** Drops points that stand on the one before, and those that are nowhere. */
+function distinct(points: readonly Point[]): Point[] {
+  const kept: Point[] = [];
+  for (const point of points) {
+    const isReal = Math.abs(point.latitude) <= 90 && Math.abs(point.longitude) <= 180;
+    const last = kept.at(-1);
+    if (isReal && (!last || distanceM(last, point) > 0.5)) kept.push(point);
+  }
+  return kept;
+}
+
+/** Fills altitude gaps by straight lines along the way; gives how many points had none. */
+function bridgeAltitudes(points: Point[], along: readonly number[]): number {
+  const known = points.flatMap((point, i) => (point.altitudeM === undefined ? [] : [i]));
+  if (known.length === 0) return points.length;
+  let missing = 0;
+  points.forEach((point, i) => {
+    if (point.altitudeM !== undefined) return;
+    missing += 1;
+    const after = known.find((k) => k > i);
+    const before = known.findLast((k) => k < i);
+    const [a, b] = [before ?? after!, after ?? before!];
+    const share = along[b]! > along[a]! ? (along[i]! - along[a]!) / (along[b]! - along[a]!) : 0;
+    const [low, high] = [points[a]!.altitudeM!, points[b]!.altitudeM!];
+    point.altitudeM = low + share * (high - low);
+  });
+  return missing;
+}
+
+/**
+ * Up to eight segments of equal length from a GPX track, with mean altitude, and slope and aspect of the fall
+ * along it (the side slope of the ground is not in a track). `reversed` runs it the other way. A track
+ * without altitude takes `altitudeM` all along, and says so.
+ */
+export function readCourseTrack(text: string, altitudeM: number, reversed = false): TrackFile {
+  const raw = pointsOf(text);
+  if (!raw) return { ok: false, message: 'The file is no GPX that can be read.' };
+  const points = distinct(raw);
+  if (points.length < 2) {
+    return { ok: false, message: 'The track has fewer than two different points.' };
+  }
+  if (reversed) points.reverse();
+  const along = [0];
+  for (let i = 1; i < points.length; i += 1) {
+    along.push(along[i - 1]! + distanceM(points[i - 1]!, points[i]!));
+  }
+  const lengthM = along.at(-1)!;
+  if (lengthM < LEAST_LENGTH_M) return { ok: false, message: 'The track is shorter than 20 m.' };
+  const missing = bridgeAltitudes(points, along);
+  const notes: string[] = [];
+  if (missing === points.length) {
+    for (const point of points) point.altitudeM = altitudeM;
+    notes.push('The track has no altitude: the venue’s is taken all along.');
+  } else if (missing > 0) {
+    notes.push(`${missing} points without altitude are bridged by straight lines.`);
+  }
+  const count = Math.min(MOST_SEGMENTS, points.length - 1);
+  const segments = Array.from({ length: count }, (_, k) => {
+    const [from, to] = [(k * lengthM) / count, ((k + 1) * lengthM) / count];
+    return segmentBetween(points, along, from, to, k);
+  });
+  const middle = points[Math.floor(points.length / 2)]!;
+  return {
+    ok: true,
+    track: { lengthM, latitude: middle.latitude, longitude: middle.longitude, segments, notes },
+  };
+}
+
+function segmentBetween(
+  points: readonly Point[],
+  along: readonly number[],
+  fromM: number,
+  toM: number,
+  k: number,
+): TrackSegment {
+  const nearest = (metres: number) => {
+    const i = along.findIndex((value) => value >= metres - 1e-6);
+    return i < 0 ? along.length - 1 : i;
+  };
+  const first = nearest(fromM);
+  const last = Math.max(nearest(toM), Math.min(first + 1, points.length - 1));
+  const [a, b] = [points[first]!, points[last]!];
+  const inside = points.slice(first, last + 1);
+  const mean = inside.reduce((sum, one) => sum + one.altitudeM!, 0) / inside.length;
+  const fall = a.altitudeM! - b.altitudeM!;
+  const run = Math.max(1, along[last]! - along[first]!);
+  const heading = bearingDeg(a, b);
+  return {
+    name: `Segment ${k + 1}`,
+    lengthM: Math.round(toM - fromM),
+    altitudeM: Math.round(mean),
+    slopeDeg: Number((Math.atan(Math.abs(fall) / run) / RADIANS).toFixed(1)),
+    aspectDeg: Math.round(fall >= 0 ? heading : (heading + 180) % 360),
+  };
+}
