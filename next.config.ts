@@ -3,6 +3,7 @@ import type { NextConfig } from 'next';
 const config: NextConfig = {
   serverExternalPackages: ['better-sqlite3'],
   poweredByHeader: false,
+  experimental: { serverActions: { bodySizeLimit: '5mb' } },
   devIndicators: false,
   async headers() {
     return [

@@ -18,6 +18,7 @@ const VIEWS = {
   'pick-dark': { at: `${relay}/pick`, waitFor: '.js-plotly-plot', dark: true },
   log: { at: `${relay}/log` },
   shelf: { at: `${relay}/shelf` },
+  venue: { at: `${relay}/venue` },
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },
   'pick-narrow': { at: `${relay}/pick`, size: NARROW, waitFor: '.js-plotly-plot' },
 };

@@ -7,14 +7,14 @@ export interface Station {
   name: string;
   altitudeM: number;
   weather: WeatherSample[];
-  /** Where the latest of it came from and when it was taken in; undefined without weather. */
+  /** Where the latest of it came from and when it was made; undefined without weather. */
   source?: string;
   takenInAt?: string;
 }
 
 const BATCH = 500;
 
-/** The stations of a venue with their weather from an instant on. */
+/** The stations of a venue with their weather from an instant on; of an hour that came twice, the newest. */
 export async function listStations(
   db: FrostDatabase,
   venueId: string,
@@ -35,7 +35,9 @@ export async function listStations(
         .where('station_id', '=', station.id)
         .where('time', '>=', fromIso)
         .orderBy('time')
+        .orderBy('taken_in_at')
         .execute();
+      const newest = [...new Map(rows.map((row) => [row.time, row])).values()];
       const latest = rows.reduce<(typeof rows)[number] | undefined>(
         (best, row) => (!best || row.taken_in_at > best.taken_in_at ? row : best),
         undefined,
@@ -46,7 +48,7 @@ export async function listStations(
         altitudeM: station.altitude_m,
         source: latest?.source,
         takenInAt: latest?.taken_in_at,
-        weather: rows.map((row) => ({
+        weather: newest.map((row) => ({
           timeMs: Date.parse(row.time),
           airTemperatureC: row.air_temperature_c,
           humidityFraction: row.humidity_fraction,
@@ -81,7 +83,7 @@ export async function saveStation(
   }
 }
 
-/** Takes weather in; an hour that is there already is replaced by the newer. */
+/** Takes weather in beside what there is: of each hour the newest is used, and forgetting it brings the older back. */
 export async function saveWeather(
   db: FrostDatabase,
   stationId: string,
@@ -121,4 +123,15 @@ export async function removeWeather(
     .where('taken_in_at', '=', takenInAt)
     .executeTakeFirst();
   return Number(done.numDeletedRows);
+}
+
+/** The stations of a venue with the reach of their weather, without the weather itself. */
+export async function summariseStations(db: FrostDatabase, venueId: string) {
+  const stations = await listStations(db, venueId);
+  return stations.map(({ weather, ...station }) => ({
+    ...station,
+    hours: weather.length,
+    fromIso: weather[0] && new Date(weather[0].timeMs).toISOString(),
+    toIso: weather.length > 0 ? new Date(weather.at(-1)!.timeMs).toISOString() : undefined,
+  }));
 }

@@ -12,7 +12,7 @@ import {
   type Started,
 } from './app';
 
-const SCREENS = ['snow', 'pick', 'log'];
+const SCREENS = ['snow', 'pick', 'log', 'venue'];
 let app: Started;
 let browser: Browser;
 

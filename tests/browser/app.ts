@@ -115,3 +115,14 @@ export async function waitForText(page: Page, text: string): Promise<void> {
     text,
   );
 }
+
+/** Waits until the field of this name holds this text. */
+export async function waitForValue(page: Page, name: string, value: string): Promise<void> {
+  await page.waitForFunction(
+    (field, wanted) =>
+      document.querySelector<HTMLInputElement>(`input[name="${field}"]`)?.value === wanted,
+    { timeout: 20_000 },
+    name,
+    value,
+  );
+}

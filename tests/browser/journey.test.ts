@@ -12,6 +12,7 @@ import {
   textOf,
   typeInto,
   waitForText,
+  waitForValue,
   type Started,
 } from './app';
 
@@ -40,6 +41,7 @@ describe('from a reading to a choice', () => {
   it('answers while one types, saves, picks, saves, and stands after a restart', async () => {
     const { page, errors } = await openPage(browser, `${app.url}${RELAY}/snow`);
     const before = await textOf(page, 'live-equivalent');
+    await typeInto(page, 'Humidity of the air', '70');
     await typeInto(page, 'Snow temperature', '−13,5');
     await page.waitForFunction(
       (old) => document.querySelector('[data-testid="live-equivalent"]')?.textContent !== old,
@@ -55,6 +57,9 @@ describe('from a reading to a choice', () => {
     );
 
     await page.goto(`${app.url}${RELAY}/pick`, { waitUntil: 'networkidle0' });
+    // The start is later than the reading: the outlook is taken unless one says otherwise.
+    await press(page, 'Last reading', 'radio');
+    await waitForText(page, '−14.0 ± 0.8 °C');
     const product = await textOf(page, 'answer-product');
     expect(product).toBe('Black hard frost');
     expect(await textOf(page, 'answer-equivalent')).toBe('−14.0 ± 0.8 °C');
@@ -121,7 +126,8 @@ describe('from a reading to a choice', () => {
     await page.click('summary::-p-text(No probe?)');
     await waitForText(page, 'Guessed, not measured');
     await press(page, 'Use this guess');
-    await waitForText(page, '−9.0 ± 3.0 °C');
+    await waitForValue(page, 'temperatureC', '−9.0');
+    await waitForValue(page, 'temperatureSdC', '3.0');
   });
 
   it('keeps what was typed when one leaves, and says what is wrong at its field', async () => {
@@ -133,7 +139,7 @@ describe('from a reading to a choice', () => {
     await typeInto(page, 'Snow temperature', '-7.5');
     await page.goto(`${app.url}/outing/demo-slalom/log`);
     await page.goto(`${app.url}/outing/demo-slalom/snow`, { waitUntil: 'networkidle0' });
-    await waitForText(page, '−7.5 ± 0.8 °C');
+    await waitForValue(page, 'temperatureC', '−7.5');
   });
 });
 
@@ -156,7 +162,7 @@ describe('the frame', () => {
   });
 
   it('fits 390 px without scrolling sideways', async () => {
-    for (const screen of ['snow', 'pick', 'log', 'shelf', 'settings']) {
+    for (const screen of ['snow', 'pick', 'log', 'venue', 'shelf', 'settings']) {
       const { page } = await openPage(browser, `${app.url}${RELAY}/${screen}`, NARROW);
       const overflow = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

@@ -4,10 +4,13 @@ import { localFromInstant } from '@/core/time';
 import { restoreRow, withdrawRows } from '@/data/append-only';
 import { listChoices } from '@/data/choices';
 import { migrate, openDatabase, StartRefusal } from '@/data/database';
+import { loadCourse } from '@/data/course';
 import { lanternDay } from '@/data/demo/weekend';
 import { listOutings, nextOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { addReadings, listReadings } from '@/data/readings';
+import { listStations, removeWeather, saveWeather } from '@/data/weather';
+import { keptStart } from '@/workers/server-outlook';
 import { temporaryDatabase, temporaryFolder } from './temporary-database';
 
 let made = 0;
@@ -102,7 +105,8 @@ describe('the demo', () => {
   });
 
   it('has its relay today in winter, tomorrow when it is late, and in January from other seasons', () => {
-    const day = (moment: string) => localFromInstant(lanternDay(new Date(moment)).toISOString(), 'CET');
+    const day = (moment: string) =>
+      localFromInstant(lanternDay(new Date(moment)).toISOString(), 'CET');
     expect(day('2026-11-23T08:00:00Z')).toBe('2026-11-23T00:00');
     expect(day('2026-11-23T15:00:00Z')).toBe('2026-11-24T00:00');
     expect(day('2026-07-01T08:00:00Z')).toBe('2027-01-16T00:00');
@@ -115,5 +119,40 @@ describe('the demo', () => {
     expect(at('2027-01-13T18:00:00Z')).toBe('demo-relay');
     expect(at('2027-02-01T00:00:00Z')).toBe('demo-tour');
     expect(nextOuting([], 0)).toBeUndefined();
+  });
+});
+
+describe('weather', () => {
+  const hour = (airTemperatureC: number) => ({
+    timeMs: Date.parse('2027-01-13T12:00:00Z'),
+    airTemperatureC,
+    humidityFraction: 0.7,
+    windMPerS: 1,
+    cloudFraction: 0,
+  });
+
+  it('uses the newest of an hour, whatever came last, and the older again when that is forgotten', async () => {
+    const db = await temporaryDatabase();
+    const airNow = async () =>
+      (await listStations(db, 'demo-loop'))[0]!.weather.find(
+        (one) => one.timeMs === hour(0).timeMs,
+      )!.airTemperatureC;
+    const first = await airNow();
+    await saveWeather(db, 'demo-valley', [hour(-21)], 'newer', '2027-01-13T13:00:00.000Z');
+    await saveWeather(db, 'demo-valley', [hour(-40)], 'stale', '2027-01-12T13:00:00.000Z');
+    expect(await airNow()).toBe(-21);
+    expect(await removeWeather(db, 'demo-valley', '2027-01-13T13:00:00.000Z')).toBe(1);
+    expect(await airNow()).toBe(first);
+  });
+
+  it('has a course with weather and readings for each outing of the demo', async () => {
+    const db = await temporaryDatabase();
+    for (const outing of await listOutings(db)) {
+      const course = await loadCourse(db, outing);
+      expect(course.places.length).toBeGreaterThanOrEqual(3);
+      expect(course.readings.length).toBeGreaterThanOrEqual(1);
+      const start = await keptStart(course, outing.venue, outing.startAt);
+      expect(start!.airTemperatureC - start!.snow.contactC.p50).toBeGreaterThan(1);
+    }
   });
 });

@@ -26,7 +26,8 @@ export function startConditions(start: StartSnow, seen: SeenSnow | undefined): S
   };
 }
 
-const AT_START_MS = 30 * 60_000;
+const BEFORE_START_MS = 30 * 60_000;
+const AFTER_START_MS = 6 * 3_600_000;
 
 /** What the snow is taken from, and why. */
 export interface Basis {
@@ -35,14 +36,15 @@ export interface Basis {
 }
 
 /**
- * A measured value wins over a modelled one at its time: a reading within half an hour of the start (or after
- * it) is taken as it is; otherwise the outlook, which the readings have pulled, where there is one.
+ * A measured value wins over a modelled one at its time: a reading from half an hour before the start to
+ * six hours after it is taken as it is; otherwise the outlook, which the readings have pulled, where there is one.
  */
 export function basisOf(
   start: StartSnow | undefined,
   reading: { takenMs: number } | undefined,
 ): Basis | undefined {
-  if (reading && start && reading.takenMs > start.snow.timeMs - AT_START_MS) {
+  const sinceStart = reading && start ? reading.takenMs - start.snow.timeMs : NaN;
+  if (sinceStart > -BEFORE_START_MS && sinceStart < AFTER_START_MS) {
     return {
       kind: 'measured',
       reason: 'Measured at the time of the start: it wins over the model.',

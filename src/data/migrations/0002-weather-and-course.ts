@@ -28,7 +28,7 @@ export async function up(db: Kysely<unknown>): Promise<void> {
     .addColumn('global_radiation_w_per_m2', 'real')
     .addColumn('source', 'text', (c) => c.notNull())
     .addColumn('taken_in_at', 'text', (c) => c.notNull())
-    .addPrimaryKeyConstraint('weather_key', ['station_id', 'time'])
+    .addPrimaryKeyConstraint('weather_key', ['station_id', 'time', 'taken_in_at'])
     .modifyEnd(sql`strict`)
     .execute();
   await db.schema

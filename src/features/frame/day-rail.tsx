@@ -3,7 +3,7 @@
 import { usePathname } from 'next/navigation';
 import NextLink from 'next/link';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
-import { Droplets, LibraryBig, NotebookPen, Settings, Snowflake } from 'lucide-react';
+import { Droplets, LibraryBig, Mountain, NotebookPen, Settings, Snowflake } from 'lucide-react';
 import { span } from '@/ui/format/times';
 import type { FrameData } from './load-frame';
 import { useNow } from './use-now';
@@ -22,6 +22,7 @@ export const WORKING_ORDER: readonly RailItem[] = [
   { path: 'log', name: 'Log', key: 'l', icon: NotebookPen },
 ];
 export const BESIDE: readonly RailItem[] = [
+  { path: 'venue', name: 'Venue', key: 'v', icon: Mountain },
   { path: 'shelf', name: 'Shelf', key: 'h', icon: LibraryBig },
   { path: 'settings', name: 'Settings', key: 'e', icon: Settings },
 ];

@@ -44,7 +44,7 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
         onChange={(purpose) => onChange({ purpose })}
         options={PURPOSES.map((value) => ({ value, label: PURPOSE_WORDS[value] }))}
       />
-      <SimpleGrid columns={{ base: 1, xl: 2 }} gap="4">
+      <SimpleGrid columns={1} gap="4" maxW="320px">
         <NumberField
           label="Distance"
           scale={scales.distance}

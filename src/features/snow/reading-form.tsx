@@ -21,6 +21,8 @@ import {
 } from '@/ui/format/words';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import { GuessHelper } from './guess-helper';
+import { InstrumentPanel } from './instruments/instrument-panel';
+import type { PretendedSnow } from './instruments/stand-in-instruments';
 import type { ReadingDraft, useReadingForm } from './use-reading-form';
 
 type Form = ReturnType<typeof useReadingForm>;
@@ -29,11 +31,14 @@ interface ReadingFormProps {
   form: Form;
   timeZone: string;
   isCorrection: boolean;
+  /** What the stand-in instruments pretend to be in. */
+  pretended: PretendedSnow;
   onSaved: (id: string) => void;
 }
 
 /** Everything a person sees and measures at the snow, thermometer first. */
-export function ReadingForm({ form, timeZone, isCorrection, onSaved }: ReadingFormProps) {
+export function ReadingForm(props: ReadingFormProps) {
+  const { form, timeZone, isCorrection, pretended, onSaved } = props;
   const submit = async () => {
     const id = await form.save();
     if (id) onSaved(id);
@@ -48,6 +53,7 @@ export function ReadingForm({ form, timeZone, isCorrection, onSaved }: ReadingFo
       {...{ noValidate: true }}
     >
       <Measured form={form} />
+      <InstrumentPanel snow={pretended} onRead={form.set} />
       <Seen form={form} />
       <Details form={form} timeZone={timeZone} />
       <Flex gap="3" mt="5" wrap="wrap" align="center">

@@ -11,7 +11,7 @@ import {
   type PickResult,
   type SnowConditions,
 } from '@/core/wax';
-import type { StartSnow } from '@/core/snow/outlook';
+import { snowAt, type StartSnow } from '@/core/snow/outlook';
 import type { CourseData } from '@/data/course';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
@@ -31,7 +31,8 @@ import { LiveAnswer } from './live-answer';
 import { OutlookPart } from './outlook-part';
 import { ReadingForm } from './reading-form';
 import { ReadingsList } from './readings-list';
-import { useOutlooks } from './use-outlooks';
+import type { PretendedSnow } from './instruments/stand-in-instruments';
+import { useOutlooks, type PlaceOutlook } from './use-outlooks';
 import { useReadingForm, type ReadingDraft } from './use-reading-form';
 
 interface SnowScreenProps {
@@ -107,6 +108,7 @@ export function SnowScreen(props: SnowScreenProps) {
               form={form}
               timeZone={outing.venue.timeZone}
               isCorrection={corrected !== undefined}
+              pretended={pretendedSnow(main, serverNowMs)}
               onSaved={onSaved}
             />
           </Part>
@@ -193,6 +195,23 @@ function MeasuredAnswer({ latest, timeZone }: { latest: Reading; timeZone: strin
       </Text>
     </>
   );
+}
+
+const NO_OUTLOOK = { contactC: -6, surfaceC: -7, airC: -3, humidityFraction: 0.7 };
+
+/** The snow of now as the outlook has it, for the stand-in instruments to measure. */
+function pretendedSnow(main: PlaceOutlook | undefined, nowMs: number): PretendedSnow {
+  if (!main) return NO_OUTLOOK;
+  const { timesMs } = main.outlook;
+  const withinMs = Math.min(timesMs.at(-1)!, Math.max(timesMs[0]!, nowMs));
+  const now = snowAt(main.outlook, withinMs);
+  if (!now || !main.start) return NO_OUTLOOK;
+  return {
+    contactC: now.contactC.p50,
+    surfaceC: now.surfaceC,
+    airC: main.start.airTemperatureC,
+    humidityFraction: main.start.humidityFraction,
+  };
 }
 
 interface LiveResult {

@@ -45,6 +45,7 @@ export function useScales() {
         ? { unit: 'ft', toShown: feetFromMetres, toStored: metresFromFeet }
         : plainScale('m'),
     degrees: plainScale('°'),
+    wind: plainScale('m/s'),
     fraction: plainScale(''),
   } satisfies Record<string, Scale>;
 }

@@ -10,6 +10,7 @@ import type {
   Sky,
   Wetness,
 } from '../../core/terms';
+import type { SurfaceKind } from '../../core/snow/outlook';
 import type { AdditiveNeed, StructureKind } from '../../core/wax';
 
 /** The words a person reads for each term of the craft. */
@@ -108,4 +109,10 @@ export const SOURCE_WORDS: Record<string, string> = {
   probe: 'Probe',
   infrared: 'Infra-red',
   guess: 'Guess',
+};
+export const SURFACE_WORDS: Record<SurfaceKind, string> = {
+  new: 'New snow',
+  settled: 'Settled',
+  groomed: 'Groomed',
+  machine_made: 'Machine-made',
 };

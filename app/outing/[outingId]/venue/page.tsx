@@ -1,0 +1,28 @@
+import { notFound } from 'next/navigation';
+import { database } from '@/data/database';
+import { findOuting } from '@/data/outings';
+import { listSegments } from '@/data/segments';
+import { summariseStations } from '@/data/weather';
+import { VenueScreen } from '@/features/venue/venue-screen';
+
+export const metadata = { title: 'Venue' };
+
+export default async function VenuePage({ params }: { params: Promise<{ outingId: string }> }) {
+  const db = database();
+  const outing = await findOuting(db, (await params).outingId);
+  if (!outing) notFound();
+  const [segments, stations] = await Promise.all([
+    listSegments(db, outing.venue.id),
+    summariseStations(db, outing.venue.id),
+  ]);
+  return (
+    <VenueScreen
+      key={outing.venue.id}
+      outing={outing}
+      segments={segments}
+      stations={stations}
+      // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
+      nowMs={Date.now()}
+    />
+  );
+}

@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
+import { DomainError } from '../errors';
+import { randomSource } from '../random';
+import { fitSettling, standInInfrared, standInProbe, surfaceFromInfrared } from '.';
+
+const samplesUntil = (seconds: number, snowC: number, tau: number, seed: number) => {
+  const probe = standInProbe(snowC, -2, tau, randomSource(seed));
+  return Array.from({ length: seconds * 2 }, (_, i) => probe((i + 1) / 2));
+};
+
+describe('a probe that settles', () => {
+  it('is foreseen within its error long before it stands, over snow, stem and noise', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -18, max: -4, noNaN: true }),
+        fc.double({ min: 8, max: 40, noNaN: true }),
+        fc.integer({ min: 1, max: 500 }),
+        (snowC, tau, seed) => {
+          const seconds = Array.from({ length: 180 }, (_, i) => i + 10).find(
+            (s) => fitSettling(samplesUntil(s, snowC, tau, seed))?.isSettled,
+          )!;
+          const fit = fitSettling(samplesUntil(seconds, snowC, tau, seed))!;
+          expect(Math.abs(fit.finalC - snowC)).toBeLessThan(0.75);
+          // A thermometer within 0.15 °C by itself would take so long:
+          expect(seconds).toBeLessThan(tau * Math.log((-2 - snowC) / 0.15) + 12);
+        },
+      ),
+      { numRuns: 30, seed: 5 },
+    );
+  });
+
+  it('is not judged too early, and not from nonsense', () => {
+    expect(fitSettling([])).toBeUndefined();
+    expect(fitSettling(samplesUntil(4, -8, 20, 1))).toBeUndefined();
+    expect(() => fitSettling([{ seconds: 1, temperatureC: NaN }])).toThrow(DomainError);
+  });
+});
+
+describe('an infra-red gun', () => {
+  it('is corrected for the sky that the snow mirrors', () => {
+    const still = { uniform: () => 0.5, normal: () => 0 };
+    const read = standInInfrared(-10, -40, 0.97, 0, still);
+    expect(read).toBeLessThan(-10.4);
+    expect(surfaceFromInfrared(read, 0.97, -40)).toBeCloseTo(-10, 9);
+  });
+
+  it('never finds snow above 0 °C, and refuses an emissivity of none', () => {
+    expect(surfaceFromInfrared(3, 0.98, -20)).toBe(0);
+    expect(() => surfaceFromInfrared(-5, 0.2, -20)).toThrow(DomainError);
+  });
+});

@@ -1,0 +1,87 @@
+import { DomainError } from '../errors';
+
+/** A sample of a probe, seconds since it was put in. */
+export interface ProbeSample {
+  seconds: number;
+  temperatureC: number;
+}
+
+/** Where a probe is going. */
+export interface SettleFit {
+  finalC: number;
+  /** Standard error of the final temperature, °C. */
+  sdC: number;
+  timeConstantS: number;
+  /** True when waiting longer would tell nothing more: the probe may be pulled. */
+  isSettled: boolean;
+}
+
+const LEAST_SAMPLES = 8;
+const LEAST_SECONDS = 10;
+const SETTLED_SD_C = 0.15;
+/** Time constants tried, s: from a thin needle to a thick stem. */
+const TIME_CONSTANTS = Array.from({ length: 40 }, (_, i) => 3 * Math.pow(1.1, i));
+
+interface LineFit {
+  finalC: number;
+  squares: number;
+  variance: number;
+}
+
+/** Least squares of T = final + a·x with x = exp(−t/τ) given. */
+function fitAt(samples: readonly ProbeSample[], timeConstantS: number): LineFit | undefined {
+  const n = samples.length;
+  let sx = 0;
+  let sxx = 0;
+  let sy = 0;
+  let sxy = 0;
+  for (const { seconds, temperatureC } of samples) {
+    const x = Math.exp(-seconds / timeConstantS);
+    sx += x;
+    sxx += x * x;
+    sy += temperatureC;
+    sxy += x * temperatureC;
+  }
+  const determinant = n * sxx - sx * sx;
+  if (determinant < 1e-9) return undefined;
+  const a = (n * sxy - sx * sy) / determinant;
+  const finalC = (sy - a * sx) / n;
+  let squares = 0;
+  for (const { seconds, temperatureC } of samples) {
+    const rest = temperatureC - finalC - a * Math.exp(-seconds / timeConstantS);
+    squares += rest * rest;
+  }
+  return { finalC, squares, variance: sxx / determinant };
+}
+
+/**
+ * Fits a probe's drift `T = T∞ + (T₀ − T∞)·e^(−t/τ)` by least squares over a table of time constants,
+ * and says early where it will settle. The error covers noise and the time constant not being known: it is the
+ * spread of the fits within one unit of log-likelihood. Undefined under 8 samples or 10 s: too early.
+ * NaN in a sample: DomainError.
+ */
+export function fitSettling(samples: readonly ProbeSample[]): SettleFit | undefined {
+  if (samples.some((one) => !Number.isFinite(one.temperatureC) || !Number.isFinite(one.seconds))) {
+    throw new DomainError('not_a_number', 'samples', samples, 'A probe sample is not a number.');
+  }
+  const span = samples.length > 0 ? samples.at(-1)!.seconds - samples[0]!.seconds : 0;
+  if (samples.length < LEAST_SAMPLES || span < LEAST_SECONDS) return undefined;
+  const fits = TIME_CONSTANTS.flatMap((timeConstantS) => {
+    const fit = fitAt(samples, timeConstantS);
+    return fit ? [{ timeConstantS, ...fit }] : [];
+  });
+  const best = fits.reduce((a, b) => (b.squares < a.squares ? b : a));
+  const noise = Math.max(1e-4, best.squares / Math.max(1, samples.length - 3));
+  let total = 0;
+  let mean = 0;
+  let second = 0;
+  for (const fit of fits) {
+    const weight = Math.exp(-(fit.squares - best.squares) / (2 * noise));
+    total += weight;
+    mean += weight * fit.finalC;
+    second += weight * (fit.finalC * fit.finalC + noise * fit.variance);
+  }
+  const finalC = mean / total;
+  const sdC = Math.sqrt(Math.max(0, second / total - finalC * finalC));
+  return { finalC, sdC, timeConstantS: best.timeConstantS, isSettled: sdC < SETTLED_SD_C };
+}

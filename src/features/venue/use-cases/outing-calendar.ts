@@ -1,0 +1,28 @@
+import { listChoices } from '@/data/choices';
+import type { FrostDatabase } from '@/data/database';
+import { findOuting } from '@/data/outings';
+import { writeCalendar } from '@/formats/calendar/outing';
+import { failed, type OutFile, type WireResult } from '@/formats/wire';
+
+const HOURS = 2;
+
+/** The outing as a calendar entry, with the wax where one is chosen. */
+export async function outingCalendar(
+  db: FrostDatabase,
+  outingId: string,
+): Promise<WireResult<OutFile>> {
+  const outing = await findOuting(db, outingId);
+  if (!outing) return failed('not_found', 'There is no outing of this id.');
+  const [choice] = await listChoices(db, outingId, 1);
+  const text = writeCalendar({
+    id: outing.id,
+    name: outing.name,
+    place: outing.venue.name,
+    latitude: outing.venue.latitude,
+    longitude: outing.venue.longitude,
+    startAt: outing.startAt,
+    hours: HOURS,
+    note: choice ? `Wax: ${choice.productName}` : 'No wax chosen yet.',
+  });
+  return { ok: true, value: { name: 'outing.ics', type: 'text/calendar', text } };
+}

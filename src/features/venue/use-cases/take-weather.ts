@@ -1,0 +1,105 @@
+import type { WeatherSample } from '@/core/snow/outlook';
+import type { FrostDatabase } from '@/data/database';
+import type { Venue } from '@/data/venues';
+import { listVenues } from '@/data/venues';
+import { listStations, saveWeather } from '@/data/weather';
+import { readReports } from '@/formats/aviation/reports';
+import { readWeather } from '@/formats/csv/weather';
+import { weatherSampleSchema } from '@/formats/schemas/outlook';
+import { validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { standInTransport, type ServiceMood } from '../stand-in-service';
+import { askService } from '../weather-service';
+
+/** Ways to get weather in. */
+export type WeatherInput =
+  | { kind: 'file'; text: string }
+  | { kind: 'reports'; text: string }
+  | { kind: 'typed'; sample: unknown }
+  | { kind: 'service'; mood: ServiceMood };
+
+export interface TakenWeather {
+  hours: number;
+  takenInAt: string;
+  notes: string[];
+}
+
+interface ReadWeather {
+  samples: WeatherSample[];
+  source: string;
+  /** When it was made, where that is known. */
+  issuedAt?: string;
+  notes: string[];
+}
+
+const OLD_MS = 6 * 3_600_000;
+const MOST_TEXT = 2_000_000;
+
+async function read(
+  input: WeatherInput,
+  venue: Venue,
+  altitudeM: number,
+  at: string,
+): Promise<WireResult<ReadWeather>> {
+  switch (input.kind) {
+    case 'file': {
+      if (input.text.length > MOST_TEXT) return failed('too_large', 'The file is over 2 MB.');
+      const file = readWeather(input.text, venue.timeZone);
+      return file.ok
+        ? { ok: true, value: { samples: file.rows, source: 'file', notes: [] } }
+        : failed('invalid_file', 'Nothing was taken in: mend these cells first.', file.problems);
+    }
+    case 'reports': {
+      const reports = readReports(input.text.slice(0, MOST_TEXT), new Date(at));
+      return reports.ok
+        ? {
+            ok: true,
+            value: { samples: reports.samples, source: 'airfield', notes: reports.notes },
+          }
+        : failed('invalid_file', 'Nothing was taken in: mend these lines first.', reports.problems);
+    }
+    case 'typed': {
+      const checked = validate(weatherSampleSchema, input.sample);
+      if (!checked.ok) return invalidInput(checked.problems);
+      const { time, ...sample } = checked.value;
+      const samples = [{ ...sample, timeMs: Date.parse(time) }];
+      return { ok: true, value: { samples, source: 'typed', notes: [] } };
+    }
+    case 'service': {
+      const place = { latitude: venue.latitude, longitude: venue.longitude, altitudeM };
+      const answer = await askService(standInTransport(input.mood, Date.parse(at)), place);
+      if (!answer.ok) return answer;
+      const { samples, issuedAt } = answer.value;
+      return { ok: true, value: { samples, source: 'stand-in service', issuedAt, notes: [] } };
+    }
+  }
+}
+
+/** Takes weather in for a station of a venue; old forecasts are taken, and marked by their age. */
+export async function takeWeather(
+  db: FrostDatabase,
+  target: { venueId: string; stationId: string },
+  input: WeatherInput,
+  at: string,
+): Promise<WireResult<TakenWeather>> {
+  const venue = (await listVenues(db)).find((one) => one.id === target.venueId);
+  const station = (await listStations(db, target.venueId, '9999')).find(
+    (one) => one.id === target.stationId,
+  );
+  if (!venue || !station) return failed('not_found', 'This station is gone: choose another.');
+  const weather = await read(input, venue, station.altitudeM, at);
+  if (!weather.ok) return weather;
+  const { samples, source, issuedAt, notes } = weather.value;
+  const takenInAt = issuedAt ?? at;
+  const ageMs = Date.parse(at) - Date.parse(takenInAt);
+  await db
+    .transaction()
+    .execute((transaction) => saveWeather(transaction, station.id, samples, source, takenInAt));
+  const age =
+    ageMs > OLD_MS
+      ? [
+          `This forecast is ${Math.round(ageMs / 3_600_000)} h old: hours with newer weather keep that.`,
+        ]
+      : [];
+  return { ok: true, value: { hours: samples.length, takenInAt, notes: [...notes, ...age] } };
+}

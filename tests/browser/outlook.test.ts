@@ -1,0 +1,145 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Browser, Page } from 'puppeteer-core';
+import {
+  freePort,
+  freshFolder,
+  launchBrowser,
+  openPage,
+  press,
+  startDemo,
+  stopDemo,
+  textOf,
+  typeInto,
+  waitForText,
+  waitForValue,
+  type Started,
+} from './app';
+
+const RELAY = '/outing/demo-relay';
+let app: Started;
+let browser: Browser;
+
+beforeAll(async () => {
+  app = await startDemo(await freePort(), freshFolder());
+  browser = await launchBrowser();
+});
+afterAll(async () => {
+  await browser?.close();
+  await stopDemo(app);
+});
+
+const numbersIn = (text: string) =>
+  [...text.replaceAll('−', '-').matchAll(/-?\d+(\.\d+)?/g)].map(([one]) => Number(one));
+
+async function pullOf(page: Page) {
+  const text = await textOf(page, 'pull');
+  const [alone, pulled] = text.split(/With \d+ readings?/);
+  const count = Number(/With (\d+)/.exec(text)![1]);
+  const spread = (part: string) => Number(/± (\d+\.\d)/.exec(part)![1]);
+  return { count, before: spread(alone!), after: spread(pulled!) };
+}
+
+describe('the dusk relay', () => {
+  it('has snow degrees below the air at the start, and says both', async () => {
+    const { page, errors } = await openPage(browser, `${app.url}${RELAY}/snow`);
+    const [snow] = numbersIn(await textOf(page, 'snow-start'));
+    const [air] = numbersIn(await textOf(page, 'air-start'));
+    expect(air! - snow!).toBeGreaterThan(3);
+    await page.waitForSelector('.js-plotly-plot');
+    expect(await textOf(page, 'course-answer')).toMatch(/^Coldest: [A-Z]/);
+    const line = await textOf(page, 'line-start');
+    expect(numbersIn(line)[0]).toBeCloseTo(snow!, 1);
+    expect(errors).toEqual([]);
+  });
+
+  it('would be waxed a grade or more wrong by the air’s temperature', async () => {
+    const { page } = await openPage(browser, `${app.url}${RELAY}/pick`);
+    const chosen = await textOf(page, 'answer-product');
+    const byAir = await textOf(page, 'by-air');
+    expect(byAir).toContain('would choose');
+    expect(byAir).not.toContain(chosen);
+    const [lossByAir, lossBest] = numbersIn(byAir.split('expected loss')[1]!);
+    expect(lossByAir! - lossBest!).toBeGreaterThan(1);
+  });
+
+  it('has its outlook narrowed by readings, and by one more', async () => {
+    const { page } = await openPage(browser, `${app.url}${RELAY}/snow`);
+    const first = await pullOf(page);
+    expect(first.count).toBe(3);
+    expect(first.after).toBeLessThanOrEqual(first.before);
+    const now = await textOf(page, 'snow-now');
+    await typeInto(page, 'Snow temperature', String(numbersIn(now)[0]));
+    await press(page, 'Save reading');
+    await waitForText(page, 'With 4 readings');
+    const next = await pullOf(page);
+    expect(next.after).toBeLessThanOrEqual(first.before);
+  });
+});
+
+describe('instruments', () => {
+  it('let a probe be pulled early, and fill the form', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/snow`);
+    await page.waitForSelector('[data-testid="snow-start"]');
+    await page.click('summary::-p-text(Read the instruments)');
+    await press(page, 'Hygrometer');
+    await press(page, 'Put the probe in');
+    await waitForText(page, 'you may pull it');
+    await press(page, 'Use it');
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('input[name="temperatureC"]')?.value !== '',
+    );
+    await press(page, 'Infra-red gun');
+    await waitForValue(page, 'temperatureSdC', '1.5');
+  });
+});
+
+describe('the venue', () => {
+  const venue = () => openPage(browser, `${app.url}/outing/demo-tour/venue`);
+
+  it('says when the service is down, late or stale, and what else there is', async () => {
+    const { page } = await venue();
+    await press(page, 'Weather service', 'radio');
+    await press(page, 'Down', 'radio');
+    await press(page, 'Ask the service');
+    await waitForText(page, 'The weather service is down (503)');
+    await press(page, 'Stale', 'radio');
+    await press(page, 'Ask the service');
+    await waitForText(page, 'This forecast is 14 h old');
+    await press(page, 'Undo');
+    await press(page, 'Late', 'radio');
+    await press(page, 'Ask the service');
+    await waitForText(page, 'did not answer in time');
+  });
+
+  it('reads pasted reports and names the line it cannot read', async () => {
+    const { page } = await venue();
+    await press(page, 'METAR or TAF', 'radio');
+    await page.type('#reports', 'METAR LXXX 231150Z 24008KT M03/M06 Q1013\nnonsense');
+    await press(page, 'Read them');
+    await waitForText(page, 'is no METAR or TAF');
+    await page.click('#reports', { count: 1 });
+    for (let i = 0; i < 'nonsense'.length; i += 1) await page.keyboard.press('Backspace');
+    await press(page, 'Read them');
+    await waitForText(page, '1 hour taken in.');
+  });
+
+  it('draws a course from a track, and takes the old one back', async () => {
+    const { page } = await venue();
+    const input = (await page.waitForSelector('#track')) as unknown as {
+      uploadFile: (file: string) => Promise<void>;
+    };
+    await input.uploadFile('examples/pass.gpx');
+    await waitForText(page, 'Set shade, wind and surface, then save.');
+    await press(page, 'Save the course');
+    await waitForText(page, 'Course saved.');
+    await press(page, 'Undo');
+    await waitForText(page, 'The old course is back.');
+  });
+
+  it('hands out the outing as a calendar entry', async () => {
+    const calendar = await fetch(`${app.url}/api/v1/outings/demo-tour/calendar`);
+    expect(calendar.headers.get('content-type')).toContain('text/calendar');
+    expect(await calendar.text()).toContain('SUMMARY:Lantern tour over the pass');
+    expect((await fetch(`${app.url}/api/v1/outings/none/calendar`)).status).toBe(404);
+  });
+});
