@@ -11,6 +11,10 @@ export type Wetness = (typeof WETNESSES)[number];
 export const GRAINS = ['PP', 'DF', 'RG', 'FC', 'MF', 'refrozen_crust', 'MM'] as const;
 export type Grain = (typeof GRAINS)[number];
 
+/** The finger test: what is pushed into the snow with a steady hand (hand hardness, ICSSG 2009). */
+export const HAND_HARDNESSES = ['fist', 'four_fingers', 'one_finger', 'pencil', 'knife'] as const;
+export type HandHardness = (typeof HAND_HARDNESSES)[number];
+
 export const DIRTS = ['clean', 'dirty'] as const;
 export type Dirt = (typeof DIRTS)[number];
 

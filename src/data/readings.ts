@@ -1,3 +1,4 @@
+import type { HandHardness } from '../core/terms';
 import type { SnowConditions } from '../core/wax';
 import type { FrostDatabase } from './database';
 import type { NewReading, ReadingRow } from './schema';
@@ -9,6 +10,8 @@ export interface Reading extends SnowConditions {
   takenAt: string;
   source: string;
   temperatureSdC: number;
+  handHardness?: HandHardness;
+  hasPhoto?: boolean;
   spot?: string;
   note?: string;
   importId?: string;
@@ -35,6 +38,7 @@ const fromRow = (row: ReadingRow): Reading => ({
   wetness: row.wetness,
   dirt: row.dirt,
   glazed: row.glazed === 1,
+  handHardness: optional(row.hand_hardness),
   spot: optional(row.spot),
   note: optional(row.note),
   importId: optional(row.import_id),
@@ -57,6 +61,7 @@ const toRow = (reading: Reading): NewReading => ({
   wetness: reading.wetness,
   dirt: reading.dirt,
   glazed: reading.glazed ? 1 : 0,
+  hand_hardness: reading.handHardness ?? null,
   spot: reading.spot ?? null,
   note: reading.note ?? null,
   import_id: reading.importId ?? null,

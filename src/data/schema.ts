@@ -1,6 +1,15 @@
 import type { SurfaceKind } from '../core/snow/outlook';
 import type { ColumnType, Insertable, Selectable } from 'kysely';
-import type { Dirt, Discipline, Form, Grain, Origin, Purpose, Wetness } from '../core/terms';
+import type {
+  Dirt,
+  Discipline,
+  Form,
+  Grain,
+  HandHardness,
+  Origin,
+  Purpose,
+  Wetness,
+} from '../core/terms';
 
 /** Written once; an update is a type error (and a trigger refuses it). */
 type Fixed<T> = ColumnType<T, T, never>;
@@ -44,6 +53,7 @@ export interface ReadingTable {
   wetness: Fixed<Wetness>;
   dirt: Fixed<Dirt>;
   glazed: Fixed<SqlBoolean>;
+  hand_hardness: Fixed<HandHardness | null>;
   spot: Fixed<string | null>;
   note: Fixed<string | null>;
   import_id: Fixed<string | null>;
@@ -125,7 +135,15 @@ export interface SegmentTable {
   surface: SurfaceKind;
 }
 
+export interface PhotoTable {
+  id: string;
+  reading_id: string;
+  jpeg: Buffer;
+  created_at: string;
+}
+
 export interface Tables {
+  photo: PhotoTable;
   station: StationTable;
   venue_station: VenueStationTable;
   weather: WeatherTable;

@@ -37,13 +37,16 @@ export function toResponse(result: WireResult<unknown>): Response {
   return Response.json(result.error, { status: STATUS_BY_CODE[result.error.code] ?? 500 });
 }
 
-/** The body of a request as text, or `too_large` beyond `mostBytes`, without reading further. */
-export async function readText(request: Request, mostBytes: number): Promise<WireResult<string>> {
+/** The body of a request, or `too_large` beyond `mostBytes`, without reading further. */
+export async function readBytes(
+  request: Request,
+  mostBytes: number,
+): Promise<WireResult<Uint8Array>> {
   const tooLarge = () =>
     failed('too_large', `The body is over the limit of ${Math.floor(mostBytes / 1e6)} MB.`);
   if (Number(request.headers.get('content-length') ?? 0) > mostBytes) return tooLarge();
   const reader = request.body?.getReader();
-  if (!reader) return { ok: true, value: '' };
+  if (!reader) return { ok: true, value: new Uint8Array() };
   const chunks: Uint8Array[] = [];
   let size = 0;
   for (;;) {
@@ -56,7 +59,13 @@ export async function readText(request: Request, mostBytes: number): Promise<Wir
     }
     chunks.push(value);
   }
-  return { ok: true, value: new TextDecoder().decode(Buffer.concat(chunks)) };
+  return { ok: true, value: Buffer.concat(chunks) };
+}
+
+/** The body of a request as text, or `too_large`. */
+export async function readText(request: Request, mostBytes: number): Promise<WireResult<string>> {
+  const bytes = await readBytes(request, mostBytes);
+  return bytes.ok ? { ok: true, value: new TextDecoder().decode(bytes.value) } : bytes;
 }
 
 /** The body of a request as JSON, or `too_large` or `invalid_json`. */

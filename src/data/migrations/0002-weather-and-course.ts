@@ -1,6 +1,6 @@
 import { sql, type Kysely } from 'kysely';
 
-/** Stations with their weather, and the segments of a venue's course. */
+/** Stations with their weather, the segments of a venue's course, the finger test and photos of readings. */
 export async function up(db: Kysely<unknown>): Promise<void> {
   await db.schema
     .createTable('station')
@@ -46,4 +46,14 @@ export async function up(db: Kysely<unknown>): Promise<void> {
     .addPrimaryKeyConstraint('segment_key', ['venue_id', 'position'])
     .modifyEnd(sql`strict`)
     .execute();
+  await db.schema.alterTable('reading').addColumn('hand_hardness', 'text').execute();
+  await db.schema
+    .createTable('photo')
+    .addColumn('id', 'text', (c) => c.primaryKey())
+    .addColumn('reading_id', 'text', (c) => c.notNull().references('reading.id'))
+    .addColumn('jpeg', 'blob', (c) => c.notNull())
+    .addColumn('created_at', 'text', (c) => c.notNull())
+    .modifyEnd(sql`strict`)
+    .execute();
+  await db.schema.createIndex('photo_by_reading').on('photo').column('reading_id').execute();
 }

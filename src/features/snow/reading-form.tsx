@@ -2,7 +2,7 @@
 
 import { Box, Flex, Grid, SimpleGrid, Text } from '@chakra-ui/react';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
-import { GRAINS, ORIGINS, WETNESSES } from '@/core/terms';
+import { GRAINS, HAND_HARDNESSES, ORIGINS, WETNESSES } from '@/core/terms';
 import { READING_SOURCES } from '@/formats/schemas/reading';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
@@ -14,6 +14,7 @@ import {
   DIRT_WORDS,
   GRAIN_CODES,
   GRAIN_WORDS,
+  HAND_HARDNESS_WORDS,
   ORIGIN_WORDS,
   SNOWBALL_WORDS,
   SOURCE_WORDS,
@@ -163,6 +164,13 @@ function Seen({ form }: { form: Form }) {
           label: WETNESS_WORDS[wetness],
           detail: SNOWBALL_WORDS[wetness],
         }))}
+      />
+      <ChoiceRow
+        legend="Finger test: what just goes in"
+        name="finger-test"
+        value={values.handHardness}
+        onChange={(handHardness) => set({ handHardness })}
+        options={HAND_HARDNESSES.map((value) => ({ value, label: HAND_HARDNESS_WORDS[value] }))}
       />
       <Grid templateColumns={{ base: '1fr', md: '4fr 3fr 3fr' }} gap="4">
         <ChoiceRow

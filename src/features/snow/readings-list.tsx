@@ -11,6 +11,7 @@ import { useUnits } from '@/ui/format/units-context';
 import {
   DIRT_WORDS,
   GRAIN_CODES,
+  HAND_HARDNESS_WORDS,
   ORIGIN_WORDS,
   SOURCE_WORDS,
   WETNESS_WORDS,
@@ -19,6 +20,7 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
+import { ReadingPhoto } from './reading-photo';
 import { restoreReadingAction, withdrawReadingAction } from './actions';
 
 const COLUMNS = [
@@ -73,6 +75,7 @@ export function ReadingsList({
       SOURCE_WORDS[one.source] ?? one.source,
       <Flex key="change" gap="3">
         <SheetLink href={`/outing/${outing.id}/snow?correct=${one.id}`}>Correct</SheetLink>
+        <ReadingPhoto reading={one} onFailure={(message) => setNotice({ message })} />
         <ActionButton quiet px="3" onClick={() => void withdraw(one)}>
           Withdraw
         </ActionButton>
@@ -120,6 +123,7 @@ const seen = (one: Reading) =>
     WETNESS_WORDS[one.wetness].toLowerCase(),
     one.dirt === 'dirty' ? DIRT_WORDS.dirty.toLowerCase() : undefined,
     one.glazed ? 'glazed' : undefined,
+    one.handHardness && HAND_HARDNESS_WORDS[one.handHardness].toLowerCase(),
   ]
     .filter(Boolean)
     .join(', ');

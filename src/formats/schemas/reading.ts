@@ -1,4 +1,5 @@
 import { object } from 'yup';
+import { HAND_HARDNESSES } from '../../core/terms';
 import { moment, oneOfWords, plainText } from './fields';
 import { snowSchema } from './snow';
 
@@ -11,6 +12,7 @@ export const readingSchema = snowSchema.concat(
   object({
     takenAt: moment('Time').required('Time is missing.'),
     source: oneOfWords('Source', READING_SOURCES).required('Source is missing.'),
+    handHardness: oneOfWords('Finger test', HAND_HARDNESSES),
     spot: plainText('Spot', 80),
     note: plainText('Note', 500),
   }),

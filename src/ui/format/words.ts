@@ -5,6 +5,7 @@ import type {
   Discipline,
   Form,
   Grain,
+  HandHardness,
   Origin,
   Purpose,
   Sky,
@@ -115,4 +116,11 @@ export const SURFACE_WORDS: Record<SurfaceKind, string> = {
   settled: 'Settled',
   groomed: 'Groomed',
   machine_made: 'Machine-made',
+};
+export const HAND_HARDNESS_WORDS: Record<HandHardness, string> = {
+  fist: 'Fist',
+  four_fingers: 'Four fingers',
+  one_finger: 'One finger',
+  pencil: 'Pencil',
+  knife: 'Knife',
 };

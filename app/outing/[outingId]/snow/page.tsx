@@ -2,6 +2,7 @@ import { notFound } from 'next/navigation';
 import { loadCourse } from '@/data/course';
 import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
+import { readingsWithPhoto } from '@/data/photos';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { SnowScreen } from '@/features/snow/snow-screen';
@@ -25,12 +26,16 @@ export default async function SnowPage({ params, searchParams }: SnowPageProps) 
     listProducts(db),
     loadCourse(db, outing),
   ]);
+  const photos = await readingsWithPhoto(
+    db,
+    readings.map((one) => one.id),
+  );
   const { correct } = await searchParams;
   return (
     <SnowScreen
       key={correct ?? 'new'}
       outing={outing}
-      readings={readings}
+      readings={readings.map((one) => ({ ...one, hasPhoto: photos.has(one.id) }))}
       products={products}
       correctedId={correct}
       course={course}

@@ -1,0 +1,56 @@
+import type { FrostDatabase } from './database';
+
+/** Keeps a photo of a reading. */
+export async function addPhoto(
+  db: FrostDatabase,
+  photo: { id: string; readingId: string; jpeg: Buffer; createdAt: string },
+): Promise<void> {
+  await db
+    .insertInto('photo')
+    .values({
+      id: photo.id,
+      reading_id: photo.readingId,
+      jpeg: photo.jpeg,
+      created_at: photo.createdAt,
+    })
+    .execute();
+}
+
+/** The latest photo of a reading, JPEG; undefined when there is none. */
+export async function findPhoto(db: FrostDatabase, readingId: string): Promise<Buffer | undefined> {
+  const row = await db
+    .selectFrom('photo')
+    .select('jpeg')
+    .where('reading_id', '=', readingId)
+    .orderBy('created_at', 'desc')
+    .executeTakeFirst();
+  return row?.jpeg;
+}
+
+/** Takes a reading's latest photo away; gives whether there was one. */
+export async function removePhoto(db: FrostDatabase, readingId: string): Promise<boolean> {
+  const row = await db
+    .selectFrom('photo')
+    .select('id')
+    .where('reading_id', '=', readingId)
+    .orderBy('created_at', 'desc')
+    .executeTakeFirst();
+  if (!row) return false;
+  await db.deleteFrom('photo').where('id', '=', row.id).execute();
+  return true;
+}
+
+/** Which of these readings have a photo. */
+export async function readingsWithPhoto(
+  db: FrostDatabase,
+  readingIds: readonly string[],
+): Promise<Set<string>> {
+  if (readingIds.length === 0) return new Set();
+  const rows = await db
+    .selectFrom('photo')
+    .select('reading_id')
+    .distinct()
+    .where('reading_id', 'in', readingIds)
+    .execute();
+  return new Set(rows.map((row) => row.reading_id));
+}

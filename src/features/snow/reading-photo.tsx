@@ -1,0 +1,77 @@
+'use client';
+
+import { useId, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { chakra } from '@chakra-ui/react';
+import type { Reading } from '@/data/readings';
+
+const MOST_BYTES = 12_000_000;
+
+interface ReadingPhotoProps {
+  reading: Reading;
+  onFailure: (message: string) => void;
+}
+
+const Label = chakra('label');
+const File = chakra('input');
+const Anchor = chakra('a');
+const look = {
+  color: 'action',
+  textDecoration: 'underline',
+  minH: 'target',
+  display: 'inline-flex',
+  alignItems: 'center',
+  textStyle: 'body',
+  cursor: 'pointer',
+} as const;
+
+/** The photo of a reading: a link to it, or the way to add one. */
+export function ReadingPhoto({ reading, onFailure }: ReadingPhotoProps) {
+  const id = useId();
+  const router = useRouter();
+  const [isBusy, setIsBusy] = useState(false);
+  const url = `/api/v1/readings/${reading.id}/photo`;
+  if (reading.hasPhoto) {
+    return (
+      <Anchor href={url} target="_blank" rel="noreferrer" {...look}>
+        Photo
+      </Anchor>
+    );
+  }
+  const send = async (file: Blob) => {
+    if (file.size > MOST_BYTES) {
+      onFailure('The photo is over 12 MB: take a smaller one.');
+      return;
+    }
+    setIsBusy(true);
+    try {
+      const response = await fetch(url, { method: 'POST', body: file });
+      if (response.ok) router.refresh();
+      else onFailure(((await response.json()) as { message: string }).message);
+    } catch {
+      onFailure('The server did not take the photo; try again.');
+    } finally {
+      setIsBusy(false);
+    }
+  };
+  return (
+    <Label htmlFor={id} {...look} css={{ '&:focus-within': { outline: '3px solid' } }}>
+      {isBusy ? 'Sending…' : 'Add photo'}
+      <File
+        id={id}
+        type="file"
+        accept="image/*"
+        position="absolute"
+        opacity="0"
+        w="1px"
+        h="1px"
+        disabled={isBusy}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void send(file);
+          event.target.value = '';
+        }}
+      />
+    </Label>
+  );
+}
