@@ -80,10 +80,16 @@ function OutingSwitch({ outing, outings }: { outing: Outing; outings: readonly O
   );
 }
 
-function Item(props: { label: React.ReactNode; children: React.ReactNode }) {
+/** A figure with its label under it; where narrow, a word before it. */
+function Item(props: { label: React.ReactNode; short?: string; children: React.ReactNode }) {
   return (
     <Box minW="0">
       <Text textStyle="strong" whiteSpace="nowrap">
+        {props.short && (
+          <Text as="span" textStyle="small" mr="1" display={{ base: 'inline', md: 'none' }}>
+            {props.short}
+          </Text>
+        )}
         {props.children}
       </Text>
       <Text textStyle="small" whiteSpace="nowrap" display={{ base: 'none', md: 'block' }}>
@@ -116,6 +122,7 @@ function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) 
         </Flex>
       )}
       <Item
+        short="snow"
         label={`snow, ${how} ${age >= 0 ? `${span(age)} ago` : `for in ${span(age)}`}, air ${percent(latest.humidityFraction)}`}
       >
         <span data-testid="line-snow">
@@ -130,7 +137,10 @@ function SnowAtStart({ start }: { start: StartSnow | undefined }) {
   const units = useUnits();
   if (!start) return null;
   return (
-    <Item label={`snow at start, modelled; air ${temperature(start.airTemperatureC, units)}`}>
+    <Item
+      short="at start"
+      label={`snow at start, modelled; air ${temperature(start.airTemperatureC, units)}`}
+    >
       <span data-testid="line-start">
         {temperatureWithSpread(start.snow.contactC.p50, start.snow.contactSdC, units)}
       </span>

@@ -173,7 +173,8 @@ function layoutOf(
     yanchor: 'bottom' as const,
     font: { color, size: 14 },
   });
-  const warmest = weather.reduce((best, one) =>
+  const firstDay = weather.filter((one) => one.timeMs < weather[0]!.timeMs + DAY_MS);
+  const warmest = firstDay.reduce((best, one) =>
     one.airTemperatureC > best.airTemperatureC ? one : best,
   );
   const snowAtWarmest = main.outlook.timesMs.findIndex((ms) => ms >= warmest.timeMs);
@@ -207,12 +208,13 @@ function layoutOf(
         ...label(
           onClock(warmest.timeMs),
           temperatureValue(coldEdge, units),
-          'snow at 1.5 cm, 80 % band; dotted: its surface',
+          'snow, 80 % band',
           inks.action,
         ),
         xanchor: 'center',
         yanchor: 'top',
-        yshift: -14,
+        yshift: -6,
+        bgcolor: inks.paper,
       },
       label(
         onClock(warmest.timeMs),
@@ -238,6 +240,7 @@ function layoutOf(
   };
 }
 
+const DAY_MS = 24 * 3_600_000;
 const TABLE_EVERY_MS = 3 * 3_600_000;
 
 function OutlookTable(props: { main: PlaceOutlook; timeZone: string; units: Units }) {

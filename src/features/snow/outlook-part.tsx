@@ -110,7 +110,7 @@ function WeatherNotes({ course, plan, nowMs }: OutlookPartProps & { plan: GoodPl
           .filter((station) => station.weather.length > 0)
           .map((station) => `${station.name} (${station.source})`)
           .join(' and ')}
-        . Readings are measured and win at their time.
+        . Solid 1.5 cm deep, dotted the surface; diamonds are measured, and win at their time.
       </Text>
     </Box>
   );

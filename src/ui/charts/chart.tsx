@@ -18,24 +18,34 @@ export interface ChartInks {
   action: string;
   danger: string;
   sheet: string;
+  paper: string;
 }
 
-const LIGHT = ['graphite.800', 'graphite.600', 'bone.300', 'spruce.600', 'alarm.600', 'bone.50'];
-const DARK = ['bone.100', 'bone.300', 'graphite.700', 'spruce.300', 'alarm.300', 'graphite.800'];
+const LIGHT = [
+  'graphite.800',
+  'graphite.600',
+  'bone.300',
+  'spruce.600',
+  'alarm.600',
+  'bone.50',
+  'bone.100',
+];
+const DARK = [
+  'bone.100',
+  'bone.300',
+  'graphite.700',
+  'spruce.300',
+  'alarm.300',
+  'graphite.800',
+  'graphite.900',
+];
 
 /** The chart inks of the current theme, as colours that Plotly can read. */
 export function useChartInks(): ChartInks {
   const { resolvedTheme } = useTheme();
   const values = useToken('colors', resolvedTheme === 'dark' ? DARK : LIGHT);
-  const [ink, faint, rule, action, danger, sheet] = values as [
-    string,
-    string,
-    string,
-    string,
-    string,
-    string,
-  ];
-  return { ink, faint, rule, action, danger, sheet };
+  const [ink, faint, rule, action, danger, sheet, paper] = values as string[];
+  return { ink, faint, rule, action, danger, sheet, paper } as ChartInks;
 }
 
 interface ChartProps {

@@ -1,0 +1,255 @@
+import { describe, expect, it } from 'vitest';
+import { listChoices } from '@/data/choices';
+import type { FrostDatabase } from '@/data/database';
+import { findOuting } from '@/data/outings';
+import { addProducts, listProducts, removeProduct } from '@/data/products';
+import { listReadings } from '@/data/readings';
+import { listStations } from '@/data/weather';
+import { exportChoices } from '@/features/log/use-cases/export-choices';
+import { pickWax } from '@/features/pick/use-cases/pick-wax';
+import { saveChoice } from '@/features/pick/use-cases/save-choice';
+import { exportReadings } from '@/features/snow/use-cases/export-readings';
+import { importReadings } from '@/features/snow/use-cases/import-readings';
+import { saveReading } from '@/features/snow/use-cases/save-reading';
+import { outingCalendar } from '@/features/venue/use-cases/outing-calendar';
+import { takeWeather } from '@/features/venue/use-cases/take-weather';
+import { askService } from '@/features/venue/weather-service';
+import { standInTransport } from '@/features/venue/stand-in-service';
+import { temporaryDatabase } from './temporary-database';
+
+const AT = '2027-01-13T13:00:00.000Z';
+const stamp = (id: string) => ({ id, at: AT });
+const reading = {
+  temperatureC: -8.4,
+  temperatureSdC: 0.6,
+  humidityFraction: 0.7,
+  origin: 'machine_made',
+  grain: 'MM',
+  wetness: 'dry',
+  dirt: 'clean',
+  glazed: false,
+  source: 'probe',
+  takenAt: '2027-01-13T13:30:00+01:00',
+};
+const RELAY = { outingId: 'demo-relay' };
+const fieldsOf = (answer: { ok: boolean; error?: { details: unknown[] } }) =>
+  ((answer.error?.details ?? []) as { field: string }[]).map((one) => one.field);
+
+describe('saving a reading', () => {
+  it('keeps it in UTC, and a correction instead of what it corrects', async () => {
+    const db = await temporaryDatabase();
+    const saved = await saveReading(db, RELAY, reading, stamp('first'));
+    expect(saved).toMatchObject({ ok: true, value: { takenAt: '2027-01-13T12:30:00.000Z' } });
+    const target = { ...RELAY, correctsId: 'first' };
+    const better = { ...reading, temperatureC: -8.9 };
+    expect((await saveReading(db, target, better, stamp('second'))).ok).toBe(true);
+    const standing = await listReadings(db, 'demo-relay');
+    expect(standing.some((one) => one.id === 'first')).toBe(false);
+    expect(standing.find((one) => one.id === 'second')?.temperatureC).toBe(-8.9);
+    expect(await saveReading(db, target, better, stamp('third'))).toMatchObject({
+      ok: false,
+      error: { code: 'not_found' },
+    });
+  });
+
+  it('refuses every bad field at once, and an outing that is gone', async () => {
+    const db = await temporaryDatabase();
+    const bad = {
+      ...reading,
+      temperatureC: 1,
+      humidityFraction: NaN,
+      note: '<script>',
+      takenAt: 'noon',
+    };
+    const answer = await saveReading(db, RELAY, bad, stamp('bad'));
+    expect(fieldsOf(answer).sort()).toEqual([
+      'humidityFraction',
+      'note',
+      'takenAt',
+      'temperatureC',
+    ]);
+    const gone = await saveReading(db, { outingId: 'gone' }, reading, stamp('gone'));
+    expect(gone).toMatchObject({ ok: false, error: { code: 'not_found' } });
+  });
+});
+
+describe('files of readings', () => {
+  it('go out and come back the same, as one import that can be told apart', async () => {
+    const db = await temporaryDatabase();
+    const out = await exportReadings(db, 'demo-relay', 'csv');
+    if (!out.ok) throw new Error('no file');
+    const newId = (() => {
+      let n = 0;
+      return () => `made-${(n += 1)}`;
+    })();
+    const report = await importReadings(db, 'demo-tour', out.value.text, { newId, at: AT });
+    expect(report).toEqual({ ok: true, value: { importId: 'made-1', count: 3 } });
+    const taken = (await listReadings(db, 'demo-tour')).filter((one) => one.importId === 'made-1');
+    const original = await listReadings(db, 'demo-relay');
+    const figures = (all: typeof original) =>
+      all.map((one) => [one.takenAt, one.temperatureC, one.spot, one.grain, one.note]);
+    expect(figures(taken)).toEqual(figures(original));
+  });
+});
+
+describe('saving a choice', () => {
+  const facts = {
+    discipline: 'skate',
+    distanceKm: 9,
+    purpose: 'race',
+    fluorocarbonsAllowed: false,
+  };
+  const input = async (db: FrostDatabase, more: object = {}) => ({
+    outingId: 'demo-relay',
+    readingId: (await listReadings(db, 'demo-relay'))[0]!.id,
+    productId: 'demo-frost',
+    basis: 'measured',
+    facts,
+    startAt: '2027-01-13T16:30:00Z',
+    handCorrectionC: -0.5,
+    note: 'because',
+    ...more,
+  });
+
+  it('computes it anew from the reading, and keeps the outing’s facts as typed', async () => {
+    const db = await temporaryDatabase();
+    const saved = await saveChoice(db, await input(db), stamp('choice'));
+    if (!saved.ok) throw new Error(saved.error.message);
+    const { inputs, lines, equivalentTemperatureC } = saved.value;
+    expect(inputs.basis).toBe('measured');
+    expect(lines.at(-1)).toMatchObject({ key: 'own_hand', valueC: -0.5 });
+    expect(lines.reduce((sum, one) => sum + one.valueC, 0)).toBeCloseTo(equivalentTemperatureC, 9);
+    const outing = await findOuting(db, 'demo-relay');
+    expect(outing).toMatchObject({ distanceKm: 9, startAt: '2027-01-13T16:30:00Z' });
+    expect((await listChoices(db, 'demo-relay'))[0]).toMatchObject({
+      id: 'choice',
+      note: 'because',
+    });
+  });
+
+  it('computes it from the outlook for the start when that is taken, the same each time', async () => {
+    const db = await temporaryDatabase();
+    const modelled = await input(db, { basis: 'modelled' });
+    const [first, second] = [
+      await saveChoice(db, modelled, stamp('one')),
+      await saveChoice(db, modelled, stamp('two')),
+    ];
+    if (!first.ok || !second.ok) throw new Error('not saved');
+    const snow = first.value.inputs.snow;
+    expect(snow.temperatureC).toBeLessThan(snow.airTemperatureC! - 3);
+    expect(second.value.equivalentTemperatureC).toBe(first.value.equivalentTemperatureC);
+  });
+
+  it('refuses what is gone or wrong, and saves nothing of it', async () => {
+    const db = await temporaryDatabase();
+    const refusals = [
+      await saveChoice(db, await input(db, { productId: 'gone' }), stamp('a')),
+      await saveChoice(db, await input(db, { readingId: 'gone' }), stamp('b')),
+      await saveChoice(db, await input(db, { outingId: 'gone' }), stamp('c')),
+      await saveChoice(db, await input(db, { handCorrectionC: 9 }), stamp('d')),
+      await saveChoice(db, 'nonsense', stamp('e')),
+    ];
+    for (const refusal of refusals) expect(refusal.ok).toBe(false);
+    expect(fieldsOf(refusals[3]!)).toEqual(['handCorrectionC']);
+    expect(await listChoices(db, 'demo-relay')).toHaveLength(0);
+  });
+
+  it('stands in the file of choices', async () => {
+    const db = await temporaryDatabase();
+    await saveChoice(db, await input(db), stamp('choice'));
+    const file = await exportChoices(db, 'demo-relay', 'csv');
+    expect(file.ok && file.value.text).toContain('demo-relay,Frost,');
+  });
+});
+
+describe('the shelf', () => {
+  it('serves the API until it is empty, and says so then', async () => {
+    const db = await temporaryDatabase();
+    const body = {
+      snow: { ...reading, source: undefined, takenAt: undefined },
+      outing: { discipline: 'skate', distanceKm: 8, purpose: 'race' },
+    };
+    expect((await pickWax(db, body)).ok).toBe(true);
+    const all = await listProducts(db);
+    for (const product of all) await removeProduct(db, product.id);
+    expect(await removeProduct(db, all[0]!.id)).toBeUndefined();
+    expect(fieldsOf(await pickWax(db, body))).toEqual(['products']);
+    await addProducts(db, [all[0]!]);
+    expect(await listProducts(db)).toEqual([all[0]]);
+  });
+});
+
+describe('weather for a station', () => {
+  const target = { venueId: 'demo-loop', stationId: 'demo-valley' };
+  const typed = (sample: object) => ({ kind: 'typed' as const, sample });
+  const hour = {
+    time: '2027-01-20T12:00:00Z',
+    airTemperatureC: -6,
+    humidityFraction: 0.7,
+    windMPerS: 1,
+    cloudFraction: 0.5,
+  };
+
+  it('comes in typed, as a file, from reports and from the service', async () => {
+    const db = await temporaryDatabase();
+    const csv =
+      'time;air temperature [°C];humidity [%];wind [m/s];cloud [%]\n2027-01-21 12:00;-5;70;1;20\n2027-01-21 13:00;-4;70;1;20';
+    const inputs = [
+      typed(hour),
+      { kind: 'file' as const, text: csv },
+      { kind: 'reports' as const, text: 'METAR LXXX 131150Z 24008KT M03/M06 Q1013' },
+      { kind: 'service' as const, mood: 'well' as const },
+    ];
+    const counts = [];
+    for (const input of inputs) {
+      const taken = await takeWeather(db, target, input, AT);
+      counts.push(taken.ok ? taken.value.hours : taken.error.message);
+    }
+    expect(counts).toEqual([1, 2, 1, 72]);
+    const [valley] = await listStations(db, 'demo-loop', '2027-01-20');
+    expect(valley!.weather[0]).toMatchObject({ airTemperatureC: -6, cloudFraction: 0.5 });
+  });
+
+  it('is refused with the field or the line, and for a station that is gone', async () => {
+    const db = await temporaryDatabase();
+    const bad = await takeWeather(db, target, typed({ ...hour, windMPerS: -1, time: 'x' }), AT);
+    expect(fieldsOf(bad).sort()).toEqual(['time', 'windMPerS']);
+    const file = await takeWeather(db, target, { kind: 'file', text: 'time\n1' }, AT);
+    expect(file).toMatchObject({ ok: false, error: { code: 'invalid_file' } });
+    const gone = await takeWeather(db, { ...target, stationId: 'gone' }, typed(hour), AT);
+    expect(gone).toMatchObject({ ok: false, error: { code: 'not_found' } });
+  });
+});
+
+describe('a weather service', () => {
+  const place = { latitude: 46.6, longitude: 10.2, altitudeM: 700 };
+  const now = Date.parse(AT);
+  const codeOf = async (answer: Promise<{ ok: boolean; error?: { code: string } }>) =>
+    (await answer).error?.code;
+
+  it('is taken at its word only when it answers well and in time', async () => {
+    const well = await askService(standInTransport('well', now), place);
+    expect(well.ok && well.value.samples).toHaveLength(72);
+    expect(await codeOf(askService(standInTransport('down', now), place))).toBe('service_down');
+    expect(await codeOf(askService(standInTransport('late', now), place, 50))).toBe('service_late');
+    const answering = (body: unknown) => async () => Response.json(body);
+    for (const body of [
+      null,
+      {},
+      { issued: 'now', hours: [] },
+      { issued: AT, hours: [{ time: AT }] },
+    ]) {
+      expect(await codeOf(askService(answering(body), place))).toBe('service_unreadable');
+    }
+    const broken = async () => new Response('<html>', { status: 200 });
+    expect(await codeOf(askService(broken, place))).toBe('service_late');
+  });
+});
+
+it('puts the wax into the calendar entry once it is chosen', async () => {
+  const db = await temporaryDatabase();
+  const before = await outingCalendar(db, 'demo-relay');
+  expect(before.ok && before.value.text).toContain('No wax chosen yet.');
+  const chosen = await outingCalendar(db, 'demo-slalom');
+  expect(chosen.ok && chosen.value.text).toContain('Wax: ');
+});
