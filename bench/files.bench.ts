@@ -6,6 +6,7 @@ import { migrate, openDatabase } from '../src/data/database';
 import { seedDemo } from '../src/data/demo/seed';
 import { importReadings } from '../src/features/snow/use-cases/import-readings';
 import { MOST_ROWS } from '../src/formats/csv/readings';
+import { readCourseTrack } from '../src/formats/gpx/course';
 import { report, times } from './measure';
 
 const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'frost-bench-')));
@@ -19,4 +20,15 @@ report(
   'import of 10,000 readings, parsed, checked, stored',
   await times(() => importReadings(db, 'demo-relay', text, stamp), 5, 1),
   'aim: under 2 s',
+);
+
+const points = Array.from({ length: 14_000 }, (_, i) => {
+  const altitude = i % 3 === 0 ? '' : `<ele>${(700 + 300 * Math.sin(i / 900)).toFixed(1)}</ele>`;
+  return `<trkpt lat="${(46.5 + i * 1e-5).toFixed(6)}" lon="10.2">${altitude}</trkpt>`;
+});
+const track = `<gpx xmlns="http://www.topografix.com/GPX/1/1" version="1.1"><trk><trkseg>${points.join('\n')}</trkseg></trk></gpx>`;
+report(
+  `GPX of ${(track.length / 1e6).toFixed(2)} MB, a third of its points without altitude`,
+  await times(() => readCourseTrack(track, 700), 5, 1),
+  'aim: 1 MB under 1 s',
 );

@@ -52,6 +52,9 @@ const query = (name: string, schema: object, required = false) => ({
   schema,
 });
 
+const inPath = (name: string) => ({ ...query(name, { type: 'string' }, true), in: 'path' });
+const BINARY = { type: 'string', format: 'binary' };
+
 const FILE = {
   '200': {
     description: 'The file.',
@@ -113,6 +116,46 @@ export function openApiDocument() {
             '404': problem('No such outing.'),
             '413': PROBLEMS['413'],
             '422': problem('Every bad cell, by line and column; nothing was taken in.'),
+          },
+        },
+      },
+      '/api/v1/readings/{readingId}/photo': {
+        parameters: [inPath('readingId')],
+        post: {
+          summary: 'Keeps a photo of a reading, smaller and without metadata; up to 12 MB.',
+          requestBody: { required: true, content: { 'image/*': { schema: BINARY } } },
+          responses: {
+            '200': {
+              description: 'How large it is now.',
+              ...json({ type: 'object', properties: { bytes: { type: 'integer' } } }),
+            },
+            '404': problem('No such reading.'),
+            '413': PROBLEMS['413'],
+            '422': problem('No picture that can be read.'),
+          },
+        },
+        get: {
+          summary: 'The photo of a reading.',
+          responses: {
+            '200': { description: 'The photo.', content: { 'image/jpeg': { schema: BINARY } } },
+            '404': problem('No photo.'),
+          },
+        },
+        delete: {
+          summary: 'Takes the photo of a reading away.',
+          responses: { '200': { description: 'Done.' }, '404': problem('No photo.') },
+        },
+      },
+      '/api/v1/outings/{outingId}/calendar': {
+        parameters: [inPath('outingId')],
+        get: {
+          summary: 'The outing as an iCalendar entry.',
+          responses: {
+            '200': {
+              description: 'The entry.',
+              content: { 'text/calendar': { schema: { type: 'string' } } },
+            },
+            '404': problem('No such outing.'),
           },
         },
       },

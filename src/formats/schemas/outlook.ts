@@ -121,7 +121,7 @@ export const outlookRequestSchema = object({
   members: number()
     .typeError('members must be a whole number.')
     .integer('members must be a whole number.')
-    .min(10, 'At least 10 members.')
+    .min(1, 'At least one member.')
     .max(MOST_MEMBERS, `Up to ${MOST_MEMBERS} members.`),
   seed: number()
     .typeError('seed must be a whole number.')

@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { DomainError } from '../../errors';
-import { carryWeather, outlook, snowAt, wetnessOf, type WeatherSample } from '.';
+import {
+  carryWeather,
+  isAtPlace,
+  outlook,
+  planOutlook,
+  snowAt,
+  startSnow,
+  wetnessOf,
+  type WeatherSample,
+} from '.';
 
 const HOUR = 3_600_000;
 const series = (airTemperatureC: number, hours = 3): WeatherSample[] =>
@@ -62,5 +71,64 @@ describe('the outlook at a time', () => {
 
   it('names wetness by the international classes', () => {
     expect([0, 1, 5, 10, 20].map(wetnessOf)).toEqual(['dry', 'moist', 'wet', 'very_wet', 'soaked']);
+  });
+});
+
+describe('the plan of an outlook', () => {
+  const position = { latitude: 46.6, longitude: 10.2 };
+  const stadium = {
+    name: 'Stadium',
+    altitudeM: 660,
+    slopeDeg: 0,
+    aspectDeg: 0,
+    shadeFraction: 0,
+    exposure: 1,
+    surface: 'groomed' as const,
+  };
+  const reading = { timeMs: 2 * HOUR, temperatureC: -7, sdC: 0.4 };
+  const course = (weather: WeatherSample[], spot?: string) => ({
+    places: [stadium],
+    stations: [{ altitudeM: 660, weather }],
+    readings: [{ ...reading, spot }],
+  });
+  const plan = (weather: WeatherSample[], startMs: number, spot?: string) =>
+    planOutlook(course(weather, spot), stadium, position, startMs);
+
+  it('says when the weather ends before the start, and makes nothing up', () => {
+    const short = plan(series(-6, 6), 9 * HOUR);
+    if (!short.ok) throw new Error(short.reason);
+    expect(short.endsBeforeStart).toBe(true);
+    expect(startSnow(outlook(short.input), short.weather, 9 * HOUR)).toBeUndefined();
+    const enough = plan(series(-6, 12), 9 * HOUR);
+    if (!enough.ok) throw new Error(enough.reason);
+    const start = startSnow(outlook(enough.input), enough.weather, 9 * HOUR);
+    expect(start).toMatchObject({ airTemperatureC: -6, humidityFraction: 0.7 });
+  });
+
+  it('says why there can be none: no weather, another day, a long gap', () => {
+    const reason = (weather: WeatherSample[], startMs: number) => {
+      const made = plan(weather, startMs);
+      return made.ok ? '' : made.reason;
+    };
+    expect(reason([], 0)).toContain('no weather');
+    expect(reason(series(-6, 6), 900 * HOUR)).toContain('does not reach');
+    const holed = series(-6, 12).filter((_, h) => h < 3 || h > 8);
+    expect(reason(holed, 9 * HOUR)).toContain('gap of over 3 h');
+    const bridged = plan(
+      series(-6, 12).filter((_, h) => h !== 4),
+      9 * HOUR,
+    );
+    expect(bridged.ok && bridged.bridged).toBe(1);
+  });
+
+  it('lets a reading count fully where its spot names the place, and less elsewhere', () => {
+    const sdOf = (spot?: string) => {
+      const made = plan(series(-6, 12), 9 * HOUR, spot);
+      return made.ok ? made.input.readings![0]!.sdC : NaN;
+    };
+    expect(sdOf('stadium, in the shade')).toBe(0.4);
+    expect(sdOf('Ridge')).toBeCloseTo(Math.hypot(0.4, 0.8), 12);
+    expect(sdOf()).toBeCloseTo(Math.hypot(0.4, 0.8), 12);
+    expect(isAtPlace('North bend', 'North')).toBe(true);
   });
 });

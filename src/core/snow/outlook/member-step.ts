@@ -1,0 +1,87 @@
+import { contactTemperature, contactWaterPercent, stepColumn, surfaceFluxInto } from '../column';
+import { CONTACT_DEPTH_M, WATER_DENSITY } from '../column/constants';
+import type { Forcing } from './forcing';
+import { ageGrainInto, coverWithSnow } from './grain-step';
+import type { State } from './state';
+import {
+  COLD_DARKENING_PER_DAY,
+  FRESH_ALBEDO,
+  LEAST_ALBEDO,
+  MELT_DARKENING_PER_DAY,
+  RAIN_ABOVE_C,
+  RENEWING_SNOWFALL_MM,
+} from './surfaces';
+
+const DAY_S = 86_400;
+/** Sky that is hidden by what keeps the beam off: half as much (house; the diffuse light loses the same). */
+const HIDDEN_BY_SHADE = 0.5;
+
+const air = {
+  airTemperatureC: 0,
+  humidityFraction: 0,
+  windMPerS: 0,
+  cloudFraction: 0,
+  pressureHPa: 0,
+  roughnessM: 0,
+  hiddenSky: 0,
+};
+const flux = { intercept: 0, slope: 0, vapourIntercept: 0, vapourSlope: 0 };
+const reaching = { intercept: 0, slope: 0, absorbedSun: 0, rain: 0 };
+const between = (value: number, low: number, high: number) =>
+  value < low ? low : value > high ? high : value;
+
+/** One step of one member: its air, its column, its hoar, albedo and grain. Allocation-free. */
+export function stepMember(state: State, m: number, i: number): void {
+  const { forcing, columns, drawn, probe } = state;
+  const { now } = drawn;
+  const dt = forcing.timeStepS;
+  air.airTemperatureC = between(forcing.airTemperatureC[i]! + now[4 * m]!, -80, 50);
+  air.humidityFraction = between(forcing.humidityFraction[i]! + now[4 * m + 1]!, 0.05, 1);
+  air.cloudFraction = between(forcing.cloudFraction[i]! + now[4 * m + 2]!, 0, 1);
+  air.windMPerS = forcing.windMPerS[i]! * Math.exp(now[4 * m + 3]!);
+  air.pressureHPa = state.pressureHPa;
+  air.roughnessM = drawn.roughnessM[m]!;
+  air.hiddenSky = HIDDEN_BY_SHADE * state.input.site.shadeFraction;
+  surfaceFluxInto(air, columns.surface[m]!, flux);
+  const precipitation = forcing.precipitationMm[i]!;
+  const isRain = forcing.airTemperatureC[i]! > RAIN_ABOVE_C;
+  const snowfall = isRain ? 0 : precipitation;
+  reaching.intercept = flux.intercept;
+  reaching.slope = flux.slope;
+  reaching.rain = isRain ? precipitation : 0;
+  reaching.absorbedSun = (1 - state.albedo[m]!) * sunOnSlope(forcing, i, air.cloudFraction);
+  stepColumn(columns, m, state.step, reaching);
+
+  const surfaceC = columns.surface[m]!;
+  const vapour = (flux.vapourIntercept - flux.vapourSlope * surfaceC) * dt;
+  const hoar = surfaceC < 0 ? state.hoar[m]! + vapour : 0;
+  state.hoar[m] = hoar > 0 ? hoar : 0;
+  const water = contactWaterPercent(columns, m, probe);
+  darken(state, m, snowfall, water > 0, dt / DAY_S);
+  const contactC = contactTemperature(columns, m, probe);
+  const massPercent = (water * WATER_DENSITY) / state.densities[0]!;
+  const gradient = Math.abs(contactC - surfaceC) / CONTACT_DEPTH_M;
+  ageGrainInto(state.grains, m, contactC, gradient, massPercent, dt);
+  if (snowfall > 0) coverWithSnow(state.grains, m, snowfall, air.windMPerS);
+}
+
+function sunOnSlope(forcing: Forcing, i: number, cloud: number): number {
+  const clear = forcing.clearSky[i]!;
+  if (clear === 0) return 0;
+  const measured = forcing.measured[i]!;
+  if (measured >= 0) return measured * forcing.slopeRatio[i]!;
+  const factor = cloud > 0 ? 1 - 0.75 * Math.exp(3.4 * Math.log(cloud)) : 1;
+  return clear * factor * forcing.slopeRatio[i]!;
+}
+
+function darken(state: State, m: number, snowfall: number, isWet: boolean, days: number): void {
+  const old = state.albedo[m]!;
+  const darker = isWet
+    ? LEAST_ALBEDO + (old - LEAST_ALBEDO) * Math.exp(-MELT_DARKENING_PER_DAY * days)
+    : old - COLD_DARKENING_PER_DAY * days;
+  const renewed =
+    snowfall > 0
+      ? darker + (FRESH_ALBEDO - darker) * Math.min(1, snowfall / RENEWING_SNOWFALL_MM)
+      : darker;
+  state.albedo[m] = renewed > LEAST_ALBEDO || renewed > old ? renewed : Math.min(old, LEAST_ALBEDO);
+}

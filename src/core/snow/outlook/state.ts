@@ -1,0 +1,180 @@
+import { stationPressureHPa } from '../../air';
+import { DomainError, requireWithin } from '../../errors';
+import { randomSource, type RandomSource } from '../../random';
+import {
+  contactProbe,
+  contactTemperature,
+  contactWaterPercent,
+  growingGrid,
+  makeColumns,
+  prepareColumnStep,
+  storedEnergy,
+  type ColumnStep,
+  type Columns,
+  type ContactProbe,
+} from '../column';
+import { forcingFrom, type Forcing } from './forcing';
+import type { Grains } from './grain-step';
+import { perturbations, type Perturbations } from './perturbations';
+import { SURFACES } from './surfaces';
+import type { ContactReading, OutlookInput } from './types';
+
+const DEFAULT_MEMBERS = 400;
+export const MOST_MEMBERS = 2000;
+const DEFAULT_STEP_S = 300;
+const DEFAULT_LAYERS = 20;
+const DAY_S = 86_400;
+/** Output every 15 min up to three days, hourly beyond. */
+const FINE_OUTPUT_S = 900;
+const COARSE_OUTPUT_S = 3600;
+const FINE_UP_TO_H = 72;
+/** What is kept of every member at every output time. */
+export const MEASURES = [
+  'surface',
+  'contact',
+  'water',
+  'dendricity',
+  'sphericity',
+  'hoar',
+] as const;
+export type Measure = (typeof MEASURES)[number];
+
+/** An ensemble under way: everything that a step, a reading or the summary needs. */
+export interface State {
+  input: OutlookInput;
+  members: number;
+  forcing: Forcing;
+  random: RandomSource;
+  columns: Columns;
+  step: ColumnStep;
+  densities: Float64Array;
+  probe: ContactProbe;
+  drawn: Perturbations;
+  albedo: Float64Array;
+  grains: Grains;
+  hoar: Float64Array;
+  weights: Float64Array;
+  /** The first ancestor of each member: resampled copies are one opinion, not many. */
+  ancestors: Uint16Array;
+  startEnergy: Float64Array;
+  history: Record<Measure, Float32Array>;
+  timesMs: number[];
+  stride: number;
+  readings: ContactReading[];
+  nextReading: number;
+  nextEvent: number;
+  snowMm: number;
+  snowLayers: number;
+  done: number;
+  pressureHPa: number;
+}
+
+/** The ensemble at the first moment of the weather. */
+export function startState(input: OutlookInput): State {
+  const members = requireWithin('members', input.members ?? DEFAULT_MEMBERS, 1, MOST_MEMBERS);
+  const timeStepS = requireWithin('timeStepS', input.timeStepS ?? DEFAULT_STEP_S, 10, 900);
+  const forcing = forcingFrom(input.weather, input.site, timeStepS);
+  const random = randomSource(input.seed ?? 1);
+  const kind = SURFACES[input.surface.kind];
+  const density = requireWithin(
+    'densityKgPerM3',
+    input.surface.densityKgPerM3 ?? kind.densityKgPerM3,
+    50,
+    917,
+  );
+  const grid = growingGrid(input.layers ?? DEFAULT_LAYERS);
+  const densities = new Float64Array(grid.layers).fill(density);
+  const columns = makeColumns(members, grid);
+  const drawn = perturbations(members, random);
+  const hours = (forcing.steps * timeStepS) / 3600;
+  const stride = Math.max(
+    1,
+    Math.round((hours > FINE_UP_TO_H ? COARSE_OUTPUT_S : FINE_OUTPUT_S) / timeStepS),
+  );
+  const outputs = Math.floor(forcing.steps / stride) + 1;
+  const step = prepareColumnStep(grid, densities, timeStepS);
+  const state: State = {
+    input,
+    members,
+    forcing,
+    random,
+    columns,
+    step,
+    densities,
+    probe: contactProbe(grid),
+    drawn,
+    albedo: new Float64Array(members),
+    grains: {
+      dendricity: new Float64Array(members).fill(input.surface.dendricity ?? kind.grain.dendricity),
+      sphericity: new Float64Array(members).fill(input.surface.sphericity ?? kind.grain.sphericity),
+    },
+    hoar: new Float64Array(members),
+    weights: new Float64Array(members).fill(1 / members),
+    ancestors: Uint16Array.from({ length: members }, (_, m) => m),
+    startEnergy: new Float64Array(members),
+    history: Object.fromEntries(
+      MEASURES.map((measure) => [measure, new Float32Array(outputs * members)]),
+    ) as Record<Measure, Float32Array>,
+    timesMs: [],
+    stride,
+    readings: readingsWithin(input, forcing),
+    nextReading: 0,
+    nextEvent: 0,
+    snowMm: 0,
+    snowLayers: 0,
+    done: 0,
+    pressureHPa: stationPressureHPa(input.site.altitudeM),
+  };
+  startProfiles(state, kind.albedo);
+  record(state);
+  return state;
+}
+
+function readingsWithin({ readings = [] }: OutlookInput, forcing: Forcing): ContactReading[] {
+  const endMs = forcing.startMs + forcing.steps * forcing.timeStepS * 1000;
+  const sorted = [...readings].sort((a, b) => a.timeMs - b.timeMs);
+  for (const reading of sorted) {
+    requireWithin('sdC', reading.sdC, 0.05, 20);
+    if (reading.timeMs < forcing.startMs || reading.timeMs > endMs) {
+      throw new DomainError(
+        'outside_weather',
+        'readings',
+        new Date(reading.timeMs).toISOString(),
+        'A reading lies outside the time that the weather covers.',
+      );
+    }
+  }
+  return sorted;
+}
+
+/** Without a start temperature the snow starts at the mean air of the first day, at most 0 °C (house). */
+function startProfiles(state: State, kindAlbedo: number): void {
+  const { input, forcing, columns, drawn } = state;
+  const firstDay = forcing.airTemperatureC.subarray(0, Math.ceil(DAY_S / forcing.timeStepS));
+  const mean = firstDay.reduce((sum, t) => sum + t, 0) / firstDay.length;
+  const startC = Math.min(0, input.surface.startTemperatureC ?? mean);
+  const { layers } = columns.grid;
+  for (let m = 0; m < state.members; m += 1) {
+    const t = Math.min(0, startC + drawn.startOffsetK[m]!);
+    columns.temperature.fill(t, m * layers, (m + 1) * layers);
+    columns.surface[m] = t;
+    const albedo = (input.surface.albedo ?? kindAlbedo) + drawn.albedoOffset[m]!;
+    state.albedo[m] = Math.min(0.95, Math.max(0.3, albedo));
+    state.startEnergy[m] = storedEnergy(columns, m, state.step.conduction.capacity);
+  }
+}
+
+/** Keeps the snow of all members at the present step. */
+export function record(state: State): void {
+  const { columns, probe, history, members } = state;
+  const at = state.timesMs.length * members;
+  for (let m = 0; m < members; m += 1) {
+    history.surface[at + m] = columns.surface[m]!;
+    history.contact[at + m] = contactTemperature(columns, m, probe);
+    history.water[at + m] = contactWaterPercent(columns, m, probe);
+    history.dendricity[at + m] = state.grains.dendricity[m]!;
+    history.sphericity[at + m] = state.grains.sphericity[m]!;
+    history.hoar[at + m] = state.hoar[m]!;
+  }
+  state.timesMs.push(state.forcing.startMs + state.done * state.forcing.timeStepS * 1000);
+}

@@ -1,0 +1,49 @@
+import { prepareColumnStep, storedEnergy } from '../column';
+import { workGrains } from './grain-step';
+import type { State } from './state';
+import { FALLING_SNOW_DENSITY, SURFACES } from './surfaces';
+
+/** Snow lies when the forecast is cold enough; the density of the layers it fills goes over to new snow. */
+export function layNewSnow(state: State, snowfallMm: number): void {
+  state.snowMm += snowfallMm;
+  const depthM = state.snowMm / FALLING_SNOW_DENSITY;
+  const { grid } = state.columns;
+  let filled = state.snowLayers;
+  while (filled < grid.layers - 1 && grid.centre[filled]! < depthM) {
+    state.densities[filled] = FALLING_SNOW_DENSITY;
+    filled += 1;
+  }
+  if (filled === state.snowLayers) return;
+  state.snowLayers = filled;
+  replaceDensities(state);
+}
+
+/** Takes over the densities; the heat of mass that comes or goes with them is booked as brought in. */
+function replaceDensities(state: State): void {
+  const { columns } = state;
+  const before = state.step.conduction.capacity;
+  state.step = prepareColumnStep(columns.grid, state.densities, state.forcing.timeStepS);
+  const after = state.step.conduction.capacity;
+  for (let m = 0; m < state.members; m += 1) {
+    const brought = storedEnergy(columns, m, after) - storedEnergy(columns, m, before);
+    columns.energyIn[m] = columns.energyIn[m]! + brought;
+    columns.energyMoved[m] = columns.energyMoved[m]! + Math.abs(brought);
+  }
+}
+
+/** Grooming and traffic up to an instant; a groomer presses new snow to groomed. */
+export function applyEvents(state: State, untilMs: number): void {
+  const events = state.input.events ?? [];
+  while (state.nextEvent < events.length && events[state.nextEvent]!.timeMs <= untilMs) {
+    const { kind, passes } = events[state.nextEvent]!;
+    workGrains(state.grains, kind, passes);
+    if (kind === 'grooming' && state.snowLayers > 0) {
+      const groomed = SURFACES.groomed.densityKgPerM3;
+      state.densities.fill(groomed, 0, state.snowLayers);
+      state.snowLayers = 0;
+      state.snowMm = 0;
+      replaceDensities(state);
+    }
+    state.nextEvent += 1;
+  }
+}
