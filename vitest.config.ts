@@ -9,6 +9,9 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'unit',
+          // The machine may be slow and shared: no test here is about time.
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
           include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'tests/unit/**/*.test.ts'],
         },
       },

@@ -55,7 +55,12 @@ export function ReadingPhoto({ reading, onFailure }: ReadingPhotoProps) {
     }
   };
   return (
-    <Label htmlFor={id} {...look} css={{ '&:focus-within': { outline: '3px solid' } }}>
+    <Label
+      htmlFor={id}
+      position="relative"
+      {...look}
+      css={{ '&:focus-within': { outline: '3px solid' } }}
+    >
       {isBusy ? 'Sending…' : 'Add photo'}
       <File
         id={id}
