@@ -2,7 +2,7 @@ import { DomainError } from '../core/errors';
 import { outlookRun } from '../core/snow/outlook';
 import type { WorkerReply, WorkerRequest } from './protocol';
 
-const STEPS_A_SLICE = 24;
+const STEPS_A_SLICE = 72;
 const cancelled = new Set<number>();
 const reply = (message: WorkerReply) => self.postMessage(message);
 const nextTurn = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
