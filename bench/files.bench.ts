@@ -12,9 +12,13 @@ import { report, times } from './measure';
 const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'frost-bench-')));
 await migrate(db);
 await seedDemo(db, new Date());
-const row = '2027-01-16 15:00;-3,5;70;MM;machine made;dry;clean;no;by the lamps';
+const row = (i: number) => {
+  const time = new Date(Date.UTC(2027, 0, 1) + i * 300_000).toISOString();
+  const temperature = (-3.5 - (i % 90) / 10).toFixed(1).replace('.', ',');
+  return `${time.slice(0, 16).replace('T', ' ')};${temperature};${40 + (i % 55)};MM;machine made;dry;clean;no;by the lamps`;
+};
 const header = 'time;snow temperature [°C];humidity [%];grain;origin;wetness;dirt;glazed;note';
-const text = [header, ...Array<string>(MOST_ROWS).fill(row)].join('\n');
+const text = [header, ...Array.from({ length: MOST_ROWS }, (_, i) => row(i))].join('\n');
 const stamp = { newId: randomUUID, at: new Date().toISOString() };
 report(
   'import of 10,000 readings, parsed, checked, stored',
@@ -22,7 +26,7 @@ report(
   'aim: under 2 s',
 );
 
-const points = Array.from({ length: 14_000 }, (_, i) => {
+const points = Array.from({ length: 18_500 }, (_, i) => {
   const altitude = i % 3 === 0 ? '' : `<ele>${(700 + 300 * Math.sin(i / 900)).toFixed(1)}</ele>`;
   return `<trkpt lat="${(46.5 + i * 1e-5).toFixed(6)}" lon="10.2">${altitude}</trkpt>`;
 });

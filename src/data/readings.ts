@@ -1,6 +1,7 @@
 import type { HandHardness } from '../core/terms';
 import type { SnowConditions } from '../core/wax';
 import type { FrostDatabase } from './database';
+import { insertMany } from './insert-many';
 import type { NewReading, ReadingRow } from './schema';
 
 /** A reading as it stands: the latest correction of it, when there was one. */
@@ -18,8 +19,6 @@ export interface Reading extends SnowConditions {
   correctsId?: string;
   createdAt: string;
 }
-
-const BATCH = 500;
 
 const optional = <T>(value: T | null): T | undefined => value ?? undefined;
 
@@ -100,12 +99,6 @@ export async function listReadings(
 
 /** Adds readings, all or none. A row may name the one it corrects. */
 export async function addReadings(db: FrostDatabase, readings: readonly Reading[]): Promise<void> {
-  await db.transaction().execute(async (transaction) => {
-    for (let from = 0; from < readings.length; from += BATCH) {
-      await transaction
-        .insertInto('reading')
-        .values(readings.slice(from, from + BATCH).map(toRow))
-        .execute();
-    }
-  });
+  const rows = readings.map(toRow);
+  await db.transaction().execute((transaction) => insertMany(transaction, 'reading', rows));
 }

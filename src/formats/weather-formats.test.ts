@@ -131,6 +131,12 @@ describe('a course from GPX', () => {
     expect(flat.notes.join(' ')).toContain('no altitude');
   });
 
+  it('takes a route where there is no track, with prefixed names', () => {
+    const points = falling.map(([lat, lon]) => `<g:rtept lat="${lat}" lon="${lon}"/>`).join('');
+    const route = `<g:gpx xmlns:g="urn:g"><g:rte>${points}</g:rte></g:gpx>`;
+    expect(read(route).lengthM).toBeCloseTo(1779, -1);
+  });
+
   it('refuses one point, a standing track, and what is no GPX', () => {
     for (const text of [
       gpx([[46, 10, 700]]),
@@ -140,6 +146,9 @@ describe('a course from GPX', () => {
       ]),
       'hello',
       '<gpx',
+      '<gpx/>',
+      '<gpx><trk/></gpx>',
+      '<gpx><trk><trkseg><trkpt/><trkpt>1</trkpt></trkseg></trk></gpx>',
       '',
     ]) {
       expect(readCourseTrack(text, 700).ok).toBe(false);

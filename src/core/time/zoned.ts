@@ -2,11 +2,30 @@ import { TZDate, tzOffset } from '@date-fns/tz';
 import { DomainError } from '../errors';
 
 const MINUTE_MS = 60_000;
+const DAY_MS = 86_400_000;
+const MOST_DAYS = 400;
 const LOCAL = /^(\d{4})-(\d{2})-(\d{2})[ T](\d{2}):(\d{2})(?::(\d{2}))?$/;
 
 /** True for a time written without a zone: `2027-01-16T17:00` or `2027-01-16 17:00:30`. */
 export function isLocalTime(text: string): boolean {
   return LOCAL.test(text);
+}
+
+/** Offsets of days on which a zone does not change it, minutes; null for a day on which it does. */
+const steadyDays = new Map<string, number | null>();
+
+/** Offset of a zone at an instant, minutes; days without a change of clock are looked up once. */
+function offsetMinutes(timeZone: string, instantMs: number): number {
+  const day = Math.floor(instantMs / DAY_MS);
+  const key = `${timeZone} ${day}`;
+  let steady = steadyDays.get(key);
+  if (steady === undefined) {
+    if (steadyDays.size >= MOST_DAYS) steadyDays.clear();
+    const [start, end] = [day, day + 1].map((at) => tzOffset(timeZone, new Date(at * DAY_MS)));
+    steady = start === end ? start! : null;
+    steadyDays.set(key, steady);
+  }
+  return steady ?? tzOffset(timeZone, new Date(instantMs));
 }
 
 /**
@@ -30,8 +49,8 @@ export function instantFromLocal(text: string, timeZone: string): string {
     second < 60;
   if (!isReal) throw new DomainError('bad_time', 'time', text, `${text} is not a date and time`);
   // The offset at the instant differs from that at the same figures in UTC only near a change of clock.
-  const nearMs = asUtcMs - tzOffset(timeZone, new Date(asUtcMs)) * MINUTE_MS;
-  const instantMs = asUtcMs - tzOffset(timeZone, new Date(nearMs)) * MINUTE_MS;
+  const nearMs = asUtcMs - offsetMinutes(timeZone, asUtcMs) * MINUTE_MS;
+  const instantMs = asUtcMs - offsetMinutes(timeZone, nearMs) * MINUTE_MS;
   if (!Number.isFinite(instantMs)) {
     throw new DomainError('bad_time', 'timeZone', timeZone, `${timeZone} is not a time zone`);
   }

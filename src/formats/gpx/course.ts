@@ -1,5 +1,4 @@
-import { gpx } from '@tmcw/togeojson';
-import { DOMParser } from '@xmldom/xmldom';
+import { XMLParser, XMLValidator } from 'fast-xml-parser';
 
 /** A stretch of a track with one lie of the land. */
 export interface TrackSegment {
@@ -49,31 +48,45 @@ function bearingDeg(a: Point, b: Point): number {
   return (Math.atan2(y, x) / RADIANS + 360) % 360;
 }
 
+const REPEATED = ['trk', 'trkseg', 'trkpt', 'rte', 'rtept'];
+const parser = new XMLParser({
+  ignoreAttributes: false,
+  attributeNamePrefix: '',
+  removeNSPrefix: true,
+  parseTagValue: false,
+  processEntities: false,
+  isArray: (name) => REPEATED.includes(name),
+});
+
+interface GpxPoint {
+  lat?: string;
+  lon?: string;
+  ele?: string;
+}
+interface GpxFile {
+  gpx?: { trk?: { trkseg?: { trkpt?: GpxPoint[] }[] }[]; rte?: { rtept?: GpxPoint[] }[] };
+}
+
+const numberIn = (text: unknown): number =>
+  typeof text === 'string' && text.trim() !== '' ? Number(text) : NaN;
+
+/** All points of the tracks of a GPX text, or of its routes when it has no track; undefined when it is none. */
 function pointsOf(text: string): Point[] | undefined {
-  const errors: string[] = [];
-  const parser = new DOMParser({
-    onError: (level, message) => level !== 'warning' && errors.push(message),
+  if (XMLValidator.validate(text) !== true) return undefined;
+  const file = parser.parse(text) as GpxFile;
+  if (typeof file.gpx !== 'object') return undefined;
+  const track = (file.gpx.trk ?? [])
+    .flatMap((one) => one.trkseg ?? [])
+    .flatMap((one) => one.trkpt ?? []);
+  const route = (file.gpx.rte ?? []).flatMap((one) => one.rtept ?? []);
+  return (track.length > 0 ? track : route).map(({ lat, lon, ele }) => {
+    const altitudeM = numberIn(ele);
+    return {
+      latitude: numberIn(lat),
+      longitude: numberIn(lon),
+      altitudeM: Number.isFinite(altitudeM) ? altitudeM : undefined,
+    };
   });
-  let document;
-  try {
-    document = parser.parseFromString(text, 'text/xml');
-  } catch {
-    return undefined;
-  }
-  if (errors.length > 0) return undefined;
-  const { features } = gpx(document as unknown as Document);
-  const lines = features.flatMap(({ geometry }) =>
-    geometry?.type === 'LineString'
-      ? [geometry.coordinates]
-      : geometry?.type === 'MultiLineString'
-        ? geometry.coordinates
-        : [],
-  );
-  return lines.flat().map(([longitude = NaN, latitude = NaN, altitudeM]) => ({
-    latitude,
-    longitude,
-    altitudeM,
-  }));
 }
 
 /** Drops points that stand on the one before, and those that are nowhere. */
@@ -91,18 +104,17 @@ function distinct(points: readonly Point[]): Point[] {
 function bridgeAltitudes(points: Point[], along: readonly number[]): number {
   const known = points.flatMap((point, i) => (point.altitudeM === undefined ? [] : [i]));
   if (known.length === 0) return points.length;
-  let missing = 0;
-  points.forEach((point, i) => {
-    if (point.altitudeM !== undefined) return;
-    missing += 1;
-    const after = known.find((k) => k > i);
-    const before = known.findLast((k) => k < i);
-    const [a, b] = [before ?? after!, after ?? before!];
-    const share = along[b]! > along[a]! ? (along[i]! - along[a]!) / (along[b]! - along[a]!) : 0;
-    const [low, high] = [points[a]!.altitudeM!, points[b]!.altitudeM!];
-    point.altitudeM = low + share * (high - low);
-  });
-  return missing;
+  let next = 0;
+  for (let i = 0; i < points.length; i += 1) {
+    if (known[next] === i) next += 1;
+    else {
+      const [a, b] = [known[next - 1] ?? known[next]!, known[next] ?? known[next - 1]!];
+      const share = along[b]! > along[a]! ? (along[i]! - along[a]!) / (along[b]! - along[a]!) : 0;
+      const [low, high] = [points[a]!.altitudeM!, points[b]!.altitudeM!];
+      points[i]!.altitudeM = low + share * (high - low);
+    }
+  }
+  return points.length - known.length;
 }
 
 /**
