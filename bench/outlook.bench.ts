@@ -41,6 +41,30 @@ console.log(
 const bytes = MEMBERS * LAYERS * 3 * 8 + 97 * MEMBERS * 6 * 4;
 console.log(`memory of the ensemble: ${(bytes / 1e6).toFixed(1)} MB (limit: 64)`);
 
+/** In the page: four outlooks in two workers made for it, from the first message to the last reply, ms. */
+async function fourSegments(url: string, request: OutlookInput): Promise<number> {
+  const from = performance.now();
+  const workers = [0, 1].map(() => new Worker(url));
+  // No named function in here: the compiler would call a helper that the page has not.
+  await Promise.all(
+    workers.map(
+      (worker) =>
+        new Promise<void>((resolve) => {
+          let left = 2;
+          worker.onmessage = ({ data }) => {
+            if (data.kind === 'done' && --left === 0) resolve();
+          };
+          for (const id of [1, 2]) worker.postMessage({ kind: 'run', id, input: request });
+        }),
+    ),
+  );
+  const taken = performance.now() - from;
+  workers.forEach((worker) => worker.terminate());
+  return taken;
+}
+
+/** What the screen is given to draw its chart, so that the next figure is of the workers alone. */
+const CHART_MS = 2000;
 const PORT = 3299;
 const data = mkdtempSync(path.join(tmpdir(), 'frost-bench-'));
 const server = spawn('node', ['scripts/demo.mjs', '--port', String(PORT), '--data', data], {
@@ -52,21 +76,22 @@ await new Promise<void>((resolve) => {
 const browser = await puppeteer.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
 try {
   const page = await browser.newPage();
-  const runs: number[] = [];
-  for (let i = 0; i < 5; i += 1) {
+  const screen: number[] = [];
+  const four: number[] = [];
+  for (let i = 0; i < 7; i += 1) {
     await page.goto(`http://127.0.0.1:${PORT}/outing/demo-relay/snow`);
     const found = await page.waitForFunction(
       () => performance.getEntriesByName('outlooks')[0]?.duration,
       { timeout: 60_000 },
     );
-    runs.push((await found.jsonValue()) as number);
+    screen.push((await found.jsonValue()) as number);
+    await new Promise((resolve) => setTimeout(resolve, CHART_MS));
+    const url = page.workers()[0]!.url();
+    four.push(await page.evaluate(fourSegments, url, input));
   }
-  runs.sort((a, b) => a - b);
-  // Five outlooks of 41 h: the four segments with readings, and the first without any.
-  report('browser: 5 outlooks of 41 h in two workers', runs, 'as if 4 × 24 h: divide by 2.1');
-  console.log(
-    `four segments of 24 h by that: ${(quantile(runs, 0.5) / 2.135).toFixed(0)} ms (aim: under 1 s)`,
-  );
+  for (const runs of [screen, four]) runs.sort((a, b) => a - b);
+  report('the Snow screen: 5 outlooks of 41 h, two workers', screen, 'no limit');
+  report('browser: 4 segments of 24 h in two new workers', four, 'aim: under 1 s');
 } finally {
   await browser.close();
   server.kill('SIGTERM');

@@ -7,12 +7,7 @@ import {
   SURFACE_SUN_SHARE,
   WATER_DENSITY,
 } from './constants';
-import {
-  eliminateUpInto,
-  prepareConduction,
-  substituteDownInto,
-  type Conduction,
-} from './conduction';
+import { prepareConduction, type Conduction } from './conduction';
 import type { Grid } from './grid';
 
 /**
@@ -31,6 +26,7 @@ export interface Columns {
   /** Energy that came in less what went out, J/m², and the sum of amounts moved, one a column. */
   energyIn: Float64Array;
   energyMoved: Float64Array;
+  /** Right sides of the column in the making, W/m², one a layer. */
   right: Float64Array;
 }
 
@@ -66,7 +62,7 @@ export function makeColumns(count: number, grid: Grid): Columns {
     surface: new Float64Array(count),
     energyIn: new Float64Array(count),
     energyMoved: new Float64Array(count),
-    right: new Float64Array(size),
+    right: new Float64Array(grid.layers),
   };
 }
 
@@ -101,7 +97,7 @@ export function prepareColumnStep(
 /**
  * Carries one column through a step: conduction and surface balance implicit together, then melt or
  * refreezing layer by layer, then drainage. The surface stops at 0 °C; what it cannot warm melts.
- * Allocation-free. Energy is booked with every exchange.
+ * Two passes over the layers, up and down. Allocation-free. Energy is booked with every exchange.
  */
 export function stepColumn(
   columns: Columns,
@@ -109,23 +105,14 @@ export function stepColumn(
   step: ColumnStep,
   forcing: SurfaceForcing,
 ): void {
-  const { temperature, right, grid } = columns;
-  const { conduction, sunShare } = step;
-  const { capacity, timeStepS } = conduction;
-  const { layers } = grid;
-  const at = column * layers;
+  const { conduction } = step;
+  const { timeStepS } = conduction;
+  const at = column * columns.grid.layers;
   const entering = (1 - SURFACE_SUN_SHARE) * forcing.absorbedSun;
-  const inverseStep = 1 / timeStepS;
-  for (let i = 0; i < layers; i += 1) {
-    right[at + i] = capacity[i]! * inverseStep * temperature[at + i]! + entering * sunShare[i]!;
-  }
-  eliminateUpInto(conduction, right, at);
+  const folded = foldUp(columns, at, step, entering);
   const atSurface = forcing.intercept + SURFACE_SUN_SHARE * forcing.absorbedSun;
-  const melted = solveSurface(columns, column, conduction, atSurface, forcing.slope);
-  substituteDownInto(conduction, right, temperature, at);
-  columns.water[at] = columns.water[at]! + melted + forcing.rain;
-  changePhase(columns, at, capacity);
-  const drained = drain(columns, at, step);
+  const melted = solveSurface(columns, column, conduction, folded, atSurface, forcing.slope);
+  const drained = settleDown(columns, at, step, melted + forcing.rain);
   const flux = (atSurface - forcing.slope * columns.surface[column]! + entering) * timeStepS;
   const latent = FUSION_HEAT * (forcing.rain - drained);
   columns.energyIn[column] = columns.energyIn[column]! + flux + latent;
@@ -133,61 +120,76 @@ export function stepColumn(
     columns.energyMoved[column]! + Math.abs(flux) + FUSION_HEAT * (forcing.rain + drained);
 }
 
+/** Right side of each row with all below it folded in; gives that of the first layer, W/m². */
+function foldUp(columns: Columns, at: number, step: ColumnStep, entering: number): number {
+  const { temperature, right } = columns;
+  const { sunShare } = step;
+  const { capacityRate, carry } = step.conduction;
+  let below = 0;
+  for (let i = right.length - 1; i >= 0; i -= 1) {
+    below = capacityRate[i]! * temperature[at + i]! + entering * sunShare[i]! + carry[i]! * below;
+    right[i] = below;
+  }
+  return below;
+}
+
 /** Sets the first layer and the skin; gives what melts at the skin, kg/m². */
 function solveSurface(
   columns: Columns,
   column: number,
   conduction: Conduction,
+  folded: number,
   intercept: number,
   slope: number,
 ): number {
-  const { temperature, surface, right, grid } = columns;
+  const { temperature, surface, grid } = columns;
   const { surfaceConductance, firstDiagonal, timeStepS } = conduction;
   const at = column * grid.layers;
-  const share = surfaceConductance / (surfaceConductance + slope);
-  const first = (right[at]! + share * intercept) / (firstDiagonal + share * slope);
-  const skin = (intercept + surfaceConductance * first) / (surfaceConductance + slope);
+  const inverse = 1 / (surfaceConductance + slope);
+  const share = surfaceConductance * inverse;
+  const first = (folded + share * intercept) / (firstDiagonal + share * slope);
+  const skin = (intercept + surfaceConductance * first) * inverse;
   if (skin <= 0) {
     temperature[at] = first;
     surface[column] = skin;
     return 0;
   }
-  const held = right[at]! / (firstDiagonal + surfaceConductance);
+  const held = folded / (firstDiagonal + surfaceConductance);
   temperature[at] = held;
   surface[column] = 0;
   return ((intercept + surfaceConductance * held) * timeStepS) / FUSION_HEAT;
 }
 
-/** Turns warmth above 0 °C into water, and cold into ice where there is water. */
-function changePhase(columns: Columns, at: number, capacity: Float64Array): void {
-  const { temperature, water } = columns;
-  for (let i = 0; i < capacity.length; i += 1) {
-    const t = temperature[at + i]!;
-    const w = water[at + i]!;
-    if (t > 0) {
-      water[at + i] = w + (capacity[i]! * t) / FUSION_HEAT;
-      temperature[at + i] = 0;
-    } else if (t < 0 && w > 0) {
-      const possible = (-capacity[i]! * t) / FUSION_HEAT;
-      const frozen = possible < w ? possible : w;
-      water[at + i] = w - frozen;
-      temperature[at + i] = possible <= w ? 0 : t + (frozen * FUSION_HEAT) / capacity[i]!;
-    }
-  }
-}
-
-/** Lets water beyond what is held go down; gives what leaves at the bottom, kg/m². */
-function drain(columns: Columns, at: number, step: ColumnStep): number {
-  const { water } = columns;
+/**
+ * From the first layer, whose temperature is set, down: temperatures from the folded right sides; warmth
+ * above 0 °C becomes water, cold freezes what water there is; and water beyond what is held goes on
+ * down. `coming` is the water that enters on top; gives what leaves at the bottom, kg/m².
+ */
+function settleDown(columns: Columns, at: number, step: ColumnStep, coming: number): number {
+  const { temperature, water, right } = columns;
   const { heldWater, drainShare } = step;
-  let coming = 0;
-  for (let i = 0; i < heldWater.length; i += 1) {
-    const w = water[at + i]! + coming;
+  const { capacity, carry, inversePivot } = step.conduction;
+  let solved = temperature[at]!;
+  let moving = 0;
+  for (let i = 0; i < right.length; i += 1) {
+    if (i > 0) solved = right[i]! * inversePivot[i]! + carry[i - 1]! * solved;
+    let t = solved;
+    let w = i > 0 ? water[at + i]! : water[at]! + coming;
+    if (t > 0) {
+      w += (capacity[i]! * t) / FUSION_HEAT;
+      t = 0;
+    } else if (w > 0) {
+      const possible = (-capacity[i]! * t) / FUSION_HEAT;
+      t = possible <= w ? 0 : t + (w * FUSION_HEAT) / capacity[i]!;
+      w -= possible < w ? possible : w;
+    }
+    temperature[at + i] = t;
+    w += moving;
     const excess = w - heldWater[i]!;
-    coming = excess > 0 ? excess * drainShare[i]! : 0;
-    water[at + i] = w - coming;
+    moving = excess > 0 ? excess * drainShare[i]! : 0;
+    water[at + i] = w - moving;
   }
-  return coming;
+  return moving;
 }
 
 /** Energy stored in a column, J/m², ice at 0 °C being zero. */

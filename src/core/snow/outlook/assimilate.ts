@@ -6,9 +6,9 @@ import { MEASURES, type State } from './state';
 /** Lets the readings of the step just done weigh the members, and resamples when few are left. */
 export function assimilate(state: State, untilMs: number): void {
   const { readings, weights, members, columns, probe } = state;
-  const values = new Float64Array(members);
   while (state.nextReading < readings.length && readings[state.nextReading]!.timeMs <= untilMs) {
     const reading = readings[state.nextReading]!;
+    const values = new Float64Array(members);
     for (let m = 0; m < members; m += 1) values[m] = contactTemperature(columns, m, probe);
     weighByReading(weights, values, reading.temperatureC, reading.sdC);
     state.nextReading += 1;
