@@ -46,6 +46,39 @@ export const FORMS = [
 ] as const;
 export type Form = (typeof FORMS)[number];
 
+/** What a product is for. */
+export const PRODUCT_ROLES = [
+  'base',
+  'glide',
+  'hardener',
+  'top',
+  'grip_stick',
+  'klister',
+  'binder',
+  'cleaner',
+  'skin_care',
+] as const;
+export type ProductRole = (typeof PRODUCT_ROLES)[number];
+
+/** How a product may be put on. */
+export const APPLICATIONS = ['iron', 'cork', 'wipe', 'roller'] as const;
+export type Application = (typeof APPLICATIONS)[number];
+
+/** The base material: a sintered one drinks wax, an extruded one hardly does. */
+export const BASE_TYPES = ['sintered', 'extruded'] as const;
+export type BaseType = (typeof BASE_TYPES)[number];
+
+/** Tools of the bench that a choice of method asks after. */
+export const TOOLS = [
+  'ski_iron',
+  'household_iron',
+  'cork',
+  'rotary_brush',
+  'roller',
+  'riller',
+] as const;
+export type Tool = (typeof TOOLS)[number];
+
 export const SKIES = ['clear', 'partly_cloudy', 'overcast'] as const;
 export type Sky = (typeof SKIES)[number];
 

@@ -84,3 +84,22 @@ export function additiveVerdict(
     needless.length * HOUSE.needlessAdditive.mean;
   return { penaltyPercent, missing, needless };
 }
+
+/** Bits of a set of needs. */
+export const NEED_BIT: Record<AdditiveNeed, number> = { water_repellent: 1, dry_lubricant: 2 };
+
+const penaltiesKnown = new WeakMap<readonly Additive[], Float64Array>();
+
+/** What a product's additives cost, %, under each set of needs (index: bits of {@link NEED_BIT}). */
+export function penaltiesByNeeds(additives: readonly Additive[]): Float64Array {
+  const known = penaltiesKnown.get(additives);
+  if (known) return known;
+  const penalties = Float64Array.from({ length: 4 }, (_, bits) => {
+    const needed = (Object.keys(NEED_BIT) as AdditiveNeed[])
+      .filter((need) => (bits & NEED_BIT[need]) !== 0)
+      .map((additive) => ({ additive, reason: '' }));
+    return additiveVerdict(additives, needed).penaltyPercent;
+  });
+  penaltiesKnown.set(additives, penalties);
+  return penalties;
+}

@@ -1,3 +1,4 @@
+export { additiveVerdict, neededAdditives, NEED_BIT, penaltiesByNeeds } from './additives';
 export type { AdditiveNeed, NeededAdditive } from './additives';
 export { HOUSE, HOUSE_LIMITS } from './coefficients';
 export type { HouseCoefficient } from './coefficients';
@@ -14,3 +15,7 @@ export type { RankedProduct } from './ranking';
 export { basisOf, conditionsByAir, startConditions } from './start-conditions';
 export type { Basis } from './start-conditions';
 export type { Structure, StructureKind } from './structure';
+export { snowTemperaturePoints } from './quadrature';
+export { isExcluded, reasonsFor } from './reasons';
+export { structureFor } from './structure';
+export { cautionsFor } from './cautions';

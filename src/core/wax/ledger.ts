@@ -3,6 +3,7 @@ import { SETTLED_SHARPNESS, grainShape, sharpness } from '../snow/grain-shape';
 import type { Wetness } from '../terms';
 import { HOUSE, HOUSE_LIMITS } from './coefficients';
 import type { OutingFacts, OwnCorrection, SnowConditions } from './conditions';
+import { distanceTermC, humidityTermC, ORIGIN_C, sharpnessTermC, WETNESS_C } from './terms';
 
 export interface LedgerLine {
   key: string;
@@ -15,14 +16,6 @@ export interface Ledger {
   equivalentTemperatureC: number;
   lines: LedgerLine[];
 }
-
-const WETNESS_C: Record<Wetness, number> = {
-  dry: 0,
-  moist: HOUSE.moist.mean,
-  wet: HOUSE.wet.mean,
-  very_wet: HOUSE.veryWet.mean,
-  soaked: HOUSE.soaked.mean,
-};
 
 const WETNESS_REASON: Record<Wetness, string> = {
   dry: 'No free water.',
@@ -51,22 +44,18 @@ function sharpnessLine(snow: SnowConditions): LedgerLine {
     key: 'sharpness',
     label: 'Sharpness of the grain',
     // Adding 0 turns a negative zero into a plain one.
-    valueC: HOUSE.sharpnessPerUnit.mean * (value - SETTLED_SHARPNESS) + 0,
+    valueC: sharpnessTermC(value) + 0,
     reason: observed ? shape : 'Grain not given, taken as settled snow: neutral.',
   };
 }
 
 function humidityLine(snow: SnowConditions): LedgerLine {
   const humidity = requireWithin('humidityFraction', snow.humidityFraction, 0, 1);
-  const most = HOUSE_LIMITS.humidityMostC;
   const line = { key: 'humidity', label: 'Humidity of the air' };
   if (snow.wetness !== 'dry') {
     return { ...line, valueC: 0, reason: 'Counts on dry snow only; this snow is wet already.' };
   }
-  const raw =
-    (HOUSE.humidityPerSpan.mean * (humidity - HOUSE_LIMITS.neutralHumidity)) /
-    HOUSE_LIMITS.humiditySpan;
-  const valueC = Math.min(most, Math.max(-most, raw));
+  const valueC = humidityTermC(humidity);
   const reason =
     valueC > 0.2
       ? 'Moist air rounds the crystals: softer.'
@@ -83,19 +72,18 @@ function originLine(snow: SnowConditions): LedgerLine {
     return { ...line, valueC: 0, reason: 'Counts on dry snow only; water has taken its edge.' };
   }
   return snow.origin === 'machine_made'
-    ? { ...line, valueC: HOUSE.machineMade.mean, reason: 'Dense and abrasive: harder.' }
-    : { ...line, valueC: HOUSE.mixedOrigin.mean, reason: 'Partly machine-made: a little harder.' };
+    ? { ...line, valueC: ORIGIN_C.machine_made, reason: 'Dense and abrasive: harder.' }
+    : { ...line, valueC: ORIGIN_C.mixed, reason: 'Partly machine-made: a little harder.' };
 }
 
 function distanceLine(outing: OutingFacts): LedgerLine {
   const distanceKm = requireWithin('distanceKm', outing.distanceKm, 0, 1000);
-  const over = Math.max(0, distanceKm - HOUSE_LIMITS.distanceFromKm);
-  const valueC = Math.max(-HOUSE_LIMITS.distanceMostC, HOUSE.distancePerKm.mean * over);
+  const valueC = distanceTermC(distanceKm);
   return {
     key: 'distance',
     label: 'Distance',
-    valueC: over === 0 ? 0 : valueC,
-    reason: over > 0 ? 'It has to last: harder.' : 'Short enough not to matter.',
+    valueC,
+    reason: valueC < 0 ? 'It has to last: harder.' : 'Short enough not to matter.',
   };
 }
 

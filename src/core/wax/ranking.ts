@@ -2,6 +2,7 @@ import { DomainError } from '../errors';
 import { additiveVerdict, type AdditiveVerdict, type NeededAdditive } from './additives';
 import type { GlideProduct, OutingFacts } from './conditions';
 import { glideLossPercent, labelShape, type LabelShape } from './loss';
+import { isExcluded, reasonsFor } from './reasons';
 import { quantileOfValley, type WeightedPoints } from './quadrature';
 
 export interface RankedProduct {
@@ -19,16 +20,11 @@ interface Candidate {
   product: GlideProduct;
   shape: LabelShape;
   verdict: AdditiveVerdict;
-  excludedReason: string | undefined;
+  excluded: boolean;
   losses: Float64Array;
 }
 
 const TIE_PERCENT = 1e-9;
-const FLUOROCARBON_REASON = 'Excluded: holds fluorocarbons, which this outing does not allow.';
-const NEED_WORDS = { water_repellent: 'water repellent', dry_lubricant: 'dry lubricant' } as const;
-
-const oneDecimal = (value: number) => value.toFixed(1).replace('-', '−');
-
 function candidate(
   product: GlideProduct,
   outing: OutingFacts,
@@ -37,8 +33,6 @@ function candidate(
 ): Candidate {
   const verdict = additiveVerdict(product.additives, needed);
   const shape = labelShape(product.labelLowC, product.labelHighC, verdict.penaltyPercent);
-  const isForbidden =
-    product.additives.includes('fluorocarbon') && outing.fluorocarbonsAllowed !== true;
   const losses = new Float64Array(equivalents.values.length);
   for (let i = 0; i < losses.length; i += 1) {
     losses[i] = glideLossPercent(equivalents.values[i]!, shape);
@@ -47,7 +41,7 @@ function candidate(
     product,
     shape,
     verdict,
-    excludedReason: isForbidden ? FLUOROCARBON_REASON : undefined,
+    excluded: isExcluded(product, outing),
     losses,
   };
 }
@@ -77,29 +71,6 @@ function probabilitiesBest(candidates: readonly Candidate[], weights: Float64Arr
   return share;
 }
 
-function reasonsFor(one: Candidate, likelyEquivalentC: number): string[] {
-  const { shape, verdict } = one;
-  const x = likelyEquivalentC - shape.centreC;
-  const reasons = one.excludedReason ? [one.excludedReason] : [];
-  if (Math.abs(x) <= shape.flatK) {
-    reasons.push(`Its middle, ${oneDecimal(shape.centreC)} °C, is where today asks.`);
-  } else if (x < 0) {
-    reasons.push(`${oneDecimal(-x)} °C too soft: its middle is ${oneDecimal(shape.centreC)} °C.`);
-  } else {
-    reasons.push(`${oneDecimal(x)} °C too hard: its middle is ${oneDecimal(shape.centreC)} °C.`);
-  }
-  for (const need of verdict.missing) reasons.push(`Lacks a ${NEED_WORDS[need]}.`);
-  for (const need of verdict.needless) {
-    reasons.push(`Its ${NEED_WORDS[need]} has nothing to do today.`);
-  }
-  const spanK = one.product.labelHighC - one.product.labelLowC;
-  const breadthPercent = shape.fixedPercent - verdict.penaltyPercent;
-  if (breadthPercent > 0) {
-    reasons.push(`A label ${oneDecimal(spanK)} °C wide costs ${breadthPercent.toFixed(2)} %.`);
-  }
-  return reasons;
-}
-
 /**
  * Ranks products by expected glide loss over the weighted equivalent temperatures, °C. Those a rule
  * excludes stand last and have no part in the probabilities. Order is by loss, then name, then id,
@@ -121,7 +92,7 @@ export function rankProducts(
     );
   }
   const all = products.map((product) => candidate(product, outing, needed, equivalents));
-  const allowed = all.filter((one) => !one.excludedReason);
+  const allowed = all.filter((one) => !one.excluded);
   const shares = probabilitiesBest(allowed, equivalents.weights);
   const shareById = new Map(allowed.map((one, i) => [one, shares[i]!]));
   const ranked = all.map((one) => ({
@@ -130,8 +101,8 @@ export function rankProducts(
     expectedLossPercent: expectation(one.losses, equivalents.weights),
     lossP90Percent: quantileOfValley(one.losses, equivalents.weights, 0.9),
     probabilityBest: shareById.get(one) ?? 0,
-    reasons: reasonsFor(one, likelyEquivalentC),
-    excluded: one.excludedReason !== undefined,
+    reasons: reasonsFor(one.product, one.verdict, one.excluded, likelyEquivalentC),
+    excluded: one.excluded,
   }));
   return ranked.sort(
     (a, b) =>

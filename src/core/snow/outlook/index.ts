@@ -16,6 +16,7 @@ export { SURFACE_KINDS } from './types';
 export type {
   Band,
   ContactReading,
+  MemberSnow,
   Outlook,
   OutlookInput,
   OutlookSite,

@@ -2,7 +2,7 @@ import { contactTemperature, contactWaterPercent, stepColumn, surfaceFluxInto } 
 import { CONTACT_DEPTH_M, WATER_DENSITY } from '../column/constants';
 import type { Forcing } from './forcing';
 import { ageGrainInto, coverWithSnow } from './grain-step';
-import type { State } from './state';
+import { LEAST_HUMIDITY, type State } from './state';
 import {
   COLD_DARKENING_PER_DAY,
   FRESH_ALBEDO,
@@ -36,7 +36,7 @@ export function stepMember(state: State, m: number, i: number): void {
   const { now } = drawn;
   const dt = forcing.timeStepS;
   air.airTemperatureC = between(forcing.airTemperatureC[i]! + now[4 * m]!, -80, 50);
-  air.humidityFraction = between(forcing.humidityFraction[i]! + now[4 * m + 1]!, 0.05, 1);
+  air.humidityFraction = between(forcing.humidityFraction[i]! + now[4 * m + 1]!, LEAST_HUMIDITY, 1);
   air.cloudFraction = between(forcing.cloudFraction[i]! + now[4 * m + 2]!, 0, 1);
   air.windMPerS = forcing.windMPerS[i]! * Math.exp(now[4 * m + 3]!);
   air.pressureHPa = state.pressureHPa;

@@ -24,6 +24,9 @@ export const MOST_MEMBERS = 2000;
 const DEFAULT_STEP_S = 300;
 const DEFAULT_LAYERS = 20;
 const DAY_S = 86_400;
+/** Values that are perturbed of each member; humidity is the second. */
+const PERTURBED = 4;
+export const LEAST_HUMIDITY = 0.05;
 /** Output every 15 min up to three days, hourly beyond. */
 const FINE_OUTPUT_S = 900;
 const COARSE_OUTPUT_S = 3600;
@@ -36,6 +39,7 @@ export const MEASURES = [
   'dendricity',
   'sphericity',
   'hoar',
+  'humidity',
 ] as const;
 export type Measure = (typeof MEASURES)[number];
 
@@ -168,6 +172,8 @@ function startProfiles(state: State, kindAlbedo: number): void {
 export function record(state: State): void {
   const { columns, probe, history, members } = state;
   const at = state.timesMs.length * members;
+  const { humidityFraction } = state.forcing;
+  const forecast = humidityFraction[Math.min(state.done, humidityFraction.length - 1)]!;
   for (let m = 0; m < members; m += 1) {
     history.surface[at + m] = columns.surface[m]!;
     history.contact[at + m] = contactTemperature(columns, m, probe);
@@ -175,6 +181,8 @@ export function record(state: State): void {
     history.dendricity[at + m] = state.grains.dendricity[m]!;
     history.sphericity[at + m] = state.grains.sphericity[m]!;
     history.hoar[at + m] = state.hoar[m]!;
+    const humidity = forecast + state.drawn.now[PERTURBED * m + 1]!;
+    history.humidity[at + m] = Math.min(1, Math.max(LEAST_HUMIDITY, humidity));
   }
   state.timesMs.push(state.forcing.startMs + state.done * state.forcing.timeStepS * 1000);
 }

@@ -3,6 +3,7 @@ import { MODEL_VERSION } from '../../model-version';
 import { storedEnergy } from '../column';
 import { bandOf } from './bands';
 import { effectiveNumber } from './particle-weights';
+import { membersAt } from './member-snow';
 import type { State } from './state';
 import type { Outlook } from './types';
 
@@ -55,5 +56,6 @@ export function summarise(state: State): Outlook {
     effectiveMembers: effectiveAncestors(state),
     energyResidualRelative: worstResidual(state),
     modelVersion: MODEL_VERSION,
+    members: state.input.memberTimesMs?.map((timeMs) => membersAt(state, timeMs)),
   };
 }

@@ -57,6 +57,8 @@ export interface OutlookInput {
   seed?: number;
   timeStepS?: number;
   layers?: number;
+  /** Times at which every member is wanted, not the bands alone. */
+  memberTimesMs?: readonly number[];
 }
 
 /** 10th, 50th and 90th percentile at each output time. */
@@ -64,6 +66,17 @@ export interface Band {
   p10: number[];
   p50: number[];
   p90: number[];
+}
+
+/** The members of an outlook at one time, as many equally likely ones, coldest first. */
+export interface MemberSnow {
+  timeMs: number;
+  /** Contact temperature, °C. */
+  temperatureC: Float32Array;
+  waterPercent: Float32Array;
+  sharpness: Float32Array;
+  /** Over water, 0…1. */
+  humidity: Float32Array;
 }
 
 export interface Outlook {
@@ -79,4 +92,6 @@ export interface Outlook {
   effectiveMembers: number;
   energyResidualRelative: number;
   modelVersion: string;
+  /** One for each of `memberTimesMs`. */
+  members?: MemberSnow[];
 }

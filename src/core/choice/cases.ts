@@ -1,0 +1,155 @@
+import { humidityOverIceFraction } from '../air';
+import type { MemberSnow } from '../snow/outlook';
+import { wetnessOf } from '../snow/outlook';
+import { WETNESSES, type Dirt, type Origin } from '../terms';
+import { HOUSE_LIMITS, effectiveSharpness, snowTemperaturePoints } from '../wax';
+import type { SnowConditions } from '../wax';
+
+/** A stretch of the course as the choice weighs it. */
+export interface CaseSegment {
+  name: string;
+  /** Share of the course's length; all sum to 1. */
+  share: number;
+  origin: Origin;
+}
+
+/**
+ * Everything the snow may be: for each time of the start window, each segment and each member. Arrays are laid
+ * out time after time, segment after segment, member by member.
+ */
+export interface SnowCases {
+  timesMs: readonly number[];
+  segments: readonly CaseSegment[];
+  members: number;
+  /** Sum to 1. */
+  memberWeights: Float64Array;
+  /** Contact temperature, °C. */
+  temperatureC: Float32Array;
+  /** Over water, 0…1. */
+  humidity: Float32Array;
+  sharpness: Float32Array;
+  /** Place in {@link WETNESSES}. */
+  wetness: Uint8Array;
+  /** Air by time and segment, °C. */
+  airTemperatureC: Float32Array;
+  dirt: Dirt;
+  glazed: boolean;
+}
+
+/** What a person saw that the model does not know, or knows worse. */
+export interface SeenOnCourse {
+  origin?: Origin;
+  /** Of the grain that was seen; undefined leaves the model's. */
+  sharpness?: number;
+  dirt: Dirt;
+  glazed: boolean;
+}
+
+/** One segment with its members at every time of the window. */
+export interface SegmentMembers {
+  segment: CaseSegment;
+  atTimes: readonly MemberSnow[];
+  airTemperatureC: readonly number[];
+}
+
+/**
+ * Cases of a course from the members of its segments. Members are matched by rank of temperature: the
+ * weather's errors are those of the whole course, so a cold member is cold everywhere (house).
+ */
+export function casesFromMembers(
+  timesMs: readonly number[],
+  places: readonly SegmentMembers[],
+  seen: SeenOnCourse,
+): SnowCases {
+  const members = places[0]!.atTimes[0]!.temperatureC.length;
+  const size = timesMs.length * places.length * members;
+  const cases: SnowCases = {
+    timesMs,
+    segments: places.map(({ segment }) => ({ ...segment, origin: seen.origin ?? segment.origin })),
+    members,
+    memberWeights: new Float64Array(members).fill(1 / members),
+    temperatureC: new Float32Array(size),
+    humidity: new Float32Array(size),
+    sharpness: new Float32Array(size),
+    wetness: new Uint8Array(size),
+    airTemperatureC: new Float32Array(timesMs.length * places.length),
+    dirt: seen.dirt,
+    glazed: seen.glazed,
+  };
+  let at = 0;
+  timesMs.forEach((_, t) => {
+    for (const place of places) {
+      const snow = place.atTimes[t]!;
+      cases.airTemperatureC[at / members] = place.airTemperatureC[t]!;
+      for (let m = 0; m < members; m += 1) {
+        cases.temperatureC[at + m] = Math.min(0, snow.temperatureC[m]!);
+        cases.humidity[at + m] = snow.humidity[m]!;
+        cases.sharpness[at + m] = seen.sharpness ?? snow.sharpness[m]!;
+        cases.wetness[at + m] = WETNESSES.indexOf(wetnessOf(snow.waterPercent[m]!));
+      }
+      at += members;
+    }
+  });
+  return cases;
+}
+
+/** Cases of one reading: one place and time, its temperature's spread taken by quadrature. */
+export function casesFromReading(snow: SnowConditions, timeMs = 0): SnowCases {
+  const sd = snow.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC;
+  const { values, weights } = snowTemperaturePoints(snow.temperatureC, sd);
+  const members = values.length;
+  return {
+    timesMs: [timeMs],
+    segments: [{ name: 'Where it was measured', share: 1, origin: snow.origin }],
+    members,
+    memberWeights: Float64Array.from(weights),
+    temperatureC: Float32Array.from(values),
+    humidity: new Float32Array(members).fill(snow.humidityFraction),
+    sharpness: new Float32Array(members).fill(effectiveSharpness(snow)),
+    wetness: new Uint8Array(members).fill(WETNESSES.indexOf(snow.wetness)),
+    airTemperatureC: Float32Array.of(snow.airTemperatureC ?? snow.temperatureC),
+    dirt: snow.dirt,
+    glazed: snow.glazed,
+  };
+}
+
+/** Every `stride`-th member of many: what a column of a table needs. Members stand by rank, so they stay spread. */
+export function thinned(cases: SnowCases, stride: number): SnowCases {
+  if (cases.members < stride * stride) return cases;
+  const kept = Array.from(
+    { length: Math.floor(cases.members / stride) },
+    (_, k) => k * stride + (stride >> 1),
+  );
+  const blocks = cases.timesMs.length * cases.segments.length;
+  const total = kept.reduce((sum, m) => sum + cases.memberWeights[m]!, 0);
+  const pick = <T extends Float32Array | Uint8Array>(values: T, into: T): T => {
+    for (let block = 0; block < blocks; block += 1) {
+      for (let k = 0; k < kept.length; k += 1) {
+        into[block * kept.length + k] = values[block * cases.members + kept[k]!]!;
+      }
+    }
+    return into;
+  };
+  const size = blocks * kept.length;
+  return {
+    ...cases,
+    members: kept.length,
+    memberWeights: Float64Array.from(kept, (m) => cases.memberWeights[m]! / total),
+    temperatureC: pick(cases.temperatureC, new Float32Array(size)),
+    humidity: pick(cases.humidity, new Float32Array(size)),
+    sharpness: pick(cases.sharpness, new Float32Array(size)),
+    wetness: pick(cases.wetness, new Uint8Array(size)),
+  };
+}
+
+/** The same snow at the air's own temperature, as someone without a probe would take it. */
+export function casesByAir(cases: SnowCases): SnowCases {
+  const temperatureC = cases.temperatureC.map((_, i) =>
+    Math.min(0, cases.airTemperatureC[Math.floor(i / cases.members)]!),
+  );
+  return { ...cases, temperatureC };
+}
+
+/** Humidity over water from which air at a temperature lays hoar: the house limit over ice. */
+export const hoarHumidity = (airTemperatureC: number): number =>
+  HOUSE_LIMITS.hoarHumidityOverIce / humidityOverIceFraction(airTemperatureC, 1);

@@ -1,0 +1,374 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { outlook } from '../snow/outlook';
+import { pick, type GlideProduct, type SnowConditions } from '../wax';
+import {
+  casesFromMembers,
+  casesFromReading,
+  choose,
+  demandsOf,
+  estimatedHours,
+  formAdvice,
+  METHOD_GROUPS,
+  methodsInForce,
+  NO_NUDGE,
+  windowTimes,
+  type RoledProduct,
+  type SnowCases,
+} from '.';
+import { spectrumLoss, spectrumOf } from './spectrum';
+import { courseLosses, expectedLoss, lossQuantile } from './losses';
+import { structureWork } from './structure-work';
+
+const own = { venueC: 0, handC: 0 };
+const race = { discipline: 'skate', purpose: 'race', distanceKm: 10 } as const;
+const dry: SnowConditions = {
+  temperatureC: -8,
+  temperatureSdC: 1,
+  humidityFraction: 0.6,
+  airTemperatureC: -3,
+  origin: 'natural',
+  sharpness: 0.35,
+  wetness: 'dry',
+  dirt: 'clean',
+  glazed: false,
+};
+const wax = (
+  name: string,
+  labelLowC: number,
+  labelHighC: number,
+  more: Partial<RoledProduct> = {},
+): RoledProduct => ({
+  id: name,
+  name,
+  labelLowC,
+  labelHighC,
+  additives: [],
+  form: 'block',
+  role: 'glide',
+  ...more,
+});
+/** Labels of equal width side by side. */
+const ladder = (widthK: number, stepK: number) =>
+  Array.from({ length: 16 }, (_, i) => wax(`rung ${i}`, -26 + i * stepK, -26 + i * stepK + widthK));
+const LADDER = ladder(6, 2);
+const ask = (cases: SnowCases, products: readonly RoledProduct[] = LADDER) =>
+  choose({ cases, outing: race, own, products, shelf: products });
+const bestOf = (products: readonly GlideProduct[], id: string) =>
+  products.find((one) => one.id === id)!;
+
+/** Even members about a temperature, of one place and time. */
+function evenCases(meanC: number, sdK: number, sharpness: number): SnowCases {
+  const reading = casesFromReading({ ...dry, temperatureC: -20, sharpness });
+  const spread = reading.temperatureC.map((t) => t + 20);
+  return { ...reading, temperatureC: spread.map((t) => meanC + t * sdK) };
+}
+
+describe('cases of one reading', () => {
+  it('rank the shelf as the plain pick does', () => {
+    const plain = pick(dry, race, LADDER, own);
+    const robust = ask(casesFromReading(dry));
+    expect(robust.ranking.map((one) => one.id)).toEqual(plain.ranking.map((one) => one.id));
+    robust.ranking.forEach((one, i) => {
+      expect(one.expectedLossPercent).toBeCloseTo(plain.ranking[i]!.expectedLossPercent, 5);
+      expect(one.probabilityBest).toBeCloseTo(plain.ranking[i]!.probabilityBest, 5);
+    });
+    expect(robust.equivalentTemperatureC).toBeCloseTo(plain.equivalentTemperatureC, 2);
+  });
+
+  it('ask for the same as the ledger and the additives do, for any snow', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          temperatureC: fc.double({ min: -25, max: -0.5, noNaN: true }),
+          humidityFraction: fc.double({ min: 0, max: 1, noNaN: true }),
+          sharpness: fc.double({ min: 0, max: 1, noNaN: true }),
+          wetness: fc.constantFrom('dry', 'moist', 'wet', 'very_wet', 'soaked'),
+          origin: fc.constantFrom('natural', 'mixed', 'machine_made'),
+          glazed: fc.boolean(),
+        }),
+        (some) => {
+          const snow = { ...dry, ...some, temperatureSdC: 0.1 } as SnowConditions;
+          const cases = casesFromReading(snow);
+          const middle = cases.members >> 1;
+          const { equivalentC } = demandsOf(cases, race, own);
+          const plain = pick(snow, race, LADDER, own);
+          const offset = cases.temperatureC[middle]! - snow.temperatureC;
+          expect(equivalentC[middle]).toBeCloseTo(plain.equivalentTemperatureC + offset, 4);
+        },
+      ),
+    );
+  });
+});
+
+describe('the robust choice', () => {
+  it('never gets softer as the uncertainty widens, on labels of equal width', () => {
+    const softness = (id: string) => bestOf(LADDER, id).labelLowC;
+    fc.assert(
+      fc.property(
+        fc.double({ min: -18, max: -6, noNaN: true }),
+        fc.double({ min: 0.2, max: 2, noNaN: true }),
+        fc.double({ min: 1.01, max: 2, noNaN: true }),
+        (meanC, sdK, wider) => {
+          const narrow = ask(evenCases(meanC, sdK, 0.35)).ranking[0]!;
+          const wide = ask(evenCases(meanC, sdK * wider, 0.35)).ranking[0]!;
+          expect(softness(wide.id)).toBeLessThanOrEqual(softness(narrow.id));
+        },
+      ),
+    );
+  });
+
+  it('gets no harder as the snow warms, dulls or wets', () => {
+    const middle = (cases: SnowCases) => bestOf(LADDER, ask(cases).ranking[0]!.id).labelLowC;
+    fc.assert(
+      fc.property(
+        fc.double({ min: -18, max: -4, noNaN: true }),
+        fc.double({ min: 0, max: 0.9, noNaN: true }),
+        fc.double({ min: 0, max: 3, noNaN: true }),
+        (meanC, sharpness, warmerK) => {
+          const base = middle(evenCases(meanC, 1, sharpness));
+          expect(middle(evenCases(meanC + warmerK, 1, sharpness))).toBeGreaterThanOrEqual(base);
+          expect(middle(evenCases(meanC, 1, sharpness + 0.1))).toBeLessThanOrEqual(base);
+        },
+      ),
+    );
+    const wet = casesFromReading({ ...dry, temperatureC: -0.5 });
+    const steps = [0, 1, 2, 3, 4].map((wetnessSteps) => {
+      const asked = { cases: wet, outing: race, own, products: LADDER, shelf: LADDER };
+      const best = choose({ ...asked, nudge: { ...NO_NUDGE, wetnessSteps } }).ranking[0]!;
+      return bestOf(LADDER, best.id).labelLowC;
+    });
+    expect([...steps].sort((a, b) => a - b)).toEqual(steps);
+  });
+
+  it('does not care for the order of the shelf, nor for a worse product on it', () => {
+    const cases = casesFromReading(dry);
+    const before = ask(cases);
+    const shuffled = [...LADDER].reverse();
+    expect(ask(cases, shuffled).ranking).toEqual(before.ranking);
+    const worse = wax('worse', -40, -34);
+    expect(ask(cases, [...LADDER, worse]).ranking[0]!.id).toBe(before.ranking[0]!.id);
+  });
+
+  it('knows what perfect knowledge would save, and what going by the air costs', () => {
+    const result = ask(casesFromReading({ ...dry, temperatureSdC: 2.5 }));
+    expect(result.regretPercent).toBeGreaterThan(0);
+    expect(result.byAir!.costPercent).toBeGreaterThan(0.2);
+    expect(bestOf(LADDER, result.byAir!.id).labelLowC).toBeGreaterThan(
+      bestOf(LADDER, result.ranking[0]!.id).labelLowC,
+    );
+    const sure = ask(casesFromReading({ ...dry, temperatureSdC: 0.1 }));
+    expect(sure.regretPercent).toBeLessThan(result.regretPercent);
+  });
+
+  it('shows what each way of being wrong costs: nothing less than the best of that world', () => {
+    const { regret } = ask(casesFromReading(dry));
+    expect(regret).toHaveLength(5);
+    expect(regret[0]!.regretPercent.likely).toBeCloseTo(0, 6);
+    for (const row of regret) {
+      expect(Math.min(...Object.values(row.regretPercent))).toBeGreaterThanOrEqual(-1e-9);
+    }
+    expect(regret[0]!.regretPercent.colder).toBeGreaterThan(0);
+  });
+
+  it('excludes legacy products, and says so when nothing is left', () => {
+    const legacy = wax('old', -11, -5, { additives: ['fluorocarbon'] });
+    const result = ask(casesFromReading(dry), [legacy]);
+    expect(result.ranking[0]).toMatchObject({ excluded: true, probabilityBest: 0 });
+    expect(result.layerPlan.layers).toEqual([]);
+    expect(result.byAir).toBeUndefined();
+    expect(result.cautions.join(' ')).toContain('excluded by the rule');
+  });
+
+  it('gives a blend of neighbours only when it beats the whole shelf', () => {
+    const two = [wax('hard', -12, -8), wax('soft', -8, -4)];
+    const between = ask(casesFromReading({ ...dry, temperatureC: -7.7, temperatureSdC: 0.3 }), two);
+    expect(between.blend).toMatchObject({ hard: { id: 'hard' }, soft: { id: 'soft' } });
+    expect(between.blend!.expectedLossPercent).toBeLessThan(
+      between.ranking[0]!.expectedLossPercent,
+    );
+    const third = [...two, wax('right', -10, -6)];
+    const fit = casesFromReading({ ...dry, temperatureC: -7.7, temperatureSdC: 0.3 });
+    expect(ask(fit, third).blend).toBeUndefined();
+  });
+});
+
+describe('an ensemble of a course', () => {
+  const HOUR = 3_600_000;
+  const START = Date.parse('2027-01-16T08:00:00Z');
+  const times = windowTimes(START + 12 * HOUR, 2.5);
+  const made = outlook({
+    site: {
+      latitude: 46.6,
+      longitude: 10.2,
+      altitudeM: 700,
+      slopeDeg: 0,
+      aspectDeg: 0,
+      shadeFraction: 0,
+    },
+    surface: { kind: 'groomed' },
+    weather: Array.from({ length: 20 }, (_, h) => ({
+      timeMs: START + h * HOUR,
+      airTemperatureC: -6 - h / 3,
+      humidityFraction: 0.7,
+      windMPerS: 2,
+      cloudFraction: 0.2,
+    })),
+    members: 60,
+    memberTimesMs: times,
+  });
+
+  it('gives equally likely members that agree with the bands', () => {
+    const { members, contactTemperatureC, timesMs } = made;
+    expect(members).toHaveLength(6);
+    const row = timesMs.indexOf(members![0]!.timeMs);
+    const middle = members![0]!.temperatureC[30]!;
+    expect(Math.abs(middle - contactTemperatureC.p50[row]!)).toBeLessThan(0.3);
+    expect([...members![0]!.temperatureC].sort((a, b) => a - b)).toEqual([
+      ...members![0]!.temperatureC,
+    ]);
+  });
+
+  it('weighs segments by length, and says when each start wants its own', () => {
+    const place = (name: string, share: number, shiftK: number) => ({
+      segment: { name, share, origin: 'natural' as const },
+      atTimes: made.members!.map((one, t) => ({
+        ...one,
+        temperatureC: one.temperatureC.map((c) => c + shiftK + 3 - 1.5 * t),
+      })),
+      airTemperatureC: times.map(() => -8),
+    });
+    const seen = { dirt: 'clean', glazed: false } as const;
+    const low = casesFromMembers(times, [place('low', 1, 0)], seen);
+    const both = casesFromMembers(times, [place('low', 0.5, 0), place('high', 0.5, -4)], seen);
+    expect(ask(both).equivalentTemperatureC).toBeCloseTo(ask(low).equivalentTemperatureC - 2, 1);
+    const { window } = ask(low);
+    expect(window!.byTime).toHaveLength(6);
+    expect(window!.oneForAllCostPercent).toBeGreaterThan(0.15);
+    expect(window!.ownPays).toBe(true);
+  });
+
+  it('loses nothing in a spectrum that the cases hold', () => {
+    const cases = casesFromReading({ ...dry, temperatureSdC: 3 });
+    const demands = demandsOf(cases, race, own);
+    const spectrum = spectrumOf(cases, demands);
+    for (const one of LADDER) {
+      const whole = expectedLoss(courseLosses(cases, demands, one), cases.memberWeights);
+      expect(spectrumLoss(spectrum, one)).toBeCloseTo(whole, 3);
+    }
+  });
+
+  it('takes quantiles right, even weights or not', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: 1, maxLength: 60 }),
+        fc.double({ min: 0.01, max: 1, noNaN: true }),
+        (values, fraction) => {
+          const losses = Float64Array.from(values);
+          const even = new Float64Array(values.length).fill(1 / values.length);
+          const sorted = [...values].sort((a, b) => a - b);
+          const rank = Math.max(0, Math.ceil(fraction * values.length) - 1);
+          expect(lossQuantile(losses, even, fraction)).toBe(sorted[rank]);
+        },
+      ),
+    );
+    expect(lossQuantile(Float64Array.of(3, 1, 2), Float64Array.of(0.6, 0.3, 0.1), 0.35)).toBe(2);
+  });
+});
+
+describe('the hours on snow', () => {
+  it('follow distance and kind, and spread up to six times over them', () => {
+    expect(estimatedHours({ discipline: 'classic', purpose: 'touring', distanceKm: 44 })).toBe(4);
+    expect(estimatedHours({ discipline: 'alpine', purpose: 'race', distanceKm: 1 })).toBe(2);
+    expect(windowTimes(0, 0)).toEqual([0]);
+    expect(windowTimes(0, 10)).toHaveLength(6);
+    expect(windowTimes(0, 10).at(-1)).toBe(36_000_000);
+    expect(() => windowTimes(0, 25)).toThrow();
+  });
+});
+
+describe('layers', () => {
+  const shelf = [
+    wax('day', -9, -4),
+    wax('hard', -15, -9),
+    wax('edge powder', -25, -10, { role: 'hardener', form: 'powder' }),
+    wax('roller', -12, -2, { role: 'top', form: 'roller_block' }),
+    wax('fluid', -12, -2, { role: 'top', form: 'liquid' }),
+    wax('banned', -12, -2, { role: 'top', form: 'roller_block', additives: ['fluorocarbon'] }),
+  ];
+  const plan = (snow: Partial<SnowConditions>, outing: Partial<typeof race> = {}) =>
+    choose({
+      cases: casesFromReading({ ...dry, temperatureC: -6, ...snow }),
+      outing: { ...race, ...outing },
+      own,
+      products: [shelf[0]!],
+      shelf,
+    }).layerPlan;
+
+  it('end with a roller block on old snow and a liquid on new, for a race only', () => {
+    expect(plan({ sharpness: 0.2 }).layers.at(-1)).toMatchObject({ place: 'top', id: 'roller' });
+    expect(plan({ sharpness: 0.6 }).layers.at(-1)).toMatchObject({ place: 'top', id: 'fluid' });
+    const training = plan({}, { purpose: 'training' as 'race' });
+    expect(training.layers.map((one) => one.place)).toEqual(['glide']);
+  });
+
+  it('put something harder beneath where it has to last, and a hardener on the edges', () => {
+    const hard = plan({ origin: 'machine_made' });
+    expect(hard.layers.map((one) => one.place)).toEqual(['edges', 'under', 'glide', 'top']);
+    expect(hard.layers[1]).toMatchObject({ id: 'hard' });
+    expect(plan({}, { distanceKm: 42 as 10 }).layers[1]).toMatchObject({
+      place: 'glide',
+      coats: 3,
+    });
+    expect(plan({}, { distanceKm: 42 as 10 }).layers[0]!.reason).toContain('42 km');
+  });
+
+  it('say what is missing', () => {
+    const bare = choose({
+      cases: casesFromReading({ ...dry, origin: 'machine_made' }),
+      outing: race,
+      own,
+      products: [shelf[0]!],
+      shelf: [shelf[0]!],
+    }).layerPlan;
+    expect(bare.missing).toHaveLength(3);
+  });
+});
+
+describe('form, structure and method', () => {
+  const bench = {
+    hoursLeft: 12,
+    ventilated: true,
+    tools: ['ski_iron'],
+    baseType: 'sintered',
+  } as const;
+  it('follow time, air, tools and hardness', () => {
+    expect(formAdvice(bench, race, 40).form).toBe('block');
+    expect(formAdvice(bench, race, 70).form).toBe('powder');
+    expect(formAdvice({ ...bench, hoursLeft: 0.5 }, race, 40).form).toBe('liquid');
+    expect(formAdvice({ ...bench, tools: [] }, race, 40).form).toBe('liquid');
+    const closed = formAdvice({ ...bench, ventilated: false }, race, 40);
+    expect(closed.how).toContain('cork');
+    const extruded = { ...bench, baseType: 'extruded' } as const;
+    expect(formAdvice(extruded, { ...race, purpose: 'recreation' }, 40).form).toBe('liquid');
+  });
+
+  it('press rills only where water runs and no grind does it already', () => {
+    const rills = { widthMm: 2, kind: 'pressed_rills', reason: '' } as const;
+    expect(structureWork(rills, { temperatureC: 0 })).toMatchObject({ rillPasses: 2 });
+    expect(structureWork(rills, { temperatureC: 0 }, 1.9)).toMatchObject({ rillPasses: 0 });
+    const fine = { widthMm: 0.25, kind: 'fine', reason: '' } as const;
+    expect(structureWork(fine, { temperatureC: -18 })).toMatchObject({ brush: 'brass' });
+    expect(structureWork(fine, { temperatureC: -12 }, 1.5).how).toContain('coarser than asked');
+  });
+
+  it('keep every school, with the team’s own in force where it is a known one', () => {
+    for (const group of METHOD_GROUPS) {
+      expect(group.options.map((one) => one.key)).toContain(group.standard);
+      expect(group.options.length).toBeGreaterThan(1);
+    }
+    const force = methodsInForce({ drive: 'rotary', cooling: 'no such' });
+    expect(force.drive!.key).toBe('rotary');
+    expect(force.cooling!.key).toBe('to_room');
+  });
+});

@@ -1,0 +1,102 @@
+import { DomainError } from '../errors';
+import {
+  additiveVerdict,
+  isExcluded,
+  reasonsFor,
+  type GlideProduct,
+  type NeededAdditive,
+  type OutingFacts,
+  type RankedProduct,
+} from '../wax';
+import type { SnowCases } from './cases';
+import type { CaseDemands } from './demands';
+import { courseLosses, expectedLoss, lossQuantile } from './losses';
+
+/** A product ranked over all cases. */
+export interface RobustRanked extends RankedProduct {
+  /** Expected loss at each time of the start window, %. */
+  lossByTime: number[];
+}
+
+export interface RobustRanking {
+  ranking: RobustRanked[];
+  /** What perfect knowledge of each time and member would lose on average, %. */
+  perfectPercent: number;
+}
+
+const TIE_PERCENT = 1e-9;
+
+/** Least loss of each time and member, and each product's share of being best (a tie is shared). */
+function bestOf(
+  losses: readonly Float64Array[],
+  weights: Float64Array,
+): { perfect: number; shares: number[] } {
+  const shares = losses.map(() => 0);
+  const size = losses[0]?.length ?? 0;
+  const times = size / weights.length;
+  let perfect = 0;
+  for (let i = 0; i < size; i += 1) {
+    let least = Infinity;
+    for (let k = 0; k < losses.length; k += 1) {
+      if (losses[k]![i]! < least) least = losses[k]![i]!;
+    }
+    let tied = 0;
+    for (let k = 0; k < losses.length; k += 1) {
+      if (losses[k]![i]! <= least + TIE_PERCENT) tied += 1;
+    }
+    const weight = weights[i % weights.length]! / times;
+    perfect += weight * least;
+    for (let k = 0; k < losses.length; k += 1) {
+      if (losses[k]![i]! <= least + TIE_PERCENT) shares[k] = shares[k]! + weight / tied;
+    }
+  }
+  return { perfect, shares };
+}
+
+/** Order of a ranking: by loss, then name, then id, so that permuting the shelf changes nothing. */
+export const byLoss = (a: RankedProduct, b: RankedProduct): number =>
+  Number(a.excluded) - Number(b.excluded) ||
+  a.expectedLossPercent - b.expectedLossPercent ||
+  a.name.localeCompare(b.name, 'en') ||
+  a.id.localeCompare(b.id, 'en');
+
+/**
+ * Ranks products by expected loss over members, segments and the start window. Those a rule excludes stand
+ * last and have no part in the odds. An empty shelf: DomainError `empty_shelf`.
+ */
+export function rankOverCases(
+  cases: SnowCases,
+  demands: CaseDemands,
+  products: readonly GlideProduct[],
+  outing: OutingFacts,
+  needed: readonly NeededAdditive[],
+  likelyEquivalentC: number,
+): RobustRanking {
+  if (products.length === 0) {
+    throw new DomainError('empty_shelf', 'products', products, 'The shelf has no glide wax.');
+  }
+  const { memberWeights, timesMs } = cases;
+  const losses = new Map(products.map((one) => [one.id, courseLosses(cases, demands, one)]));
+  const allowed = products.filter((one) => !isExcluded(one, outing));
+  const { perfect, shares } = bestOf(
+    allowed.map((one) => losses.get(one.id)!),
+    memberWeights,
+  );
+  const shareById = new Map(allowed.map((one, i) => [one.id, shares[i]!]));
+  const ranking = products.map((product): RobustRanked => {
+    const own = losses.get(product.id)!;
+    const excluded = isExcluded(product, outing);
+    const verdict = additiveVerdict(product.additives, needed);
+    return {
+      id: product.id,
+      name: product.name,
+      expectedLossPercent: expectedLoss(own, memberWeights),
+      lossP90Percent: lossQuantile(own, memberWeights, 0.9),
+      probabilityBest: shareById.get(product.id) ?? 0,
+      reasons: reasonsFor(product, verdict, excluded, likelyEquivalentC),
+      excluded,
+      lossByTime: timesMs.map((_, t) => expectedLoss(own, memberWeights, t)),
+    };
+  });
+  return { ranking: ranking.sort(byLoss), perfectPercent: perfect };
+}
