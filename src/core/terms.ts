@@ -60,6 +60,14 @@ export const PRODUCT_ROLES = [
 ] as const;
 export type ProductRole = (typeof PRODUCT_ROLES)[number];
 
+/** Why the grams on the shelf changed. */
+export const STOCK_MOVE_KINDS = ['bought', 'used', 'corrected'] as const;
+export type StockMoveKind = (typeof STOCK_MOVE_KINDS)[number];
+
+/** What a label says the product is best in, besides its temperatures. */
+export const LABEL_PREFERENCES = ['dry_air', 'moist_air', 'new_snow', 'old_snow'] as const;
+export type LabelPreference = (typeof LABEL_PREFERENCES)[number];
+
 /** How a product may be put on. */
 export const APPLICATIONS = ['iron', 'cork', 'wipe', 'roller'] as const;
 export type Application = (typeof APPLICATIONS)[number];

@@ -1,5 +1,15 @@
+import type {
+  Blend,
+  ByAir,
+  FormAdvice,
+  LayerPlan,
+  MethodOption,
+  RegretRow,
+  StructureWork,
+  WindowVerdict,
+} from '../core/choice';
 import type { LedgerLine, OutingFacts, OwnCorrection, RankedProduct } from '../core/wax';
-import type { GlideProduct, SnowConditions } from '../core/wax';
+import type { GlideProduct, SnowConditions, Structure } from '../core/wax';
 import type { ChoiceBasis } from '../core/terms';
 import type { FrostDatabase } from './database';
 import type { ChoiceRow } from './schema';
@@ -14,6 +24,28 @@ export interface ChoiceInputs {
   products: GlideProduct[];
 }
 
+/** What else the choice said when it was saved, and what the technician made of it. */
+export interface ChoiceDetails {
+  /** One sentence of the answer as it stood. */
+  sentence: string;
+  equivalentSdC: number;
+  layerPlan: LayerPlan;
+  structure: Structure;
+  structureWork: StructureWork;
+  regretPercent: number;
+  regret: RegretRow[];
+  window?: WindowVerdict;
+  blend?: Blend;
+  byAir?: ByAir;
+  form: FormAdvice;
+  methods: Record<string, MethodOption>;
+  additives: string[];
+  cautions: string[];
+  /** Version of the snow model behind it; undefined for a choice on a reading. */
+  outlookVersion?: string;
+  override?: { insteadOfId: string; insteadOf: string; reason: string };
+}
+
 /** A choice as saved: readable without the model that made it. */
 export interface Choice {
   id: string;
@@ -26,6 +58,8 @@ export interface Choice {
   inputs: ChoiceInputs;
   lines: LedgerLine[];
   ranking: RankedProduct[];
+  /** Absent in choices from before the choice in full. */
+  details?: ChoiceDetails;
   modelVersion: string;
   note?: string;
   correctsId?: string;
@@ -43,6 +77,7 @@ const fromRow = (row: ChoiceRow): Choice => ({
   inputs: JSON.parse(row.inputs) as ChoiceInputs,
   lines: JSON.parse(row.ledger) as LedgerLine[],
   ranking: JSON.parse(row.ranking) as RankedProduct[],
+  details: row.details === null ? undefined : (JSON.parse(row.details) as ChoiceDetails),
   modelVersion: row.model_version,
   note: row.note ?? undefined,
   correctsId: row.corrects_id ?? undefined,
@@ -89,6 +124,7 @@ export async function addChoice(db: FrostDatabase, choice: Choice): Promise<void
       inputs: JSON.stringify(choice.inputs),
       ledger: JSON.stringify(choice.lines),
       ranking: JSON.stringify(choice.ranking),
+      details: choice.details ? JSON.stringify(choice.details) : null,
       model_version: choice.modelVersion,
       note: choice.note ?? null,
       corrects_id: choice.correctsId ?? null,

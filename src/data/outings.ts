@@ -11,6 +11,8 @@ export interface Outing {
   distanceKm: number;
   startAt: string;
   fluorocarbonsAllowed: boolean;
+  /** How long the skis are on snow, h; undefined: estimated. */
+  hoursOnSnow?: number;
   venue: Venue;
 }
 
@@ -31,6 +33,7 @@ const joined = (db: FrostDatabase) =>
       'outing.distance_km',
       'outing.start_at',
       'outing.fluorocarbons_allowed',
+      'outing.hours_on_snow',
     ]);
 
 type Joined = Awaited<ReturnType<ReturnType<typeof joined>['execute']>>[number];
@@ -43,6 +46,7 @@ const fromRow = (row: Joined): Outing => ({
   distanceKm: row.distance_km,
   startAt: row.start_at,
   fluorocarbonsAllowed: row.fluorocarbons_allowed === 1,
+  hoursOnSnow: row.hours_on_snow ?? undefined,
   venue: venueFromRow(row),
 });
 
@@ -71,6 +75,7 @@ export async function saveOuting(
     distance_km: outing.distanceKm,
     start_at: outing.startAt,
     fluorocarbons_allowed: outing.fluorocarbonsAllowed ? (1 as const) : (0 as const),
+    hours_on_snow: outing.hoursOnSnow ?? null,
   };
   await db
     .insertInto('outing')

@@ -1,12 +1,29 @@
+import type { Additive, Application, LabelPreference, ProductRole } from '../core/terms';
 import type { GlideProduct } from '../core/wax';
-import type { Additive } from '../core/terms';
 import type { FrostDatabase } from './database';
 import type { ProductRow } from './schema';
 
-/** A glide wax on the shelf with the user's own colour for its block. */
+/** A product on the shelf. Temperatures °C, masses g, price in the team's own money a container. */
 export interface ShelfProduct extends GlideProduct {
+  role: ProductRole;
+  applications: readonly Application[];
+  /** Grip: the label for old snow; the first is for new snow. */
+  label2LowC?: number;
+  label2HighC?: number;
+  preference?: LabelPreference;
+  ironC?: number;
+  ironLimitC?: number;
+  meltingC?: number;
+  /** For a block without a label: how sure its hardness is, 0–100 scale. */
+  hardnessSd?: number;
+  containerG?: number;
+  price?: number;
+  openedOn?: string;
+  /** The user's own colour for its block. */
   swatch: string | null;
 }
+
+const optional = <T>(value: T | null): T | undefined => value ?? undefined;
 
 const fromRow = (row: ProductRow): ShelfProduct => ({
   id: row.id,
@@ -16,33 +33,62 @@ const fromRow = (row: ProductRow): ShelfProduct => ({
   labelHighC: row.label_high_c,
   additives: JSON.parse(row.additives) as Additive[],
   swatch: row.swatch,
+  role: row.role,
+  applications: JSON.parse(row.applications) as Application[],
+  label2LowC: optional(row.label2_low_c),
+  label2HighC: optional(row.label2_high_c),
+  preference: optional(row.preference) as LabelPreference | undefined,
+  ironC: optional(row.iron_c),
+  ironLimitC: optional(row.iron_limit_c),
+  meltingC: optional(row.melting_c),
+  hardnessSd: optional(row.hardness_sd),
+  containerG: optional(row.container_g),
+  price: optional(row.price),
+  openedOn: optional(row.opened_on),
 });
 
-/** The whole shelf by name. */
-export async function listProducts(db: FrostDatabase): Promise<ShelfProduct[]> {
-  const rows = await db.selectFrom('product').selectAll().orderBy('name').execute();
-  return rows.map(fromRow);
+const toRow = (product: ShelfProduct): ProductRow => ({
+  id: product.id,
+  name: product.name,
+  form: product.form,
+  label_low_c: product.labelLowC,
+  label_high_c: product.labelHighC,
+  additives: JSON.stringify(product.additives),
+  swatch: product.swatch,
+  role: product.role,
+  applications: JSON.stringify(product.applications),
+  label2_low_c: product.label2LowC ?? null,
+  label2_high_c: product.label2HighC ?? null,
+  preference: product.preference ?? null,
+  iron_c: product.ironC ?? null,
+  iron_limit_c: product.ironLimitC ?? null,
+  melting_c: product.meltingC ?? null,
+  hardness_sd: product.hardnessSd ?? null,
+  container_g: product.containerG ?? null,
+  price: product.price ?? null,
+  opened_on: product.openedOn ?? null,
+});
+
+/** The whole shelf by name; or what has one role. */
+export async function listProducts(db: FrostDatabase, role?: ProductRole): Promise<ShelfProduct[]> {
+  let query = db.selectFrom('product').selectAll().orderBy('name');
+  if (role !== undefined) query = query.where('role', '=', role);
+  return (await query.execute()).map(fromRow);
 }
 
-/** Puts products on the shelf. */
-export async function addProducts(
+/** Puts products on the shelf, or what stands there under the same id anew. */
+export async function saveProducts(
   db: FrostDatabase,
   products: readonly ShelfProduct[],
 ): Promise<void> {
-  await db
-    .insertInto('product')
-    .values(
-      products.map((product) => ({
-        id: product.id,
-        name: product.name,
-        form: product.form,
-        label_low_c: product.labelLowC,
-        label_high_c: product.labelHighC,
-        additives: JSON.stringify(product.additives),
-        swatch: product.swatch,
-      })),
-    )
-    .execute();
+  for (const product of products) {
+    const { id, ...facts } = toRow(product);
+    await db
+      .insertInto('product')
+      .values({ id, ...facts })
+      .onConflict((conflict) => conflict.column('id').doUpdateSet(facts))
+      .execute();
+  }
 }
 
 /** Takes a product off the shelf and gives it back; undefined when there is none of this id. */

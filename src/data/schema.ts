@@ -7,7 +7,9 @@ import type {
   Grain,
   HandHardness,
   Origin,
+  ProductRole,
   Purpose,
+  StockMoveKind,
   Wetness,
 } from '../core/terms';
 
@@ -34,6 +36,7 @@ export interface OutingTable {
   distance_km: number;
   start_at: string;
   fluorocarbons_allowed: SqlBoolean;
+  hours_on_snow: number | null;
   created_at: Fixed<string>;
 }
 
@@ -72,6 +75,44 @@ export interface ProductTable {
   additives: string;
   /** The user's own colour of the block, #rrggbb. */
   swatch: string | null;
+  role: ProductRole;
+  /** JSON list of ways to put it on. */
+  applications: string;
+  label2_low_c: number | null;
+  label2_high_c: number | null;
+  iron_c: number | null;
+  iron_limit_c: number | null;
+  melting_c: number | null;
+  hardness_sd: number | null;
+  container_g: number | null;
+  price: number | null;
+  preference: string | null;
+  opened_on: string | null;
+}
+
+/** Append-only: what came, went, or was found on weighing. Grams are signed. */
+export interface StockMoveTable {
+  id: Fixed<string>;
+  product_id: Fixed<string>;
+  kind: Fixed<StockMoveKind>;
+  grams: Fixed<number>;
+  note: Fixed<string | null>;
+  at: Fixed<string>;
+}
+
+/** What a team set once for all outings, as JSON by key. */
+export interface TeamSettingTable {
+  key: string;
+  value: string;
+}
+
+/** What was measured or tried for grip on an outing, as JSON. */
+export interface GripNoteTable {
+  id: string;
+  outing_id: string;
+  kind: 'fit' | 'trouble';
+  content: string;
+  at: string;
 }
 
 /** Append-only, with everything needed to read it in ten years. */
@@ -89,6 +130,8 @@ export interface ChoiceTable {
   ledger: Fixed<string>;
   /** JSON: the ranking as it was shown. */
   ranking: Fixed<string>;
+  /** JSON: what else the choice said, and the override; null in choices from before. */
+  details: Fixed<string | null>;
   model_version: Fixed<string>;
   note: Fixed<string | null>;
   corrects_id: Fixed<string | null>;
@@ -152,6 +195,9 @@ export interface Tables {
   outing: OutingTable;
   reading: ReadingTable;
   product: ProductTable;
+  stock_move: StockMoveTable;
+  team_setting: TeamSettingTable;
+  grip_note: GripNoteTable;
   choice: ChoiceTable;
 }
 
@@ -160,5 +206,6 @@ export type OutingRow = Selectable<OutingTable>;
 export type ReadingRow = Selectable<ReadingTable>;
 export type NewReading = Insertable<ReadingTable>;
 export type ProductRow = Selectable<ProductTable>;
+export type StockMoveRow = Selectable<StockMoveTable>;
 export type ChoiceRow = Selectable<ChoiceTable>;
 export type NewChoice = Insertable<ChoiceTable>;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting } from '@/data/outings';
-import { addProducts, listProducts, removeProduct } from '@/data/products';
+import { listProducts, removeProduct, saveProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { listStations } from '@/data/weather';
 import { exportChoices } from '@/features/log/use-cases/export-choices';
@@ -174,7 +174,7 @@ describe('the shelf', () => {
     for (const product of all) await removeProduct(db, product.id);
     expect(await removeProduct(db, all[0]!.id)).toBeUndefined();
     expect(fieldsOf(await pickWax(db, body))).toEqual(['products']);
-    await addProducts(db, [all[0]!]);
+    await saveProducts(db, [all[0]!]);
     expect(await listProducts(db)).toEqual([all[0]]);
   });
 });

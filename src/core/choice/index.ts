@@ -17,3 +17,4 @@ export type { RobustRanked } from './ranking';
 export type { StructureWork } from './structure-work';
 export { estimatedHours, OWN_CHOICE_PAYS_PERCENT, windowTimes } from './window';
 export type { WindowVerdict } from './window';
+export { answerSentence, oddsInWords } from './sentence';

@@ -21,6 +21,8 @@ export interface OutingFacts {
   distanceKm: number;
   purpose: Purpose;
   fluorocarbonsAllowed?: boolean;
+  /** How long the skis are on snow, h; undefined: estimated from the distance. */
+  hoursOnSnow?: number;
 }
 
 /** A glide wax as the choice sees it. Label ends in °C of snow temperature, low < high. */

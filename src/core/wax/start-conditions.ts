@@ -40,7 +40,7 @@ export interface Basis {
  * six hours after it is taken as it is; otherwise the outlook, which the readings have pulled, where there is one.
  */
 export function basisOf(
-  start: StartSnow | undefined,
+  start: { snow: { timeMs: number } } | undefined,
   reading: { takenMs: number } | undefined,
 ): Basis | undefined {
   const sinceStart = reading && start ? reading.takenMs - start.snow.timeMs : NaN;

@@ -2,14 +2,15 @@ import { pick, type OutingFacts } from '../../core/wax';
 import { addChoice } from '../choices';
 import type { FrostDatabase } from '../database';
 import { saveOuting } from '../outings';
-import { addProducts } from '../products';
+import { saveProducts } from '../products';
+import { addStockMove } from '../stock';
 import { addReadings } from '../readings';
 import { saveSegments } from '../segments';
 import { saveVenue } from '../venues';
 import { saveStation, saveWeather } from '../weather';
 import { DEMO_COURSES, DEMO_STATIONS, demoWeather } from './course';
 import { demoReadings } from './readings';
-import { DEMO_SHELF } from './shelf';
+import { DEMO_SHELF, demoGrams } from './shelf';
 import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
 
 /** Fills an empty database with the Lantern Weekend; one that has a venue is left as it is. */
@@ -23,7 +24,16 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
   await db.transaction().execute(async (transaction) => {
     for (const venue of DEMO_VENUES) await saveVenue(transaction, venue);
     for (const outing of outings) await saveOuting(transaction, outing, at);
-    await addProducts(transaction, DEMO_SHELF);
+    await saveProducts(transaction, DEMO_SHELF);
+    for (const [place, product] of DEMO_SHELF.entries()) {
+      await addStockMove(transaction, {
+        id: `demo-stock-${place}`,
+        productId: product.id,
+        kind: 'bought',
+        grams: demoGrams(product, place),
+        at,
+      });
+    }
     for (const station of DEMO_STATIONS) {
       await saveStation(
         transaction,
@@ -42,7 +52,8 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
   const reading = readings.find((one) => one.outingId === slalom.id)!;
   const outing: OutingFacts = slalom;
   const own = { venueC: 0, handC: 0 };
-  const result = pick(reading, outing, DEMO_SHELF, own);
+  const glides = DEMO_SHELF.filter((one) => one.role === 'glide');
+  const result = pick(reading, outing, glides, own);
   const best = result.ranking[0]!;
   await addChoice(db, {
     id: 'demo-choice-1',
@@ -52,7 +63,7 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
     productName: best.name,
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
-    inputs: { snow: reading, outing, own, products: [...DEMO_SHELF] },
+    inputs: { snow: reading, outing, own, products: glides },
     lines: result.lines,
     ranking: result.ranking,
     modelVersion: result.modelVersion,

@@ -31,17 +31,80 @@ const OTHERS: [Form, Row][] = [
   ['powder', ['Old stock moist', -8, -1, '#d7a7b5', 'fluorocarbon']],
 ];
 
-const product = (form: Form, [name, low, high, swatch, ...additives]: Row): ShelfProduct => ({
-  id: `demo-${name.toLowerCase().replace(/ /g, '-')}`,
-  name,
-  form,
-  labelLowC: low,
-  labelHighC: high,
-  additives,
-  swatch,
-});
+/** Iron temperature of a block by its label, °C, as labels go: harder is hotter. */
+const ironFor = (low: number, high: number) =>
+  Math.min(150, Math.max(110, Math.round(118 - 1.6 * (0.5 * (low + high)))));
+
+type More = Partial<Omit<ShelfProduct, 'id' | 'name' | 'form' | 'swatch'>>;
+
+const product = (form: Form, row: Row, more: More = {}): ShelfProduct => {
+  const [name, labelLowC, labelHighC, swatch, ...additives] = row;
+  const isIroned = form === 'block' || form === 'powder';
+  const ironC = isIroned ? ironFor(labelLowC, labelHighC) : undefined;
+  return {
+    id: `demo-${name.toLowerCase().replace(/ /g, '-')}`,
+    name,
+    form,
+    labelLowC,
+    labelHighC,
+    additives,
+    swatch,
+    role: 'glide',
+    applications: isIroned ? ['iron'] : ['wipe'],
+    ironC,
+    ironLimitC: ironC && ironC + 15,
+    containerG: form === 'block' ? 60 : form === 'powder' ? 30 : 80,
+    price: 18 + 9 * additives.length,
+    ...more,
+  };
+};
+
+const cork: More = { applications: ['cork'], containerG: 45, price: 14 };
+const WORKSHOP: readonly ShelfProduct[] = [
+  product('block', ['Soft conditioner', -6, 2, '#e0cfa9'], { role: 'base', containerG: 180 }),
+  product('powder', ['Edge hardener', -25, -6, '#dfe4e8', 'hardener'], { role: 'hardener' }),
+  product('roller_block', ['Top roller cold', -12, -4, '#a3b7b0'], {
+    role: 'top',
+    applications: ['roller'],
+    preference: 'old_snow',
+  }),
+  product('roller_block', ['Top roller mild', -5, 2, '#c7b08d'], {
+    role: 'top',
+    applications: ['roller'],
+    preference: 'old_snow',
+  }),
+  product('liquid', ['Top fluid', -10, 0, '#b9c6cf'], { role: 'top', preference: 'new_snow' }),
+  product('liquid', ['Base cleaner', -30, 10, '#f0f0f0'], { role: 'cleaner', containerG: 150 }),
+  product('liquid', ['Skin care', -30, 10, '#e9e4d4'], { role: 'skin_care', containerG: 100 }),
+];
+const grip = (name: string, fresh: [number, number], old: [number, number], swatch: string) =>
+  product('stick', [name, ...fresh, swatch], {
+    ...cork,
+    role: 'grip_stick',
+    label2LowC: old[0],
+    label2HighC: old[1],
+  });
+const GRIP: readonly ShelfProduct[] = [
+  grip('Grip polar', [-25, -14], [-30, -18], '#77838c'),
+  grip('Grip cold', [-15, -7], [-20, -10], '#8c9f8a'),
+  grip('Grip middle', [-8, -3], [-12, -5], '#6f8fa6'),
+  grip('Grip mild', [-4, -1], [-6, -2], '#a77f9b'),
+  grip('Grip zero', [-1, 0.5], [-3, 0], '#c98f6a'),
+  product('stick', ['Grip binder', -30, 0, '#8a8a80'], { ...cork, role: 'binder' }),
+  product('tube', ['Klister cold ice', -15, -3, '#7d91a8'], { ...cork, role: 'klister' }),
+  product('tube', ['Klister around zero', -4, 3, '#a890a8'], { ...cork, role: 'klister' }),
+  product('tube', ['Klister wet', 0, 10, '#b8907a'], { ...cork, role: 'klister' }),
+];
 
 export const DEMO_SHELF: readonly ShelfProduct[] = [
   ...BLOCKS.map((row) => product('block', row)),
   ...OTHERS.map(([form, row]) => product(form, row)),
+  ...WORKSHOP,
+  ...GRIP,
 ];
+
+/** What is left in the demo cabin, g: most are well stocked, two run low. */
+export function demoGrams(product: ShelfProduct, place: number): number {
+  const whole = product.containerG ?? 0;
+  return place % 7 === 3 ? Math.round(whole / 8) : whole * (1 + (place % 3));
+}

@@ -1,9 +1,11 @@
 import type { Migration } from 'kysely';
 import * as firstSlice from './0001-first-slice';
 import * as weatherAndCourse from './0002-weather-and-course';
+import * as wholeShelfAndGrip from './0003-whole-shelf-and-grip';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-first-slice': firstSlice,
   '0002-weather-and-course': weatherAndCourse,
+  '0003-whole-shelf-and-grip': wholeShelfAndGrip,
 };

@@ -24,8 +24,14 @@ const TABLE_EVERY = 8;
 /** Lines are told apart by dash, weight and their name at the end, not by colour. */
 const DASHES = ['solid', 'dash', 'dot', 'dashdot'] as const;
 
+/** What of a choice the chart draws. */
+type Drawn = Pick<
+  PickResult,
+  'ranking' | 'equivalentTemperatureC' | 'temperatureSdC' | 'additives'
+>;
+
 interface LossChartProps {
-  result: PickResult;
+  result: Drawn;
   snow: SnowConditions;
   products: readonly GlideProduct[];
 }
@@ -64,7 +70,7 @@ export function LossChart({ result, snow, products }: LossChartProps) {
 function draw(
   grid: readonly number[],
   curves: readonly LossCurve[],
-  result: PickResult,
+  result: Drawn,
   units: Units,
   inks: ChartInks,
 ): { data: Data[]; layout: Partial<Layout> } {

@@ -1,6 +1,7 @@
 'use client';
 
 import { Flex, SimpleGrid } from '@chakra-ui/react';
+import { estimatedHours } from '@/core/choice';
 import type { OutingFacts } from '@/core/wax';
 import { DISCIPLINES, PURPOSES } from '@/core/terms';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
@@ -18,7 +19,7 @@ export interface FactsDraft extends Omit<OutingFacts, 'distanceKm'> {
 interface OutingFactsFormProps {
   facts: FactsDraft;
   timeZone: string;
-  problem: (field: 'distanceKm' | 'startAt') => string | undefined;
+  problem: (field: 'distanceKm' | 'startAt' | 'hoursOnSnow') => string | undefined;
   onChange: (change: Partial<FactsDraft>) => void;
 }
 
@@ -62,6 +63,16 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
             onChange({ startAt: isLocalTime(local) ? instantFromLocal(local, timeZone) : '' })
           }
           problem={problem('startAt')}
+        />
+        <NumberField
+          label="Hours on snow"
+          hint={`Empty: about ${estimatedHours({ ...facts, distanceKm: facts.distanceKm ?? 0 }).toFixed(1)} h, from the distance`}
+          scale={scales.hours}
+          step={0.5}
+          decimals={1}
+          value={facts.hoursOnSnow}
+          onChange={(hoursOnSnow) => onChange({ hoursOnSnow })}
+          problem={problem('hoursOnSnow')}
         />
       </SimpleGrid>
       <ChoiceRow

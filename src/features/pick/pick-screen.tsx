@@ -2,7 +2,7 @@
 
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useEffect } from 'react';
-import type { StartSnow } from '@/core/snow/outlook';
+import { answerSentence } from '@/core/choice';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -22,24 +22,26 @@ import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { Swatch } from '@/ui/marks/swatch';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList, type ShownProduct } from '@/ui/wax/ranking-list';
+import { HowPart, WindowPart } from './how-part';
 import { LossChart } from './loss-chart';
 import { OutingFactsForm } from './outing-facts-form';
-import { usePick } from './use-pick';
+import { ByAirLine, RegretTable } from './regret-part';
+import { usePick, type PickGround, type PickState } from './use-pick';
+import { WhatIf } from './what-if';
 
-interface PickScreenProps {
-  outing: Outing;
-  reading: Reading | undefined;
-  /** The outlook at the start; undefined without weather. */
-  start: StartSnow | undefined;
-  products: readonly ShownProduct[];
+interface PickScreenProps extends PickGround {
+  shelf: readonly ShownShelf[];
+  serverNowMs: number;
 }
+
+type ShownShelf = PickGround['shelf'][number] & ShownProduct;
 
 const QUESTION = 'Which wax?';
 
 /** The Pick screen: one answer at the top, its reasons under it, the whole shelf last. */
 export function PickScreen(props: PickScreenProps) {
-  const { outing, reading, start, products } = props;
-  if (!reading && !start) {
+  const { outing, reading, modelled, shelf } = props;
+  if (!reading && !modelled) {
     return (
       <Sheet question={QUESTION} answer={<Text textStyle="title">Measure the snow first.</Text>}>
         <Text textStyle="body" mb="2">
@@ -49,7 +51,7 @@ export function PickScreen(props: PickScreenProps) {
       </Sheet>
     );
   }
-  if (products.length === 0) {
+  if (shelf.every((one) => one.role !== 'glide')) {
     return (
       <Sheet question={QUESTION} answer={<Text textStyle="title">The shelf is empty.</Text>}>
         <Text textStyle="body" mb="2">
@@ -62,12 +64,12 @@ export function PickScreen(props: PickScreenProps) {
   return <Chooser {...props} />;
 }
 
-type Pick = ReturnType<typeof usePick>;
-
-function Chooser({ outing, reading, start, products }: PickScreenProps) {
+function Chooser(props: PickScreenProps) {
+  const { outing, reading, shelf, serverNowMs } = props;
   const scales = useScales();
-  const state = usePick(outing, reading, start, products);
-  const { draft, set, problem, result, save } = state;
+  const state = usePick(props, serverNowMs);
+  const { draft, set, problem, choice, save, products } = state;
+  const path = `/outing/${outing.id}`;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key === 'Enter') void save();
@@ -76,19 +78,22 @@ function Chooser({ outing, reading, start, products }: PickScreenProps) {
     return () => window.removeEventListener('keydown', onKey);
   });
   return (
-    <Sheet question={QUESTION} answer={<Answer state={state} products={products} />}>
-      <SaveBar state={state} logHref={`/outing/${outing.id}/log`} />
-      {result?.cautions.map((caution) => (
+    <Sheet question={QUESTION} answer={<Answer state={state} shelf={shelf} />}>
+      <SaveBar state={state} path={path} />
+      {choice?.cautions.map((caution) => (
         <Caution key={caution}>{caution}</Caution>
       ))}
       <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
         <Box>
+          <Part title="How to put it on">
+            <HowPart state={state} settingsHref={`${path}/settings`} />
+          </Part>
           <Part title="Why this temperature">
             <SourceOfSnow state={state} reading={reading} outing={outing} />
-            {result ? (
+            {choice ? (
               <LedgerTable
-                lines={result.lines}
-                equivalentTemperatureC={result.equivalentTemperatureC}
+                lines={choice.lines}
+                equivalentTemperatureC={choice.equivalentTemperatureC}
               />
             ) : (
               <Text textStyle="body">Mend the marked fields to see the ledger.</Text>
@@ -115,15 +120,30 @@ function Chooser({ outing, reading, start, products }: PickScreenProps) {
           </Part>
         </Box>
         <Box>
-          {result && (
+          {choice && (
             <>
               <Part title="What being wrong would cost">
-                <LossChart result={result} snow={state.snow!} products={products} />
-                <ByAir state={state} />
+                <LossChart
+                  result={{ ...choice, temperatureSdC: choice.equivalentSdC }}
+                  snow={choice.snow}
+                  products={products}
+                />
+                <ByAirLine choice={choice} />
+                <Box mt="4">
+                  <RegretTable choice={choice} />
+                </Box>
               </Part>
+              <Part title="What if">
+                <WhatIf nudge={state.nudge} isNudged={state.isNudged} onChange={state.setNudge} />
+              </Part>
+              {(choice.window ?? choice.blend) && (
+                <Part title="Over the time on snow">
+                  <WindowPart state={state} timeZone={outing.venue.timeZone} />
+                </Part>
+              )}
               <Part title="The shelf by expected loss">
                 <RankingList
-                  ranking={result.ranking}
+                  ranking={choice.ranking}
                   products={products}
                   takenId={state.taken?.id}
                   onTake={(takenId) => set({ takenId })}
@@ -137,51 +157,60 @@ function Chooser({ outing, reading, start, products }: PickScreenProps) {
   );
 }
 
-function Answer({ state, products }: { state: Pick; products: readonly ShownProduct[] }) {
+function Answer({ state, shelf }: { state: PickState; shelf: readonly ShownShelf[] }) {
   const units = useUnits();
-  const { result, taken, best } = state;
-  if (!result || !taken) {
+  const { choice, choiceProblem, taken, best, advice } = state;
+  if (!choice || !taken || !advice) {
     return (
       <Text textStyle="title">
-        {result ? 'Nothing on the shelf is allowed.' : 'Something typed below needs mending.'}
+        {choiceProblem ??
+          (choice ? 'Nothing on the shelf is allowed.' : 'Something typed below needs mending.')}
       </Text>
     );
   }
-  const isOverruled = best !== undefined && taken.id !== best.id;
-  const needs = result.additives.map((one) => NEED_WORDS[one.additive]);
+  const sentence = answerSentence(choice, taken, advice, (celsius) => temperature(celsius, units));
+  const needs = choice.additives.map((one) => NEED_WORDS[one.additive]);
   return (
     <Box aria-live="polite">
       <Flex align="center" gap="4" wrap="wrap">
-        <Swatch color={products.find((one) => one.id === taken.id)?.swatch} />
+        <Swatch color={shelf.find((one) => one.id === taken.id)?.swatch} />
         <Text textStyle="hero" data-testid="answer-product">
           {taken.name}
         </Text>
+        {state.isNudged && <Text textStyle="strong">what if</Text>}
       </Flex>
+      <Text textStyle="strong" mt="1" maxW="860px" data-testid="answer-sentence">
+        {sentence}
+      </Text>
       <Text textStyle="body" mt="1">
         Expected loss <strong>{taken.expectedLossPercent.toFixed(2)} %</strong>, best of the shelf
         with <strong>{probability(taken.probabilityBest)}</strong>; nine times in ten it loses less
         than {taken.lossP90Percent.toFixed(2)} %.
-        {isOverruled && ` You overrule ${best.name} (${best.expectedLossPercent.toFixed(2)} %).`}
+        {state.isOverruled &&
+          best &&
+          ` You overrule ${best.name} (${best.expectedLossPercent.toFixed(2)} %).`}
       </Text>
       <Flex gap="8" mt="4" wrap="wrap" align="flex-end">
         <Fact label="Equivalent temperature">
           <span data-testid="answer-equivalent">
-            {temperatureWithSpread(result.equivalentTemperatureC, result.temperatureSdC, units)}
+            {temperatureWithSpread(choice.equivalentTemperatureC, choice.equivalentSdC, units)}
           </span>
         </Fact>
         <Fact label="Hardness, relative scale 0–100">
-          <NotchGauge hardness={result.hardness} />
+          <NotchGauge hardness={choice.hardness} />
         </Fact>
         <Fact label="Structure">
-          {STRUCTURE_WORDS[result.structure.kind]}, {result.structure.widthMm} mm
+          {STRUCTURE_WORDS[choice.structure.kind]}, {choice.structure.widthMm} mm
         </Fact>
       </Flex>
       <Text textStyle="small" color="faint" mt="2">
         {needs.length > 0
-          ? `Asks for ${needs.join(' and ')}: ${result.additives.map((one) => one.reason).join(' ')}`
+          ? `Asks for ${needs.join(' and ')}: ${choice.additives.map((one) => one.reason).join(' ')}`
           : 'No additive is needed.'}{' '}
-        {result.structure.reason} The odds count the spread of the snow temperature only: grain,
-        humidity and the model&apos;s own error are not in them.
+        {choice.structure.reason}{' '}
+        {state.source.basis === 'modelled'
+          ? 'The odds count the weather’s errors along the course; the model’s own error is not in them.'
+          : 'The odds count the spread of the snow temperature only: grain, humidity and the model’s own error are not in them.'}
       </Text>
     </Box>
   );
@@ -199,11 +228,11 @@ function Fact({ label, children }: { label: string; children: React.ReactNode })
 }
 
 /** Where the snow of this choice comes from, with the other way to take where there are two. */
-function SourceOfSnow(props: { state: Pick; reading: Reading | undefined; outing: Outing }) {
+function SourceOfSnow(props: { state: PickState; reading: Reading | undefined; outing: Outing }) {
   const units = useUnits();
   const { state, reading, outing } = props;
   const { basis, canChoose, reason } = state.source;
-  const { snow } = state;
+  const snow = state.choice?.snow;
   return (
     <Box mb="3">
       {canChoose && (
@@ -222,7 +251,7 @@ function SourceOfSnow(props: { state: Pick; reading: Reading | undefined; outing
       )}
       <Text textStyle="small" color="faint">
         {snow && `${temperature(snow.temperatureC, units)}, `}
-        {snow?.grain ? GRAIN_WORDS[snow.grain].toLowerCase() : 'grain not seen'},{' '}
+        {reading?.grain ? GRAIN_WORDS[reading.grain].toLowerCase() : 'grain not seen'},{' '}
         {snow && WETNESS_WORDS[snow.wetness].toLowerCase()}.{' '}
         {reading &&
           `${reading.source === 'guess' ? 'Guessed' : 'Seen'} ${dayAndTime(reading.takenAt, outing.venue.timeZone)}. `}
@@ -232,30 +261,8 @@ function SourceOfSnow(props: { state: Pick; reading: Reading | undefined; outing
   );
 }
 
-/** What going by the air's temperature would have chosen, and what that would cost. */
-function ByAir({ state }: { state: Pick }) {
-  const units = useUnits();
-  const { byAir, result, best } = state;
-  const chosen = result?.ranking.find((one) => one.id === byAir?.id);
-  if (!byAir || !chosen || !best) return null;
-  const air = temperature(byAir.airTemperatureC, units);
-  return (
-    <Text textStyle="body" mt="2" data-testid="by-air">
-      {chosen.id === best.id ? (
-        `Going by the air (${air}) would choose the same.`
-      ) : (
-        <>
-          Going by the air ({air}) would choose <strong>{chosen.name}</strong>: expected loss{' '}
-          <strong>{chosen.expectedLossPercent.toFixed(2)} %</strong> instead of{' '}
-          {best.expectedLossPercent.toFixed(2)} %.
-        </>
-      )}
-    </Text>
-  );
-}
-
-function SaveBar({ state, logHref }: { state: Pick; logHref: string }) {
-  const { draft, set, save, isSaving, failure, savedId, dismiss, taken } = state;
+function SaveBar({ state, path }: { state: PickState; path: string }) {
+  const { draft, set, save, isSaving, failure, savedId, dismiss, taken, best } = state;
   return (
     <Box className="no-print" mb="6">
       {savedId && (
@@ -265,6 +272,15 @@ function SaveBar({ state, logHref }: { state: Pick; logHref: string }) {
         />
       )}
       <Flex gap="4" align="flex-end" wrap="wrap">
+        {state.isOverruled && (
+          <Box flex="1 1 280px" maxW="480px">
+            <TextField
+              label={`Why ${taken!.name} instead of ${best!.name}`}
+              value={draft.overrideReason}
+              onChange={(overrideReason) => set({ overrideReason })}
+            />
+          </Box>
+        )}
         <Box flex="1 1 280px" maxW="480px">
           <TextField
             label="Note for the log"
@@ -276,12 +292,18 @@ function SaveBar({ state, logHref }: { state: Pick; logHref: string }) {
           onClick={() => void save()}
           loading={isSaving}
           loadingText="Saving…"
-          disabled={!taken}
+          disabled={!taken || state.isNudged}
         >
           Save this choice
         </ActionButton>
-        <SheetLink href={logHref}>To the log</SheetLink>
+        <SheetLink href={`${path}/wall`}>Wall sheet</SheetLink>
+        <SheetLink href={`${path}/log`}>To the log</SheetLink>
       </Flex>
+      {state.isNudged && (
+        <Text textStyle="small" color="faint" mt="1">
+          A what-if is not saved: set the sliders back first.
+        </Text>
+      )}
       <FieldProblemText problem={failure} />
     </Box>
   );

@@ -1,42 +1,58 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { object } from 'yup';
-import type { StartSnow } from '@/core/snow/outlook';
-import type { ChoiceBasis } from '@/core/terms';
 import {
-  basisOf,
-  conditionsByAir,
-  pick,
-  startConditions,
-  type OutingFacts,
-  type PickResult,
-  type SnowConditions,
-} from '@/core/wax';
+  casesFromReading,
+  formAdvice,
+  methodsInForce,
+  NO_NUDGE,
+  type Nudge,
+  type RoledProduct,
+  type SnowCases,
+} from '@/core/choice';
+import type { ChoiceBasis } from '@/core/terms';
+import { basisOf, type OutingFacts } from '@/core/wax';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
-import { moment } from '@/formats/schemas/fields';
+import type { TeamSettings } from '@/data/team-settings';
+import { moment, plainText } from '@/formats/schemas/fields';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { validate } from '@/formats/schemas/validation';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import type { ShownProduct } from '@/ui/wax/ranking-list';
-import { saveChoiceAction } from './actions';
+import { casesAction, saveChoiceAction } from './actions';
 import type { FactsDraft } from './outing-facts-form';
+import { useChoice } from './use-choice';
 
 interface PickDraft extends FactsDraft {
   handCorrectionC: number | undefined;
   takenId: string | undefined;
   /** Undefined: as the rule says. */
   basis: ChoiceBasis | undefined;
+  overrideReason: string;
   note: string;
 }
+
+export interface PickGround {
+  outing: Outing;
+  reading: Reading | undefined;
+  /** Every segment and member over the start window; undefined without weather. */
+  modelled: SnowCases | undefined;
+  shelf: readonly RoledProduct[];
+  team: TeamSettings;
+}
+
+const HOUR_MS = 3_600_000;
+const SETTLE_MS = 400;
 
 const draftSchema = outingFactsSchema.concat(
   object({
     startAt: moment('Start').required('Start is missing.'),
     handCorrectionC: ownCorrectionC('Correction').required('Enter a correction, or 0.'),
+    overrideReason: plainText('Reason', 300),
+    note: plainText('Note', 500),
   }),
 );
 
@@ -47,61 +63,97 @@ const startFrom = (outing: Outing): PickDraft => ({
   distanceKm: outing.distanceKm,
   purpose: outing.purpose,
   fluorocarbonsAllowed: outing.fluorocarbonsAllowed,
+  hoursOnSnow: outing.hoursOnSnow,
   startAt: outing.startAt,
   handCorrectionC: 0,
   takenId: undefined,
   basis: undefined,
+  overrideReason: '',
   note: '',
 });
 
-const factsOf = (draft: PickDraft) => ({
-  discipline: draft.discipline,
-  distanceKm: draft.distanceKm,
-  purpose: draft.purpose,
-  fluorocarbonsAllowed: draft.fluorocarbonsAllowed,
-});
+/** The modelled cases for the start and hours as typed; those of the page until they change. */
+function useModelled(ground: PickGround, draft: PickDraft): SnowCases | undefined {
+  const { outing, modelled } = ground;
+  const [fetched, setFetched] = useState<{ key: string; cases: SnowCases | undefined }>();
+  const { startAt, hoursOnSnow } = draft;
+  const isAsStored = startAt === outing.startAt && hoursOnSnow === outing.hoursOnSnow;
+  const key = `${startAt} ${hoursOnSnow ?? ''}`;
+  useEffect(() => {
+    if (isAsStored || startAt === '') return undefined;
+    let isGone = false;
+    const timer = setTimeout(() => {
+      casesAction(outing.id, startAt, hoursOnSnow).then(
+        (cases) => !isGone && setFetched({ key, cases }),
+        () => undefined,
+      );
+    }, SETTLE_MS);
+    return () => {
+      isGone = true;
+      clearTimeout(timer);
+    };
+  }, [isAsStored, key, outing.id, startAt, hoursOnSnow]);
+  return !isAsStored && fetched?.key === key ? fetched.cases : modelled;
+}
 
 /** State of the Pick screen: the facts as typed, the choice they give, and saving it. */
-export function usePick(
-  outing: Outing,
-  reading: Reading | undefined,
-  start: StartSnow | undefined,
-  products: readonly ShownProduct[],
-) {
+export function usePick(ground: PickGround, nowMs: number) {
+  const { outing, reading, shelf, team } = ground;
   const router = useRouter();
   const [savedId, setSavedId] = useState<string>();
+  const [nudge, setNudge] = useState<Nudge>(NO_NUDGE);
   const form = useDraftedForm(`pick:${outing.id}`, startFrom(outing), resolver);
   const draft = form.values;
-  const rule = useMemo(
-    () => basisOf(start, reading && { takenMs: Date.parse(reading.takenAt) }),
-    [start, reading],
-  );
-  const canChoose = start !== undefined && reading !== undefined;
+  const modelled = useModelled(ground, draft);
+  const rule = useMemo(() => {
+    const start = modelled && { snow: { timeMs: Date.parse(outing.startAt) } };
+    return basisOf(start, reading && { takenMs: Date.parse(reading.takenAt) });
+  }, [modelled, outing.startAt, reading]);
+  const canChoose = modelled !== undefined && reading !== undefined;
   const basis = (canChoose ? draft.basis : undefined) ?? rule?.kind ?? 'measured';
-  const snow = useMemo(
-    () => (basis === 'modelled' && start ? startConditions(start, reading) : reading),
-    [basis, start, reading],
+  const measured = useMemo(
+    () => reading && casesFromReading(reading, Date.parse(outing.startAt)),
+    [reading, outing.startAt],
   );
-  const result = useResult(draft, outing, snow, products);
-  const byAir = useByAir(draft, outing, snow, products);
-  const best = result?.ranking.find((one) => !one.excluded);
-  const taken = result?.ranking.find((one) => one.id === draft.takenId && !one.excluded) ?? best;
+  const cases = basis === 'modelled' ? modelled : measured;
+  const products = useMemo(() => shelf.filter((one) => one.role === 'glide'), [shelf]);
+  const { discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow } = draft;
+  const facts = useMemo(
+    () => ({ discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow }),
+    [discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow],
+  );
+  const { startAt, handCorrectionC } = draft;
+  const question = useMemo(() => {
+    const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
+    if (!isSound || !cases || products.length === 0) return undefined;
+    const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC ?? 0 };
+    return { cases, outing: facts as OutingFacts, own, products, shelf, nudge };
+  }, [facts, startAt, handCorrectionC, outing, cases, products, shelf, nudge]);
+  const { choice, problem: choiceProblem } = useChoice(question);
+
+  const best = choice?.ranking.find((one) => !one.excluded);
+  const taken = choice?.ranking.find((one) => one.id === draft.takenId && !one.excluded) ?? best;
+  const bench = { ...team, hoursLeft: (Date.parse(startAt) - nowMs) / HOUR_MS };
+  const advice = choice && formAdvice(bench, facts as OutingFacts, choice.hardness);
+  const isNudged = Object.values(nudge).some((value) => value !== 0);
+  const isOverruled = best !== undefined && taken !== undefined && taken.id !== best.id;
 
   const set = (change: Partial<PickDraft>) => {
     setSavedId(undefined);
     form.set(change);
   };
   const save = async () => {
-    if (!taken) return;
+    if (!taken || isNudged) return;
     const saved = await form.submit((values) =>
       saveChoiceAction({
         outingId: outing.id,
         readingId: reading?.id,
         basis,
         productId: taken.id,
-        facts: factsOf(values),
+        facts,
         startAt: values.startAt,
         handCorrectionC: values.handCorrectionC,
+        overrideReason: values.overrideReason,
         note: values.note,
       }),
     );
@@ -109,63 +161,28 @@ export function usePick(
     setSavedId(saved.id);
     router.refresh();
   };
-  const { problem, failure, isSaving } = form;
-  const dismiss = () => setSavedId(undefined);
-  const source = { basis, canChoose, reason: draft.basis ? undefined : rule?.reason };
   return {
     draft,
     set,
-    snow,
-    source,
-    byAir,
-    problem,
-    result,
+    nudge,
+    setNudge,
+    isNudged,
+    source: { basis, canChoose, reason: draft.basis ? undefined : rule?.reason },
+    problem: form.problem,
+    choice,
+    choiceProblem,
+    products,
+    advice,
+    methods: methodsInForce(team.methods),
     best,
     taken,
+    isOverruled,
     save,
-    isSaving,
-    failure,
+    isSaving: form.isSaving,
+    failure: form.failure,
     savedId,
-    dismiss,
+    dismiss: () => setSavedId(undefined),
   };
 }
 
-/** The choice for the draft; while a field is wrong, undefined. */
-function useResult(
-  draft: PickDraft,
-  outing: Outing,
-  snow: SnowConditions | undefined,
-  products: readonly ShownProduct[],
-): PickResult | undefined {
-  const { discipline, distanceKm, purpose, fluorocarbonsAllowed, startAt, handCorrectionC } = draft;
-  return useMemo(() => {
-    const facts = { discipline, distanceKm, purpose, fluorocarbonsAllowed };
-    const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
-    if (!isSound || !snow || products.length === 0) return undefined;
-    const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC ?? 0 };
-    return pick(snow, facts as OutingFacts, products, own);
-  }, [
-    discipline,
-    distanceKm,
-    purpose,
-    fluorocarbonsAllowed,
-    startAt,
-    handCorrectionC,
-    outing,
-    snow,
-    products,
-  ]);
-}
-
-/** What going by the air's temperature would choose. */
-function useByAir(
-  draft: PickDraft,
-  outing: Outing,
-  snow: SnowConditions | undefined,
-  products: readonly ShownProduct[],
-) {
-  const airSnow = useMemo(() => snow && conditionsByAir(snow), [snow]);
-  const choice = useResult(draft, outing, airSnow, products);
-  const first = choice?.ranking.find((one) => !one.excluded);
-  return first && airSnow && { id: first.id, airTemperatureC: snow!.airTemperatureC! };
-}
+export type PickState = ReturnType<typeof usePick>;

@@ -3,11 +3,13 @@
 import { useSyncExternalStore } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
+import type { TeamSettings } from '@/data/team-settings';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import type { Units } from '@/ui/format/units';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { saveUnitsAction } from './actions';
+import { TeamPart } from './team-part';
 
 const THEMES = [
   { value: 'system', label: 'As the device' },
@@ -24,8 +26,8 @@ const useIsInBrowser = () =>
     () => false,
   );
 
-/** Units and light of this device. */
-export function SettingsScreen() {
+/** Units and light of this device, and the team's own ways. */
+export function SettingsScreen({ team }: { team: TeamSettings }) {
   const units = useUnits();
   const { theme, setTheme } = useTheme();
   const isInBrowser = useIsInBrowser();
@@ -33,7 +35,7 @@ export function SettingsScreen() {
   return (
     <Sheet
       question="How should it read?"
-      answer={<Text textStyle="title">Units and light, for this device only</Text>}
+      answer={<Text textStyle="title">Units and light here; the bench for the team</Text>}
     >
       <Flex direction="column" maxW="560px">
         <Part title="Units">
@@ -79,6 +81,7 @@ export function SettingsScreen() {
             options={THEMES}
           />
         </Part>
+        <TeamPart stored={team} />
       </Flex>
     </Sheet>
   );

@@ -25,6 +25,8 @@ export interface FileKind<S extends Schema> {
   defaults: object;
   schema: S;
   mostRows: number;
+  /** Fills what other fields of the row imply, before it is checked. */
+  complete?: (fields: Record<string, unknown>) => Record<string, unknown>;
 }
 
 const MOST_PROBLEMS = 100;
@@ -117,7 +119,7 @@ export function readTypedRows<S extends Schema>(
         const value = column.read(cells[i] ?? '', context);
         if (value !== undefined) fields[column.field] = value;
       });
-      const checked = validate(kind.schema, fields);
+      const checked = validate(kind.schema, kind.complete ? kind.complete(fields) : fields);
       if (checked.ok) rows.push(checked.value);
       else {
         for (const { field, message } of checked.problems) {

@@ -74,6 +74,19 @@ const download = (summary: string) => ({
   },
 });
 
+const TAKEN_IN = {
+  '200': {
+    description: 'How many were taken in.',
+    ...json({
+      type: 'object',
+      required: ['importId', 'count'],
+      properties: { importId: { type: 'string' }, count: { type: 'integer' } },
+    }),
+  },
+  '413': PROBLEMS['413'],
+  '422': problem('Every bad cell, by line and column; nothing was taken in.'),
+};
+
 /** The OpenAPI 3.1 document of the API, made from the schemas that check its input. */
 export function openApiDocument() {
   return {
@@ -95,6 +108,21 @@ export function openApiDocument() {
         outlookRequestSchema,
         outlookResponseSchema,
       ),
+      '/api/v1/products': {
+        get: {
+          summary: 'The shelf.',
+          parameters: [query('format', { type: 'string', enum: ['csv', 'json'] })],
+          responses: FILE,
+        },
+        post: {
+          summary: 'Puts the products of a CSV file on the shelf, all or nothing.',
+          requestBody: {
+            required: true,
+            content: { 'text/csv': { schema: { type: 'string' } } },
+          },
+          responses: TAKEN_IN,
+        },
+      },
       '/api/v1/readings': {
         ...download('The readings that stand, of an outing or of all.'),
         post: {
@@ -104,19 +132,7 @@ export function openApiDocument() {
             required: true,
             content: { 'text/csv': { schema: { type: 'string' } } },
           },
-          responses: {
-            '200': {
-              description: 'How many were taken in.',
-              ...json({
-                type: 'object',
-                required: ['importId', 'count'],
-                properties: { importId: { type: 'string' }, count: { type: 'integer' } },
-              }),
-            },
-            '404': problem('No such outing.'),
-            '413': PROBLEMS['413'],
-            '422': problem('Every bad cell, by line and column; nothing was taken in.'),
-          },
+          responses: { ...TAKEN_IN, '404': problem('No such outing.') },
         },
       },
       '/api/v1/readings/{readingId}/photo': {

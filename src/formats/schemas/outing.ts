@@ -2,13 +2,22 @@ import { object } from 'yup';
 import { DISCIPLINES, PURPOSES } from '../../core/terms';
 import { boundedNumber, moment, oneOfWords, plainText, yesNo } from './fields';
 
+const hoursOnSnow = () => boundedNumber('Hours on snow', 0.1, 24, 'h');
+
 /** What the skis are for; see OutingFacts in the core. */
 export const outingFactsSchema = object({
   discipline: oneOfWords('Discipline', DISCIPLINES).required('Discipline is missing.'),
   distanceKm: boundedNumber('Distance', 0, 500, 'km').required('Distance is missing.'),
   purpose: oneOfWords('Purpose', PURPOSES).required('Purpose is missing.'),
   fluorocarbonsAllowed: yesNo('Fluorocarbons allowed'),
+  hoursOnSnow: hoursOnSnow(),
 }).typeError('outing must be an object.');
+
+/** When the skis are on snow. */
+export const windowSchema = object({
+  startAt: moment('Start').required('Start is missing.'),
+  hoursOnSnow: hoursOnSnow(),
+});
 
 /** An outing as a person plans it. */
 export const outingSchema = outingFactsSchema.concat(

@@ -46,6 +46,12 @@ export function useScales() {
         : plainScale('m'),
     degrees: plainScale('°'),
     wind: plainScale('m/s'),
+    hours: plainScale('h'),
+    grams: plainScale('g'),
+    money: plainScale(''),
+    centimetres: plainScale('cm'),
+    millimetres: plainScale('mm'),
+    kilograms: plainScale('kg'),
     fraction: plainScale(''),
   } satisfies Record<string, Scale>;
 }

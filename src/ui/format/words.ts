@@ -1,14 +1,19 @@
 import type {
   Additive,
+  Application,
+  BaseType,
   DayTime,
   Dirt,
   Discipline,
   Form,
   Grain,
   HandHardness,
+  LabelPreference,
   Origin,
+  ProductRole,
   Purpose,
   Sky,
+  Tool,
   Wetness,
 } from '../../core/terms';
 import type { SurfaceKind } from '../../core/snow/outlook';
@@ -123,4 +128,39 @@ export const HAND_HARDNESS_WORDS: Record<HandHardness, string> = {
   one_finger: 'One finger',
   pencil: 'Pencil',
   knife: 'Knife',
+};
+export const BASE_TYPE_WORDS: Record<BaseType, string> = {
+  sintered: 'Sintered',
+  extruded: 'Extruded',
+};
+export const TOOL_WORDS: Record<Tool, string> = {
+  ski_iron: 'Ski iron',
+  household_iron: 'Household iron',
+  cork: 'Cork',
+  rotary_brush: 'Rotary brush',
+  roller: 'Wool roller',
+  riller: 'Rilling tool',
+};
+export const ROLE_WORDS: Record<ProductRole, string> = {
+  base: 'Base and conditioning',
+  glide: 'Glide',
+  hardener: 'Hardener',
+  top: 'Top layer',
+  grip_stick: 'Grip stick',
+  klister: 'Klister',
+  binder: 'Binder',
+  cleaner: 'Cleaner',
+  skin_care: 'Skin care',
+};
+export const APPLICATION_WORDS: Record<Application, string> = {
+  iron: 'Iron',
+  cork: 'Cork',
+  wipe: 'Wipe',
+  roller: 'Roller',
+};
+export const PREFERENCE_WORDS: Record<LabelPreference, string> = {
+  dry_air: 'Dry air',
+  moist_air: 'Moist air',
+  new_snow: 'New snow',
+  old_snow: 'Old snow',
 };

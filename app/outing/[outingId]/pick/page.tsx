@@ -4,8 +4,9 @@ import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
+import { loadTeamSettings } from '@/data/team-settings';
 import { PickScreen } from '@/features/pick/pick-screen';
-import { keptStart } from '@/workers/server-outlook';
+import { modelledCases } from '@/features/pick/use-cases/choice-cases';
 
 export const metadata = { title: 'Pick' };
 
@@ -14,11 +15,22 @@ export default async function PickPage({ params }: { params: Promise<{ outingId:
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
-  const [readings, products, course] = await Promise.all([
+  const [readings, shelf, course, team] = await Promise.all([
     listReadings(db, outingId, 1),
     listProducts(db),
     loadCourse(db, outing),
+    loadTeamSettings(db),
   ]);
-  const start = await keptStart(course, outing.venue, outing.startAt);
-  return <PickScreen outing={outing} reading={readings[0]} start={start} products={products} />;
+  const ground = await modelledCases(course, outing, readings[0]);
+  return (
+    <PickScreen
+      outing={outing}
+      reading={readings[0]}
+      modelled={ground?.cases}
+      shelf={shelf}
+      team={team}
+      // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
+      serverNowMs={Date.now()}
+    />
+  );
 }

@@ -1,9 +1,16 @@
+import { notFound } from 'next/navigation';
 import { database } from '@/data/database';
-import { listProducts } from '@/data/products';
+import { findOuting } from '@/data/outings';
 import { ShelfScreen } from '@/features/shelf/shelf-screen';
+import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
 
 export const metadata = { title: 'Shelf' };
 
-export default async function ShelfPage() {
-  return <ShelfScreen products={await listProducts(database())} />;
+export default async function ShelfPage({ params }: { params: Promise<{ outingId: string }> }) {
+  const db = database();
+  const outing = await findOuting(db, (await params).outingId);
+  if (!outing) notFound();
+  // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
+  const view = await loadShelf(db, outing, Date.now());
+  return <ShelfScreen outing={outing} view={view} />;
 }

@@ -23,7 +23,7 @@ export default async function SnowPage({ params, searchParams }: SnowPageProps) 
   if (!outing) notFound();
   const [readings, products, course] = await Promise.all([
     listReadings(db, outingId, MOST_SHOWN),
-    listProducts(db),
+    listProducts(db, 'glide'),
     loadCourse(db, outing),
   ]);
   const photos = await readingsWithPhoto(

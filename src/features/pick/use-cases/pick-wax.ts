@@ -29,7 +29,7 @@ export async function pickWax(db: FrostDatabase, body: unknown): Promise<WireRes
   const checked = validate(pickRequestSchema, withCanonicalSpellings(body));
   if (!checked.ok) return invalidInput(checked.problems);
   const { snow, outing } = checked.value;
-  const products = checked.value.products ?? (await listProducts(db));
+  const products = checked.value.products ?? (await listProducts(db, 'glide'));
   if (products.length === 0) {
     return invalidInput([
       {

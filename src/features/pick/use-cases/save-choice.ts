@@ -1,17 +1,20 @@
 import { object } from 'yup';
-import { pick, startConditions, type SnowConditions } from '@/core/wax';
-import { BASES, type ChoiceBasis } from '@/core/terms';
-import { addChoice, type Choice } from '@/data/choices';
+import { answerSentence, choose, formAdvice, methodsInForce, type Bench } from '@/core/choice';
+import { BASES } from '@/core/terms';
+import { addChoice, type Choice, type ChoiceDetails } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
-import { findOuting, saveOuting, type Outing } from '@/data/outings';
+import { findOuting, saveOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
-import { listReadings, type Reading } from '@/data/readings';
+import { listReadings } from '@/data/readings';
+import { loadTeamSettings } from '@/data/team-settings';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { moment, oneOfWords, plainText } from '@/formats/schemas/fields';
 import { validate } from '@/formats/schemas/validation';
-import { keptStart } from '@/workers/server-outlook';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { measuredCases, modelledCases } from './choice-cases';
+
+const LEAST_REASON = 3;
 
 /** What the Pick screen sends: ids and what was typed there. All figures are computed anew. */
 export const saveChoiceSchema = object({
@@ -22,19 +25,12 @@ export const saveChoiceSchema = object({
   startAt: moment('Start').required('Start is missing.'),
   basis: oneOfWords('Basis', BASES).required('Choose what the snow is taken from.'),
   handCorrectionC: ownCorrectionC('Correction by hand').required('Correction is missing.'),
+  overrideReason: plainText('Reason', 300),
   note: plainText('Note', 500),
 });
 
-async function snowOf(
-  db: FrostDatabase,
-  outing: Outing,
-  reading: Reading | undefined,
-  basis: ChoiceBasis,
-): Promise<SnowConditions | undefined> {
-  if (basis === 'measured') return reading;
-  const start = await keptStart(await loadCourse(db, outing), outing.venue, outing.startAt);
-  return start && startConditions(start, reading);
-}
+const HOUR_MS = 3_600_000;
+const inCelsius = (celsius: number) => `${celsius.toFixed(1).replace('-', '−')} °C`;
 
 /** Computes the choice from what is stored, saves it, and keeps the outing's facts as typed. */
 export async function saveChoice(
@@ -52,14 +48,60 @@ export async function saveChoice(
   if (!reading && (readingId !== undefined || basis === 'measured')) {
     return failed('not_found', 'That reading was corrected meanwhile: reload to see the new one.');
   }
-  const snow = await snowOf(db, { ...outing, startAt }, reading, basis);
-  if (!snow)
+  const planned = {
+    ...outing,
+    ...facts,
+    startAt,
+    fluorocarbonsAllowed: facts.fluorocarbonsAllowed === true,
+  };
+  const ground =
+    basis === 'measured'
+      ? measuredCases(reading!, startAt)
+      : await modelledCases(await loadCourse(db, planned), planned, reading);
+  if (!ground) {
     return failed('not_found', 'There is no weather for the start: take the reading instead.');
-  const products = await listProducts(db);
+  }
+  const shelf = await listProducts(db);
+  const products = shelf.filter((one) => one.role === 'glide');
   const product = products.find((one) => one.id === productId);
   if (!product) return failed('not_found', 'That product is no longer on the shelf: take another.');
   const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC };
-  const result = pick(snow, facts, products, own);
+  const result = choose({ cases: ground.cases, outing: facts, own, products, shelf });
+  const best = result.ranking.find((one) => !one.excluded);
+  const taken = result.ranking.find((one) => one.id === productId)!;
+  if (taken.excluded) {
+    return invalidInput([{ field: 'productId', message: `${taken.name}: ${taken.reasons[0]!}` }]);
+  }
+  const reason = checked.value.overrideReason?.trim() ?? '';
+  const isOverride = best !== undefined && best.id !== productId;
+  if (isOverride && reason.length < LEAST_REASON) {
+    const message = `Say why you take ${taken.name} instead of ${best.name}.`;
+    return invalidInput([{ field: 'overrideReason', message }]);
+  }
+  const team = await loadTeamSettings(db);
+  const bench: Bench = {
+    ...team,
+    hoursLeft: (Date.parse(startAt) - Date.parse(stamp.at)) / HOUR_MS,
+  };
+  const form = formAdvice(bench, facts, result.hardness);
+  const details: ChoiceDetails = {
+    sentence: answerSentence(result, taken, form, inCelsius),
+    equivalentSdC: result.equivalentSdC,
+    layerPlan: result.layerPlan,
+    structure: result.structure,
+    structureWork: result.structureWork,
+    regretPercent: result.regretPercent,
+    regret: result.regret,
+    window: result.window,
+    blend: result.blend,
+    byAir: result.byAir,
+    form,
+    methods: methodsInForce(team.methods),
+    additives: result.additives.map((one) => one.reason),
+    cautions: result.cautions,
+    outlookVersion: ground.outlookVersion,
+    override: isOverride ? { insteadOfId: best.id, insteadOf: best.name, reason } : undefined,
+  };
   const choice: Choice = {
     id: stamp.id,
     outingId,
@@ -68,9 +110,10 @@ export async function saveChoice(
     productName: product.name,
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
-    inputs: { snow, basis, outing: facts, own, products },
+    inputs: { snow: result.snow, basis, outing: facts, own, products },
     lines: result.lines,
     ranking: result.ranking,
+    details,
     modelVersion: result.modelVersion,
     note: note || undefined,
     createdAt: stamp.at,

@@ -1,0 +1,16 @@
+import { notFound } from 'next/navigation';
+import { listChoices } from '@/data/choices';
+import { database } from '@/data/database';
+import { findOuting } from '@/data/outings';
+import { WallSheet } from '@/features/pick/wall-sheet';
+
+export const metadata = { title: 'Wall sheet' };
+
+export default async function WallPage({ params }: { params: Promise<{ outingId: string }> }) {
+  const db = database();
+  const { outingId } = await params;
+  const outing = await findOuting(db, outingId);
+  if (!outing) notFound();
+  const [choice] = await listChoices(db, outingId, 1);
+  return <WallSheet outing={outing} choice={choice} />;
+}

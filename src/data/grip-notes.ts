@@ -1,0 +1,52 @@
+import type { FrostDatabase } from './database';
+
+/** What was measured or tried for grip on an outing. */
+export interface GripNote<T> {
+  id: string;
+  outingId: string;
+  kind: 'fit' | 'trouble';
+  content: T;
+  at: string;
+}
+
+/** Keeps a note. */
+export async function addGripNote(db: FrostDatabase, note: GripNote<unknown>): Promise<void> {
+  await db
+    .insertInto('grip_note')
+    .values({
+      id: note.id,
+      outing_id: note.outingId,
+      kind: note.kind,
+      content: JSON.stringify(note.content),
+      at: note.at,
+    })
+    .execute();
+}
+
+/** Notes of one kind of an outing, oldest first. */
+export async function listGripNotes<T>(
+  db: FrostDatabase,
+  outingId: string,
+  kind: GripNote<T>['kind'],
+): Promise<GripNote<T>[]> {
+  const rows = await db
+    .selectFrom('grip_note')
+    .selectAll()
+    .where('outing_id', '=', outingId)
+    .where('kind', '=', kind)
+    .orderBy('at')
+    .execute();
+  return rows.map((row) => ({
+    id: row.id,
+    outingId: row.outing_id,
+    kind: row.kind,
+    content: JSON.parse(row.content) as T,
+    at: row.at,
+  }));
+}
+
+/** Takes a note back; false when it is gone. */
+export async function removeGripNote(db: FrostDatabase, id: string): Promise<boolean> {
+  const done = await db.deleteFrom('grip_note').where('id', '=', id).executeTakeFirst();
+  return done.numDeletedRows > 0n;
+}

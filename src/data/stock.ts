@@ -1,0 +1,56 @@
+import type { StockMoveKind } from '../core/terms';
+import type { FrostDatabase } from './database';
+
+/** A change of what is on the shelf, g: bought is positive, used negative, corrected either. */
+export interface StockMove {
+  id: string;
+  productId: string;
+  kind: StockMoveKind;
+  grams: number;
+  note?: string;
+  at: string;
+}
+
+/** Adds a move; moves are never changed, a wrong one is corrected by another. */
+export async function addStockMove(db: FrostDatabase, move: StockMove): Promise<void> {
+  await db
+    .insertInto('stock_move')
+    .values({
+      id: move.id,
+      product_id: move.productId,
+      kind: move.kind,
+      grams: move.grams,
+      note: move.note ?? null,
+      at: move.at,
+    })
+    .execute();
+}
+
+/** Moves, latest first; of one product, or of all. */
+export async function listStockMoves(
+  db: FrostDatabase,
+  productId?: string,
+  most = 200,
+): Promise<StockMove[]> {
+  let query = db.selectFrom('stock_move').selectAll().orderBy('at', 'desc').limit(most);
+  if (productId !== undefined) query = query.where('product_id', '=', productId);
+  const rows = await query.execute();
+  return rows.map((row) => ({
+    id: row.id,
+    productId: row.product_id,
+    kind: row.kind,
+    grams: row.grams,
+    note: row.note ?? undefined,
+    at: row.at,
+  }));
+}
+
+/** Grams left by product id; what was never weighed in is absent. */
+export async function remainingGrams(db: FrostDatabase): Promise<Record<string, number>> {
+  const rows = await db
+    .selectFrom('stock_move')
+    .select(({ fn }) => ['product_id', fn.sum<number>('grams').as('grams')])
+    .groupBy('product_id')
+    .execute();
+  return Object.fromEntries(rows.map((row) => [row.product_id, Number(row.grams)]));
+}

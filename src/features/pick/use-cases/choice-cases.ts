@@ -1,0 +1,87 @@
+import { casesFromMembers, casesFromReading, estimatedHours, windowTimes } from '@/core/choice';
+import type { SeenOnCourse, SnowCases } from '@/core/choice';
+import { planOutlook, type OutlookPlace } from '@/core/snow/outlook';
+import { effectiveSharpness, type SnowConditions } from '@/core/wax';
+import type { ChoiceBasis } from '@/core/terms';
+import type { CourseData } from '@/data/course';
+import type { Outing } from '@/data/outings';
+import type { Reading } from '@/data/readings';
+import { keptOutlook } from '@/workers/server-outlook';
+
+/** The cases a choice stands on, and where they come from. */
+export interface ChoiceGround {
+  cases: SnowCases;
+  basis: ChoiceBasis;
+  outlookVersion?: string;
+}
+
+const ORIGIN_OF: Partial<Record<OutlookPlace['surface'], 'machine_made'>> = {
+  machine_made: 'machine_made',
+};
+
+function seenOn(reading: SnowConditions | undefined): SeenOnCourse {
+  const hasGrain = reading?.grain !== undefined || reading?.sharpness !== undefined;
+  return {
+    origin: reading?.origin,
+    sharpness: reading && hasGrain ? effectiveSharpness(reading) : undefined,
+    dirt: reading?.dirt ?? 'clean',
+    glazed: reading?.glazed ?? false,
+  };
+}
+
+/** The weather's last moment that the start window may reach. */
+const within = (timesMs: readonly number[], lastMs: number) =>
+  timesMs.filter((ms, i) => i === 0 || ms <= lastMs);
+
+/** All segments over the start window; undefined where the weather does not reach the start. */
+export async function modelledCases(
+  course: CourseData,
+  outing: Outing,
+  reading: SnowConditions | undefined,
+): Promise<ChoiceGround | undefined> {
+  const startMs = Date.parse(outing.startAt);
+  const plans = course.places.map((place) => planOutlook(course, place, outing.venue, startMs));
+  const good = plans.flatMap((plan) => (plan.ok && !plan.endsBeforeStart ? [plan] : []));
+  if (good.length === 0 || good.length < plans.length) return undefined;
+  const hours = outing.hoursOnSnow ?? estimatedHours(outing);
+  const lastMs = Math.min(...good.map((plan) => plan.weather.at(-1)!.timeMs));
+  const timesMs = within(windowTimes(startMs, hours), lastMs);
+  const lengthM = course.places.reduce((sum, place) => sum + Math.max(1, place.lengthM), 0);
+  const outlooks = await Promise.all(
+    good.map((plan) => keptOutlook({ ...plan.input, memberTimesMs: timesMs })),
+  );
+  const places = course.places.map((place, i) => ({
+    segment: {
+      name: place.name,
+      share: Math.max(1, place.lengthM) / lengthM,
+      origin: ORIGIN_OF[place.surface] ?? ('natural' as const),
+    },
+    atTimes: outlooks[i]!.members!,
+    airTemperatureC: timesMs.map((ms) => airAt(good[i]!.weather, ms)),
+  }));
+  return {
+    cases: casesFromMembers(timesMs, places, seenOn(reading)),
+    basis: 'modelled',
+    outlookVersion: outlooks[0]!.modelVersion,
+  };
+}
+
+function airAt(
+  weather: readonly { timeMs: number; airTemperatureC: number }[],
+  timeMs: number,
+): number {
+  const after = Math.max(
+    0,
+    weather.findIndex((one) => one.timeMs >= timeMs),
+  );
+  const b = weather[after]!;
+  const a = weather[Math.max(0, after - 1)]!;
+  const share = b.timeMs > a.timeMs ? (timeMs - a.timeMs) / (b.timeMs - a.timeMs) : 0;
+  return a.airTemperatureC + share * (b.airTemperatureC - a.airTemperatureC);
+}
+
+/** The cases of the reading alone. */
+export const measuredCases = (reading: Reading, startAt: string): ChoiceGround => ({
+  cases: casesFromReading(reading, Date.parse(startAt)),
+  basis: 'measured',
+});

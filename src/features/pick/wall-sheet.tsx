@@ -1,0 +1,83 @@
+'use client';
+
+import { useState } from 'react';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { Choice } from '@/data/choices';
+import type { Outing } from '@/data/outings';
+import { ActionButton } from '@/ui/fields/action-button';
+import { temperature } from '@/ui/format/quantities';
+import { dayAndTime } from '@/ui/format/times';
+import { useUnits } from '@/ui/format/units-context';
+import { Sheet } from '@/ui/frame/sheet';
+import { SheetLink } from '@/ui/frame/sheet-link';
+import { wallLines, wallText } from './wall-text';
+
+/** One page for the cabin wall: the saved choice, to print or to copy as text. */
+export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice | undefined }) {
+  const units = useUnits();
+  const [notice, setNotice] = useState<string>();
+  const back = `/outing/${outing.id}/pick`;
+  if (!choice) {
+    return (
+      <Sheet question="Wall sheet" answer={<Text textStyle="title">No choice is saved yet.</Text>}>
+        <SheetLink href={back}>Choose the wax first</SheetLink>
+      </Sheet>
+    );
+  }
+  const lines = wallLines(choice, (celsius) => temperature(celsius, units));
+  const start = dayAndTime(outing.startAt, outing.venue.timeZone);
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(wallText(outing, start, lines));
+      setNotice('Copied as text.');
+    } catch {
+      setNotice('This browser does not let the page copy: mark the text and copy it by hand.');
+    }
+  };
+  return (
+    <Sheet
+      question={`${outing.name}, ${outing.venue.name}, start ${start}`}
+      answer={<Text textStyle="hero">{choice.productName}</Text>}
+    >
+      <Flex className="no-print" gap="4" align="center" wrap="wrap" mb="6">
+        <ActionButton onClick={() => window.print()}>Print</ActionButton>
+        <ActionButton quiet onClick={() => void copy()}>
+          Copy as text
+        </ActionButton>
+        <SheetLink href={back}>Back to the choice</SheetLink>
+        <Text textStyle="small" role="status">
+          {notice}
+        </Text>
+      </Flex>
+      {choice.details && (
+        <Text textStyle="strong" mb="4" maxW="860px">
+          {choice.details.sentence}
+        </Text>
+      )}
+      <Box as="dl" maxW="860px" m="0">
+        {lines.slice(1).map((line) => (
+          <Box
+            key={`${line.name} ${line.text}`}
+            display="grid"
+            gridTemplateColumns="150px 1fr"
+            columnGap="4"
+            py="2"
+            borderTopWidth="1px"
+            borderColor="rule"
+          >
+            <Text as="dt" textStyle="body" color="faint">
+              {line.name}
+            </Text>
+            <Text as="dd" textStyle="body" m="0">
+              {line.text}
+            </Text>
+          </Box>
+        ))}
+      </Box>
+      <Text textStyle="small" color="faint" mt="4">
+        Saved {dayAndTime(choice.createdAt, outing.venue.timeZone)}, model {choice.modelVersion}.
+        Labels, local codes and licensed practice come first.
+      </Text>
+    </Sheet>
+  );
+}

@@ -1,0 +1,136 @@
+'use client';
+
+import { Box, Text } from '@chakra-ui/react';
+import type { Data, Layout } from 'plotly.js';
+import { HOLE_PERCENT, type Hole, type SnowKind } from '@/core/shelf';
+import { Chart, useChartInks } from '@/ui/charts/chart';
+import { fixed, temperatureRange, temperatureUnit, temperatureValue } from '@/ui/format/quantities';
+import { useUnits } from '@/ui/format/units-context';
+import { ADDITIVE_WORDS } from '@/ui/format/words';
+import { DataTable } from '@/ui/frame/data-table';
+import { Part } from '@/ui/frame/sheet';
+import type { ShelfView } from './use-cases/load-shelf';
+
+export const KIND_WORDS: Record<SnowKind, string> = {
+  dry_clean: 'Dry, clean',
+  dry_dirty: 'Dry, dirty or machine-made',
+  moist: 'Moist',
+  wet: 'Wet',
+};
+/** Where the shading is darkest, %. */
+const DARKEST_PERCENT = 3;
+const TABLE_EVERY = 6;
+
+/** The holes in words, the worst first. */
+export function holesInWords(
+  holes: readonly Hole[],
+  range: (lowC: number, highC: number) => string,
+): string[] {
+  return [...holes]
+    .sort((a, b) => b.worstPercent - a.worstPercent)
+    .map((hole) => `${KIND_WORDS[hole.kind]}, ${range(hole.fromC, hole.toC)}`);
+}
+
+/** What the shelf serves and where it has holes, with the one purchase that would help most. */
+export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: string }) {
+  const units = useUnits();
+  const inks = useChartInks();
+  const { coverage, purchase, weatherHours } = view;
+  const { gridC, rows, holes } = coverage;
+  const x = gridC.map((t) => temperatureValue(t, units));
+  const names = rows.map((row) => KIND_WORDS[row.kind]);
+  const half = 0.5 * (x[1]! - x[0]!);
+  const nameOf = new Map(view.products.map((one) => [one.id, one.name]));
+  const data: Data[] = [
+    {
+      type: 'heatmap',
+      x,
+      y: names,
+      z: rows.map((row) => row.lossPercent.map((loss) => Math.min(DARKEST_PERCENT, loss))),
+      customdata: rows.map((row) =>
+        row.bestId.map((id) => (id && nameOf.get(id)) ?? 'nothing'),
+      ) as never,
+      zmin: 0,
+      zmax: DARKEST_PERCENT,
+      colorscale: [
+        [0, inks.paper],
+        [1, inks.ink],
+      ],
+      xgap: 0,
+      ygap: 4,
+      colorbar: { title: { text: 'Loss (%)' }, thickness: 12, outlinewidth: 0 } as never,
+      hovertemplate: '%{y}, %{x}: %{customdata}, %{z:.2f} %<extra></extra>',
+    },
+  ];
+  const layout: Partial<Layout> = {
+    xaxis: { title: { text: `Equivalent temperature (${temperatureUnit(units)})` } },
+    yaxis: { autorange: 'reversed', automargin: true },
+    margin: { l: 170, r: 16, t: 12, b: 48 },
+    shapes: holes.map((hole) => {
+      const row = rows.findIndex((one) => one.kind === hole.kind);
+      return {
+        type: 'rect',
+        x0: temperatureValue(hole.fromC, units) - half,
+        x1: temperatureValue(hole.toC, units) + half,
+        y0: row - 0.48,
+        y1: row + 0.48,
+        line: { color: inks.danger, width: 3 },
+        fillcolor: 'transparent',
+      };
+    }),
+  };
+  const words = holesInWords(holes, (low, high) => temperatureRange(low, high, units));
+  const label = `Best expected loss of the shelf by equivalent temperature and snow. ${words.length === 0 ? 'No holes.' : `Holes: ${words.join('; ')}.`}`;
+  return (
+    <Part title="What the shelf serves">
+      <Chart label={label} data={data} layout={layout} height={260} />
+      <Text textStyle="body" mt="2" data-testid="holes">
+        {words.length === 0
+          ? `No holes: everywhere the best wax loses less than ${HOLE_PERCENT} %.`
+          : `Holes, where even the best loses over ${HOLE_PERCENT} %: ${words.join('; ')}.`}
+      </Text>
+      <Text textStyle="body" mt="2" data-testid="purchase">
+        {purchase ? (
+          <>
+            The one purchase that helps most here: a wax of{' '}
+            <strong>{temperatureRange(purchase.labelLowC, purchase.labelHighC, units)}</strong>
+            {purchase.additives.length > 0
+              ? ` with ${purchase.additives.map((one) => ADDITIVE_WORDS[one].toLowerCase()).join(' and ')}`
+              : ', plain'}
+            . Over {weatherHours} h of weather at {venueName} the mean loss falls from{' '}
+            {purchase.beforePercent.toFixed(2)} to {purchase.afterPercent.toFixed(2)} %.
+          </>
+        ) : weatherHours > 0 ? (
+          `No single purchase would help at ${venueName} in the ${weatherHours} h of weather there are.`
+        ) : (
+          `There is no recorded weather at ${venueName} to weigh a purchase by.`
+        )}
+      </Text>
+      <Box as="details">
+        <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
+          The same as a table
+        </Box>
+        <DataTable
+          caption="Best expected loss in per cent, and whose it is"
+          columns={[
+            { title: `Equivalent (${temperatureUnit(units)})`, isNumber: true },
+            ...names.map((title) => ({ title })),
+          ]}
+          rows={gridC
+            .map((t, i) => ({ t, i }))
+            .filter(({ i }) => i % TABLE_EVERY === 0)
+            .map(({ t, i }) => ({
+              key: String(t),
+              cells: [
+                fixed(temperatureValue(t, units), 0),
+                ...rows.map((row) => {
+                  const id = row.bestId[i];
+                  return id ? `${row.lossPercent[i]!.toFixed(2)} %, ${nameOf.get(id)!}` : 'nothing';
+                }),
+              ],
+            }))}
+        />
+      </Box>
+    </Part>
+  );
+}
