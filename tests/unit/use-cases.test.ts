@@ -108,6 +108,7 @@ describe('saving a choice', () => {
     startAt: '2027-01-13T16:30:00Z',
     handCorrectionC: -0.5,
     note: 'because',
+    overrideReason: 'It won here last year.',
     ...more,
   });
 
@@ -124,6 +125,10 @@ describe('saving a choice', () => {
     expect((await listChoices(db, 'demo-relay'))[0]).toMatchObject({
       id: 'choice',
       note: 'because',
+      details: {
+        override: { insteadOf: 'Black frost', reason: 'It won here last year.' },
+        form: { form: 'block' },
+      },
     });
   });
 
@@ -138,6 +143,13 @@ describe('saving a choice', () => {
     const snow = first.value.inputs.snow;
     expect(snow.temperatureC).toBeLessThan(snow.airTemperatureC! - 3);
     expect(second.value.equivalentTemperatureC).toBe(first.value.equivalentTemperatureC);
+    const { details, ranking } = first.value;
+    expect(details!.outlookVersion).toBe(first.value.modelVersion);
+    expect(details!.regret).toHaveLength(5);
+    expect(details!.window!.byTime.length).toBeGreaterThanOrEqual(1);
+    expect(details!.byAir!.costPercent).toBeGreaterThan(1);
+    expect(details!.sentence).toContain('Frost');
+    expect(ranking[0]!.probabilityBest).toBeGreaterThan(0.3);
   });
 
   it('refuses what is gone or wrong, and saves nothing of it', async () => {
@@ -148,6 +160,9 @@ describe('saving a choice', () => {
       await saveChoice(db, await input(db, { outingId: 'gone' }), stamp('c')),
       await saveChoice(db, await input(db, { handCorrectionC: 9 }), stamp('d')),
       await saveChoice(db, 'nonsense', stamp('e')),
+      await saveChoice(db, await input(db, { overrideReason: ' ' }), stamp('f')),
+      await saveChoice(db, await input(db, { productId: 'demo-old-stock-moist' }), stamp('g')),
+      await saveChoice(db, await input(db, { productId: 'demo-base-cleaner' }), stamp('h')),
     ];
     for (const refusal of refusals) expect(refusal.ok).toBe(false);
     expect(fieldsOf(refusals[3]!)).toEqual(['handCorrectionC']);

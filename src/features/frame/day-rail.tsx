@@ -3,7 +3,15 @@
 import { usePathname } from 'next/navigation';
 import NextLink from 'next/link';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
-import { Droplets, LibraryBig, Mountain, NotebookPen, Settings, Snowflake } from 'lucide-react';
+import {
+  Droplets,
+  Footprints,
+  LibraryBig,
+  Mountain,
+  NotebookPen,
+  Settings,
+  Snowflake,
+} from 'lucide-react';
 import { span } from '@/ui/format/times';
 import type { FrameData } from './load-frame';
 import { useNow } from './use-now';
@@ -19,6 +27,7 @@ export interface RailItem {
 export const WORKING_ORDER: readonly RailItem[] = [
   { path: 'snow', name: 'Snow', key: 's', icon: Snowflake },
   { path: 'pick', name: 'Pick', key: 'p', icon: Droplets },
+  { path: 'grip', name: 'Grip', key: 'g', icon: Footprints },
   { path: 'log', name: 'Log', key: 'l', icon: NotebookPen },
 ];
 export const BESIDE: readonly RailItem[] = [
@@ -43,6 +52,8 @@ function waiting(frame: FrameData, now: number): Record<string, string> {
 export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
   const pathname = usePathname();
   const notes = waiting(frame, useNow(serverNowMs));
+  // Only classic skis carry a grip zone.
+  const hasGrip = frame.outing.discipline === 'classic';
   const link = (item: RailItem) => {
     const href = `/outing/${frame.outing.id}/${item.path}`;
     const isHere = pathname === href;
@@ -99,7 +110,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
       borderColor="rule"
       pt={{ md: '3' }}
     >
-      {WORKING_ORDER.map(link)}
+      {WORKING_ORDER.filter(({ path }) => path !== 'grip' || hasGrip).map(link)}
       <Box
         display={{ base: 'none', md: 'block' }}
         borderTopWidth="1px"

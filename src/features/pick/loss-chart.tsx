@@ -146,12 +146,12 @@ function directLabels(
   inks: ChartInks,
 ) {
   return curves.map((curve, i) => {
-    const level = top * (0.86 - 0.13 * i);
+    const level = top * (0.84 - 0.15 * i);
     const inside = curve.lossPercent.findIndex((loss) => loss <= level);
     const at = Math.max(2, inside);
     return {
       x: shownGrid[at]!,
-      y: Math.min(level, curve.lossPercent[at]!),
+      y: level,
       text: curve.name,
       showarrow: false,
       xanchor: 'left' as const,

@@ -18,7 +18,7 @@ export const KIND_WORDS: Record<SnowKind, string> = {
   wet: 'Wet',
 };
 /** Where the shading is darkest, %. */
-const DARKEST_PERCENT = 3;
+const DARKEST_PERCENT = 1.5;
 const TABLE_EVERY = 6;
 
 /** The holes in words, the worst first. */

@@ -106,7 +106,9 @@ export function readProducts(text: string, onShelf: readonly string[]): TypedRow
 }
 
 /** The shelf as CSV that {@link readProducts} takes back. */
-export function writeProducts(products: readonly { [K in keyof ProductFields]?: unknown }[]): string {
+export function writeProducts(
+  products: readonly { [K in keyof ProductFields]?: unknown }[],
+): string {
   const degrees = [
     'label cold end',
     'label warm end',

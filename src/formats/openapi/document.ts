@@ -1,5 +1,6 @@
 import type { Schema } from 'yup';
 import { MODEL_VERSION } from '../../core/model-version';
+import { gripRequestSchema, gripResponseSchema } from '../schemas/grip';
 import { pickRequestSchema, pickResponseSchema } from '../schemas/pick';
 import { outlookRequestSchema, outlookResponseSchema } from '../schemas/outlook';
 import { jsonSchemaFromYup } from './from-yup';
@@ -102,6 +103,11 @@ export function openApiDocument() {
         'A wax choice from a reading: ledger, hardness, and the products ranked by expected loss. Without products: the stored shelf.',
         pickRequestSchema,
         pickResponseSchema,
+      ),
+      '/api/v1/grip': post(
+        'Grip for classic skis: the zone, the wax or klister with its layers, and the next step when it fails.',
+        gripRequestSchema,
+        gripResponseSchema,
       ),
       '/api/v1/outlook': post(
         'The snow at a place from its weather: an ensemble of snow columns, weighed by readings. The same seed gives the same figures.',

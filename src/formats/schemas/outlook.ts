@@ -97,7 +97,7 @@ export const outlookRequestSchema = object({
       test(samples) {
         const problem = weatherProblem((samples ?? []).map(msOf));
         if (!problem) return true;
-        const path = problem.at === undefined ? 'weather' : `weather[${problem.at}].time`;
+        const path = problem.at === undefined ? this.path : `${this.path}[${problem.at}].time`;
         return this.createError({ path, message: problem.message });
       },
     }),
@@ -113,7 +113,7 @@ export const outlookRequestSchema = object({
         const at = (readings ?? []).findIndex((one) => msOf(one) < first || msOf(one) > last);
         if (at < 0) return true;
         return this.createError({
-          path: `readings[${at}].time`,
+          path: `${this.path}[${at}].time`,
           message: `This reading lies outside the weather, which goes from ${isoOf(first)} to ${isoOf(last)}.`,
         });
       },

@@ -51,6 +51,7 @@ export function DataTable(props: {
                   borderColor="rule"
                   textStyle="small"
                   textAlign={props.columns[i]!.isNumber ? 'right' : 'left'}
+                  whiteSpace={props.columns[i]!.isNumber ? 'nowrap' : undefined}
                 >
                   {cell}
                 </Table.Cell>

@@ -1,35 +1,172 @@
 import type { InferType } from 'yup';
-import { pick, type PickResult } from '@/core/wax';
+import {
+  casesFromMembers,
+  casesFromReading,
+  choose,
+  estimatedHours,
+  windowTimes,
+  type RobustChoice,
+  type RoledProduct,
+  type SnowCases,
+} from '@/core/choice';
+import { outlookInputFrom } from '@/features/snow/use-cases/forecast-snow';
+import { effectiveSharpness, pick, type GlideProduct } from '@/core/wax';
 import { listProducts } from '@/data/products';
 import type { FrostDatabase } from '@/data/database';
 import { pickRequestSchema, type pickResponseSchema } from '@/formats/schemas/pick';
 import { withCanonicalSpellings } from '@/formats/schemas/spellings';
-import { validate } from '@/formats/schemas/validation';
+import { validate, type FieldProblem } from '@/formats/schemas/validation';
+import { slicedOutlook } from '@/workers/server-outlook';
 import { invalidInput, type WireResult } from '@/formats/wire';
 
+type PickRequest = InferType<typeof pickRequestSchema>;
 export type PickResponse = InferType<typeof pickResponseSchema>;
 
+const MOST_ALTERNATIVES = 5;
+
 /** The result of the core as the API gives it. */
-export function toPickResponse(result: PickResult): PickResponse {
-  const { structure } = result;
+export function toPickResponse(result: RobustChoice): PickResponse {
+  const { structure, blend } = result;
+  const allowed = result.ranking.filter((one) => !one.excluded);
+  const least = allowed[0]?.expectedLossPercent ?? 0;
   return {
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
     lines: result.lines,
-    ranking: result.ranking,
+    ranking: result.ranking.map((one) => ({
+      id: one.id,
+      name: one.name,
+      expectedLossPercent: one.expectedLossPercent,
+      lossP90Percent: one.lossP90Percent,
+      probabilityBest: one.probabilityBest,
+      reasons: one.reasons,
+      excluded: one.excluded,
+    })),
     additives: result.additives.map((one) => one.additive),
     structure: { widthMm: structure.widthMm, kind: structure.kind },
     cautions: result.cautions,
     modelVersion: result.modelVersion,
+    layers: result.layerPlan.layers,
+    regret: result.regret.map(({ id, name, regretPercent }) => ({ id, name, regretPercent })),
+    regretPercent: result.regretPercent,
+    alternatives: allowed.slice(1, 1 + MOST_ALTERNATIVES).map((one) => ({
+      id: one.id,
+      name: one.name,
+      expectedLossPercent: one.expectedLossPercent,
+      extraLossPercent: one.expectedLossPercent - least,
+    })),
+    blend: blend
+      ? {
+          hardId: blend.hard.id,
+          softId: blend.soft.id,
+          hardParts: blend.hard.parts,
+          softParts: blend.soft.parts,
+          expectedLossPercent: blend.expectedLossPercent,
+        }
+      : null,
+    window: (result.window?.byTime ?? []).map((one) => ({
+      time: new Date(one.timeMs).toISOString(),
+      id: one.id,
+      lossPercent: one.lossPercent,
+    })),
+    oneForAllCostPercent: result.window?.oneForAllCostPercent ?? 0,
   };
 }
 
-/** Picks from the products of the request, or else from the stored shelf. */
+const seenIn = (snow: PickRequest['snow']) => ({
+  origin: snow?.origin,
+  sharpness:
+    snow && (snow.grain !== undefined || snow.sharpness !== undefined)
+      ? effectiveSharpness(snow)
+      : undefined,
+  dirt: snow?.dirt ?? ('clean' as const),
+  glazed: snow?.glazed ?? false,
+});
+
+/** The ensemble of the weather that was sent, over the start window. */
+async function casesOfOutlook(
+  { outlook, snow, outing }: PickRequest,
+  hours: number,
+): Promise<SnowCases | FieldProblem> {
+  const input = outlookInputFrom(outlook!);
+  const startMs = Date.parse(outlook!.startAt);
+  const [first, last] = [input.weather[0]!, input.weather.at(-1)!];
+  if (startMs < first.timeMs || startMs > last.timeMs) {
+    return { field: 'outlook.startAt', message: 'The start lies outside the weather.' };
+  }
+  const timesMs = windowTimes(startMs, hours).filter((ms, i) => i === 0 || ms <= last.timeMs);
+  const made = await slicedOutlook({ ...input, memberTimesMs: timesMs });
+  const isMade = outlook!.surface.kind === 'machine_made';
+  const airAt = (ms: number) =>
+    input.weather.reduce((a, b) => (Math.abs(b.timeMs - ms) < Math.abs(a.timeMs - ms) ? b : a))
+      .airTemperatureC;
+  const segment = {
+    name: outing.discipline,
+    share: 1,
+    origin: isMade ? ('machine_made' as const) : ('natural' as const),
+  };
+  return casesFromMembers(
+    timesMs,
+    [{ segment, atTimes: made.members!, airTemperatureC: timesMs.map(airAt) }],
+    seenIn(snow),
+  );
+}
+
+/** The ensemble that was sent itself, by weight. */
+function casesOfMembers({ members = [], snow }: PickRequest): SnowCases | FieldProblem {
+  const weights = members.map((one) => one.weight ?? 1);
+  const total = weights.reduce((sum, one) => sum + one, 0);
+  if (!(total > 0)) return { field: 'members', message: 'All weights are 0: give some weight.' };
+  const mean = members.reduce((sum, one, i) => sum + weights[i]! * one.temperatureC, 0) / total;
+  const snowOf = {
+    timeMs: 0,
+    temperatureC: Float32Array.from(members, (one) => one.temperatureC),
+    waterPercent: Float32Array.from(members, (one) => one.liquidWaterPercent ?? 0),
+    sharpness: Float32Array.from(members, (one) => one.sharpness ?? effectiveSharpness({})),
+    humidity: Float32Array.from(members, (one) => one.humidityFraction),
+  };
+  const place = {
+    segment: { name: 'all', share: 1, origin: 'natural' as const },
+    atTimes: [snowOf],
+    airTemperatureC: [snow?.airTemperatureC ?? mean],
+  };
+  return {
+    ...casesFromMembers([0], [place], seenIn(snow)),
+    memberWeights: Float64Array.from(weights, (one) => one / total),
+  };
+}
+
+async function casesOf(request: PickRequest): Promise<SnowCases | FieldProblem> {
+  if (request.members) return casesOfMembers(request);
+  if (!request.outlook) return casesFromReading(request.snow!);
+  const hours =
+    request.outlook.hoursOnSnow ?? request.outing.hoursOnSnow ?? estimatedHours(request.outing);
+  return casesOfOutlook(request, hours);
+}
+
+/** Readings beside an outlook belong into it; the schema checks them there. */
+function withReadingsInside(body: unknown): unknown {
+  if (typeof body !== 'object' || body === null) return body;
+  const { readings, ...rest } = body as Record<string, unknown>;
+  const { outlook } = rest;
+  if (!Array.isArray(readings) || typeof outlook !== 'object' || outlook === null) return body;
+  const own = (outlook as { readings?: unknown }).readings;
+  const all = [...(Array.isArray(own) ? (own as unknown[]) : []), ...(readings as unknown[])];
+  return { ...rest, outlook: { ...outlook, readings: all } };
+}
+
+const asRoled = (product: GlideProduct): RoledProduct => ({ ...product, role: 'glide' });
+
+/**
+ * Picks from the products of the request, or else from the stored shelf: over one reading, over the outlook of the weather
+ * that is sent, or over an ensemble of the caller's own.
+ */
 export async function pickWax(db: FrostDatabase, body: unknown): Promise<WireResult<PickResponse>> {
-  const checked = validate(pickRequestSchema, withCanonicalSpellings(body));
+  const checked = validate(pickRequestSchema, withCanonicalSpellings(withReadingsInside(body)));
   if (!checked.ok) return invalidInput(checked.problems);
   const { snow, outing } = checked.value;
-  const products = checked.value.products ?? (await listProducts(db, 'glide'));
+  const shelf = checked.value.products?.map(asRoled) ?? (await listProducts(db));
+  const products = shelf.filter((one) => one.role === 'glide');
   if (products.length === 0) {
     return invalidInput([
       {
@@ -38,5 +175,12 @@ export async function pickWax(db: FrostDatabase, body: unknown): Promise<WireRes
       },
     ]);
   }
-  return { ok: true, value: toPickResponse(pick(snow, outing, products)) };
+  const cases = await casesOf(checked.value);
+  if ('field' in cases) return invalidInput([cases]);
+  const own = { venueC: 0, handC: 0 };
+  const chosen = choose({ cases, outing, own, products, shelf });
+  const isReading = checked.value.outlook === undefined && checked.value.members === undefined;
+  // One reading keeps the figures of the plain pick to the last digit.
+  const plain = isReading && snow ? pick(snow, outing, products) : {};
+  return { ok: true, value: toPickResponse({ ...chosen, ...plain } as RobustChoice) };
 }

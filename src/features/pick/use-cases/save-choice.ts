@@ -52,6 +52,7 @@ export async function saveChoice(
     ...outing,
     ...facts,
     startAt,
+    hoursOnSnow: facts.hoursOnSnow,
     fluorocarbonsAllowed: facts.fluorocarbonsAllowed === true,
   };
   const ground =

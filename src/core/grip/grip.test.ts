@@ -1,0 +1,180 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { SnowConditions } from '../wax';
+import {
+  chooseGrip,
+  COMPLAINTS,
+  fitByRule,
+  fitFromFeeler,
+  fitFromGaps,
+  troubleStep,
+  type GripProduct,
+  type Tried,
+} from '.';
+
+const snow: SnowConditions = {
+  temperatureC: -6,
+  temperatureSdC: 0.5,
+  humidityFraction: 0.65,
+  origin: 'natural',
+  sharpness: 0.3,
+  wetness: 'dry',
+  dirt: 'clean',
+  glazed: false,
+};
+const tour = { distanceKm: 20, purpose: 'recreation' } as const;
+const stick = (name: string, low: number, high: number): GripProduct => ({
+  id: name,
+  name,
+  role: 'grip_stick',
+  labelLowC: low,
+  labelHighC: high,
+  label2LowC: low - 3,
+  label2HighC: high - 3,
+});
+const SHELF: GripProduct[] = [
+  ...[-22, -18, -14, -10, -6, -2].map((low) => stick(`stick ${low}`, low, low + 4)),
+  { id: 'ice', name: 'ice', role: 'klister', labelLowC: -14, labelHighC: -3 },
+  { id: 'wet', name: 'wet', role: 'klister', labelLowC: -1, labelHighC: 9 },
+  { id: 'bind', name: 'bind', role: 'binder', labelLowC: -30, labelHighC: 0 },
+];
+
+/** A pocket like a low arch: 1.2 mm high over 50 cm about 15 cm ahead of the heel. */
+const arch = (heightMm: number, fullMm = 0) =>
+  Array.from({ length: 11 }, (_, i) => {
+    const positionCm = -15 + i * 7.5;
+    const halfMm = Math.max(0, heightMm * (1 - ((positionCm - 22.5) / 37.5) ** 2));
+    return { positionCm, halfMm, fullMm: Math.min(halfMm, fullMm) };
+  });
+
+describe('the pocket', () => {
+  it('gives the zone where half weight leaves room, klister shorter than stick', () => {
+    const fit = fitFromGaps(arch(1.2), 200);
+    expect(fit.stiffness).toBe('right');
+    expect(fit.pocketMm).toBeCloseTo(1.2, 1);
+    expect(fit.zone.startCm).toBeGreaterThan(-15);
+    expect(fit.zone.endCm).toBeLessThan(60);
+    expect(fit.klisterZone!.endCm).toBeLessThan(fit.zone.endCm);
+    expect(fit.klisterZone!.startCm).toBeGreaterThan(fit.zone.startCm);
+    expect(fit.roomLayers).toBeGreaterThan(20);
+  });
+
+  it('says when the ski is too soft or too stiff for the skier', () => {
+    expect(fitFromGaps(arch(0.22), 200).stiffness).toBe('too_soft');
+    expect(fitFromGaps(arch(1.2, 0.5), 200).stiffness).toBe('too_stiff');
+    expect(fitFromGaps(arch(1.2, 0.5), 200).notes[0]).toContain('slip');
+  });
+
+  it('refuses gaps that grow, too few, twice the same, no pocket, and a zone longer than the ski', () => {
+    const grows = arch(1).map((one, i) => (i === 5 ? { ...one, fullMm: one.halfMm + 0.1 } : one));
+    expect(() => fitFromGaps(grows, 200)).toThrow(/grows under more weight/);
+    expect(() => fitFromGaps(arch(1).slice(0, 2), 200)).toThrow(/three places/);
+    expect(() => fitFromGaps([...arch(1), arch(1)[3]!], 200)).toThrow(/twice/);
+    expect(() => fitFromGaps(arch(0.1), 200)).toThrow(/too soft/);
+    const long = arch(1).map((one) => ({ ...one, positionCm: one.positionCm * 3 }));
+    expect(() => fitFromGaps(long, 190)).toThrow(/longer than a ski/);
+  });
+
+  it('does with a feeler or the simple rule, and says so', () => {
+    expect(fitFromFeeler(-3, 48, 195)).toMatchObject({ basis: 'feeler', zone: { endCm: 48 } });
+    expect(() => fitFromFeeler(48, -3, 195)).toThrow(/swap/);
+    expect(() => fitFromFeeler(-3, 150, 195)).toThrow(/longer/);
+    expect(fitByRule(28)).toMatchObject({ basis: 'rule', zone: { startCm: 0, endCm: 56 } });
+  });
+});
+
+describe('the ladder of grip', () => {
+  it('takes the stick whose label for this snow holds the temperature', () => {
+    const old = chooseGrip(snow, tour, SHELF);
+    expect(old).toMatchObject({ kind: 'stick', isNewSnow: false, layers: 3 });
+    expect(old.ranking[0]!.id).toBe('stick -6');
+    const fresh = chooseGrip({ ...snow, sharpness: 0.9 }, tour, SHELF);
+    expect(fresh.isNewSnow).toBe(true);
+    expect(fresh.ranking[0]!.id).toBe('stick -10');
+  });
+
+  it('turns to klister on wet coarse and refrozen snow, under a cover on wet new snow', () => {
+    const wet = chooseGrip({ ...snow, temperatureC: 0, wetness: 'wet' }, tour, SHELF);
+    expect(wet).toMatchObject({ kind: 'klister', needsBinder: true, binder: { id: 'bind' } });
+    expect(wet.ranking[0]!.id).toBe('wet');
+    const ice = chooseGrip({ ...snow, sharpness: undefined, grain: 'refrozen_crust' }, tour, SHELF);
+    expect(ice).toMatchObject({ kind: 'klister' });
+    expect(ice.ranking[0]!.id).toBe('ice');
+    const fresh = { ...snow, temperatureC: 0, wetness: 'wet', sharpness: 0.8 } as const;
+    expect(chooseGrip(fresh, tour, SHELF).kind).toBe('klister_with_cover');
+  });
+
+  it('gets no harder as the snow warms, and knows slip from drag', () => {
+    const low = (id: string) => SHELF.find((one) => one.id === id)!.labelLowC;
+    fc.assert(
+      fc.property(
+        fc.double({ min: -18, max: -3, noNaN: true }),
+        fc.double({ min: 0, max: 4, noNaN: true }),
+        (temperatureC, warmerK) => {
+          const cold = chooseGrip({ ...snow, temperatureC }, tour, SHELF).ranking[0]!;
+          const warm = chooseGrip(
+            { ...snow, temperatureC: Math.min(0, temperatureC + warmerK) },
+            tour,
+            SHELF,
+          ).ranking[0]!;
+          expect(low(warm.id)).toBeGreaterThanOrEqual(low(cold.id));
+        },
+      ),
+    );
+    const { ranking } = chooseGrip(snow, tour, SHELF);
+    expect(ranking.find((one) => one.id === 'stick -22')!.slipPercent).toBeGreaterThan(1);
+    expect(ranking.find((one) => one.id === 'stick -2')!.dragPercent).toBeGreaterThan(0.3);
+  });
+
+  it('binds and layers by distance and wear', () => {
+    const bound = chooseGrip(
+      { ...snow, glazed: true, sharpness: 0.6 },
+      { ...tour, distanceKm: 42 },
+      SHELF,
+    );
+    expect(bound.needsBinder).toBe(true);
+    expect(bound.layers).toBeGreaterThan(3);
+    expect(chooseGrip(snow, { ...tour, distanceKm: 5 }, SHELF).binder).toBeUndefined();
+    expect(bound.wearKm).toBeLessThan(chooseGrip(snow, tour, SHELF).wearKm);
+  });
+
+  it('says what to carry when the snow crosses to another label', () => {
+    expect(chooseGrip(snow, tour, SHELF, -5.5).carry).toBeUndefined();
+    expect(chooseGrip(snow, tour, SHELF, -1).carry).toContain('warms');
+    expect(chooseGrip(snow, tour, SHELF, -14).carry).toContain('cools');
+  });
+
+  it('minds an empty shelf, a missing kind, a missing binder and wet snow in the cold', () => {
+    expect(() => chooseGrip(snow, tour, [])).toThrow(/no grip wax/);
+    const sticks = SHELF.filter((one) => one.role === 'grip_stick');
+    const wet = chooseGrip({ ...snow, wetness: 'wet', temperatureC: -10 }, tour, sticks);
+    expect(wet.ranking).toEqual([]);
+    expect(wet.cautions.join(' ')).toMatch(/0 °C.*no klister.*binder/);
+    const cold = chooseGrip({ ...snow, temperatureC: -40 }, tour, SHELF);
+    expect(cold.cautions.join(' ')).toContain('nearest');
+  });
+});
+
+describe('trouble on snow', () => {
+  it('goes from small to large and never twice the same', () => {
+    for (const complaint of COMPLAINTS) {
+      const tried: Tried[] = [];
+      for (let i = 0; i < 10; i += 1) {
+        const { next } = troubleStep(complaint, tried);
+        if (!next) break;
+        expect(tried.map((one) => one.key)).not.toContain(next.key);
+        tried.push({ complaint, key: next.key });
+      }
+      expect(troubleStep(complaint, tried)).toMatchObject({ next: undefined });
+    }
+    expect(troubleStep('slipping', []).next!.key).toBe('longer');
+    expect(troubleStep('slipping', [{ complaint: 'slipping', key: 'longer' }]).next!.key).toBe(
+      'more_layers',
+    );
+  });
+
+  it('notices when the last step went too far', () => {
+    const turned = troubleStep('dragging', [{ complaint: 'slipping', key: 'more_layers' }]);
+    expect(turned.reason).toContain('take back half');
+  });
+});

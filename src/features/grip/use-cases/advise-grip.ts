@@ -1,0 +1,67 @@
+import type { InferType } from 'yup';
+import { DomainError } from '@/core/errors';
+import { chooseGrip, troubleStep } from '@/core/grip';
+import { MODEL_VERSION } from '@/core/model-version';
+import type { FrostDatabase } from '@/data/database';
+import { listProducts } from '@/data/products';
+import { gripRequestSchema, type gripResponseSchema } from '@/formats/schemas/grip';
+import { withCanonicalSpellings } from '@/formats/schemas/spellings';
+import { validate } from '@/formats/schemas/validation';
+import { invalidInput, type WireResult } from '@/formats/wire';
+import { findFit } from './find-fit';
+
+export type GripResponse = InferType<typeof gripResponseSchema>;
+type GripRequest = InferType<typeof gripRequestSchema>;
+
+function troubleOf({ trouble }: GripRequest): GripResponse['trouble'] {
+  if (!trouble) return null;
+  const { next, reason } = troubleStep(trouble.complaint, trouble.tried ?? []);
+  const nothing = { key: 'none', title: 'Nothing left to try', how: '' };
+  return { ...(next ?? nothing), reason };
+}
+
+/** Where the grip zone lies, which grip wax or klister, and what to do when it fails. */
+export async function adviseGrip(
+  db: FrostDatabase,
+  body: unknown,
+): Promise<WireResult<GripResponse>> {
+  const checked = validate(gripRequestSchema, withCanonicalSpellings(body));
+  if (!checked.ok) return invalidInput(checked.problems);
+  const { snow, outing, laterTemperatureC } = checked.value;
+  const products = checked.value.products ?? (await listProducts(db));
+  try {
+    const fit = findFit(checked.value.fit);
+    const choice = chooseGrip(snow, outing, products, laterTemperatureC);
+    return {
+      ok: true,
+      value: {
+        fit: {
+          zone: fit.zone,
+          klisterZone: fit.klisterZone ?? null,
+          pocketMm: fit.pocketMm ?? null,
+          stiffness: fit.stiffness ?? null,
+          roomLayers: fit.roomLayers ?? null,
+          basis: fit.basis,
+          notes: fit.notes,
+        },
+        kind: choice.kind,
+        kindReason: choice.kindReason,
+        gripTemperatureC: choice.gripTemperatureC,
+        lines: choice.lines,
+        ranking: choice.ranking,
+        needsBinder: choice.needsBinder,
+        binderId: choice.binder?.id ?? null,
+        layers: choice.layers,
+        wearKm: choice.wearKm,
+        carry: choice.carry ?? null,
+        cautions: choice.cautions,
+        trouble: troubleOf(checked.value),
+        modelVersion: MODEL_VERSION,
+      },
+    };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    const field = error.field === 'products' ? 'products' : `fit.${error.field}`;
+    return invalidInput([{ field, message: error.message }]);
+  }
+}
