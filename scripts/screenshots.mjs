@@ -19,6 +19,8 @@ const VIEWS = {
   log: { at: `${relay}/log` },
   shelf: { at: `${relay}/shelf`, waitFor: '.js-plotly-plot' },
   wall: { at: '/outing/demo-slalom/wall' },
+  grip: { at: '/outing/demo-tour/grip', waitFor: '.js-plotly-plot' },
+  'grip-narrow': { at: '/outing/demo-tour/grip', size: NARROW, waitFor: '.js-plotly-plot' },
   settings: { at: `${relay}/settings` },
   venue: { at: `${relay}/venue` },
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },

@@ -84,6 +84,20 @@ describe('from a reading to a choice', () => {
     await press(page, 'Take Everyday wide', 'radio');
     await waitForText(page, `You overrule ${best}`);
     expect(await textOf(page, 'answer-product')).toBe('Everyday wide');
+    await press(page, 'Save this choice');
+    await waitForText(page, `Say why you take Everyday wide instead of ${best}.`);
+    await typeInto(page, `Why Everyday wide instead of ${best}`, 'It is all that is left');
+    await press(page, 'Save this choice');
+    await waitForText(page, 'Choice saved');
+    await page.goto(`${app.url}/outing/demo-tour/wall`, { waitUntil: 'networkidle0' });
+    await waitForText(page, 'It is all that is left');
+    await waitForText(page, 'Hard frost');
+    await page.emulateMediaType('print');
+    const isHidden = await page.evaluate(() => {
+      const bars = [...document.querySelectorAll('.no-print')];
+      return bars.every((bar) => getComputedStyle(bar).display === 'none');
+    });
+    expect(isHidden).toBe(true);
   });
 
   it('takes a choice back and undoes that', async () => {
@@ -162,7 +176,7 @@ describe('the frame', () => {
   });
 
   it('fits 390 px without scrolling sideways', async () => {
-    for (const screen of ['snow', 'pick', 'log', 'venue', 'shelf', 'settings']) {
+    for (const screen of ['snow', 'pick', 'grip', 'log', 'venue', 'shelf', 'settings', 'wall']) {
       const { page } = await openPage(browser, `${app.url}${RELAY}/${screen}`, NARROW);
       const overflow = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

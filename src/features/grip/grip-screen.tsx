@@ -20,6 +20,8 @@ const KIND_WORDS = {
   klister_with_cover: 'Klister under a cover of stick',
 } as const;
 const MOST_ROWS = 5;
+/** Beyond this a figure says no more than “far off”, %. */
+const MOST_SHOWN = 10;
 
 /** The Grip screen: which wax, where it begins and ends, and what to do when it fails. */
 export function GripScreen({ outing, view }: { outing: Outing; view: GripView }) {
@@ -34,11 +36,11 @@ export function GripScreen({ outing, view }: { outing: Outing; view: GripView })
         <Caution key={caution}>{caution}</Caution>
       ))}
       <Grid templateColumns={{ base: '1fr', lg: '6fr 6fr' }} gap={{ base: '0', lg: '10' }}>
-        <Box>
+        <Box minW="0">
           <PocketPart state={state} />
           <NoWaxPart />
         </Box>
-        <Box>
+        <Box minW="0">
           <TroublePart outingId={outing.id} timeZone={outing.venue.timeZone} tried={view.tried} />
           {choice && <WaxPart choice={choice} />}
         </Box>
@@ -75,12 +77,13 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
       <Text textStyle="hero" data-testid="grip-product">
         {best.name}
       </Text>
-      <Text textStyle="strong" mt="1" maxW="860px" data-testid="grip-sentence">
+      <Text textStyle="strong" mt="1" maxW="860px" textWrap="pretty" data-testid="grip-sentence">
         {KIND_WORDS[choice.kind]}, {choice.layers} {choice.layers === 1 ? 'layer' : 'layers'}
         {choice.binder && ` over ${choice.binder.name}`}, from {Math.round(zone.startCm)} to{' '}
         {Math.round(zone.endCm)} cm ahead of the heel plate
         {fit.basis === 'rule' ? ' by the simple rule' : ''}: for snow at{' '}
-        {temperature(view.snow.temperatureC, units)}, {choice.isNewSnow ? 'new' : 'old'}.
+        {temperature(view.snow.temperatureC, units)} along the course,{' '}
+        {choice.isNewSnow ? 'new' : 'old'}.
       </Text>
       <Text textStyle="body" mt="1">
         {choice.kindReason} {choice.layersReason} Holds about {choice.wearKm} km. {choice.carry}
@@ -95,7 +98,8 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
 }
 
 function WaxPart({ choice }: { choice: GripChoice }) {
-  const percent = (value: number) => (value < 0.005 ? '0' : `${value.toFixed(2)} %`);
+  const percent = (value: number) =>
+    value < 0.005 ? '0' : value > MOST_SHOWN ? `over ${MOST_SHOWN} %` : `${value.toFixed(2)} %`;
   return (
     <>
       <Part title="The shelf for grip">

@@ -10,7 +10,7 @@ import { listReadings } from '@/data/readings';
 import { windowSchema } from '@/formats/schemas/outing';
 import { validate } from '@/formats/schemas/validation';
 import type { WireResult } from '@/formats/wire';
-import { modelledCases } from './use-cases/choice-cases';
+import { modelledCases } from '@/workers/server-cases';
 import { saveChoice } from './use-cases/save-choice';
 
 /** Saves the choice of the Pick screen; gives its id. */

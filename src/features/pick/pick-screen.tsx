@@ -84,7 +84,7 @@ function Chooser(props: PickScreenProps) {
         <Caution key={caution}>{caution}</Caution>
       ))}
       <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
-        <Box>
+        <Box minW="0">
           <Part title="How to put it on">
             <HowPart state={state} settingsHref={`${path}/settings`} />
           </Part>
@@ -119,7 +119,7 @@ function Chooser(props: PickScreenProps) {
             />
           </Part>
         </Box>
-        <Box>
+        <Box minW="0">
           {choice && (
             <>
               <Part title="What being wrong would cost">
@@ -179,7 +179,7 @@ function Answer({ state, shelf }: { state: PickState; shelf: readonly ShownShelf
         </Text>
         {state.isNudged && <Text textStyle="strong">what if</Text>}
       </Flex>
-      <Text textStyle="strong" mt="1" maxW="860px" data-testid="answer-sentence">
+      <Text textStyle="strong" mt="1" maxW="860px" textWrap="pretty" data-testid="answer-sentence">
         {sentence}
       </Text>
       <Text textStyle="body" mt="1">

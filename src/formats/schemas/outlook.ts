@@ -1,9 +1,10 @@
-import { array, number, object, string } from 'yup';
+import { array, number, object, string, type InferType } from 'yup';
 import {
   LONGEST_BRIDGE_H,
   MOST_MEMBERS,
   SURFACE_KINDS,
   weatherGaps,
+  type OutlookInput,
 } from '../../core/snow/outlook';
 import { boundedNumber, moment, oneOfWords } from './fields';
 
@@ -129,6 +130,37 @@ export const outlookRequestSchema = object({
     .min(0, 'seed must be 0 or more.')
     .max(2 ** 32 - 1, 'seed must be under 2³².'),
 }).typeError('The body must be a JSON object.');
+
+type OutlookRequest = InferType<typeof outlookRequestSchema>;
+
+/** A checked request as the core takes it. */
+export function outlookInputFrom({
+  site,
+  surface,
+  weather,
+  readings,
+  members,
+  seed,
+}: OutlookRequest): OutlookInput {
+  return {
+    site: {
+      latitude: site.latitude,
+      longitude: site.longitude,
+      altitudeM: site.altitudeM,
+      slopeDeg: site.slopeDeg ?? 0,
+      aspectDeg: site.aspectDeg ?? 0,
+      shadeFraction: site.shadeFraction ?? 0,
+    },
+    surface,
+    weather: weather.map(({ time, ...sample }) => ({ ...sample, timeMs: Date.parse(time) })),
+    readings: (readings ?? []).map(({ time, ...reading }) => ({
+      ...reading,
+      timeMs: Date.parse(time),
+    })),
+    members,
+    seed,
+  };
+}
 
 const list = () => array(number().required()).required();
 const band = () => object({ p10: list(), p50: list(), p90: list() }).noUnknown().required();

@@ -25,7 +25,7 @@ const config = defineConfig({
     html: { fontVariantNumeric: 'tabular-nums', scrollPaddingTop: '96px' },
     body: { bg: 'paper', color: 'ink', fontFamily: 'body', textStyle: 'body' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'action', outlineOffset: '2px' },
-    '.no-print': { _print: { display: 'none' } },
+    '.no-print': { _print: { display: 'none !important' } },
     '*': { _motionReduce: { animation: 'none', transition: 'none' } },
   },
   theme: {

@@ -6,7 +6,7 @@ import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
 import { PickScreen } from '@/features/pick/pick-screen';
-import { modelledCases } from '@/features/pick/use-cases/choice-cases';
+import { modelledCases } from '@/workers/server-cases';
 
 export const metadata = { title: 'Pick' };
 

@@ -7,7 +7,7 @@ import { listGripNotes, type GripNote } from '@/data/grip-notes';
 import type { Outing } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
-import { modelledCases } from '@/features/pick/use-cases/choice-cases';
+import { modelledCases } from '@/workers/server-cases';
 import type { FitInput } from './find-fit';
 
 /** All that the Grip screen shows. */

@@ -9,10 +9,10 @@ import {
   type RoledProduct,
   type SnowCases,
 } from '@/core/choice';
-import { outlookInputFrom } from '@/features/snow/use-cases/forecast-snow';
 import { effectiveSharpness, pick, type GlideProduct } from '@/core/wax';
 import { listProducts } from '@/data/products';
 import type { FrostDatabase } from '@/data/database';
+import { outlookInputFrom } from '@/formats/schemas/outlook';
 import { pickRequestSchema, type pickResponseSchema } from '@/formats/schemas/pick';
 import { withCanonicalSpellings } from '@/formats/schemas/spellings';
 import { validate, type FieldProblem } from '@/formats/schemas/validation';

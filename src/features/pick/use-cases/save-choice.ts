@@ -1,5 +1,12 @@
 import { object } from 'yup';
-import { answerSentence, choose, formAdvice, methodsInForce, type Bench } from '@/core/choice';
+import {
+  answerSentence,
+  casesFromReading,
+  choose,
+  formAdvice,
+  methodsInForce,
+  type Bench,
+} from '@/core/choice';
 import { BASES } from '@/core/terms';
 import { addChoice, type Choice, type ChoiceDetails } from '@/data/choices';
 import { loadCourse } from '@/data/course';
@@ -11,8 +18,8 @@ import { loadTeamSettings } from '@/data/team-settings';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { moment, oneOfWords, plainText } from '@/formats/schemas/fields';
 import { validate } from '@/formats/schemas/validation';
+import { modelledCases, type ChoiceGround } from '@/workers/server-cases';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { measuredCases, modelledCases } from './choice-cases';
 
 const LEAST_REASON = 3;
 
@@ -55,9 +62,9 @@ export async function saveChoice(
     hoursOnSnow: facts.hoursOnSnow,
     fluorocarbonsAllowed: facts.fluorocarbonsAllowed === true,
   };
-  const ground =
+  const ground: ChoiceGround | undefined =
     basis === 'measured'
-      ? measuredCases(reading!, startAt)
+      ? { cases: casesFromReading(reading!, Date.parse(startAt)) }
       : await modelledCases(await loadCourse(db, planned), planned, reading);
   if (!ground) {
     return failed('not_found', 'There is no weather for the start: take the reading instead.');

@@ -1,17 +1,18 @@
-import { casesFromMembers, casesFromReading, estimatedHours, windowTimes } from '@/core/choice';
-import type { SeenOnCourse, SnowCases } from '@/core/choice';
-import { planOutlook, type OutlookPlace } from '@/core/snow/outlook';
-import { effectiveSharpness, type SnowConditions } from '@/core/wax';
-import type { ChoiceBasis } from '@/core/terms';
-import type { CourseData } from '@/data/course';
-import type { Outing } from '@/data/outings';
-import type { Reading } from '@/data/readings';
-import { keptOutlook } from '@/workers/server-outlook';
+import { casesFromMembers, estimatedHours, windowTimes } from '../core/choice';
+import type { SeenOnCourse, SnowCases } from '../core/choice';
+import {
+  planOutlook,
+  type OutlookPlace,
+  type SpotReading,
+  type StationWeather,
+} from '../core/snow/outlook';
+import { effectiveSharpness, type OutingFacts, type SnowConditions } from '../core/wax';
+import { keptOutlook } from './server-outlook';
 
 /** The cases a choice stands on, and where they come from. */
 export interface ChoiceGround {
   cases: SnowCases;
-  basis: ChoiceBasis;
+  /** Of the snow model; absent for cases of a reading. */
   outlookVersion?: string;
 }
 
@@ -29,14 +30,26 @@ function seenOn(reading: SnowConditions | undefined): SeenOnCourse {
   };
 }
 
+/** What of a course and of an outing the cases are made from. */
+interface CasesCourse {
+  places: readonly (OutlookPlace & { lengthM: number })[];
+  stations: readonly StationWeather[];
+  readings: readonly SpotReading[];
+}
+interface CasesOuting extends Pick<OutingFacts, 'discipline' | 'purpose' | 'distanceKm'> {
+  startAt: string;
+  hoursOnSnow?: number;
+  venue: { latitude: number; longitude: number };
+}
+
 /** The weather's last moment that the start window may reach. */
 const within = (timesMs: readonly number[], lastMs: number) =>
   timesMs.filter((ms, i) => i === 0 || ms <= lastMs);
 
 /** All segments over the start window; undefined where the weather does not reach the start. */
 export async function modelledCases(
-  course: CourseData,
-  outing: Outing,
+  course: CasesCourse,
+  outing: CasesOuting,
   reading: SnowConditions | undefined,
 ): Promise<ChoiceGround | undefined> {
   const startMs = Date.parse(outing.startAt);
@@ -61,7 +74,6 @@ export async function modelledCases(
   }));
   return {
     cases: casesFromMembers(timesMs, places, seenOn(reading)),
-    basis: 'modelled',
     outlookVersion: outlooks[0]!.modelVersion,
   };
 }
@@ -79,9 +91,3 @@ function airAt(
   const share = b.timeMs > a.timeMs ? (timeMs - a.timeMs) / (b.timeMs - a.timeMs) : 0;
   return a.airTemperatureC + share * (b.airTemperatureC - a.airTemperatureC);
 }
-
-/** The cases of the reading alone. */
-export const measuredCases = (reading: Reading, startAt: string): ChoiceGround => ({
-  cases: casesFromReading(reading, Date.parse(startAt)),
-  basis: 'measured',
-});

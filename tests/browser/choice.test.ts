@@ -1,0 +1,123 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Browser, Page } from 'puppeteer-core';
+import {
+  freePort,
+  freshFolder,
+  launchBrowser,
+  openPage,
+  press,
+  startDemo,
+  stopDemo,
+  textOf,
+  typeInto,
+  waitForText,
+  type Started,
+} from './app';
+
+let app: Started;
+let browser: Browser;
+
+beforeAll(async () => {
+  app = await startDemo(await freePort(), freshFolder());
+  browser = await launchBrowser();
+});
+afterAll(async () => {
+  await browser?.close();
+  await stopDemo(app);
+});
+
+const changed = (page: Page, testId: string, before: string) =>
+  page.waitForFunction(
+    (id, old) => document.querySelector(`[data-testid="${id}"]`)?.textContent !== old,
+    {},
+    testId,
+    before,
+  );
+
+describe('the choice in full', () => {
+  it('moves with a slider, saves no what-if, and goes back', async () => {
+    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/pick`);
+    const before = await textOf(page, 'answer-equivalent');
+    const product = await textOf(page, 'answer-product');
+    await page.focus('aria/Snow temperature[role="slider"]');
+    for (let i = 0; i < 10; i += 1) await page.keyboard.press('ArrowRight');
+    await changed(page, 'answer-product', product);
+    await waitForText(page, 'A what-if is not saved');
+    await press(page, 'Back to the day as it is');
+    await page.waitForFunction(
+      (old) => document.querySelector('[data-testid="answer-equivalent"]')?.textContent === old,
+      {},
+      before,
+    );
+    expect(errors).toEqual([]);
+  });
+
+  it('says in one sentence what, how and why, and what the air would have cost', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/demo-relay/pick`);
+    const sentence = await textOf(page, 'answer-sentence');
+    expect(sentence).toMatch(/coats, over .* on top, .* structure of .* best of the shelf/);
+    expect(await textOf(page, 'by-air')).toMatch(/would choose .* instead of/);
+    expect(await textOf(page, 'window')).toMatch(/One wax/);
+  });
+});
+
+describe('grip', () => {
+  it('measures the pocket, says what is wrong with it, and remembers what was tried', async () => {
+    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-tour/grip`);
+    expect(await textOf(page, 'grip-sentence')).toContain('by the simple rule');
+    await press(page, 'A feeler’s two ends', 'radio');
+    await typeInto(page, 'Feeler stops behind at', '50');
+    await typeInto(page, 'Feeler stops ahead at', '-4');
+    await waitForText(page, 'The front end lies behind the back end');
+    await typeInto(page, 'Feeler stops behind at', '-4');
+    await typeInto(page, 'Feeler stops ahead at', '47');
+    await waitForText(page, 'from -4 to 47 cm');
+    await press(page, 'Keep this fit');
+    await press(page, 'It slips', 'radio');
+    await waitForText(page, 'Lengthen the zone');
+    await press(page, 'Tried it');
+    await waitForText(page, 'One or two more layers');
+    await page.reload({ waitUntil: 'networkidle0' });
+    expect(await textOf(page, 'grip-sentence')).toContain('to 47 cm');
+    await press(page, 'It slips', 'radio');
+    await waitForText(page, 'One or two more layers');
+    await press(page, 'Take back');
+    await waitForText(page, 'Lengthen the zone');
+    expect(errors).toEqual([]);
+  });
+});
+
+describe('the shelf', () => {
+  it('labels a block by nail and finger, books stock, and undoes a removal', async () => {
+    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/shelf`);
+    await waitForText(page, 'The one purchase that helps most');
+    await typeInto(page, 'Name', 'Found in a drawer');
+    await page.click('summary::-p-text(No label?)');
+    await press(page, 'Groove with a curl', 'radio');
+    await press(page, 'Greasy', 'radio');
+    await waitForText(page, 'Hardness about');
+    await press(page, 'Take these ends');
+    await press(page, 'Put on the shelf');
+    await waitForText(page, '23 glide waxes');
+    await press(page, 'Take Found in a drawer off the shelf');
+    await waitForText(page, 'is off the shelf');
+    await press(page, 'Undo');
+    await waitForText(page, '23 glide waxes');
+    await page.select('#stock-product', 'demo-frost');
+    await typeInto(page, 'Grams', '12');
+    await press(page, 'Book it');
+    await waitForText(page, 'Frost booked.');
+    expect(errors).toEqual([]);
+  });
+});
+
+describe('the team’s own ways', () => {
+  it('stand on the choice once set', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/demo-relay/settings`);
+    await press(page, 'Rotary', 'radio');
+    await waitForText(page, 'Quick for many pairs');
+    await page.goto(`${app.url}/outing/demo-relay/pick`, { waitUntil: 'networkidle0' });
+    await page.click('summary::-p-text(The way we work)');
+    await waitForText(page, 'Quick for many pairs');
+  });
+});
