@@ -99,7 +99,7 @@ describe('the shelf', () => {
     await press(page, 'Take these ends');
     await press(page, 'Put on the shelf');
     await waitForText(page, '23 glide waxes');
-    await press(page, 'Take Found in a drawer off the shelf');
+    await press(page, 'Take off Found in a drawer');
     await waitForText(page, 'is off the shelf');
     await press(page, 'Undo');
     await waitForText(page, '23 glide waxes');

@@ -5,6 +5,7 @@ import NextLink from 'next/link';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import {
   Droplets,
+  Flame,
   Footprints,
   LibraryBig,
   Mountain,
@@ -33,6 +34,7 @@ export const WORKING_ORDER: readonly RailItem[] = [
 export const BESIDE: readonly RailItem[] = [
   { path: 'venue', name: 'Venue', key: 'v', icon: Mountain },
   { path: 'shelf', name: 'Shelf', key: 'h', icon: LibraryBig },
+  { path: 'iron', name: 'Iron', key: 'i', icon: Flame },
   { path: 'settings', name: 'Settings', key: 'e', icon: Settings },
 ];
 

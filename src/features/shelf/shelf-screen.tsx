@@ -190,12 +190,7 @@ function cellsOf(
       <ActionButton quiet px="3" aria-label={`Change ${product.name}`} onClick={act.edit}>
         Change
       </ActionButton>
-      <ActionButton
-        quiet
-        px="3"
-        aria-label={`Take ${product.name} off the shelf`}
-        onClick={act.remove}
-      >
+      <ActionButton quiet px="3" aria-label={`Take off ${product.name}`} onClick={act.remove}>
         Take off
       </ActionButton>
     </Flex>,

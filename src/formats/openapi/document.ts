@@ -1,6 +1,7 @@
 import type { Schema } from 'yup';
 import { MODEL_VERSION } from '../../core/model-version';
 import { gripRequestSchema, gripResponseSchema } from '../schemas/grip';
+import { ironRequestSchema, ironResponseSchema } from '../schemas/iron';
 import { pickRequestSchema, pickResponseSchema } from '../schemas/pick';
 import { outlookRequestSchema, outlookResponseSchema } from '../schemas/outlook';
 import { jsonSchemaFromYup } from './from-yup';
@@ -108,6 +109,11 @@ export function openApiDocument() {
         'Grip for classic skis: the zone, the wax or klister with its layers, and the next step when it fails.',
         gripRequestSchema,
         gripResponseSchema,
+      ),
+      '/api/v1/iron': post(
+        'Passes of an iron over a film of wax on a base: temperatures, trail, sag, uptake, and the pace that would suit.',
+        ironRequestSchema,
+        ironResponseSchema,
       ),
       '/api/v1/outlook': post(
         'The snow at a place from its weather: an ensemble of snow columns, weighed by readings. The same seed gives the same figures.',

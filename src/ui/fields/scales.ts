@@ -47,6 +47,8 @@ export function useScales() {
     degrees: plainScale('°'),
     wind: plainScale('m/s'),
     hours: plainScale('h'),
+    seconds: plainScale('s'),
+    micrometres: plainScale('µm'),
     grams: plainScale('g'),
     money: plainScale(''),
     centimetres: plainScale('cm'),

@@ -1,0 +1,192 @@
+import { MATERIALS } from './materials';
+
+const MELTING_K = 273.15;
+const FILM_CELLS = 5;
+const BASE_CELLS = 14;
+const CORE_CELLS = 10;
+/** The base's cells grow from its surface by this ratio, so that the first is as thin as the film's. */
+const BASE_GROWTH = 1.32;
+const NEWTON_MOST = 30;
+const NEWTON_K = 1e-7;
+
+/** One point of the ski under the iron: film, base and core, as cells from the plate inward. */
+export interface IronColumn {
+  cells: number;
+  filmCells: number;
+  baseCells: number;
+  thickness: Float64Array;
+  /** °C. */
+  temperature: Float64Array;
+  /** Conductance between cell i and i + 1, W/m²/K; the last is 0: the back is left alone. */
+  between: Float64Array;
+  /** From the film's surface to its first centre, W/m²/K. */
+  toSurface: number;
+  /** Heat capacity without melting, J/m²/K. */
+  capacity: Float64Array;
+  /** Where the film begins to melt, °C; NaN without a film that melts. */
+  meltingC: number;
+  /** Heat that came in, J/m². */
+  heatIn: number;
+  scratch: Record<'diagonal' | 'right' | 'next' | 'before', Float64Array>;
+}
+
+export interface ColumnSetup {
+  filmM: number;
+  baseM: number;
+  startC: number;
+  meltingC: number;
+  /** False leaves the film's own heat out: for the comparison with the exact contact. */
+  hasFilmHeat?: boolean;
+  /** Cells per part times this: for convergence. */
+  refine?: number;
+  /** A core of base material and great depth: the half-space of the exact solution. */
+  isHalfSpace?: boolean;
+}
+
+/** Cells of growing thickness that sum to `totalM`. */
+function growing(cells: number, totalM: number, ratio: number): number[] {
+  const first = (totalM * (ratio - 1)) / (ratio ** cells - 1);
+  return Array.from({ length: cells }, (_, i) => first * ratio ** i);
+}
+
+/** The column at one temperature. */
+export function ironColumn(setup: ColumnSetup): IronColumn {
+  const { film, base, core } = MATERIALS;
+  const refine = setup.refine ?? 1;
+  const [nf, nb, nc] = [FILM_CELLS * refine, BASE_CELLS * refine, CORE_CELLS * refine];
+  const growth = BASE_GROWTH ** (1 / refine);
+  const backM = setup.isHalfSpace ? 0.02 : core.thicknessM;
+  const thickness = Float64Array.from([
+    ...Array.from({ length: nf }, () => setup.filmM / nf),
+    ...growing(nb, setup.baseM, growth),
+    ...growing(nc, backM, growth),
+  ]);
+  const cells = thickness.length;
+  const baseVolumetric = base.density * base.heatCapacity;
+  const conductivityOf = (i: number) =>
+    i < nf
+      ? film.conductivity
+      : i < nf + nb || setup.isHalfSpace
+        ? base.conductivity
+        : core.conductivity;
+  const volumetricOf = (i: number) =>
+    i < nf
+      ? film.density * film.heatCapacity * (setup.hasFilmHeat === false ? 1e-9 : 1)
+      : i < nf + nb || setup.isHalfSpace
+        ? baseVolumetric
+        : core.volumetric;
+  const resistance = thickness.map((one, i) => (0.5 * one) / conductivityOf(i));
+  const between = new Float64Array(cells);
+  for (let i = 0; i + 1 < cells; i += 1) between[i] = 1 / (resistance[i]! + resistance[i + 1]!);
+  return {
+    cells,
+    filmCells: nf,
+    baseCells: nb,
+    thickness,
+    temperature: new Float64Array(cells).fill(setup.startC),
+    between,
+    toSurface: 1 / resistance[0]!,
+    capacity: thickness.map((one, i) => one * volumetricOf(i)),
+    meltingC: setup.hasFilmHeat === false ? NaN : setup.meltingC,
+    heatIn: 0,
+    scratch: {
+      diagonal: new Float64Array(cells),
+      right: new Float64Array(cells),
+      next: new Float64Array(cells),
+      before: new Float64Array(cells),
+    },
+  };
+}
+
+/** Latent heat over the melting range as heat capacity, J/kg/K. */
+const LATENT_PER_K = MATERIALS.film.latentHeat / MATERIALS.meltingRangeK;
+
+/** Enthalpy of a film cell over its capacity, K: temperature plus what it melted. */
+function enthalpyK(column: IronColumn, i: number, t: number): number {
+  if (i >= column.filmCells || Number.isNaN(column.meltingC)) return t;
+  const into = Math.min(MATERIALS.meltingRangeK, Math.max(0, t - column.meltingC));
+  return t + (LATENT_PER_K / MATERIALS.film.heatCapacity) * into;
+}
+
+/** Slope of the enthalpy, 1 but in the melting range. */
+function slopeAt(column: IronColumn, i: number, t: number): number {
+  if (i >= column.filmCells || Number.isNaN(column.meltingC)) return 1;
+  const isMelting = t >= column.meltingC && t < column.meltingC + MATERIALS.meltingRangeK;
+  return isMelting ? 1 + LATENT_PER_K / MATERIALS.film.heatCapacity : 1;
+}
+
+/**
+ * One implicit step of `dt` seconds: the surface meets `outsideC` through `exchange`, W/m²/K (a plate, or the air).
+ * The film's enthalpy is solved by Newton's method, so that energy closes. Allocation-free.
+ */
+export function stepIron(column: IronColumn, dt: number, outsideC: number, exchange: number): void {
+  const { cells, temperature, between, capacity } = column;
+  const { diagonal, right, next, before } = column.scratch;
+  const outer = 1 / (1 / exchange + 1 / column.toSurface);
+  next.set(temperature);
+  for (let i = 0; i < cells; i += 1) before[i] = enthalpyK(column, i, temperature[i]!);
+  for (let k = 0; k < NEWTON_MOST; k += 1) {
+    for (let i = 0; i < cells; i += 1) {
+      const slope = slopeAt(column, i, next[i]!);
+      const rate = capacity[i]! / dt;
+      const now = enthalpyK(column, i, next[i]!);
+      diagonal[i] = rate * slope + (i > 0 ? between[i - 1]! : outer) + between[i]!;
+      right[i] = rate * (before[i]! - now + slope * next[i]!) + (i === 0 ? outer * outsideC : 0);
+    }
+    for (let i = 1; i < cells; i += 1) {
+      const factor = between[i - 1]! / diagonal[i - 1]!;
+      diagonal[i] = diagonal[i]! - factor * between[i - 1]!;
+      right[i] = right[i]! + factor * right[i - 1]!;
+    }
+    let worst = 0;
+    let above = 0;
+    for (let i = cells - 1; i >= 0; i -= 1) {
+      above = (right[i]! + (i + 1 < cells ? between[i]! * above : 0)) / diagonal[i]!;
+      const moved = Math.abs(above - next[i]!);
+      if (moved > worst) worst = moved;
+      next[i] = above;
+    }
+    if (worst < NEWTON_K) break;
+  }
+  column.heatIn += dt * outer * (outsideC - next[0]!);
+  temperature.set(next);
+}
+
+/** Temperature where film and base meet, °C: between the two cells by their conductances. */
+export function baseSurfaceC(column: IronColumn): number {
+  const { filmCells: f, temperature, thickness } = column;
+  const film = (2 * MATERIALS.film.conductivity) / thickness[f - 1]!;
+  const base = (2 * MATERIALS.base.conductivity) / thickness[f]!;
+  return (film * temperature[f - 1]! + base * temperature[f]!) / (film + base);
+}
+
+/** Temperature at the back of the base sheet, where it is glued, °C. */
+export function baseBackC(column: IronColumn): number {
+  const last = column.filmCells + column.baseCells - 1;
+  const { temperature, thickness } = column;
+  const base = (2 * MATERIALS.base.conductivity) / thickness[last]!;
+  const core = (2 * MATERIALS.core.conductivity) / thickness[last + 1]!;
+  return (base * temperature[last]! + core * temperature[last + 1]!) / (base + core);
+}
+
+/** Warmest film cell, °C. */
+export function filmMostC(column: IronColumn): number {
+  let most = -Infinity;
+  for (let i = 0; i < column.filmCells; i += 1) most = Math.max(most, column.temperature[i]!);
+  return most;
+}
+
+/** True while any of the film is above the end of its melting range's start: it flows. */
+export const isMolten = (column: IronColumn): boolean => filmMostC(column) > column.meltingC;
+
+/** Heat stored against a column at `startC`, J/m². */
+export function storedHeat(column: IronColumn, startC: number): number {
+  let sum = 0;
+  for (let i = 0; i < column.cells; i += 1) {
+    const gained = enthalpyK(column, i, column.temperature[i]!) - enthalpyK(column, i, startC);
+    sum += column.capacity[i]! * gained;
+  }
+  return sum;
+}
+
+export const kelvin = (celsius: number): number => celsius + MELTING_K;

@@ -1,0 +1,54 @@
+import { MATERIALS } from './materials';
+import { ironPasses, type IronQuestion } from './passes';
+
+/** What someone saw: the trail after a pass. */
+export interface SeenTrail {
+  pass: number;
+  trailM: number;
+  /** How sure the eye is, m. */
+  sdM?: number;
+}
+
+export interface IronFit {
+  contact: number;
+  /** One standard deviation of the logarithm of the contact. */
+  logSd: number;
+}
+
+const LOG_LOW = Math.log(300);
+const LOG_HIGH = Math.log(40_000);
+const CELLS = 60;
+/** An eye at arm's length, m. */
+const EYE_SD_M = 0.01;
+/** Contacts of irons and waxes scatter about the house's by this (log). */
+const PRIOR_LOG_SD = 0.8;
+
+/**
+ * The contact between plate and film that fits a trail someone saw, with its spread: the posterior on a grid of its
+ * logarithm about the house's value.
+ */
+export function fitContact(question: IronQuestion, seen: SeenTrail): IronFit {
+  const sd = seen.sdM ?? EYE_SD_M;
+  let [sum, mean, square] = [0, 0, 0];
+  let most = -Infinity;
+  const logs: number[] = [];
+  const weights: number[] = [];
+  for (let k = 0; k < CELLS; k += 1) {
+    const log = LOG_LOW + ((LOG_HIGH - LOG_LOW) * (k + 0.5)) / CELLS;
+    const { passes } = ironPasses({ ...question, passes: seen.pass, contact: Math.exp(log) });
+    const off = (passes.at(-1)!.trailM - seen.trailM) / sd;
+    const prior = (log - Math.log(MATERIALS.contact)) / PRIOR_LOG_SD;
+    const value = -0.5 * (off * off + prior * prior);
+    logs.push(log);
+    weights.push(value);
+    most = Math.max(most, value);
+  }
+  logs.forEach((log, k) => {
+    const weight = Math.exp(weights[k]! - most);
+    sum += weight;
+    mean += weight * log;
+    square += weight * log * log;
+  });
+  mean /= sum;
+  return { contact: Math.exp(mean), logSd: Math.sqrt(Math.max(0, square / sum - mean * mean)) };
+}

@@ -1,0 +1,86 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import type { IronAnswer, IronQuestion } from '@/core/iron';
+import { ActionButton } from '@/ui/fields/action-button';
+
+const Svg = chakra('svg');
+const WIDTH = 600;
+const MARGIN = 30;
+const SKI_Y = 60;
+
+/** The ski from the side: the iron travels tip to tail at the true pace, with its film and trail behind it. */
+export function SideView({ question, answer }: { question: IronQuestion; answer: IronAnswer }) {
+  const [startedMs, setStartedMs] = useState<number>();
+  const [seconds, setSeconds] = useState(0);
+  const { passS, ski, iron, passes } = question;
+  const cycleS = passS + (question.pauseS ?? 2);
+  useEffect(() => {
+    if (startedMs === undefined) return undefined;
+    let frame = 0;
+    const tick = (nowMs: number) => {
+      const passed = (nowMs - startedMs) / 1000;
+      setSeconds(passed);
+      if (passed < cycleS * passes) frame = requestAnimationFrame(tick);
+      else setStartedMs(undefined);
+    };
+    frame = requestAnimationFrame(tick);
+    return () => cancelAnimationFrame(frame);
+  }, [startedMs, cycleS, passes]);
+  const pass = Math.min(passes - 1, Math.floor(seconds / cycleS));
+  const within = Math.min(1, (seconds - pass * cycleS) / passS);
+  const scale = (WIDTH - 2 * MARGIN) / ski.lengthM;
+  const at = MARGIN + within * ski.lengthM * scale;
+  const plate = iron.plateLengthM * scale;
+  const trail = Math.min(at - MARGIN, answer.passes[pass]!.trailM * scale);
+  const isOn = seconds - pass * cycleS <= passS;
+  return (
+    <Box>
+      <Svg
+        viewBox={`0 0 ${WIDTH} 90`}
+        w="100%"
+        role="img"
+        color="ink"
+        aria-label={`The iron on the ski, pass ${pass + 1}: trail ${(answer.passes[pass]!.trailM * 100).toFixed(0)} cm.`}
+      >
+        <path
+          d={`M${MARGIN} ${SKI_Y - 10} Q${MARGIN + 20} ${SKI_Y} ${MARGIN + 60} ${SKI_Y} H${WIDTH - MARGIN - 20} L${WIDTH - MARGIN} ${SKI_Y - 4}`}
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="6"
+          strokeLinecap="round"
+        />
+        {isOn && (
+          <Box asChild color="action">
+            <g>
+              <line
+                x1={at - trail}
+                x2={at}
+                y1={SKI_Y - 5}
+                y2={SKI_Y - 5}
+                stroke="currentColor"
+                strokeWidth="4"
+              />
+              <rect x={at} y={SKI_Y - 24} width={plate} height="17" fill="currentColor" />
+            </g>
+          </Box>
+        )}
+      </Svg>
+      <Flex gap="4" align="center">
+        <ActionButton
+          quiet
+          onClick={() => {
+            setSeconds(0);
+            setStartedMs(performance.now());
+          }}
+        >
+          {startedMs === undefined ? 'Run at true speed' : 'From the start'}
+        </ActionButton>
+        <Text textStyle="small">
+          Pass {pass + 1} of {passes}
+        </Text>
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,153 @@
+'use client';
+
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { DomainError } from '@/core/errors';
+import {
+  fitContact,
+  ironAdvice,
+  ironPasses,
+  IRON_PRESETS,
+  type IronKind,
+  type IronQuestion,
+} from '@/core/iron';
+import { ironTemperature, meltingPoint } from '@/core/shelf';
+import type { ShelfProduct } from '@/data/products';
+import { ironRequestSchema } from '@/formats/schemas/iron';
+import { resolverFrom } from '@/formats/schemas/form-resolver';
+import { validate } from '@/formats/schemas/validation';
+import { useDraftedForm } from '@/ui/fields/use-drafted-form';
+import { ironMap, type IronMap } from '@/workers/iron-map';
+
+export interface IronDraft {
+  productId: string;
+  kind: IronKind;
+  setC: number | undefined;
+  passS: number | undefined;
+  passes: number | undefined;
+  roomC: number | undefined;
+  lengthCm: number | undefined;
+  widthMm: number | undefined;
+  filmMicrometre: number | undefined;
+  /** What was seen, if anything: the trail after a pass. */
+  seenPass: number | undefined;
+  seenTrailCm: number | undefined;
+}
+
+const MAP_DELAY_MS = 500;
+const MAP_PASSES = 3;
+
+/** The question a draft stands for, as the schema and the core take it. */
+function bodyOf(draft: IronDraft, product: ShelfProduct | undefined) {
+  const ironC = product ? ironTemperature(product).value : undefined;
+  const meltingC = product ? meltingPoint(product).value : undefined;
+  const metres = (value: number | undefined, per: number) =>
+    value === undefined ? undefined : value / per;
+  return {
+    wax: { meltingC, ironC },
+    ski: {
+      lengthM: metres(draft.lengthCm, 100),
+      widthM: metres(draft.widthMm, 1000),
+      startC: draft.roomC,
+    },
+    iron: { ...IRON_PRESETS[draft.kind], setC: draft.setC },
+    passS: draft.passS,
+    passes: draft.passes,
+    roomC: draft.roomC,
+    filmMicrometre: draft.filmMicrometre,
+  };
+}
+
+type Asked = { question: IronQuestion } | { problem: string };
+
+function asked(draft: IronDraft, product: ShelfProduct | undefined): Asked {
+  const checked = validate(ironRequestSchema, bodyOf(draft, product));
+  if (!checked.ok) return { problem: checked.problems.map((one) => one.message).join(' ') };
+  return { question: checked.value };
+}
+
+function computed(question: IronQuestion, draft: IronDraft) {
+  try {
+    const { seenPass, seenTrailCm } = draft;
+    const isSeen = seenPass !== undefined && seenTrailCm !== undefined && seenPass >= 1;
+    const fit = isSeen
+      ? fitContact(question, {
+          pass: Math.min(12, Math.round(seenPass)),
+          trailM: seenTrailCm / 100,
+        })
+      : undefined;
+    const fitted = fit ? { ...question, contact: fit.contact } : question;
+    return { question: fitted, fit, answer: ironPasses(fitted), verdict: ironAdvice(fitted) };
+  } catch (error) {
+    if (error instanceof DomainError) return { problem: error.message };
+    throw error;
+  }
+}
+
+/** Recomputes the map a moment after the last change; what was under way is ended. */
+function useMap(question: IronQuestion | undefined): IronMap | undefined {
+  const [map, setMap] = useState<IronMap>();
+  const key =
+    question && JSON.stringify({ ...question, iron: { ...question.iron, setC: 0 }, passS: 0 });
+  useEffect(() => {
+    if (!key) return undefined;
+    let stop: (() => void) | undefined;
+    const timer = setTimeout(() => {
+      const whole = JSON.parse(key) as IronQuestion;
+      stop = ironMap({ ...whole, passes: MAP_PASSES }, whole.wax.ironC, setMap);
+    }, MAP_DELAY_MS);
+    return () => {
+      clearTimeout(timer);
+      stop?.();
+    };
+  }, [key]);
+  return map;
+}
+
+/** State of the Iron lab. */
+export function useIron(products: readonly ShelfProduct[], startProductId: string | undefined) {
+  const first = products.find((one) => one.id === startProductId) ?? products[0];
+  const start: IronDraft = {
+    productId: first?.id ?? '',
+    kind: 'heavy_digital',
+    setC: first ? ironTemperature(first).value : 120,
+    passS: 8,
+    passes: 3,
+    roomC: 15,
+    lengthCm: 190,
+    widthMm: 45,
+    filmMicrometre: 40,
+    seenPass: undefined,
+    seenTrailCm: undefined,
+  };
+  const resolver = useMemo(
+    () =>
+      resolverFrom<IronDraft>((draft) => {
+        const product = products.find((one) => one.id === draft.productId);
+        const checked = validate(ironRequestSchema, bodyOf(draft, product));
+        if (checked.ok) return { ok: true, value: draft };
+        const field = (name: string) =>
+          ({ 'iron.setC': 'setC', 'ski.lengthM': 'lengthCm', 'ski.widthM': 'widthMm' })[name] ??
+          name;
+        return {
+          ok: false,
+          problems: checked.problems.map((one) => ({ ...one, field: field(one.field) })),
+        };
+      }),
+    [products],
+  );
+  const form = useDraftedForm('iron', start, resolver);
+  const draft = form.values;
+  const late = useDeferredValue(JSON.stringify(draft));
+  const result = useMemo(() => {
+    const settled = JSON.parse(late) as IronDraft;
+    const product = products.find((one) => one.id === settled.productId);
+    const question = asked(settled, product);
+    return 'problem' in question ? question : computed(question.question, settled);
+  }, [late, products]);
+  const question = 'problem' in result ? undefined : result.question;
+  const map = useMap(question);
+  const product = products.find((one) => one.id === draft.productId);
+  return { form, draft, product, result, map };
+}
+
+export type IronState = ReturnType<typeof useIron>;
