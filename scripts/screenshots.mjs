@@ -21,6 +21,7 @@ const VIEWS = {
   wall: { at: '/outing/demo-slalom/wall' },
   grip: { at: '/outing/demo-tour/grip', waitFor: '.js-plotly-plot' },
   'grip-narrow': { at: '/outing/demo-tour/grip', size: NARROW, waitFor: '.js-plotly-plot' },
+  iron: { at: `${relay}/iron`, waitFor: '.js-plotly-plot' },
   settings: { at: `${relay}/settings` },
   venue: { at: `${relay}/venue` },
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },

@@ -14,6 +14,10 @@ beforeAll(async () => {
   await seedDemo(db, new Date('2027-01-13T12:00:00Z'));
   routes.pick = (await import('../../app/api/v1/pick/route')).POST;
   routes.outlook = (await import('../../app/api/v1/outlook/route')).POST;
+  routes.grip = (await import('../../app/api/v1/grip/route')).POST;
+  routes.iron = (await import('../../app/api/v1/iron/route')).POST;
+  routes.products = (await import('../../app/api/v1/products/route')).POST;
+  routes.ensemble = routes.pick;
   routes.readings = (await import('../../app/api/v1/readings/route')).POST;
 });
 
@@ -29,6 +33,30 @@ const snow = {
   glazed: false,
 };
 const good: Record<string, object> = {
+  ensemble: {
+    snow,
+    outing: { discipline: 'skate', distanceKm: 10, purpose: 'race' },
+    members: [
+      { temperatureC: -9, humidityFraction: 0.6, weight: 1 },
+      { temperatureC: -6, humidityFraction: 0.7, sharpness: 0.4, liquidWaterPercent: 0 },
+    ],
+  },
+  grip: {
+    snow,
+    outing: { distanceKm: 10, purpose: 'race' },
+    fit: { skiLengthCm: 200, feeler: { backCm: -4, frontCm: 45 } },
+    laterTemperatureC: -3,
+    trouble: { complaint: 'slipping', tried: [{ complaint: 'slipping', key: 'longer' }] },
+  },
+  iron: {
+    wax: { meltingC: 58, ironC: 120 },
+    ski: { lengthM: 1.9, widthM: 0.05, startC: 20 },
+    iron: { setC: 120, plateLengthM: 0.1, massKg: 1, powerW: 500 },
+    passS: 8,
+    passes: 3,
+    roomC: 15,
+    filmMicrometre: 50,
+  },
   pick: { snow, outing: { discipline: 'skate', distanceKm: 10, purpose: 'race' } },
   outlook: {
     site: { latitude: 46, longitude: 10, altitudeM: 700 },
@@ -59,7 +87,7 @@ const strange = fc.oneof(
   fc.constantFrom(1e308, -1e308, 1e-320, '', 'NaN', '__proto__', '\u0000', '9999-99-99T99:99:99Z'),
 );
 
-describe.each(['pick', 'outlook'])('POST /api/v1/%s', (name) => {
+describe.each(['pick', 'ensemble', 'outlook', 'grip', 'iron'])('POST /api/v1/%s', (name) => {
   it('answers 200 or 422 with a sentence to a body with anything anywhere', async () => {
     await fc.assert(
       fc.asyncProperty(fc.integer({ min: 0, max: 24 }), strange, async (left, by) => {

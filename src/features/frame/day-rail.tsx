@@ -69,7 +69,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         flexDirection={{ base: 'column', md: 'row' }}
         alignItems="center"
         gap={{ base: '0', md: '3' }}
-        flex={{ base: '1', md: 'none' }}
+        flex={{ base: '1 0 54px', md: 'none' }}
         minH={{ base: '14', md: '14' }}
         px={{ base: '1', md: '4' }}
         justifyContent={{ base: 'center', md: 'flex-start' }}
@@ -107,6 +107,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
       bottom={{ base: '0', md: 'auto' }}
       top={{ md: '68px' }}
       h={{ md: 'calc(100vh - 68px)' }}
+      overflowX={{ base: 'auto', md: 'visible' }}
       zIndex="9"
       borderTopWidth={{ base: '1px', md: '0' }}
       borderColor="rule"
