@@ -79,12 +79,23 @@ export function lossQuantile(
   if (isEven) {
     return selected(losses.slice(), Math.max(0, Math.ceil(fraction * losses.length) - 1));
   }
-  const order = Array.from(losses.keys()).sort((a, b) => losses[a]! - losses[b]!);
-  const target = (fraction * losses.length) / members;
-  let sum = 0;
-  for (const i of order) {
-    sum += weights[i % members]!;
-    if (sum >= target - 1e-12) return losses[i]!;
+  const target = (fraction * losses.length) / members - 1e-12;
+  const sorted = losses.slice().sort();
+  let low = 0;
+  let high = sorted.length - 1;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (weightUpTo(losses, weights, sorted[middle]!) >= target) high = middle;
+    else low = middle + 1;
   }
-  return losses[order.at(-1)!]!;
+  return sorted[low]!;
+}
+
+/** Weight of the losses that are no larger than a value. */
+function weightUpTo(losses: Float64Array, weights: Float64Array, value: number): number {
+  let sum = 0;
+  for (let i = 0; i < losses.length; i += 1) {
+    if (losses[i]! <= value) sum += weights[i % weights.length]!;
+  }
+  return sum;
 }

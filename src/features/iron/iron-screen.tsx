@@ -1,12 +1,13 @@
 'use client';
 
-import { Box, Grid, SimpleGrid, Text, chakra } from '@chakra-ui/react';
+import { Box, Grid, SimpleGrid, Text } from '@chakra-ui/react';
 import { IRON_KINDS, type IronKind } from '@/core/iron';
 import { ironTemperature, meltingPoint, type Figure } from '@/core/shelf';
 import type { ShelfProduct } from '@/data/products';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField, type Scale } from '@/ui/fields/number-field';
+import { SelectField } from '@/ui/fields/select-field';
 import { useScales } from '@/ui/fields/scales';
 import { differenceValue, temperature, temperatureUnit } from '@/ui/format/quantities';
 import { useUnits } from '@/ui/format/units-context';
@@ -21,7 +22,6 @@ const KIND_WORDS: Record<IronKind, string> = {
   household: 'Household iron',
   heavy_digital: 'Heavy digital iron',
 };
-const Select = chakra('select');
 
 interface IronScreenProps {
   products: readonly ShelfProduct[];
@@ -144,35 +144,15 @@ function Bench({ state, products }: { state: IronState; products: readonly Shelf
   return (
     <>
       <Box mb="4">
-        <Text as="label" {...{ htmlFor: 'iron-wax' }} textStyle="small" fontWeight="650">
-          Wax
-        </Text>
-        <Select
-          id="iron-wax"
+        <SelectField
+          label="Wax"
           value={draft.productId}
-          onChange={(event) => {
-            const product = products.find((one) => one.id === event.target.value);
-            set({
-              productId: event.target.value,
-              ...(product ? { setC: ironTemperature(product).value } : {}),
-            });
+          onChange={(productId) => {
+            const product = products.find((one) => one.id === productId);
+            set({ productId, ...(product ? { setC: ironTemperature(product).value } : {}) });
           }}
-          display="block"
-          mt="1"
-          w="100%"
-          h="target"
-          px="2"
-          bg="sheet"
-          borderWidth="1px"
-          borderColor="edge"
-          textStyle="body"
-        >
-          {products.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.name}
-            </option>
-          ))}
-        </Select>
+          options={products.map((one) => ({ value: one.id, label: one.name }))}
+        />
       </Box>
       <Box mb="4">
         <ChoiceRow

@@ -1,17 +1,16 @@
 'use client';
 
 import { useState } from 'react';
-import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { METHOD_GROUPS, methodsInForce } from '@/core/choice';
-import { BASE_TYPES, TOOLS, type Tool } from '@/core/terms';
+import { BASE_TYPES, TOOLS } from '@/core/terms';
 import type { TeamSettings } from '@/data/team-settings';
+import { CheckList } from '@/ui/fields/check-list';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { BASE_TYPE_WORDS, TOOL_WORDS } from '@/ui/format/words';
 import { Part } from '@/ui/frame/sheet';
 import { saveTeamAction } from './actions';
-
-const Checkbox = chakra('input');
 
 /** The team's bench and its own ways, for all its devices. */
 export function TeamPart({ stored }: { stored: TeamSettings }) {
@@ -25,12 +24,6 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
     if (!done?.ok) setTeam(before);
   };
   const force = methodsInForce(team.methods);
-  const toggle = (tool: Tool) =>
-    void save({
-      tools: team.tools.includes(tool)
-        ? team.tools.filter((one) => one !== tool)
-        : [...team.tools, tool],
-    });
   return (
     <>
       <Part title="The bench">
@@ -53,33 +46,13 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
             onChange={(baseType) => void save({ baseType })}
             options={BASE_TYPES.map((value) => ({ value, label: BASE_TYPE_WORDS[value] }))}
           />
-          <Box as="fieldset" border="0" p="0" m="0">
-            <Box as="legend" textStyle="small" fontWeight="650">
-              Tools there are
-            </Box>
-            {TOOLS.map((tool) => (
-              <Text
-                as="label"
-                key={tool}
-                display="inline-flex"
-                alignItems="center"
-                gap="2"
-                mr="4"
-                minH="target"
-                textStyle="small"
-              >
-                <Checkbox
-                  type="checkbox"
-                  w="5"
-                  h="5"
-                  accentColor="action"
-                  checked={team.tools.includes(tool)}
-                  onChange={() => toggle(tool)}
-                />
-                {TOOL_WORDS[tool]}
-              </Text>
-            ))}
-          </Box>
+          <CheckList
+            legend="Tools there are"
+            options={TOOLS}
+            words={TOOL_WORDS}
+            checked={team.tools}
+            onChange={(tools) => void save({ tools })}
+          />
         </Flex>
       </Part>
       <Part title="The team’s own ways">

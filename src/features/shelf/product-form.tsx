@@ -16,6 +16,7 @@ import { shelfProductSchema, UNLABELLED_ROLES } from '@/formats/schemas/shelf';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { validate } from '@/formats/schemas/validation';
 import { ActionButton } from '@/ui/fields/action-button';
+import { CheckList } from '@/ui/fields/check-list';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
@@ -57,7 +58,6 @@ const EMPTY: ProductDraft = {
 };
 const GRIP_ROLES: readonly ProductRole[] = ['grip_stick', 'klister', 'binder'];
 const NO_PREFERENCE = 'any';
-const Checkbox = chakra('input');
 const Colour = chakra('input');
 
 /** Only what is given: an absent figure is left out, not sent as nothing. */
@@ -75,12 +75,6 @@ export function ProductForm({ start, onDone }: { start?: ProductDraft; onDone?: 
   const { values: draft, set, submit, problem, failure } = form;
   const isLabelled = !UNLABELLED_ROLES.includes(draft.role);
   const isGrip = GRIP_ROLES.includes(draft.role);
-  const toggle = (additive: Additive) =>
-    set({
-      additives: draft.additives.includes(additive)
-        ? draft.additives.filter((one) => one !== additive)
-        : [...draft.additives, additive],
-    });
   const degrees = (label: string, field: 'ironC' | 'ironLimitC' | 'meltingC', hint?: string) => (
     <NumberField
       label={label}
@@ -155,33 +149,13 @@ export function ProductForm({ start, onDone }: { start?: ProductDraft; onDone?: 
             onChange={(next) => set({ form: next })}
             options={FORMS.map((value) => ({ value, label: FORM_WORDS[value] }))}
           />
-          <Box as="fieldset" border="0" p="0" m="0">
-            <Box as="legend" textStyle="small" fontWeight="650">
-              Additives
-            </Box>
-            {ADDITIVES.map((additive) => (
-              <Text
-                as="label"
-                key={additive}
-                display="inline-flex"
-                alignItems="center"
-                gap="2"
-                mr="4"
-                minH="target"
-                textStyle="small"
-              >
-                <Checkbox
-                  type="checkbox"
-                  w="5"
-                  h="5"
-                  accentColor="action"
-                  checked={draft.additives.includes(additive)}
-                  onChange={() => toggle(additive)}
-                />
-                {ADDITIVE_WORDS[additive]}
-              </Text>
-            ))}
-          </Box>
+          <CheckList
+            legend="Additives"
+            options={ADDITIVES}
+            words={ADDITIVE_WORDS}
+            checked={draft.additives}
+            onChange={(additives) => set({ additives })}
+          />
         </SimpleGrid>
         <Box as="details" mb="4">
           <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { Box, Flex, SimpleGrid, Text, chakra } from '@chakra-ui/react';
+import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { STOCK_MOVE_KINDS, type StockMoveKind } from '@/core/terms';
 import { stockMoveSchema } from '@/formats/schemas/shelf';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
@@ -10,6 +10,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
+import { SelectField } from '@/ui/fields/select-field';
 import { useScales } from '@/ui/fields/scales';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { dayAndTime } from '@/ui/format/times';
@@ -23,7 +24,6 @@ const KIND_LABELS: Record<StockMoveKind, string> = {
   used: 'Used',
   corrected: 'Weighed: this is left',
 };
-const Select = chakra('select');
 
 interface MoveDraft {
   productId: string;
@@ -57,31 +57,13 @@ export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: strin
         </Caution>
       ))}
       <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" alignItems="start" mb="2">
-        <Box>
-          <Text as="label" {...{ htmlFor: 'stock-product' }} textStyle="small" fontWeight="650">
-            Product
-          </Text>
-          <Select
-            id="stock-product"
-            value={values.productId}
-            onChange={(event) => set({ productId: event.target.value })}
-            display="block"
-            mt="1"
-            w="100%"
-            h="target"
-            px="2"
-            bg="sheet"
-            borderWidth="1px"
-            borderColor="edge"
-            textStyle="body"
-          >
-            {view.products.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </Select>
-        </Box>
+        <SelectField
+          label="Product"
+          id="stock-product"
+          value={values.productId}
+          onChange={(productId) => set({ productId })}
+          options={view.products.map((one) => ({ value: one.id, label: one.name }))}
+        />
         <ChoiceRow
           legend="What happened"
           name="stock-kind"
