@@ -1,15 +1,6 @@
-import type {
-  Blend,
-  ByAir,
-  FormAdvice,
-  LayerPlan,
-  MethodOption,
-  RegretRow,
-  StructureWork,
-  WindowVerdict,
-} from '../core/choice';
+import type { ChoiceDetails } from '../core/choice';
 import type { LedgerLine, OutingFacts, OwnCorrection, RankedProduct } from '../core/wax';
-import type { GlideProduct, SnowConditions, Structure } from '../core/wax';
+import type { GlideProduct, SnowConditions } from '../core/wax';
 import type { ChoiceBasis } from '../core/terms';
 import type { FrostDatabase } from './database';
 import type { ChoiceRow } from './schema';
@@ -22,28 +13,6 @@ export interface ChoiceInputs {
   outing: OutingFacts;
   own: OwnCorrection;
   products: GlideProduct[];
-}
-
-/** What else the choice said when it was saved, and what the technician made of it. */
-export interface ChoiceDetails {
-  /** One sentence of the answer as it stood. */
-  sentence: string;
-  equivalentSdC: number;
-  layerPlan: LayerPlan;
-  structure: Structure;
-  structureWork: StructureWork;
-  regretPercent: number;
-  regret: RegretRow[];
-  window?: WindowVerdict;
-  blend?: Blend;
-  byAir?: ByAir;
-  form: FormAdvice;
-  methods: Record<string, MethodOption>;
-  additives: string[];
-  cautions: string[];
-  /** Version of the snow model behind it; undefined for a choice on a reading. */
-  outlookVersion?: string;
-  override?: { insteadOfId: string; insteadOf: string; reason: string };
 }
 
 /** A choice as saved: readable without the model that made it. */

@@ -18,3 +18,5 @@ export type { StructureWork } from './structure-work';
 export { estimatedHours, OWN_CHOICE_PAYS_PERCENT, windowTimes } from './window';
 export type { WindowVerdict } from './window';
 export { answerSentence, oddsInWords } from './sentence';
+export { choiceDetails } from './record';
+export type { ChoiceDetails } from './record';

@@ -141,11 +141,10 @@ export function layersFor(
   }
   const isRace = outing.purpose === 'race';
   const coats = 1 + Number(isRace) + Number(outing.distanceKm > LONG_KM);
+  const isLong = outing.distanceKm > LONG_KM;
+  const why = isRace && isLong ? 'Race and distance' : isRace ? 'A race' : 'The distance';
   const coatsReason =
-    coats === 1
-      ? 'One coat serves.'
-      : [isRace && 'race', outing.distanceKm > LONG_KM && 'distance'].filter(Boolean).join(', ') +
-        ': each coat cooled, scraped and brushed.';
+    coats === 1 ? 'One coat serves.' : `${why}: each coat cooled, scraped and brushed.`;
   layers.push(layer('glide', winner, coats, coatsReason));
   if (isRace) {
     const top = topLayer(allowed, day);

@@ -14,8 +14,9 @@ export interface IronVerdict {
   reason: string;
 }
 
-const SLOWEST_S = 14;
-const QUICKEST_S = 4;
+/** Paces of practice, s a pass. */
+const SLOWEST_S = 12;
+const QUICKEST_S = 5;
 const STEP_C = 5;
 /** An iron is never set farther below the label than this, K, nor above what the wax bears. */
 const BELOW_LABEL_K = 30;

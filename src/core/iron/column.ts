@@ -7,6 +7,7 @@ const CORE_CELLS = 10;
 /** The base's cells grow from its surface by this ratio, so that the first is as thin as the film's. */
 const BASE_GROWTH = 1.32;
 const NEWTON_MOST = 30;
+const HALF_RANGE_K = 0.5 * MATERIALS.meltingRangeK;
 const NEWTON_K = 1e-7;
 
 /** One point of the ski under the iron: film, base and core, as cells from the plate inward. */
@@ -23,7 +24,7 @@ export interface IronColumn {
   toSurface: number;
   /** Heat capacity without melting, J/m²/K. */
   capacity: Float64Array;
-  /** Where the film begins to melt, °C; NaN without a film that melts. */
+  /** Middle of the film's melting range, °C; NaN without a film that melts. */
   meltingC: number;
   /** Heat that came in, J/m². */
   heatIn: number;
@@ -104,14 +105,14 @@ const LATENT_PER_K = MATERIALS.film.latentHeat / MATERIALS.meltingRangeK;
 /** Enthalpy of a film cell over its capacity, K: temperature plus what it melted. */
 function enthalpyK(column: IronColumn, i: number, t: number): number {
   if (i >= column.filmCells || Number.isNaN(column.meltingC)) return t;
-  const into = Math.min(MATERIALS.meltingRangeK, Math.max(0, t - column.meltingC));
+  const into = Math.min(MATERIALS.meltingRangeK, Math.max(0, t - column.meltingC + HALF_RANGE_K));
   return t + (LATENT_PER_K / MATERIALS.film.heatCapacity) * into;
 }
 
 /** Slope of the enthalpy, 1 but in the melting range. */
 function slopeAt(column: IronColumn, i: number, t: number): number {
   if (i >= column.filmCells || Number.isNaN(column.meltingC)) return 1;
-  const isMelting = t >= column.meltingC && t < column.meltingC + MATERIALS.meltingRangeK;
+  const isMelting = Math.abs(t - column.meltingC) < HALF_RANGE_K;
   return isMelting ? 1 + LATENT_PER_K / MATERIALS.film.heatCapacity : 1;
 }
 
@@ -176,7 +177,7 @@ export function filmMostC(column: IronColumn): number {
   return most;
 }
 
-/** True while any of the film is above the end of its melting range's start: it flows. */
+/** True while any of the film is over the middle of its melting range: it flows. */
 export const isMolten = (column: IronColumn): boolean => filmMostC(column) > column.meltingC;
 
 /** Heat stored against a column at `startC`, J/m². */

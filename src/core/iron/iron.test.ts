@@ -55,6 +55,14 @@ describe('passes of an iron', () => {
     expect(answer.passes[0]!.backC).toBeLessThan(peaks[0]!);
   });
 
+  it('leave the trails that the house contact was tuned for', () => {
+    const cues = [7, 13, 22, 40];
+    answer.passes.forEach((one, i) => {
+      expect((100 * one.trailM) / cues[i]!).toBeGreaterThan(0.75);
+      expect((100 * one.trailM) / cues[i]!).toBeLessThan(1.3);
+    });
+  });
+
   it('close their energy', () => {
     expect(answer.energyResidualRelative).toBeLessThan(1e-6);
   });

@@ -13,6 +13,7 @@ import {
 import { IRON_LIMITS, MATERIALS, UPTAKE } from './materials';
 
 export interface IronWax {
+  /** Middle of the melting range of 8 K, °C: below it the film counts as solid. */
   meltingC: number;
   ironC: number;
   smokeC?: number;
@@ -118,7 +119,7 @@ export function checkIron(question: IronQuestion): void {
   within('roomC', question.roomC, -30, 45);
   within('filmMicrometre', question.filmMicrometre, 5, 300);
   within('contact', question.contact ?? MATERIALS.contact, 50, 100_000);
-  if (wax.meltingC + MATERIALS.meltingRangeK > IRON_LIMITS.warnBaseC) {
+  if (wax.meltingC + 0.5 * MATERIALS.meltingRangeK > IRON_LIMITS.warnBaseC) {
     throw new DomainError(
       'melts_too_high',
       'wax.meltingC',
@@ -346,7 +347,7 @@ function warningsOf(
       `From pass ${first} the trail is over 8 cm: quicker, cooler, or let the ski cool between.`,
     );
   }
-  if (iron.setC <= wax.meltingC + MATERIALS.meltingRangeK) {
+  if (iron.setC <= wax.meltingC + 0.5 * MATERIALS.meltingRangeK) {
     warnings.push('The iron is too cold: this wax does not melt through.');
   } else if (Math.max(...passes.map((one) => one.moltenS)) === 0) {
     warnings.push('The film does not melt: slower, or hotter.');

@@ -7,3 +7,4 @@ export { ironTemperature, meltingPoint } from './estimates';
 export type { Figure } from './estimates';
 export { costAPair, gramsAPair, runsOut } from './stock';
 export type { PlannedUse } from './stock';
+export { shelfNotes } from './notes';

@@ -13,6 +13,7 @@ import {
   NAIL_TESTS,
   runsOut,
   shelfDays,
+  shelfNotes,
 } from '.';
 
 const wax = (
@@ -144,6 +145,27 @@ describe('figures nobody gave', () => {
     );
     expect(meltingPoint({ ...unknown, ironC: 120 })).toEqual({ value: 60, isEstimate: true });
     expect(meltingPoint({ ...unknown, meltingC: 72 })).toEqual({ value: 72, isEstimate: false });
+  });
+});
+
+describe('a look along the shelf', () => {
+  it('notices labels that are the same and labels that say little', () => {
+    const one = (name: string, low: number, high: number) => ({
+      ...wax(low, high),
+      id: name,
+      name,
+      form: 'block' as const,
+    });
+    const notes = shelfNotes([
+      one('A', -9, -4),
+      one('B', -9, -4),
+      one('C', -30, 0),
+      one('D', -5, 0),
+    ]);
+    expect(notes).toHaveLength(2);
+    expect(notes[0]).toContain('A and B say the same');
+    expect(notes[1]).toContain('C has a label 30 °C wide');
+    expect(shelfNotes([one('D', -5, 0)])).toEqual([]);
   });
 });
 

@@ -29,7 +29,10 @@ export function cautionsFor(
     cautions.push(
       `Nothing on the shelf is made for this: a label around ${equivalentTemperatureC
         .toFixed(0)
-        .replace('-', '−')} °C is missing; ${best.name} is the nearest.`,
+        .replace(
+          '-',
+          '−',
+        )} °C is missing; ${best.name} is the nearest, and loses ${best.expectedLossPercent.toFixed(1)} %.`,
     );
   }
   const hasLegacy = products.some((product) => product.additives.includes('fluorocarbon'));

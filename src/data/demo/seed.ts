@@ -1,4 +1,12 @@
-import { pick, type OutingFacts } from '../../core/wax';
+import {
+  casesFromReading,
+  choiceDetails,
+  choose,
+  formAdvice,
+  methodsInForce,
+} from '../../core/choice';
+import type { OutingFacts } from '../../core/wax';
+import { TEAM_DEFAULTS } from '../team-settings';
 import { addChoice } from '../choices';
 import type { FrostDatabase } from '../database';
 import { saveOuting } from '../outings';
@@ -53,8 +61,10 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
   const outing: OutingFacts = slalom;
   const own = { venueC: 0, handC: 0 };
   const glides = DEMO_SHELF.filter((one) => one.role === 'glide');
-  const result = pick(reading, outing, glides, own);
+  const cases = casesFromReading(reading, Date.parse(slalom.startAt));
+  const result = choose({ cases, outing, own, products: glides, shelf: DEMO_SHELF });
   const best = result.ranking[0]!;
+  const form = formAdvice({ ...TEAM_DEFAULTS, hoursLeft: 5 }, outing, result.hardness);
   await addChoice(db, {
     id: 'demo-choice-1',
     outingId: slalom.id,
@@ -66,6 +76,7 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
     inputs: { snow: reading, outing, own, products: glides },
     lines: result.lines,
     ranking: result.ranking,
+    details: choiceDetails(result, best, form, methodsInForce({}), {}),
     modelVersion: result.modelVersion,
     note: 'Injected and glazed on top, softer under the trees. Watch the start hut.',
     createdAt: at,

@@ -3,10 +3,12 @@
 import { Box, Flex, SimpleGrid, Text, chakra } from '@chakra-ui/react';
 import {
   ADDITIVES,
+  APPLICATIONS,
   FORMS,
   LABEL_PREFERENCES,
   PRODUCT_ROLES,
   type Additive,
+  type Application,
   type Form,
   type LabelPreference,
   type ProductRole,
@@ -23,7 +25,13 @@ import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { ADDITIVE_WORDS, FORM_WORDS, PREFERENCE_WORDS, ROLE_WORDS } from '@/ui/format/words';
+import {
+  ADDITIVE_WORDS,
+  APPLICATION_WORDS,
+  FORM_WORDS,
+  PREFERENCE_WORDS,
+  ROLE_WORDS,
+} from '@/ui/format/words';
 import { Part } from '@/ui/frame/sheet';
 import { saveProductAction } from './actions';
 import { BlockTest } from './block-test';
@@ -46,6 +54,8 @@ export interface ProductDraft {
   hardnessSd?: number;
   containerG?: number;
   price?: number;
+  openedOn?: string;
+  applications?: readonly Application[];
   swatch: string;
 }
 
@@ -199,6 +209,24 @@ export function ProductForm({ start, onDone }: { start?: ProductDraft; onDone?: 
                 cursor="pointer"
               />
             </Box>
+          </SimpleGrid>
+          <SimpleGrid columns={{ base: 1, md: 2 }} gap="4" mt="4">
+            <TextField
+              label="Opened on"
+              type="date"
+              value={draft.openedOn ?? ''}
+              onChange={(openedOn) => set({ openedOn: openedOn || undefined })}
+              problem={problem('openedOn')}
+            />
+            <CheckList
+              legend="Put on by (none ticked: as its kind usually is)"
+              options={APPLICATIONS}
+              words={APPLICATION_WORDS}
+              checked={draft.applications ?? []}
+              onChange={(applications) =>
+                set({ applications: applications.length > 0 ? applications : undefined })
+              }
+            />
           </SimpleGrid>
           <Box mt="4">
             <ChoiceRow

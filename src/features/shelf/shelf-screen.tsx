@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { costAPair, ironTemperature } from '@/core/shelf';
+import { costAPair, ironTemperature, shelfNotes } from '@/core/shelf';
 import { PRODUCT_ROLES, type ProductRole } from '@/core/terms';
 import { labelHardness } from '@/core/wax';
 import type { Outing } from '@/data/outings';
@@ -66,6 +66,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
     );
     setNotice(done.ok ? undefined : { message: done.error.message });
   };
+  const notes = useMemo(() => shelfNotes(products), [products]);
   const roles = PRODUCT_ROLES.filter((one) => products.some((product) => product.role === one));
   const shown = useMemo(
     () => products.filter((one) => role === ALL || one.role === role),
@@ -101,6 +102,11 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
               ]}
             />
           </Box>
+          {notes.map((note) => (
+            <Text key={note} textStyle="body" mb="2" role="note">
+              {note}
+            </Text>
+          ))}
           <DataTable
             caption="Products on the shelf"
             columns={COLUMNS}

@@ -10,7 +10,7 @@ interface TextFieldProps {
   onChange: (value: string) => void;
   hint?: string;
   problem?: string;
-  type?: 'text' | 'datetime-local';
+  type?: 'text' | 'datetime-local' | 'date';
   list?: readonly string[];
 }
 

@@ -1,14 +1,14 @@
 import { object } from 'yup';
 import {
-  answerSentence,
   casesFromReading,
+  choiceDetails,
   choose,
   formAdvice,
   methodsInForce,
   type Bench,
 } from '@/core/choice';
 import { BASES } from '@/core/terms';
-import { addChoice, type Choice, type ChoiceDetails } from '@/data/choices';
+import { addChoice, type Choice } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting, saveOuting } from '@/data/outings';
@@ -37,7 +37,6 @@ export const saveChoiceSchema = object({
 });
 
 const HOUR_MS = 3_600_000;
-const inCelsius = (celsius: number) => `${celsius.toFixed(1).replace('-', '−')} °C`;
 
 /** Computes the choice from what is stored, saves it, and keeps the outing's facts as typed. */
 export async function saveChoice(
@@ -92,24 +91,10 @@ export async function saveChoice(
     hoursLeft: (Date.parse(startAt) - Date.parse(stamp.at)) / HOUR_MS,
   };
   const form = formAdvice(bench, facts, result.hardness);
-  const details: ChoiceDetails = {
-    sentence: answerSentence(result, taken, form, inCelsius),
-    equivalentSdC: result.equivalentSdC,
-    layerPlan: result.layerPlan,
-    structure: result.structure,
-    structureWork: result.structureWork,
-    regretPercent: result.regretPercent,
-    regret: result.regret,
-    window: result.window,
-    blend: result.blend,
-    byAir: result.byAir,
-    form,
-    methods: methodsInForce(team.methods),
-    additives: result.additives.map((one) => one.reason),
-    cautions: result.cautions,
+  const details = choiceDetails(result, taken, form, methodsInForce(team.methods), {
     outlookVersion: ground.outlookVersion,
     override: isOverride ? { insteadOfId: best.id, insteadOf: best.name, reason } : undefined,
-  };
+  });
   const choice: Choice = {
     id: stamp.id,
     outingId,
