@@ -12,7 +12,7 @@ import {
   type Started,
 } from './app';
 
-const SCREENS = ['snow', 'pick', 'grip', 'log', 'venue', 'shelf', 'settings', 'wall'];
+const SCREENS = ['snow', 'pick', 'grip', 'log', 'venue', 'shelf', 'iron', 'settings', 'wall'];
 let app: Started;
 let browser: Browser;
 

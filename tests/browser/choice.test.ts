@@ -121,3 +121,21 @@ describe('the team’s own ways', () => {
     await waitForText(page, 'Quick for many pairs');
   });
 });
+
+describe('the iron lab', () => {
+  it('says how hot and how fast, warns, fits itself to what was seen, and draws its map', async () => {
+    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/iron`);
+    expect(await textOf(page, 'iron-advice')).toMatch(/\d+ °C, [\d.]+ s a pass/);
+    await waitForText(page, 'Liquid for');
+    await typeInto(page, 'Set temperature', '300');
+    await waitForText(page, 'Set temperature must be a number from 60 to 200 °C.');
+    await typeInto(page, 'Set temperature', '130');
+    await typeInto(page, 'Trail you saw', '4');
+    await typeInto(page, 'After pass', '1');
+    await waitForText(page, 'Contact fitted to');
+    await page.waitForSelector('.js-plotly-plot .heatmaplayer image, .js-plotly-plot .hm image');
+    await press(page, 'Run at true speed');
+    await waitForText(page, 'From the start');
+    expect(errors).toEqual([]);
+  });
+});

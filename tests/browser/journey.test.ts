@@ -173,10 +173,29 @@ describe('the frame', () => {
     await page.waitForFunction(() =>
       document.querySelector('[data-testid="line-snow"]')?.textContent?.includes('°F'),
     );
+    for (const screen of ['pick', 'iron', 'shelf']) {
+      await page.goto(`${app.url}${RELAY}/${screen}`, { waitUntil: 'networkidle0' });
+      const shown = await page.$eval('main article', (main) => (main as HTMLElement).innerText);
+      expect(shown, screen).toContain('°F');
+      expect(
+        shown.split('\n').filter((line) => line.includes('°C')),
+        screen,
+      ).toEqual([]);
+    }
   });
 
   it('fits 390 px without scrolling sideways', async () => {
-    for (const screen of ['snow', 'pick', 'grip', 'log', 'venue', 'shelf', 'settings', 'wall']) {
+    for (const screen of [
+      'snow',
+      'pick',
+      'grip',
+      'log',
+      'venue',
+      'shelf',
+      'iron',
+      'settings',
+      'wall',
+    ]) {
       const { page } = await openPage(browser, `${app.url}${RELAY}/${screen}`, NARROW);
       const overflow = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

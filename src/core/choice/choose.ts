@@ -1,5 +1,6 @@
 import { MODEL_VERSION } from '../model-version';
 import { WETNESSES, type Wetness } from '../terms';
+import type { TemperatureUnit } from '../units';
 import {
   cautionsFor,
   hardness,
@@ -65,6 +66,8 @@ export interface ChoiceQuestion {
   shelf: readonly RoledProduct[];
   nudge?: Nudge;
   hasBaseBurn?: boolean;
+  /** Of the sentences; the figures are always °C. */
+  unit?: TemperatureUnit;
 }
 
 /** Weighted mean of a value over all cases: segments by length, members by weight, times evenly. */
@@ -147,7 +150,7 @@ function byAirOf(question: ChoiceQuestion, ranking: readonly RobustRanked[]): By
  * An empty shelf, a swapped label or values outside the ledger's ranges: DomainError.
  */
 export function choose(question: ChoiceQuestion): RobustChoice {
-  const { cases, outing, own, products, shelf, nudge = NO_NUDGE } = question;
+  const { cases, outing, own, products, shelf, nudge = NO_NUDGE, unit } = question;
   const snow = typicalSnow(cases, nudge);
   const demands = demandsOf(cases, outing, own, nudge);
   const needed = neededAdditives(snow);
@@ -161,6 +164,7 @@ export function choose(question: ChoiceQuestion): RobustChoice {
     outing,
     needed,
     sum.equivalentTemperatureC,
+    unit,
   );
   const { ranking, perfectPercent } = ranked;
   const spectrum = spectrumOf(cases, demands);
@@ -188,7 +192,7 @@ export function choose(question: ChoiceQuestion): RobustChoice {
     blend: bestBlend(spectrum, products, ranking),
     byAir: byAirOf(question, ranking),
     layerPlan: winner ? layersFor(winner, shelf, outing, day) : { layers: [], missing: [] },
-    cautions: cautionsFor(snow, outing, sum.equivalentTemperatureC, products, ranking),
+    cautions: cautionsFor(snow, outing, sum.equivalentTemperatureC, products, ranking, unit),
     modelVersion: MODEL_VERSION,
   };
 }

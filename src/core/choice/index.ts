@@ -11,7 +11,7 @@ export { layersFor } from './layers';
 export type { Layer, LayerPlan, RoledProduct } from './layers';
 export { METHOD_GROUPS, methodsInForce } from './methods';
 export type { MethodGroup, MethodOption } from './methods';
-export { WORLDS } from './regret';
+export { WORLD_STEP_K, WORLDS } from './regret';
 export type { RegretRow, World } from './regret';
 export type { RobustRanked } from './ranking';
 export type { StructureWork } from './structure-work';

@@ -1,4 +1,5 @@
 import { DomainError } from '../errors';
+import type { TemperatureUnit } from '../units';
 import {
   additiveVerdict,
   isExcluded,
@@ -71,6 +72,7 @@ export function rankOverCases(
   outing: OutingFacts,
   needed: readonly NeededAdditive[],
   likelyEquivalentC: number,
+  unit?: TemperatureUnit,
 ): RobustRanking {
   if (products.length === 0) {
     throw new DomainError('empty_shelf', 'products', products, 'The shelf has no glide wax.');
@@ -93,7 +95,7 @@ export function rankOverCases(
       expectedLossPercent: expectedLoss(own, memberWeights),
       lossP90Percent: lossQuantile(own, memberWeights, 0.9),
       probabilityBest: shareById.get(product.id) ?? 0,
-      reasons: reasonsFor(product, verdict, excluded, likelyEquivalentC),
+      reasons: reasonsFor(product, verdict, excluded, likelyEquivalentC, unit),
       excluded,
       lossByTime: timesMs.map((_, t) => expectedLoss(own, memberWeights, t)),
     };

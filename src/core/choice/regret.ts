@@ -8,11 +8,13 @@ import { spectrumLoss, spectrumOf, type Spectrum } from './spectrum';
 export const WORLDS = ['colder', 'likely', 'warmer', 'drier', 'moister'] as const;
 export type World = (typeof WORLDS)[number];
 
+export const WORLD_STEP_K = 3;
+
 /** How far each world lies from the likely one (house: about one and a half of the usual spread). */
 export const WORLD_NUDGES: Record<World, Nudge> = {
-  colder: { ...NO_NUDGE, temperatureK: -3 },
+  colder: { ...NO_NUDGE, temperatureK: -WORLD_STEP_K },
   likely: NO_NUDGE,
-  warmer: { ...NO_NUDGE, temperatureK: 3 },
+  warmer: { ...NO_NUDGE, temperatureK: WORLD_STEP_K },
   drier: { ...NO_NUDGE, humidity: -0.25 },
   moister: { ...NO_NUDGE, humidity: 0.25, wetnessSteps: 1 },
 };

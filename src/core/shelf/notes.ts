@@ -1,3 +1,4 @@
+import { writeSpan, type TemperatureUnit } from '../units';
 import type { GlideProduct } from '../wax';
 
 /** Labels wider than this say little, K (house). */
@@ -6,8 +7,11 @@ const WIDE_K = 25;
 const labelOf = (one: GlideProduct) =>
   [one.labelLowC, one.labelHighC, one.form, ...[...one.additives].sort()].join(' ');
 
-/** What a look along the shelf would notice: labels that are the same, and labels that say little. */
-export function shelfNotes(products: readonly GlideProduct[]): string[] {
+/** What a look along the glide waxes would notice: labels that are the same, and labels that say little. */
+export function shelfNotes(
+  products: readonly GlideProduct[],
+  unit: TemperatureUnit = 'C',
+): string[] {
   const byLabel = new Map<string, GlideProduct[]>();
   for (const one of products) {
     byLabel.set(labelOf(one), [...(byLabel.get(labelOf(one)) ?? []), one]);
@@ -21,7 +25,7 @@ export function shelfNotes(products: readonly GlideProduct[]): string[] {
     }),
     ...wide.map(
       (one) =>
-        `${one.name} has a label ${Math.round(one.labelHighC - one.labelLowC)} °C wide: check it, or take it as a wax for no day in particular.`,
+        `${one.name} has a label ${writeSpan(one.labelHighC - one.labelLowC, unit, 0)} wide: check it, or take it as a wax for no day in particular.`,
     ),
   ];
 }

@@ -6,3 +6,5 @@ export {
   metresFromFeet,
   milesFromKilometres,
 } from './convert';
+export { writeSpan, writeTemperature } from './write';
+export type { TemperatureUnit } from './write';

@@ -1,3 +1,4 @@
+import { writeTemperature, type TemperatureUnit } from '../units';
 import { HOUSE_LIMITS } from './coefficients';
 import type { GlideProduct, OutingFacts, SnowConditions } from './conditions';
 import type { RankedProduct } from './ranking';
@@ -14,25 +15,25 @@ export function cautionsFor(
   equivalentTemperatureC: number,
   products: readonly GlideProduct[],
   ranking: readonly RankedProduct[],
+  unit: TemperatureUnit = 'C',
 ): string[] {
   const cautions: string[] = [];
   if (snow.wetness !== 'dry' && snow.temperatureC < WET_SNOW_COLDEST_C) {
-    cautions.push('Snow with free water stands at 0 °C: check the probe, or the snowball test.');
+    cautions.push(
+      `Snow with free water stands at ${writeTemperature(0, unit, 0)}: check the probe, or the snowball test.`,
+    );
   }
   if (snow.temperatureC < HOUSE_LIMITS.abradesAnyWaxBelowC) {
-    cautions.push('Below −25 °C crystals abrade any wax: expect wear, wax hard and in layers.');
+    cautions.push(
+      `Below ${writeTemperature(HOUSE_LIMITS.abradesAnyWaxBelowC, unit, 0)} crystals abrade any wax: expect wear, wax hard and in layers.`,
+    );
   }
   const best = ranking.find((one) => !one.excluded);
   if (!best) {
     cautions.push('Every product is excluded by the rule of this outing: none can be recommended.');
   } else if (best.expectedLossPercent > NOTHING_SUITABLE_PERCENT) {
     cautions.push(
-      `Nothing on the shelf is made for this: a label around ${equivalentTemperatureC
-        .toFixed(0)
-        .replace(
-          '-',
-          '−',
-        )} °C is missing; ${best.name} is the nearest, and loses ${best.expectedLossPercent.toFixed(1)} %.`,
+      `Nothing on the shelf is made for this: a label around ${writeTemperature(equivalentTemperatureC, unit, 0)} is missing; ${best.name} is the nearest, and loses ${best.expectedLossPercent.toFixed(1)} %.`,
     );
   }
   const hasLegacy = products.some((product) => product.additives.includes('fluorocarbon'));

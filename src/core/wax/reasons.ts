@@ -1,10 +1,10 @@
+import { writeSpan, writeTemperature, type TemperatureUnit } from '../units';
 import type { AdditiveVerdict } from './additives';
 import type { GlideProduct, OutingFacts } from './conditions';
 import { labelShape } from './loss';
 
 const FLUOROCARBON_REASON = 'Excluded: holds fluorocarbons, which this outing does not allow.';
 const NEED_WORDS = { water_repellent: 'water repellent', dry_lubricant: 'dry lubricant' } as const;
-const oneDecimal = (value: number) => value.toFixed(1).replace('-', '−');
 
 /** True for a legacy product that the outing's rule shuts out. */
 export const isExcluded = (
@@ -18,17 +18,18 @@ export function reasonsFor(
   verdict: AdditiveVerdict,
   excluded: boolean,
   likelyEquivalentC: number,
+  unit: TemperatureUnit = 'C',
 ): string[] {
   const shape = labelShape(product.labelLowC, product.labelHighC);
   const x = likelyEquivalentC - shape.centreC;
-  const middle = `its middle is ${oneDecimal(shape.centreC)} °C`;
+  const middle = `its middle is ${writeTemperature(shape.centreC, unit)}`;
   const reasons = excluded ? [FLUOROCARBON_REASON] : [];
   if (Math.abs(x) <= shape.flatK) {
-    reasons.push(`Its middle, ${oneDecimal(shape.centreC)} °C, is where today asks.`);
+    reasons.push(`Its middle, ${writeTemperature(shape.centreC, unit)}, is where today asks.`);
   } else if (x < 0) {
-    reasons.push(`${oneDecimal(-x)} °C too soft: ${middle}.`);
+    reasons.push(`${writeSpan(-x, unit)} too soft: ${middle}.`);
   } else {
-    reasons.push(`${oneDecimal(x)} °C too hard: ${middle}.`);
+    reasons.push(`${writeSpan(x, unit)} too hard: ${middle}.`);
   }
   for (const need of verdict.missing) reasons.push(`Lacks a ${NEED_WORDS[need]}.`);
   for (const need of verdict.needless) {
@@ -36,7 +37,9 @@ export function reasonsFor(
   }
   if (shape.fixedPercent > 0) {
     const spanK = product.labelHighC - product.labelLowC;
-    reasons.push(`A label ${oneDecimal(spanK)} °C wide costs ${shape.fixedPercent.toFixed(2)} %.`);
+    reasons.push(
+      `A label ${writeSpan(spanK, unit)} wide costs ${shape.fixedPercent.toFixed(2)} %.`,
+    );
   }
   return reasons;
 }

@@ -3,6 +3,8 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useEffect } from 'react';
 import { answerSentence } from '@/core/choice';
+import { writeSpan } from '@/core/units';
+import { HOUSE_LIMITS } from '@/core/wax';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -37,6 +39,7 @@ interface PickScreenProps extends PickGround {
 type ShownShelf = PickGround['shelf'][number] & ShownProduct;
 
 const QUESTION = 'Which wax?';
+const MOST_OWN_K = HOUSE_LIMITS.ownMostC;
 
 /** The Pick screen: one answer at the top, its reasons under it, the whole shelf last. */
 export function PickScreen(props: PickScreenProps) {
@@ -67,6 +70,7 @@ export function PickScreen(props: PickScreenProps) {
 function Chooser(props: PickScreenProps) {
   const { outing, reading, shelf, serverNowMs } = props;
   const scales = useScales();
+  const units = useUnits();
   const state = usePick(props, serverNowMs);
   const { draft, set, problem, choice, save, products } = state;
   const path = `/outing/${outing.id}`;
@@ -101,7 +105,7 @@ function Chooser(props: PickScreenProps) {
             <Box mt="4" maxW="320px">
               <NumberField
                 label="Your own correction"
-                hint="Added to the sum, up to 5 °C either way"
+                hint={`Added to the sum, up to ${writeSpan(MOST_OWN_K, units.temperature, 0)} either way`}
                 scale={scales.difference}
                 step={0.5}
                 value={draft.handCorrectionC}

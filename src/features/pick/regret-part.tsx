@@ -1,29 +1,32 @@
 'use client';
 
 import { Text } from '@chakra-ui/react';
-import { WORLDS, type RobustChoice, type World } from '@/core/choice';
+import { WORLD_STEP_K, WORLDS, type RobustChoice, type World } from '@/core/choice';
+import { writeSpan } from '@/core/units';
 import { temperature } from '@/ui/format/quantities';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 
-const WORLD_WORDS: Record<World, string> = {
-  colder: '3 °C colder',
+const worldWords = (degrees: string): Record<World, string> => ({
+  colder: `${degrees} colder`,
   likely: 'As likely',
-  warmer: '3 °C warmer',
+  warmer: `${degrees} warmer`,
   drier: 'Drier air',
   moister: 'Moister',
-};
+});
 
 /** What each of the first products loses over the best, were the day otherwise. */
 export function RegretTable({ choice }: { choice: RobustChoice }) {
+  const units = useUnits();
   if (choice.regret.length === 0) return null;
+  const words = worldWords(writeSpan(WORLD_STEP_K, units.temperature, 0));
   return (
     <>
       <DataTable
         caption="Loss over the best wax, in per cent, if the day turns out otherwise"
         columns={[
           { title: 'If the day is' },
-          ...WORLDS.map((world) => ({ title: WORLD_WORDS[world], isNumber: true })),
+          ...WORLDS.map((world) => ({ title: words[world], isNumber: true })),
         ]}
         rows={choice.regret.map((row) => ({
           key: row.id,

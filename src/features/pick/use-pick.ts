@@ -21,6 +21,7 @@ import { moment, plainText } from '@/formats/schemas/fields';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { validate } from '@/formats/schemas/validation';
+import { useUnits } from '@/ui/format/units-context';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { casesAction, saveChoiceAction } from './actions';
 import type { FactsDraft } from './outing-facts-form';
@@ -100,6 +101,7 @@ function useModelled(ground: PickGround, draft: PickDraft): SnowCases | undefine
 export function usePick(ground: PickGround, nowMs: number) {
   const { outing, reading, shelf, team } = ground;
   const router = useRouter();
+  const unit = useUnits().temperature;
   const [savedId, setSavedId] = useState<string>();
   const [nudge, setNudge] = useState<Nudge>(NO_NUDGE);
   const form = useDraftedForm(`pick:${outing.id}`, startFrom(outing), resolver);
@@ -127,8 +129,8 @@ export function usePick(ground: PickGround, nowMs: number) {
     const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
     if (!isSound || !cases || products.length === 0) return undefined;
     const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC ?? 0 };
-    return { cases, outing: facts as OutingFacts, own, products, shelf, nudge };
-  }, [facts, startAt, handCorrectionC, outing, cases, products, shelf, nudge]);
+    return { cases, outing: facts as OutingFacts, own, products, shelf, nudge, unit };
+  }, [facts, startAt, handCorrectionC, outing, cases, products, shelf, nudge, unit]);
   const { choice, problem: choiceProblem } = useChoice(question);
 
   const best = choice?.ranking.find((one) => !one.excluded);

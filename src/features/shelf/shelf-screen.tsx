@@ -66,7 +66,14 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
     );
     setNotice(done.ok ? undefined : { message: done.error.message });
   };
-  const notes = useMemo(() => shelfNotes(products), [products]);
+  const notes = useMemo(
+    () =>
+      shelfNotes(
+        products.filter((one) => one.role === 'glide'),
+        units.temperature,
+      ),
+    [products, units.temperature],
+  );
   const roles = PRODUCT_ROLES.filter((one) => products.some((product) => product.role === one));
   const shown = useMemo(
     () => products.filter((one) => role === ALL || one.role === role),
@@ -131,7 +138,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
       />
       <CsvImport
         title="Take products in from a file"
-        hint="CSV with units in the header, such as name; label cold end [°C]; label warm end [°C]; role; form; additives. Several additives are parted by +. Up to 1000 rows and 1 MB."
+        hint="CSV with units in the header, such as name; label cold end [C]; label warm end [C]; role; form; additives. Several additives are parted by +. Up to 1000 rows and 1 MB."
         label="CSV file of products"
         id="products-file"
         url="/api/v1/products"
