@@ -323,6 +323,19 @@ describe('layers', () => {
     expect(plan({}, { distanceKm: 42 as 10 }).layers[0]!.reason).toContain('42 km');
   });
 
+  it('are built about the product that is taken, where one overrules the best', () => {
+    const cases = casesFromReading({ ...dry, temperatureC: -6, origin: 'machine_made' });
+    const products = [wax('day', -9, -4), wax('frost', -14, -8)];
+    const all = [...products, wax('hardest', -24, -16)];
+    const asked = { cases, outing: race, own, products, shelf: all };
+    const place = (takenId: string | undefined, which: string) =>
+      choose({ ...asked, takenId }).layerPlan.layers.find((one) => one.place === which)?.id;
+    expect(place(undefined, 'glide')).toBe('day');
+    expect(place('frost', 'glide')).toBe('frost');
+    expect(place(undefined, 'under')).toBe('frost');
+    expect(place('frost', 'under')).toBe('hardest');
+  });
+
   it('say what is missing', () => {
     const bare = choose({
       cases: casesFromReading({ ...dry, origin: 'machine_made' }),

@@ -65,6 +65,8 @@ export interface ChoiceQuestion {
   /** The whole shelf for the layers. */
   shelf: readonly RoledProduct[];
   nudge?: Nudge;
+  /** The product that is taken: the layers are built about it; the best where undefined or excluded. */
+  takenId?: string;
   hasBaseBurn?: boolean;
   /** Of the sentences; the figures are always °C. */
   unit?: TemperatureUnit;
@@ -169,7 +171,8 @@ export function choose(question: ChoiceQuestion): RobustChoice {
   const { ranking, perfectPercent } = ranked;
   const spectrum = spectrumOf(cases, demands);
   const best = ranking.find((one) => !one.excluded);
-  const winner = products.find((one) => one.id === best?.id);
+  const taken = ranking.find((one) => one.id === question.takenId && !one.excluded) ?? best;
+  const winner = products.find((one) => one.id === taken?.id);
   const day = {
     equivalentTemperatureC: sum.equivalentTemperatureC,
     sharpness: snow.sharpness ?? 0,

@@ -1,5 +1,6 @@
 import { IRON_LIMITS } from './materials';
-import { ironPasses, type IronAnswer, type IronQuestion } from './passes';
+import { ironPasses, type IronAnswer } from './passes';
+import type { IronQuestion } from './types';
 
 /** Set temperature, pace and passes that give a trail of practice. */
 export interface IronAdvice {

@@ -1,5 +1,6 @@
 import { MATERIALS } from './materials';
-import { ironPasses, type IronQuestion } from './passes';
+import { ironPasses } from './passes';
+import type { IronQuestion } from './types';
 
 /** What someone saw: the trail after a pass. */
 export interface SeenTrail {

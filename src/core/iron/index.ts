@@ -4,15 +4,8 @@ export { fitContact } from './fit';
 export type { IronFit, SeenTrail } from './fit';
 export { IRON_LIMITS, MATERIALS } from './materials';
 export { ironPasses } from './passes';
-export type {
-  Iron,
-  IronAnswer,
-  IronMoment,
-  IronPass,
-  IronQuestion,
-  IronSki,
-  IronWax,
-} from './passes';
+export type { IronAnswer, IronMoment } from './passes';
+export type { Iron, IronPass, IronQuestion, IronSki, IronWax } from './types';
 export { MAP_REGIONS, mapAxes, mapRow } from './map';
 export type { IronMapAxes, MapRegion } from './map';
 export { IRON_KINDS, IRON_PRESETS } from './presets';

@@ -1,5 +1,6 @@
 import { IRON_LIMITS } from './materials';
-import { ironPasses, type IronQuestion } from './passes';
+import { ironPasses } from './passes';
+import type { IronQuestion } from './types';
 
 /** What a set temperature and a pace give: nothing flows, it is good, it flows too far, or it harms. */
 export const MAP_REGIONS = ['sets_at_once', 'good', 'flows_too_far', 'harms'] as const;

@@ -11,57 +11,9 @@ import {
   type IronColumn,
 } from './column';
 import { IRON_LIMITS, MATERIALS, UPTAKE } from './materials';
-
-export interface IronWax {
-  /** Middle of the melting range of 8 K, °C: below it the film counts as solid. */
-  meltingC: number;
-  ironC: number;
-  smokeC?: number;
-}
-
-export interface IronSki {
-  lengthM: number;
-  widthM: number;
-  startC: number;
-  baseMm?: number;
-}
-
-export interface Iron {
-  setC: number;
-  plateLengthM: number;
-  plateWidthM?: number;
-  massKg: number;
-  powerW: number;
-  lagS?: number;
-}
-
-export interface IronQuestion {
-  wax: IronWax;
-  ski: IronSki;
-  iron: Iron;
-  passS: number;
-  passes: number;
-  pauseS?: number;
-  roomC: number;
-  filmMicrometre: number;
-  /** Between plate and film, W/m²/K; the house's unless fitted to what was seen. */
-  contact?: number;
-}
-
-export interface IronPass {
-  /** Warmest of the base's surface and of its back, °C. */
-  peakBaseC: number;
-  backC: number;
-  /** Liquid behind the iron, m. */
-  trailM: number;
-  /** The plate itself at both ends of the pass, °C. */
-  plateStartC: number;
-  plateEndC: number;
-  /** Heat into the ski while the iron is on it, W. */
-  meanHeatW: number;
-  /** How long a point is liquid, s. */
-  moltenS: number;
-}
+import { runPlate, type Plate } from './plate';
+import type { IronPass, IronQuestion } from './types';
+import { warningsOf } from './warnings';
 
 /** One moment of a point of the ski, for drawing. */
 export interface IronMoment {
@@ -87,15 +39,7 @@ const COOL_FIRST_S = 0.01;
 const COOL_GROWTH = 1.12;
 const LONGEST_STEP_S = 0.5;
 const PLATE_ROUNDS = 2;
-const PLATE_STEP_S = 0.1;
 const MOST_PASSES = 12;
-/** Both sides of an iron give heat to the room, as a multiple of its plate. */
-const PLATE_LOSS_SIDES = 2;
-
-interface Plate {
-  temperatureC: number;
-  sensorC: number;
-}
 
 /** Refuses what no bench has, with a sentence at its field. */
 export function checkIron(question: IronQuestion): void {
@@ -214,34 +158,6 @@ function pointPass(
   return point;
 }
 
-/** The plate over `seconds` with a draw of `drawWPerK` to something at `sinkC`: heater, thermostat with its lag, room. */
-function runPlate(
-  plate: Plate,
-  question: IronQuestion,
-  seconds: number,
-  drawWPerK: number,
-  sinkC: number,
-): { plate: Plate; meanC: number } {
-  const { iron, roomC, ski } = question;
-  const lagS = iron.lagS ?? IRON_LIMITS.defaultLagS;
-  const stored = iron.massKg * MATERIALS.plateHeatCapacity;
-  const area = iron.plateLengthM * (iron.plateWidthM ?? ski.widthM);
-  const loss = PLATE_LOSS_SIDES * area * MATERIALS.convection;
-  const steps = Math.max(1, Math.round(seconds / PLATE_STEP_S));
-  const dt = seconds / steps;
-  let { temperatureC, sensorC } = plate;
-  let sum = 0;
-  for (let k = 0; k < steps; k += 1) {
-    const heater = sensorC < iron.setC ? iron.powerW : 0;
-    const net = heater - drawWPerK * (temperatureC - sinkC) - loss * (temperatureC - roomC);
-    temperatureC += (dt * net) / stored;
-    sensorC +=
-      lagS > 0 ? Math.min(1, dt / lagS) * (temperatureC - sensorC) : temperatureC - sensorC;
-    sum += temperatureC * dt;
-  }
-  return { plate: { temperatureC, sensorC }, meanC: seconds > 0 ? sum / seconds : temperatureC };
-}
-
 const copyOf = (column: IronColumn): IronColumn => ({
   ...column,
   temperature: column.temperature.slice(),
@@ -313,44 +229,4 @@ export function ironPasses(question: IronQuestion, refine = 1): IronAnswer {
   answer.uptakeFraction = filled(diffusion / (UPTAKE.depthM * UPTAKE.depthM));
   answer.warnings = warningsOf(question, answer.passes, filmMost);
   return answer;
-}
-
-function warningsOf(
-  question: IronQuestion,
-  passes: readonly IronPass[],
-  filmMost: number,
-): string[] {
-  const { wax, iron } = question;
-  const warnings: string[] = [];
-  const peak = Math.max(...passes.map((one) => one.peakBaseC));
-  const sag = Math.max(...passes.map((one) => one.plateStartC - one.plateEndC));
-  const smokeC = wax.smokeC ?? wax.ironC + IRON_LIMITS.smokeOverIronK;
-  if (peak > IRON_LIMITS.stopBaseC) {
-    warnings.push(`Stop: the base would reach ${Math.round(peak)} °C and melt.`);
-  } else if (peak > IRON_LIMITS.warnBaseC) {
-    warnings.push(`The base would reach ${Math.round(peak)} °C and soften: cooler or quicker.`);
-  }
-  if (filmMost > smokeC) {
-    warnings.push(
-      `The film reaches ${Math.round(filmMost)} °C: this wax smokes from ${Math.round(smokeC)} °C.`,
-    );
-  }
-  if (sag > IRON_LIMITS.sagMostK) {
-    warnings.push(
-      `This iron sags ${Math.round(sag)} K a pass: wax half the ski at a time, or take the heavier iron.`,
-    );
-  }
-  const longest = Math.max(...passes.map((one) => one.trailM));
-  if (longest > IRON_LIMITS.trailMostM) {
-    const first = passes.findIndex((one) => one.trailM > IRON_LIMITS.trailMostM) + 1;
-    warnings.push(
-      `From pass ${first} the trail is over 8 cm: quicker, cooler, or let the ski cool between.`,
-    );
-  }
-  if (iron.setC <= wax.meltingC + 0.5 * MATERIALS.meltingRangeK) {
-    warnings.push('The iron is too cold: this wax does not melt through.');
-  } else if (Math.max(...passes.map((one) => one.moltenS)) === 0) {
-    warnings.push('The film does not melt: slower, or hotter.');
-  }
-  return warnings;
 }

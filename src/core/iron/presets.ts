@@ -1,4 +1,4 @@
-import type { Iron } from './passes';
+import type { Iron } from './types';
 
 /** Irons of general kinds, to start from. */
 export const IRON_PRESETS: Record<IronKind, Omit<Iron, 'setC'>> = {

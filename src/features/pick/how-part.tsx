@@ -34,14 +34,11 @@ function Line({ name, children }: { name: string; children: React.ReactNode }) {
 
 /** Layers in the order they go on, structure, form and method: what the bench is to do. */
 export function HowPart({ state, settingsHref }: { state: PickState; settingsHref: string }) {
-  const { choice, taken, best, advice, methods } = state;
-  if (!choice || !advice || !taken) return null;
-  const layers = choice.layerPlan.layers.map((one) =>
-    one.place === 'glide' && taken.id !== best?.id ? { ...one, name: taken.name } : one,
-  );
+  const { choice, advice, methods } = state;
+  if (!choice || !advice) return null;
   return (
     <>
-      {layers.map((layer) => (
+      {choice.layerPlan.layers.map((layer) => (
         <Line key={layer.place} name={PLACE_WORDS[layer.place]}>
           <strong>{layer.name}</strong>, {FORM_WORDS[layer.form].toLowerCase()},{' '}
           {layer.coats === 1 ? 'one coat' : `${layer.coats} coats`}. {layer.reason}

@@ -124,13 +124,13 @@ export function usePick(ground: PickGround, nowMs: number) {
     () => ({ discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow }),
     [discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow],
   );
-  const { startAt, handCorrectionC } = draft;
+  const { startAt, handCorrectionC, takenId } = draft;
   const question = useMemo(() => {
     const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
     if (!isSound || !cases || products.length === 0) return undefined;
     const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC ?? 0 };
-    return { cases, outing: facts as OutingFacts, own, products, shelf, nudge, unit };
-  }, [facts, startAt, handCorrectionC, outing, cases, products, shelf, nudge, unit]);
+    return { cases, outing: facts as OutingFacts, own, products, shelf, nudge, unit, takenId };
+  }, [facts, startAt, handCorrectionC, outing, cases, products, shelf, nudge, unit, takenId]);
   const { choice, problem: choiceProblem } = useChoice(question);
 
   const best = choice?.ranking.find((one) => !one.excluded);

@@ -25,7 +25,6 @@ export function wallLines(choice: Choice, degrees: (celsius: number) => string):
   };
   if (!details) return [first, snow];
   const { override, layerPlan, structure, structureWork, form, window, methods } = details;
-  const glideName = override ? choice.productName : undefined;
   return [
     first,
     ...(override
@@ -34,7 +33,7 @@ export function wallLines(choice: Choice, degrees: (celsius: number) => string):
     snow,
     ...layerPlan.layers.map((one) => ({
       name: PLACE_NAMES[one.place],
-      text: `${(one.place === 'glide' && glideName) || one.name}, ${FORM_WORDS[one.form].toLowerCase()}, ${one.coats} ×`,
+      text: `${one.name}, ${FORM_WORDS[one.form].toLowerCase()}, ${one.coats} ×`,
     })),
     { name: 'Form', text: `${FORM_WORDS[form.form]}. ${form.how}` },
     {

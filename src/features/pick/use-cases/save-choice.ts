@@ -73,7 +73,14 @@ export async function saveChoice(
   const product = products.find((one) => one.id === productId);
   if (!product) return failed('not_found', 'That product is no longer on the shelf: take another.');
   const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC };
-  const result = choose({ cases: ground.cases, outing: facts, own, products, shelf });
+  const result = choose({
+    cases: ground.cases,
+    outing: facts,
+    own,
+    products,
+    shelf,
+    takenId: productId,
+  });
   const best = result.ranking.find((one) => !one.excluded);
   const taken = result.ranking.find((one) => one.id === productId)!;
   if (taken.excluded) {

@@ -78,7 +78,7 @@ async function plannedUses(db: FrostDatabase, nowMs: number): Promise<Map<string
     if (!choice) continue;
     const layers = choice.details?.layerPlan.layers ?? [];
     const wanted = layers.map((one) => ({
-      id: one.place === 'glide' ? choice.productId : one.id,
+      id: one.id,
       coats: one.coats,
     }));
     for (const { id, coats } of wanted.length > 0 ? wanted : [{ id: choice.productId, coats: 1 }]) {
