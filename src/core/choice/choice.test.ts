@@ -76,6 +76,17 @@ describe('cases of one reading', () => {
     expect(robust.equivalentTemperatureC).toBeCloseTo(plain.equivalentTemperatureC, 2);
   });
 
+  it('take over the ranking of the plain pick where it is there already', () => {
+    const snow = { ...dry, temperatureSdC: 2 };
+    const cases = casesFromReading(snow);
+    const asked = { cases, outing: race, own, products: LADDER, shelf: LADDER };
+    const anew = choose(asked);
+    const over = choose({ ...asked, ranked: pick(snow, race, LADDER, own).ranking });
+    expect(over.ranking.map((one) => one.id)).toEqual(anew.ranking.map((one) => one.id));
+    expect(over.regretPercent).toBeCloseTo(anew.regretPercent, 3);
+    expect(over.layerPlan).toEqual(anew.layerPlan);
+  });
+
   it('ask for the same as the ledger and the additives do, for any snow', () => {
     fc.assert(
       fc.property(

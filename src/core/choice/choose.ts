@@ -4,6 +4,7 @@ import type { TemperatureUnit } from '../units';
 import {
   cautionsFor,
   hardness,
+  isExcluded,
   ledger,
   neededAdditives,
   structureFor,
@@ -12,6 +13,7 @@ import {
   type NeededAdditive,
   type OutingFacts,
   type OwnCorrection,
+  type RankedProduct,
   type SnowConditions,
   type Structure,
 } from '../wax';
@@ -21,7 +23,7 @@ import { demandsOf, NO_NUDGE, type Nudge } from './demands';
 import { layersFor, type LayerPlan, type RoledProduct } from './layers';
 import { rankOverCases, type RobustRanked } from './ranking';
 import { regretTable, type RegretRow } from './regret';
-import { spectrumLoss, spectrumOf } from './spectrum';
+import { spectrumLoss, spectrumOf, spectrumPerfect } from './spectrum';
 import { structureWork, type StructureWork } from './structure-work';
 import { windowVerdict, type WindowVerdict } from './window';
 
@@ -65,6 +67,8 @@ export interface ChoiceQuestion {
   /** The whole shelf for the layers. */
   shelf: readonly RoledProduct[];
   nudge?: Nudge;
+  /** The ranking of the plain pick, where the cases are those of one reading and it is there already. */
+  ranked?: readonly RankedProduct[];
   /** The product that is taken: the layers are built about it; the best where undefined or excluded. */
   takenId?: string;
   hasBaseBurn?: boolean;
@@ -159,17 +163,19 @@ export function choose(question: ChoiceQuestion): RobustChoice {
   const sum = ledger(snow, outing, own);
   const mean = meanOver(cases, (i) => demands.equivalentC[i]!);
   const variance = meanOver(cases, (i) => (demands.equivalentC[i]! - mean) ** 2);
-  const ranked = rankOverCases(
-    cases,
-    demands,
-    products,
-    outing,
-    needed,
-    sum.equivalentTemperatureC,
-    unit,
-  );
-  const { ranking, perfectPercent } = ranked;
   const spectrum = spectrumOf(cases, demands);
+  const { ranking, perfectPercent } = question.ranked
+    ? {
+        ranking: question.ranked.map((one) => ({
+          ...one,
+          lossByTime: cases.timesMs.map(() => one.expectedLossPercent),
+        })),
+        perfectPercent: spectrumPerfect(
+          spectrum,
+          products.filter((one) => !isExcluded(one, outing)),
+        ),
+      }
+    : rankOverCases(cases, demands, products, outing, needed, sum.equivalentTemperatureC, unit);
   const best = ranking.find((one) => !one.excluded);
   const taken = ranking.find((one) => one.id === question.takenId && !one.excluded) ?? best;
   const winner = products.find((one) => one.id === taken?.id);

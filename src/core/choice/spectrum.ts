@@ -47,6 +47,21 @@ export function spectrumOf(cases: SnowCases, demands: CaseDemands): Spectrum {
   };
 }
 
+/** What the best wax of each case would lose on average, %; 0 without any. */
+export function spectrumPerfect(spectrum: Spectrum, waxes: readonly Labelled[]): number {
+  const { equivalentC, weight, needs } = spectrum;
+  const least = new Float64Array(weight.length).fill(Infinity);
+  for (const wax of waxes) {
+    const shape = labelShape(wax.labelLowC, wax.labelHighC);
+    const penalties = penaltiesByNeeds(wax.additives);
+    for (let i = 0; i < weight.length; i += 1) {
+      const loss = glideLossPercent(equivalentC[i]!, shape) + penalties[needs[i]!]!;
+      if (loss < least[i]!) least[i] = loss;
+    }
+  }
+  return waxes.length === 0 ? 0 : weight.reduce((sum, w, i) => sum + w * least[i]!, 0);
+}
+
 /** Expected loss of a wax or a blend over a spectrum, %. A swapped label: DomainError. */
 export function spectrumLoss(spectrum: Spectrum, wax: Labelled): number {
   const shape = labelShape(wax.labelLowC, wax.labelHighC);

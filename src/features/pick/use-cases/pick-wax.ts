@@ -178,9 +178,9 @@ export async function pickWax(db: FrostDatabase, body: unknown): Promise<WireRes
   const cases = await casesOf(checked.value);
   if ('field' in cases) return invalidInput([cases]);
   const own = { venueC: 0, handC: 0 };
-  const chosen = choose({ cases, outing, own, products, shelf });
   const isReading = checked.value.outlook === undefined && checked.value.members === undefined;
   // One reading keeps the figures of the plain pick to the last digit.
-  const plain = isReading && snow ? pick(snow, outing, products) : {};
+  const plain = isReading && snow ? pick(snow, outing, products) : undefined;
+  const chosen = choose({ cases, outing, own, products, shelf, ranked: plain?.ranking });
   return { ok: true, value: toPickResponse({ ...chosen, ...plain } as RobustChoice) };
 }
