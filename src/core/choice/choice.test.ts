@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { outlook } from '../snow/outlook';
 import { pick, type GlideProduct, type SnowConditions } from '../wax';
 import {
+  casesByAir,
   casesFromMembers,
   casesFromReading,
   choose,
@@ -109,6 +110,15 @@ describe('cases of one reading', () => {
         },
       ),
     );
+  });
+});
+
+describe('cases by the air', () => {
+  it('are as warm as the air, never above 0 °C', () => {
+    const at = (airTemperatureC: number) =>
+      new Set(casesByAir(casesFromReading({ ...dry, airTemperatureC })).temperatureC);
+    expect([...at(-2.5)]).toEqual([-2.5]);
+    expect([...at(4)]).toEqual([0]);
   });
 });
 

@@ -7,12 +7,8 @@ export const GRIP = {
   clearanceMm: 0.1,
   /** What a feeler or a sheet of paper of the field test is, mm. */
   feelerMm: 0.2,
-  /** A gap at full weight under this is closed, mm: the thickness of a hair. */
-  closedMm: 0.05,
   /** Without a measurement: this far ahead of the binding pin as the heel is behind it, cm. */
   heelBehindPinCm: 30,
-  /** A well fitted pocket at full weight still stands open by this at most, mm: it must reach the snow. */
-  softestFullMm: 0.02,
   /** Too much left at full weight, mm: the skier cannot press it down. */
   stiffFullMm: 0.3,
   /** Too little at half weight, mm: the wax drags. */

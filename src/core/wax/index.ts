@@ -12,7 +12,7 @@ export type { LossCurve } from './loss-curve';
 export { demand, pick } from './pick';
 export type { Demand, PickResult } from './pick';
 export type { RankedProduct } from './ranking';
-export { basisOf, conditionsByAir, startConditions } from './start-conditions';
+export { basisOf, startConditions } from './start-conditions';
 export type { Basis } from './start-conditions';
 export type { Structure, StructureKind } from './structure';
 export { snowTemperaturePoints } from './quadrature';

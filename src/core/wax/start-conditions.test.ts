@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { basisOf, conditionsByAir, startConditions } from '.';
+import { basisOf, startConditions } from '.';
 import type { StartSnow } from '../snow/outlook';
 
 const START = Date.parse('2027-01-16T16:00:00Z');
@@ -42,12 +42,5 @@ describe('what the choice stands on', () => {
       sharpness: undefined,
     });
     expect(startConditions(start, undefined)).toMatchObject({ sharpness: 0.12, dirt: 'clean' });
-  });
-
-  it('by the air is as warm as the air, never above 0 °C, and nothing without air', () => {
-    const snow = startConditions(start, undefined);
-    expect(conditionsByAir(snow)!.temperatureC).toBe(-2.3);
-    expect(conditionsByAir({ ...snow, airTemperatureC: 4 })!.temperatureC).toBe(0);
-    expect(conditionsByAir({ ...snow, airTemperatureC: undefined })).toBeUndefined();
   });
 });

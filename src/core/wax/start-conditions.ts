@@ -60,9 +60,3 @@ export function basisOf(
     reading && { kind: 'measured', reason: 'The last reading; there is no weather for the start.' }
   );
 }
-
-/** The snow of the air's own temperature, as someone without a probe would take it. */
-export function conditionsByAir(snow: SnowConditions): SnowConditions | undefined {
-  if (snow.airTemperatureC === undefined) return undefined;
-  return { ...snow, temperatureC: Math.min(0, snow.airTemperatureC) };
-}
