@@ -1,5 +1,6 @@
 import { choose, NO_NUDGE, type SnowCases } from '../src/core/choice';
 import { randomSource } from '../src/core/random';
+import { withDemoPage } from './demo-page';
 import { report, scalarBaselineNs, times } from './measure';
 
 const PRODUCTS = 40;
@@ -52,3 +53,45 @@ report(
   await times(() => choose({ ...question, nudge: { ...NO_NUDGE, temperatureK: 1 } }), 30, 5),
   'aim: under 30 ms',
 );
+
+const RUNS = 40;
+const WARM = 8;
+/** Typed arrays do not pass into a page as they are. */
+const asLists = JSON.stringify(
+  { ...question, nudge: { ...NO_NUDGE, temperatureK: 1 } },
+  (_, value) =>
+    ArrayBuffer.isView(value) ? Array.from(value as unknown as ArrayLike<number>) : value,
+);
+
+/** In the page: the same question to the app's own worker, from message to reply, ms. */
+async function inWorker(url: string, text: string, runs: number): Promise<number[]> {
+  const asked = JSON.parse(text);
+  for (const key of ['temperatureC', 'humidity', 'sharpness', 'airTemperatureC']) {
+    asked.cases[key] = Float32Array.from(asked.cases[key]);
+  }
+  asked.cases.wetness = Uint8Array.from(asked.cases.wetness);
+  asked.cases.memberWeights = Float64Array.from(asked.cases.memberWeights);
+  const worker = new Worker(url);
+  const taken: number[] = [];
+  for (let id = 0; id < runs; id += 1) {
+    const from = performance.now();
+    await new Promise<void>((resolve, reject) => {
+      worker.onmessage = ({ data }) => (data.choice ? resolve() : reject(new Error(data.problem)));
+      worker.postMessage({ id, question: asked });
+    });
+    taken.push(performance.now() - from);
+  }
+  worker.terminate();
+  return taken;
+}
+
+await withDemoPage(async (page, base) => {
+  await page.goto(`${base}/outing/demo-relay/pick`, { waitUntil: 'networkidle0' });
+  await page.focus('aria/Snow temperature[role="slider"]');
+  await page.keyboard.press('ArrowRight');
+  await new Promise((resolve) => setTimeout(resolve, 2000));
+  const url = page.workers()[0]!.url();
+  const runs = (await page.evaluate(inWorker, url, asLists, RUNS + WARM)).slice(WARM);
+  runs.sort((a, b) => a - b);
+  report('the same in the browser’s worker, there and back', runs, 'aim: under 30 ms');
+});

@@ -1,10 +1,5 @@
-import { mkdtempSync } from 'node:fs';
-import { spawn } from 'node:child_process';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import puppeteer from 'puppeteer-core';
-import { CHROMIUM, CHROMIUM_FLAGS } from '../scripts/lib/browser.mjs';
 import { outlook, type OutlookInput } from '../src/core/snow/outlook';
+import { withDemoPage } from './demo-page';
 import { quantile, report, scalarBaselineNs, times } from './measure';
 
 const HOUR = 3_600_000;
@@ -65,21 +60,11 @@ async function fourSegments(url: string, request: OutlookInput): Promise<number>
 
 /** What the screen is given to draw its chart, so that the next figure is of the workers alone. */
 const CHART_MS = 2000;
-const PORT = 3299;
-const data = mkdtempSync(path.join(tmpdir(), 'frost-bench-'));
-const server = spawn('node', ['scripts/demo.mjs', '--port', String(PORT), '--data', data], {
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-await new Promise<void>((resolve) => {
-  server.stdout.on('data', (text) => String(text).includes('Frost Pick is at') && resolve());
-});
-const browser = await puppeteer.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
-try {
-  const page = await browser.newPage();
+await withDemoPage(async (page, base) => {
   const screen: number[] = [];
   const four: number[] = [];
   for (let i = 0; i < 7; i += 1) {
-    await page.goto(`http://127.0.0.1:${PORT}/outing/demo-relay/snow`);
+    await page.goto(`${base}/outing/demo-relay/snow`);
     const found = await page.waitForFunction(
       () => performance.getEntriesByName('outlooks')[0]?.duration,
       { timeout: 60_000 },
@@ -92,7 +77,4 @@ try {
   for (const runs of [screen, four]) runs.sort((a, b) => a - b);
   report('the Snow screen: 5 outlooks of 41 h, two workers', screen, 'no limit');
   report('browser: 4 segments of 24 h in two new workers', four, 'aim: under 1 s');
-} finally {
-  await browser.close();
-  server.kill('SIGTERM');
-}
+});

@@ -96,3 +96,7 @@ export type DayTime = (typeof DAY_TIMES)[number];
 /** What the snow of a choice is taken from: a reading, or the outlook for the start. */
 export const BASES = ['measured', 'modelled'] as const;
 export type ChoiceBasis = (typeof BASES)[number];
+
+/** State of a ski's base before it is waxed: it decides what goes on first. */
+export const BASE_STATES = ['in_use', 'dry', 'new', 'burnt'] as const;
+export type BaseState = (typeof BASE_STATES)[number];

@@ -1,7 +1,7 @@
 import type { ChoiceDetails } from '../core/choice';
 import type { LedgerLine, OutingFacts, OwnCorrection, RankedProduct } from '../core/wax';
 import type { GlideProduct, SnowConditions } from '../core/wax';
-import type { ChoiceBasis } from '../core/terms';
+import type { BaseState, ChoiceBasis } from '../core/terms';
 import type { FrostDatabase } from './database';
 import type { ChoiceRow } from './schema';
 
@@ -13,6 +13,8 @@ export interface ChoiceInputs {
   outing: OutingFacts;
   own: OwnCorrection;
   products: GlideProduct[];
+  /** Absent: in use and sound. */
+  baseState?: BaseState;
 }
 
 /** A choice as saved: readable without the model that made it. */

@@ -98,6 +98,17 @@ export async function typeInto(page: Page, label: string, text: string): Promise
 /** Clicks what has this accessible name and role. */
 export async function press(page: Page, name: string, role = 'button'): Promise<void> {
   const target = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
+  // Clear of the Snow line, and standing still: what loads late above it would else move it away.
+  await target!.evaluate(async (element) => {
+    element.scrollIntoView({ block: 'center', behavior: 'instant' });
+    let [before, still] = [NaN, 0];
+    while (still < 3) {
+      await new Promise((resolve) => requestAnimationFrame(resolve));
+      const { top } = element.getBoundingClientRect();
+      still = top === before ? still + 1 : 0;
+      before = top;
+    }
+  });
   await target!.click();
 }
 

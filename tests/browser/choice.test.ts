@@ -52,6 +52,23 @@ describe('the choice in full', () => {
     expect(errors).toEqual([]);
   });
 
+  it('takes what the base looks like, and copies the saved choice as text', async () => {
+    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/pick`);
+    await press(page, 'Burnt edges', 'radio');
+    await waitForText(page, 'The base is burnt along the edges: a strip');
+    await press(page, 'In use', 'radio');
+    await page.goto(`${app.url}/outing/demo-slalom/wall`, { waitUntil: 'networkidle0' });
+    await page
+      .browserContext()
+      .overridePermissions(app.url, ['clipboard-read', 'clipboard-sanitized-write']);
+    await press(page, 'Copy as text');
+    await waitForText(page, 'Copied as text.');
+    const copied = await page.evaluate(() => navigator.clipboard.readText());
+    expect(copied).toMatch(/^.+, .+, start .+\nWax: .+/);
+    expect(copied.split('\n').length).toBeGreaterThan(6);
+    expect(errors).toEqual([]);
+  });
+
   it('says in one sentence what, how and why, and what the air would have cost', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-relay/pick`);
     const sentence = await textOf(page, 'answer-sentence');
@@ -72,6 +89,19 @@ describe('grip', () => {
     await typeInto(page, 'Feeler stops behind at', '-4');
     await typeInto(page, 'Feeler stops ahead at', '47');
     await waitForText(page, 'from -4 to 47 cm');
+    await press(page, 'Gaps along the ski', 'radio');
+    const half = [0, 0.4, 0.8, 1.1, 0.9, 0.3];
+    for (const [i, gap] of half.entries()) {
+      const rows = await page.$$('::-p-aria([name="Half"][role="textbox"])');
+      await rows[i]!.type(String(gap));
+      const fulls = await page.$$('::-p-aria([name="Full"][role="textbox"])');
+      await fulls[i]!.type('0');
+    }
+    await waitForText(page, 'Full weight closes it from -10 to 40 cm');
+    await typeInto(page, 'Weight of the skier', '55');
+    await typeInto(page, 'Measured under', '75');
+    await waitForText(page, 'reckoned for 55 kg');
+    await press(page, 'A feeler’s two ends', 'radio');
     await press(page, 'Keep this fit');
     await press(page, 'It slips', 'radio');
     await waitForText(page, 'Lengthen the zone');

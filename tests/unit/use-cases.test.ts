@@ -4,10 +4,13 @@ import type { FrostDatabase } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { listProducts, removeProduct, saveProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
+import { addStockMove, remainingGrams } from '@/data/stock';
 import { listStations } from '@/data/weather';
 import { exportChoices } from '@/features/log/use-cases/export-choices';
 import { pickWax } from '@/features/pick/use-cases/pick-wax';
+import { wallLines, wallText } from '@/features/pick/wall-text';
 import { saveChoice } from '@/features/pick/use-cases/save-choice';
+import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
 import { exportReadings } from '@/features/snow/use-cases/export-readings';
 import { importReadings } from '@/features/snow/use-cases/import-readings';
 import { saveReading } from '@/features/snow/use-cases/save-reading';
@@ -169,6 +172,27 @@ describe('saving a choice', () => {
     expect(await listChoices(db, 'demo-relay')).toHaveLength(0);
   });
 
+  it('goes to the team as plain text, line by line', async () => {
+    const db = await temporaryDatabase();
+    const saved = await saveChoice(db, await input(db, { baseState: 'burnt' }), stamp('choice'));
+    if (!saved.ok) throw new Error(saved.error.message);
+    expect(saved.value.inputs.baseState).toBe('burnt');
+    const outing = (await findOuting(db, 'demo-relay'))!;
+    const lines = wallLines(saved.value, (celsius) => `${celsius.toFixed(1)} °C`);
+    const text = wallText(outing, 'Wed 17:30', lines).split('\n');
+    expect(text[0]).toBe(`${outing.name}, ${outing.venue.name}, start Wed 17:30`);
+    expect(text[1]).toBe('Wax: Frost');
+    expect(text).toContain('Overruled: Black frost. Reason: It won here last year.');
+    expect(text.find((line) => line.startsWith('Snow:'))).toMatch(
+      /^Snow: -\d\.\d °C; asks for a wax of -1\d\.\d °C$/,
+    );
+    expect(text.find((line) => line.startsWith('Feed the base:'))).toContain('1 ×');
+    expect(text.find((line) => line.startsWith('Along the edges:'))).toBeDefined();
+    expect(text.at(-1)).toBe('Note: because');
+    const old = wallLines({ ...saved.value, details: undefined }, String);
+    expect(old.map((line) => line.name)).toEqual(['Wax', 'Snow']);
+  });
+
   it('stands in the file of choices', async () => {
     const db = await temporaryDatabase();
     await saveChoice(db, await input(db), stamp('choice'));
@@ -178,6 +202,39 @@ describe('saving a choice', () => {
 });
 
 describe('the shelf', () => {
+  it('says in time what the saved choices of coming outings will use up', async () => {
+    const db = await temporaryDatabase();
+    const [latest] = await listReadings(db, 'demo-relay');
+    const input = {
+      outingId: 'demo-relay',
+      readingId: latest!.id,
+      productId: 'demo-frost',
+      basis: 'measured',
+      facts: { discipline: 'skate', distanceKm: 9, purpose: 'race' },
+      startAt: '2027-01-16T16:30:00Z',
+      handCorrectionC: 0,
+      overrideReason: 'Low on purpose.',
+    };
+    const saved = await saveChoice(db, input, stamp('choice'));
+    if (!saved.ok) throw new Error(saved.error.message);
+    const outing = (await findOuting(db, 'demo-relay'))!;
+    const lowOf = async (now: string) =>
+      (await loadShelf(db, outing, Date.parse(now))).low.find(
+        (one) => one.productId === 'demo-frost',
+      );
+    const left = (await remainingGrams(db))['demo-frost']!;
+    const useAll = { id: 'm1', productId: 'demo-frost', kind: 'used' as const, grams: 5 - left };
+    await addStockMove(db, { ...useAll, at: AT });
+    const low = await lowOf(AT);
+    expect(low).toMatchObject({ name: 'Frost', outingName: outing.name });
+    expect(low!.missingG).toBeGreaterThan(20);
+    await addStockMove(db, { ...useAll, id: 'm2', kind: 'bought', grams: low!.missingG, at: AT });
+    expect(await lowOf(AT)).toBeUndefined();
+    await addStockMove(db, { ...useAll, id: 'm3', kind: 'corrected', grams: -1, at: AT });
+    expect((await lowOf(AT))!.missingG).toBeCloseTo(1, 6);
+    expect(await lowOf('2027-01-20T00:00:00Z')).toBeUndefined();
+  });
+
   it('serves the API until it is empty, and says so then', async () => {
     const db = await temporaryDatabase();
     const body = {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { outlook } from '../snow/outlook';
+import type { BaseState } from '../terms';
 import { pick, type GlideProduct, type SnowConditions } from '../wax';
 import {
   casesByAir,
@@ -331,6 +332,35 @@ describe('layers', () => {
     expect(plan({ sharpness: 0.6 }).layers.at(-1)).toMatchObject({ place: 'top', id: 'fluid' });
     const training = plan({}, { purpose: 'training' as 'race' });
     expect(training.layers.map((one) => one.place)).toEqual(['glide']);
+  });
+
+  it('feed the base first: where nothing harder is asked for, and always when it is dry, new or burnt', () => {
+    const soft = wax('soft base', -6, 4, { role: 'base' });
+    const places = (
+      snow: Partial<SnowConditions>,
+      purpose: 'race' | 'training',
+      baseState: BaseState = 'in_use',
+      isOnShelf = true,
+    ) =>
+      choose({
+        cases: casesFromReading({ ...dry, temperatureC: -6, ...snow }),
+        outing: { ...race, purpose },
+        own,
+        products: [shelf[0]!],
+        shelf: isOnShelf ? [...shelf, soft] : shelf,
+        baseState,
+      }).layerPlan;
+    const order = (plan: ReturnType<typeof places>) => plan.layers.map((one) => one.place);
+    expect(order(places({}, 'training'))).toEqual(['conditioning', 'glide']);
+    expect(order(places({ origin: 'machine_made' }, 'training'))).not.toContain('conditioning');
+    expect(order(places({}, 'race'))).not.toContain('conditioning');
+    expect(places({}, 'race', 'new').layers[0]).toMatchObject({ id: 'soft base', coats: 2 });
+    expect(order(places({}, 'race', 'dry'))[0]).toBe('conditioning');
+    expect(places({}, 'race', 'dry', false).missing.join(' ')).toContain('condition');
+    const burnt = places({}, 'race', 'burnt');
+    expect(order(burnt).slice(0, 2)).toEqual(['conditioning', 'edges']);
+    expect(burnt.layers[1]).toMatchObject({ id: 'edge powder' });
+    expect(burnt.layers[1]!.reason).toContain('burnt');
   });
 
   it('put something harder beneath where it has to last, and a hardener on the edges', () => {

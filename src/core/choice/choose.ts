@@ -1,5 +1,5 @@
 import { MODEL_VERSION } from '../model-version';
-import { WETNESSES, type Wetness } from '../terms';
+import { WETNESSES, type BaseState, type Wetness } from '../terms';
 import type { TemperatureUnit } from '../units';
 import {
   cautionsFor,
@@ -71,7 +71,8 @@ export interface ChoiceQuestion {
   ranked?: readonly RankedProduct[];
   /** The product that is taken: the layers are built about it; the best where undefined or excluded. */
   takenId?: string;
-  hasBaseBurn?: boolean;
+  /** What the look over the base found; sound where undefined. */
+  baseState?: BaseState;
   /** Of the sentences; the figures are always °C. */
   unit?: TemperatureUnit;
 }
@@ -183,7 +184,7 @@ export function choose(question: ChoiceQuestion): RobustChoice {
     equivalentTemperatureC: sum.equivalentTemperatureC,
     sharpness: snow.sharpness ?? 0,
     isAbrasiveTrack: snow.wetness === 'dry' && (snow.origin === 'machine_made' || snow.glazed),
-    hasBaseBurn: question.hasBaseBurn,
+    baseState: question.baseState,
   };
   const structure = structureFor(snow);
   return {

@@ -1,4 +1,4 @@
-import type { Form, ProductRole } from '../terms';
+import type { BaseState, Form, ProductRole } from '../terms';
 import {
   glideLossPercent,
   isExcluded,
@@ -18,11 +18,11 @@ export interface LayerDay {
   sharpness: number;
   /** Hard and rough on wax: machine-made or glazed, and dry. */
   isAbrasiveTrack: boolean;
-  /** Streaks of base burn were seen along the edges. */
-  hasBaseBurn?: boolean;
+  /** What the look over the base found; in use and sound where undefined. */
+  baseState?: BaseState;
 }
 
-export const LAYER_PLACES = ['edges', 'under', 'glide', 'top'] as const;
+export const LAYER_PLACES = ['conditioning', 'edges', 'under', 'glide', 'top'] as const;
 export type LayerPlace = (typeof LAYER_PLACES)[number];
 
 /** One layer, in the order in which it goes on. */
@@ -54,6 +54,15 @@ const OLD_BELOW = 0.5;
 const FORM_FOR_OLD: Form = 'roller_block';
 const FORM_FOR_NEW: Form = 'liquid';
 
+/** A new base drinks: soft coats before the harder ones (practice). */
+const NEW_BASE_COATS = 2;
+const BASE_REASONS: Readonly<Record<BaseState, string>> = {
+  in_use: 'No race and nothing abrasive: a soft coat feeds the base.',
+  dry: 'The base is dry: a soft wax goes in first, scraped while warm.',
+  new: 'A new grind drinks: soft wax first, scraped while warm, then the harder coats.',
+  burnt: 'The base is burnt along the edges: a soft wax first, to see what it still takes.',
+};
+
 const middle = (one: GlideProduct) => 0.5 * (one.labelLowC + one.labelHighC);
 const layer = (place: LayerPlace, one: GlideProduct, coats: number, reason: string): Layer => ({
   place,
@@ -70,6 +79,22 @@ function underReason(outing: OutingFacts, day: LayerDay): string | undefined {
   if (day.equivalentTemperatureC < GRINDING_BELOW_C || day.sharpness > SHARP_FROM)
     return 'Sharp crystals grind wax down: something hard beneath keeps it on.';
   return undefined;
+}
+
+/** A soft wax that feeds the base: first on a base that is dry or new, else where nothing harder is asked for. */
+function conditioning(
+  shelf: readonly RoledProduct[],
+  base: BaseState,
+  isForFun: boolean,
+): Layer | string | undefined {
+  if (base === 'in_use' && !isForFun) return undefined;
+  const softest = shelf
+    .filter((one) => one.role === 'base')
+    .sort((a, b) => middle(b) - middle(a) || a.id.localeCompare(b.id, 'en'))[0];
+  if (!softest) {
+    return base === 'in_use' ? undefined : 'A soft base wax to condition with.';
+  }
+  return layer('conditioning', softest, base === 'new' ? NEW_BASE_COATS : 1, BASE_REASONS[base]);
 }
 
 function underlayer(shelf: readonly RoledProduct[], winner: GlideProduct, reason: string) {
@@ -113,7 +138,7 @@ function topLayer(shelf: readonly RoledProduct[], day: LayerDay) {
 }
 
 /**
- * The layers over a base that is clean: hardener along the edges where snow burns bases, something harder
+ * The layers over a base that is clean: a soft conditioning wax where the base wants feeding, hardener along the edges where snow burns bases, something harder
  * beneath where it has to last, the glide wax, and a top layer for a race. Products that the outing's rule shuts
  * out have no part.
  */
@@ -126,14 +151,19 @@ export function layersFor(
   const allowed = shelf.filter((one) => !isExcluded(one, outing));
   const layers: (Layer | undefined)[] = [];
   const missing: string[] = [];
-  if (day.isAbrasiveTrack || day.hasBaseBurn) {
+  const base = day.baseState ?? 'in_use';
+  const reason = underReason(outing, day);
+  const isForFun = outing.purpose !== 'race' && !reason;
+  const feeding = conditioning(allowed, base, isForFun);
+  if (typeof feeding === 'string') missing.push(feeding);
+  else layers.push(feeding);
+  if (day.isAbrasiveTrack || base === 'burnt') {
     const hardener = allowed.find((one) => one.role === 'hardener');
-    const why = day.hasBaseBurn ? 'The base is burnt along the edges' : 'Hard snow burns the base';
+    const why = base === 'burnt' ? 'The base is burnt along the edges' : 'Hard snow burns the base';
     if (hardener) {
       layers.push(layer('edges', hardener, 1, `${why}: a strip along the edges underfoot.`));
     } else missing.push('A hardener for the edges underfoot.');
   }
-  const reason = underReason(outing, day);
   if (reason) {
     const under = underlayer(allowed, winner, reason);
     layers.push(under);

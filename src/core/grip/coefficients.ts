@@ -9,6 +9,8 @@ export const GRIP = {
   feelerMm: 0.2,
   /** Without a measurement: this far ahead of the binding pin as the heel is behind it, cm. */
   heelBehindPinCm: 30,
+  /** A gap as small as this is closed, mm: the snow gives so much. */
+  closedMm: 0.05,
   /** Too much left at full weight, mm: the skier cannot press it down. */
   stiffFullMm: 0.3,
   /** Too little at half weight, mm: the wax drags. */

@@ -25,6 +25,10 @@ export interface GripFit {
   pocketMm: number | undefined;
   pocketAtCm: number | undefined;
   stiffness: Stiffness | undefined;
+  /** Where full weight closes the pocket, from heel to tip; empty where nowhere, undefined unmeasured. */
+  closedAtFull: GripZone[] | undefined;
+  /** Load that closes the pocket all over, as a share of the skier's weight; undefined unmeasured. */
+  closingShare: number | undefined;
   /** Stick layers the pocket has room for. */
   roomLayers: number | undefined;
   /** Measured gaps, a feeler's two ends, or the simple rule alone. */
@@ -73,6 +77,30 @@ function checked(points: readonly GapPoint[], skiLengthCm: number): GapPoint[] {
   return sorted;
 }
 
+/** Weights of a fit, kg. */
+export interface FitWeights {
+  skierKg?: number;
+  measuredKg?: number;
+}
+
+/** Farther from the weight it was measured under than this, a spring's straight line says nothing. */
+const MOST_SHARE = 1.6;
+
+function weightShare({ skierKg, measuredKg }: FitWeights): number {
+  if (skierKg !== undefined) requireWithin('skierKg', skierKg, 20, 180);
+  if (measuredKg !== undefined) requireWithin('measuredKg', measuredKg, 20, 180);
+  const share = skierKg !== undefined && measuredKg !== undefined ? skierKg / measuredKg : 1;
+  if (share > MOST_SHARE || share < 1 / MOST_SHARE) {
+    throw new DomainError(
+      'weights_apart',
+      'measuredKg',
+      share,
+      `Measured under ${measuredKg} kg for a skier of ${skierKg} kg: too far apart, measure again.`,
+    );
+  }
+  return share;
+}
+
 /** Where a gap first and last reaches a height, by straight lines between the places; undefined if never. */
 function reach(points: readonly GapPoint[], heightMm: number): GripZone | undefined {
   const inside = points.map((point) => point.halfMm >= heightMm);
@@ -86,6 +114,55 @@ function reach(points: readonly GapPoint[], heightMm: number): GripZone | undefi
     endCm:
       last < points.length - 1 ? cross(points[last]!, points[last + 1]!) : points[last]!.positionCm,
   };
+}
+
+const HALF = 0.5;
+const CLOSING_MOST = 9.9;
+
+/**
+ * The gaps as another skier would press them: each place springs in proportion to its load between and beyond the two
+ * that were measured. `share` is the skier's weight over that of whoever stood on the ski.
+ */
+function underWeight(points: readonly GapPoint[], share: number): GapPoint[] {
+  return points.map(({ positionCm, halfMm, fullMm }) => {
+    const at = (load: number) => Math.max(0, halfMm + ((fullMm - halfMm) / HALF) * (load - HALF));
+    return { positionCm, halfMm: at(HALF * share), fullMm: at(share) };
+  });
+}
+
+/** Stretches in which the gap at full weight is closed, by straight lines between the places. */
+function closedStretches(points: readonly GapPoint[]): GripZone[] {
+  const stretches: GripZone[] = [];
+  const add = (startCm: number, endCm: number) => {
+    const last = stretches.at(-1);
+    if (last && last.endCm === startCm) last.endCm = endCm;
+    else if (endCm > startCm) stretches.push({ startCm, endCm });
+  };
+  for (let i = 1; i < points.length; i += 1) {
+    const [a, b] = [points[i - 1]!, points[i]!];
+    const isOpen = (point: GapPoint) => point.fullMm > GRIP.closedMm;
+    if (!isOpen(a) && !isOpen(b)) add(a.positionCm, b.positionCm);
+    else if (isOpen(a) !== isOpen(b)) {
+      const share = (GRIP.closedMm - a.fullMm) / (b.fullMm - a.fullMm);
+      const crossing = a.positionCm + share * (b.positionCm - a.positionCm);
+      if (isOpen(b)) add(a.positionCm, crossing);
+      else add(crossing, b.positionCm);
+    }
+  }
+  return stretches;
+}
+
+/** The load that closes the last open place, as a share of full weight; by the spring of the two loads. */
+function closingLoad(points: readonly GapPoint[]): number {
+  return Math.max(
+    ...points.map(({ halfMm, fullMm }) =>
+      halfMm <= GRIP.closedMm
+        ? HALF
+        : fullMm >= halfMm
+          ? CLOSING_MOST
+          : Math.min(CLOSING_MOST, HALF + (HALF * (halfMm - GRIP.closedMm)) / (halfMm - fullMm)),
+    ),
+  );
 }
 
 function checkZone(zone: GripZone, skiLengthCm: number): void {
@@ -102,12 +179,19 @@ function checkZone(zone: GripZone, skiLengthCm: number): void {
 
 /**
  * Grip zone from gaps measured at half and at full weight: where half weight leaves room for three stick layers and
- * air beneath. Positions cm from the heel plate, gaps mm. Too few places, gaps that grow under more weight or
- * a zone longer than the ski: DomainError.
+ * air beneath, and where full weight closes it. Positions cm from the heel plate, gaps mm. `weights` in kg: the
+ * skier's, and of whoever stood on the ski while it was measured (the skier where undefined). Too few places, gaps
+ * that grow under more weight or a zone longer than the ski: DomainError.
  */
-export function fitFromGaps(points: readonly GapPoint[], skiLengthCm: number): GripFit {
+export function fitFromGaps(
+  points: readonly GapPoint[],
+  skiLengthCm: number,
+  weights: FitWeights = {},
+): GripFit {
   requireWithin('skiLengthCm', skiLengthCm, 80, LONGEST_SKI_CM);
-  const sorted = checked(points, skiLengthCm);
+  const share = weightShare(weights);
+  const measured = checked(points, skiLengthCm);
+  const sorted = underWeight(measured, share);
   const peak = sorted.reduce((a, b) => (b.halfMm > a.halfMm ? b : a));
   const leftMm = Math.max(...sorted.map((point) => point.fullMm));
   const stiffness: Stiffness =
@@ -122,6 +206,11 @@ export function fitFromGaps(points: readonly GapPoint[], skiLengthCm: number): G
   if (stiffness === 'too_stiff') {
     notes.push(
       'Full weight does not close the pocket: it will slip. A softer ski, or thicker wax.',
+    );
+  }
+  if (share !== 1) {
+    notes.push(
+      `Measured under ${weights.measuredKg} kg, reckoned for ${weights.skierKg} kg: measure again with the skier when you can.`,
     );
   }
   const zone = reach(sorted, GRIP.clearanceMm + 3 * GRIP.stickLayerMm);
@@ -140,6 +229,8 @@ export function fitFromGaps(points: readonly GapPoint[], skiLengthCm: number): G
     pocketMm: peak.halfMm,
     pocketAtCm: peak.positionCm,
     stiffness,
+    closedAtFull: closedStretches(sorted),
+    closingShare: closingLoad(measured) / share,
     roomLayers: Math.floor(room / GRIP.stickLayerMm),
     basis: 'gaps',
     notes,
@@ -168,6 +259,8 @@ export function fitFromFeeler(backCm: number, frontCm: number, skiLengthCm: numb
     pocketMm: undefined,
     pocketAtCm: undefined,
     stiffness: undefined,
+    closedAtFull: undefined,
+    closingShare: undefined,
     roomLayers: Math.floor((GRIP.feelerMm - GRIP.clearanceMm) / GRIP.stickLayerMm),
     basis: 'feeler',
     notes: ['A feeler tells the ends, not the height: layers as the feeler leaves room for.'],
@@ -184,6 +277,8 @@ export function fitByRule(heelBehindPinCm: number = GRIP.heelBehindPinCm): GripF
     pocketMm: undefined,
     pocketAtCm: undefined,
     stiffness: undefined,
+    closedAtFull: undefined,
+    closingShare: undefined,
     roomLayers: undefined,
     basis: 'rule',
     notes: ['By the simple rule, not measured: measure the pocket when you can.'],

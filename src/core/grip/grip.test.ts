@@ -65,6 +65,34 @@ describe('the pocket', () => {
     expect(fitFromGaps(arch(1.2, 0.5), 200).notes[0]).toContain('slip');
   });
 
+  it('says where full weight closes it, and which load closes it all over', () => {
+    const closed = fitFromGaps(arch(1.2), 200);
+    expect(closed.closedAtFull).toEqual([{ startCm: -15, endCm: 60 }]);
+    expect(closed.closingShare).toBeCloseTo(0.5 + (0.5 * 1.15) / 1.2, 2);
+    const open = fitFromGaps(arch(1.2, 0.2), 200);
+    expect(open.closedAtFull).toHaveLength(2);
+    // The arch is 0.05 mm high at 0.05/0.2 of the way to its first place that is open.
+    expect(open.closedAtFull![0]!.endCm).toBeCloseTo(-15 + (7.5 * 0.05) / 0.2, 1);
+    expect(open.closingShare).toBeGreaterThan(1);
+    expect(fitByRule().closedAtFull).toBeUndefined();
+  });
+
+  it('reckons for another skier’s weight: heavier closes it, lighter leaves it open', () => {
+    const measured = arch(1.2, 0.2);
+    const like = (skierKg: number) => fitFromGaps(measured, 200, { skierKg, measuredKg: 70 });
+    expect(like(70)).toEqual(fitFromGaps(measured, 200));
+    expect(like(60).stiffness).toBe('too_stiff');
+    expect(like(60).notes.join(' ')).toContain('reckoned for 60 kg');
+    expect(like(90).stiffness).toBe('right');
+    const heavy = fitFromGaps(arch(1.2, 0.1), 200, { skierKg: 90, measuredKg: 70 });
+    expect(fitFromGaps(arch(1.2, 0.1), 200).closedAtFull).toHaveLength(2);
+    expect(heavy.closedAtFull).toEqual([{ startCm: -15, endCm: 60 }]);
+    expect(like(90).pocketMm!).toBeLessThan(like(60).pocketMm!);
+    // The load in kg that closes it is the ski's own, whoever skis on it.
+    expect(like(60).closingShare! * 60).toBeCloseTo(like(90).closingShare! * 90, 6);
+    expect(() => like(130)).toThrow(/too far apart/);
+  });
+
   it('refuses gaps that grow, too few, twice the same, no pocket, and a zone longer than the ski', () => {
     const grows = arch(1).map((one, i) => (i === 5 ? { ...one, fullMm: one.halfMm + 0.1 } : one));
     expect(() => fitFromGaps(grows, 200)).toThrow(/grows under more weight/);

@@ -55,6 +55,14 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
     },
     yaxis: { title: { text: 'Gap (mm)' }, range: [0, most] },
     shapes: [
+      ...(fit.closedAtFull ?? []).map((one) => ({
+        type: 'line' as const,
+        x0: one.startCm,
+        x1: one.endCm,
+        y0: 0,
+        y1: 0,
+        line: { color: inks.ink, width: 8 },
+      })),
       band(zone.startCm, zone.endCm, 0.14, 1),
       ...(klisterZone ? [band(klisterZone.startCm, klisterZone.endCm, 0.2, 0.08)] : []),
     ],

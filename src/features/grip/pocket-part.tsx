@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
+import type { GripFit } from '@/core/grip';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -20,6 +21,21 @@ const STIFFNESS_WORDS = {
   right: 'Right for this skier',
   too_stiff: 'Too stiff for this skier',
 } as const;
+
+/** Where full weight closes the pocket, and what load does it. */
+function closingWords(fit: GripFit, skierKg: number | undefined): string {
+  if (!fit.closedAtFull || fit.closingShare === undefined) return '';
+  const stretches = fit.closedAtFull.map(
+    (one) => `${Math.round(one.startCm)} to ${Math.round(one.endCm)} cm`,
+  );
+  const share = `${Math.round(fit.closingShare * 100)} % of the weight`;
+  const load = skierKg === undefined ? share : `${Math.round(fit.closingShare * skierKg)} kg`;
+  const where =
+    stretches.length === 0
+      ? 'Full weight closes it nowhere; '
+      : `Full weight closes it from ${stretches.join(' and ')}; `;
+  return `${where}${load} close it all over. `;
+}
 
 /** The pocket under the foot: measured one way or another, and where the zone lies. */
 export function PocketPart({ state }: { state: GripState }) {
@@ -42,11 +58,25 @@ export function PocketPart({ state }: { state: GripState }) {
       problem={problem(field)}
     />
   );
+  const kg = (label: string, field: 'skierKg' | 'measuredKg', hint: string) => (
+    <NumberField
+      label={label}
+      hint={hint}
+      scale={scales.kilograms}
+      step={1}
+      decimals={0}
+      startShown={70}
+      value={draft[field]}
+      onChange={(value) => set({ [field]: value })}
+      problem={problem(field)}
+    />
+  );
   return (
     <Part title="The pocket">
       <PocketChart fit={fit} gaps={draft.way === 'gaps' ? draft.gaps : []} />
       <Text textStyle="body" mt="2">
         {fit.stiffness && <strong>{STIFFNESS_WORDS[fit.stiffness]}. </strong>}
+        {closingWords(fit, draft.skierKg)}
         {fit.roomLayers !== undefined && `Room for ${fit.roomLayers} stick layers. `}
         {fit.notes.join(' ')}
       </Text>
@@ -71,6 +101,12 @@ export function PocketPart({ state }: { state: GripState }) {
           {draft.way === 'feeler' && cm('Feeler stops behind at', 'backCm', 'From the heel plate')}
           {draft.way === 'feeler' && cm('Feeler stops ahead at', 'frontCm', 'From the heel plate')}
         </SimpleGrid>
+        {draft.way === 'gaps' && (
+          <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
+            {kg('Weight of the skier', 'skierKg', 'With pack, as on the day')}
+            {kg('Measured under', 'measuredKg', 'Empty: the skier stood on it')}
+          </SimpleGrid>
+        )}
         {draft.way === 'gaps' && <GapRows gaps={draft.gaps} onChange={(gaps) => set({ gaps })} />}
         <Flex gap="4">
           <ActionButton onClick={() => void keep()} disabled={fitProblem !== undefined}>

@@ -24,6 +24,8 @@ export interface GapDraft {
 export interface FitDraft {
   way: FitWay;
   skiLengthCm: number | undefined;
+  skierKg: number | undefined;
+  measuredKg: number | undefined;
   heelBehindPinCm: number | undefined;
   backCm: number | undefined;
   frontCm: number | undefined;
@@ -44,6 +46,8 @@ function startFrom(fit: FitInput | undefined): FitDraft {
   return {
     way: fit?.gaps && fit.gaps.length > 0 ? 'gaps' : fit?.feeler ? 'feeler' : 'rule',
     skiLengthCm: fit?.skiLengthCm ?? DEFAULT_SKI_CM,
+    skierKg: fit?.skierKg,
+    measuredKg: fit?.measuredKg,
     heelBehindPinCm: fit?.heelBehindPinCm ?? 30,
     backCm: fit?.feeler?.backCm,
     frontCm: fit?.feeler?.frontCm,
@@ -53,10 +57,13 @@ function startFrom(fit: FitInput | undefined): FitDraft {
 
 /** The draft as the schema knows it: only what its way needs; rows that are empty are left out. */
 export function fitInputFrom(draft: FitDraft): Record<string, unknown> {
-  const base = draft.skiLengthCm === undefined ? {} : { skiLengthCm: draft.skiLengthCm };
+  const given = { skiLengthCm: draft.skiLengthCm, skierKg: draft.skierKg };
+  const base = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined));
   if (draft.way === 'gaps') {
     const filled = draft.gaps.filter((gap) => gap.halfMm !== undefined || gap.fullMm !== undefined);
-    return { ...base, gaps: filled };
+    return draft.measuredKg === undefined
+      ? { ...base, gaps: filled }
+      : { ...base, measuredKg: draft.measuredKg, gaps: filled };
   }
   if (draft.way === 'feeler') {
     return { ...base, feeler: { backCm: draft.backCm, frontCm: draft.frontCm } };

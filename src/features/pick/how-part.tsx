@@ -2,12 +2,15 @@
 
 import { Box, Text } from '@chakra-ui/react';
 import { METHOD_GROUPS, type Layer } from '@/core/choice';
+import { BASE_STATES } from '@/core/terms';
+import { ChoiceRow } from '@/ui/fields/choice-row';
 import { dayAndTime } from '@/ui/format/times';
-import { FORM_WORDS } from '@/ui/format/words';
+import { BASE_STATE_WORDS, FORM_WORDS } from '@/ui/format/words';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import type { PickState } from './use-pick';
 
 const PLACE_WORDS: Record<Layer['place'], string> = {
+  conditioning: 'Feed the base',
   edges: 'Along the edges',
   under: 'Beneath',
   glide: 'Wax of the day',
@@ -38,6 +41,14 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
   if (!choice || !advice) return null;
   return (
     <>
+      <ChoiceRow
+        legend="Base of the skis"
+        name="base-state"
+        optionWidth="110px"
+        value={state.draft.baseState}
+        onChange={(baseState) => state.set({ baseState })}
+        options={BASE_STATES.map((value) => ({ value, label: BASE_STATE_WORDS[value] }))}
+      />
       {choice.layerPlan.layers.map((layer) => (
         <Line key={layer.place} name={PLACE_WORDS[layer.place]}>
           <strong>{layer.name}</strong>, {FORM_WORDS[layer.form].toLowerCase()},{' '}

@@ -12,7 +12,7 @@ import {
   type RoledProduct,
   type SnowCases,
 } from '@/core/choice';
-import type { ChoiceBasis } from '@/core/terms';
+import type { BaseState, ChoiceBasis } from '@/core/terms';
 import { basisOf, type OutingFacts } from '@/core/wax';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
@@ -32,6 +32,7 @@ interface PickDraft extends FactsDraft {
   takenId: string | undefined;
   /** Undefined: as the rule says. */
   basis: ChoiceBasis | undefined;
+  baseState: BaseState;
   overrideReason: string;
   note: string;
 }
@@ -69,6 +70,7 @@ const startFrom = (outing: Outing): PickDraft => ({
   handCorrectionC: 0,
   takenId: undefined,
   basis: undefined,
+  baseState: 'in_use',
   overrideReason: '',
   note: '',
 });
@@ -124,13 +126,35 @@ export function usePick(ground: PickGround, nowMs: number) {
     () => ({ discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow }),
     [discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow],
   );
-  const { startAt, handCorrectionC, takenId } = draft;
+  const { startAt, handCorrectionC, takenId, baseState } = draft;
   const question = useMemo(() => {
     const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
     if (!isSound || !cases || products.length === 0) return undefined;
     const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC ?? 0 };
-    return { cases, outing: facts as OutingFacts, own, products, shelf, nudge, unit, takenId };
-  }, [facts, startAt, handCorrectionC, outing, cases, products, shelf, nudge, unit, takenId]);
+    return {
+      cases,
+      outing: facts as OutingFacts,
+      own,
+      products,
+      shelf,
+      nudge,
+      unit,
+      takenId,
+      baseState,
+    };
+  }, [
+    facts,
+    startAt,
+    handCorrectionC,
+    outing,
+    cases,
+    products,
+    shelf,
+    nudge,
+    unit,
+    takenId,
+    baseState,
+  ]);
   const { choice, problem: choiceProblem } = useChoice(question);
 
   const best = choice?.ranking.find((one) => !one.excluded);
@@ -155,6 +179,7 @@ export function usePick(ground: PickGround, nowMs: number) {
         facts,
         startAt: values.startAt,
         handCorrectionC: values.handCorrectionC,
+        baseState: values.baseState,
         overrideReason: values.overrideReason,
         note: values.note,
       }),

@@ -9,6 +9,7 @@ export interface WallLine {
 }
 
 const PLACE_NAMES = {
+  conditioning: 'Feed the base',
   edges: 'Along the edges',
   under: 'Beneath',
   glide: 'Wax of the day',

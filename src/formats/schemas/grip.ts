@@ -30,6 +30,8 @@ export const fitSchema = object({
     .default(undefined)
     .typeError('feeler must be an object.'),
   heelBehindPinCm: boundedNumber('Heel behind the pin', 18, 40, 'cm'),
+  skierKg: boundedNumber('Weight of the skier', 20, 180, 'kg'),
+  measuredKg: boundedNumber('Weight it was measured under', 20, 180, 'kg'),
 }).typeError('fit must be an object.');
 
 const gripProductSchema = object({
@@ -85,6 +87,8 @@ export const gripResponseSchema = object({
     klisterZone: zone().nullable().defined(),
     pocketMm: number().nullable().defined(),
     stiffness: string().nullable().defined(),
+    closedAtFull: array(zone().required()).nullable().defined(),
+    closingShare: number().nullable().defined(),
     roomLayers: number().nullable().defined(),
     basis: text(),
     notes: array(text()).required(),

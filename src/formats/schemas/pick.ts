@@ -1,9 +1,10 @@
 import { array, boolean, mixed, number, object, string } from 'yup';
 import { WORLDS } from '../../core/choice';
+import { BASE_STATES } from '../../core/terms';
 import { MOST_MEMBERS } from '../../core/snow/outlook';
 import { glideProductSchema } from './product';
 import { outingFactsSchema } from './outing';
-import { boundedNumber, moment } from './fields';
+import { boundedNumber, moment, oneOfWords } from './fields';
 import { outlookRequestSchema } from './outlook';
 import { snowSchema } from './snow';
 
@@ -42,6 +43,7 @@ export const pickRequestSchema = object({
     .min(1, 'Give at least one member, or leave members out.')
     .max(MOST_MEMBERS, `Up to ${MOST_MEMBERS} members.`),
   outing: outingFactsSchema.required('outing is missing.'),
+  baseState: oneOfWords('State of the base', BASE_STATES),
   products: array(glideProductSchema.required('A product may not be null.'))
     .typeError('products must be a list.')
     .min(1, 'The shelf is empty: give at least one product, or leave products out.')

@@ -99,7 +99,14 @@ export function NumberField(props: NumberFieldProps) {
             px="2"
             minW="0"
           />
-          <Text textStyle="small" color="faint" pr="2" minW="8" whiteSpace="nowrap" aria-hidden>
+          <Text
+            textStyle="small"
+            color="faint"
+            pr="2"
+            minW={{ base: '6', sm: '8' }}
+            whiteSpace="nowrap"
+            aria-hidden
+          >
             {scale.unit}
           </Text>
         </Flex>

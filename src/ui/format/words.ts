@@ -1,6 +1,7 @@
 import type {
   Additive,
   Application,
+  BaseState,
   BaseType,
   DayTime,
   Dirt,
@@ -57,6 +58,12 @@ export const GRAIN_CODES: Record<Grain, string> = {
   MF: 'MF',
   refrozen_crust: 'MFcr',
   MM: 'MM',
+};
+export const BASE_STATE_WORDS: Record<BaseState, string> = {
+  in_use: 'In use',
+  dry: 'Dry, grey',
+  new: 'New grind',
+  burnt: 'Burnt edges',
 };
 export const DIRT_WORDS: Record<Dirt, string> = { clean: 'Clean', dirty: 'Dirty' };
 export const DISCIPLINE_WORDS: Record<Discipline, string> = {

@@ -40,6 +40,8 @@ export async function adviseGrip(
           klisterZone: fit.klisterZone ?? null,
           pocketMm: fit.pocketMm ?? null,
           stiffness: fit.stiffness ?? null,
+          closedAtFull: fit.closedAtFull ?? null,
+          closingShare: fit.closingShare ?? null,
           roomLayers: fit.roomLayers ?? null,
           basis: fit.basis,
           notes: fit.notes,

@@ -164,7 +164,7 @@ const asRoled = (product: GlideProduct): RoledProduct => ({ ...product, role: 'g
 export async function pickWax(db: FrostDatabase, body: unknown): Promise<WireResult<PickResponse>> {
   const checked = validate(pickRequestSchema, withCanonicalSpellings(withReadingsInside(body)));
   if (!checked.ok) return invalidInput(checked.problems);
-  const { snow, outing } = checked.value;
+  const { snow, outing, baseState } = checked.value;
   const shelf = checked.value.products?.map(asRoled) ?? (await listProducts(db));
   const products = shelf.filter((one) => one.role === 'glide');
   if (products.length === 0) {
@@ -181,6 +181,14 @@ export async function pickWax(db: FrostDatabase, body: unknown): Promise<WireRes
   const isReading = checked.value.outlook === undefined && checked.value.members === undefined;
   // One reading keeps the figures of the plain pick to the last digit.
   const plain = isReading && snow ? pick(snow, outing, products) : undefined;
-  const chosen = choose({ cases, outing, own, products, shelf, ranked: plain?.ranking });
+  const chosen = choose({
+    cases,
+    outing,
+    own,
+    products,
+    shelf,
+    ranked: plain?.ranking,
+    baseState,
+  });
   return { ok: true, value: toPickResponse({ ...chosen, ...plain } as RobustChoice) };
 }

@@ -7,7 +7,7 @@ import {
   methodsInForce,
   type Bench,
 } from '@/core/choice';
-import { BASES } from '@/core/terms';
+import { BASES, BASE_STATES } from '@/core/terms';
 import { addChoice, type Choice } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
@@ -32,6 +32,7 @@ export const saveChoiceSchema = object({
   startAt: moment('Start').required('Start is missing.'),
   basis: oneOfWords('Basis', BASES).required('Choose what the snow is taken from.'),
   handCorrectionC: ownCorrectionC('Correction by hand').required('Correction is missing.'),
+  baseState: oneOfWords('State of the base', BASE_STATES),
   overrideReason: plainText('Reason', 300),
   note: plainText('Note', 500),
 });
@@ -46,8 +47,17 @@ export async function saveChoice(
 ): Promise<WireResult<Choice>> {
   const checked = validate(saveChoiceSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
-  const { outingId, readingId, productId, facts, startAt, handCorrectionC, note, basis } =
-    checked.value;
+  const {
+    outingId,
+    readingId,
+    productId,
+    facts,
+    startAt,
+    handCorrectionC,
+    note,
+    basis,
+    baseState,
+  } = checked.value;
   const outing = await findOuting(db, outingId);
   if (!outing) return failed('not_found', 'This outing is gone: choose another.');
   const reading = (await listReadings(db, outingId)).find((one) => one.id === readingId);
@@ -80,6 +90,7 @@ export async function saveChoice(
     products,
     shelf,
     takenId: productId,
+    baseState,
   });
   const best = result.ranking.find((one) => !one.excluded);
   const taken = result.ranking.find((one) => one.id === productId)!;
@@ -110,7 +121,7 @@ export async function saveChoice(
     productName: product.name,
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
-    inputs: { snow: result.snow, basis, outing: facts, own, products },
+    inputs: { snow: result.snow, basis, outing: facts, own, products, baseState },
     lines: result.lines,
     ranking: result.ranking,
     details,
