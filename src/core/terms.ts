@@ -100,3 +100,46 @@ export type ChoiceBasis = (typeof BASES)[number];
 /** State of a ski's base before it is waxed: it decides what goes on first. */
 export const BASE_STATES = ['in_use', 'dry', 'new', 'burnt'] as const;
 export type BaseState = (typeof BASE_STATES)[number];
+
+export const SKI_TYPES = [
+  'alpine',
+  'skate',
+  'classic',
+  'patterned',
+  'skin',
+  'touring',
+  'snowboard',
+] as const;
+export type SkiType = (typeof SKI_TYPES)[number];
+
+/** What a look over the base can find at a place. */
+export const FINDING_KINDS = [
+  'delamination',
+  'gouge',
+  'unflat',
+  'burr',
+  'rust',
+  'burn',
+  'dirt',
+  'hairs',
+  'dry',
+] as const;
+export type FindingKind = (typeof FINDING_KINDS)[number];
+
+export const BASE_SIDES = ['left', 'middle', 'right'] as const;
+export type BaseSide = (typeof BASE_SIDES)[number];
+
+/** What happens in the life of a ski. */
+export const SKI_EVENT_KINDS = [
+  'waxed',
+  'tested',
+  'ground',
+  'repaired',
+  'stored',
+  'kilometres',
+] as const;
+export type SkiEventKind = (typeof SKI_EVENT_KINDS)[number];
+
+/** The snow that kilometres were skied on: how fast it empties a base. */
+export const WEAR_SNOWS = ['usual', 'machine_made_or_icy', 'abrasive_cold', 'soft'] as const;
+export type WearSnow = (typeof WEAR_SNOWS)[number];

@@ -1,14 +1,20 @@
 import type { SurfaceKind } from '../core/snow/outlook';
 import type { ColumnType, Insertable, Selectable } from 'kysely';
+import type { StepKind, StepOutcome } from '../core/bench';
 import type {
+  BaseSide,
+  BaseType,
   Dirt,
   Discipline,
+  FindingKind,
   Form,
   Grain,
   HandHardness,
   Origin,
   ProductRole,
   Purpose,
+  SkiEventKind,
+  SkiType,
   StockMoveKind,
   Wetness,
 } from '../core/terms';
@@ -185,7 +191,89 @@ export interface PhotoTable {
   created_at: string;
 }
 
+export interface SkiTable {
+  id: string;
+  name: string;
+  owner: string;
+  type: SkiType;
+  length_cm: number;
+  waist_mm: number;
+  base_type: BaseType;
+  grind_mm: number | null;
+  grind_pattern: string | null;
+  ground_on: string | null;
+  base_bevel_deg: number | null;
+  side_bevel_deg: number | null;
+  has_brakes: SqlBoolean;
+  purpose: Purpose;
+  note: string | null;
+  /** Taken off the rack; its past stays. */
+  removed_at: string | null;
+}
+
+/** Details as JSON; `job_id` where a job of the bench wrote it. */
+export interface SkiEventTable {
+  id: string;
+  ski_id: string;
+  kind: SkiEventKind;
+  details: string;
+  at: string;
+  job_id: string | null;
+}
+
+export interface FindingTable {
+  id: string;
+  ski_id: string;
+  kind: FindingKind;
+  position_cm: number;
+  side: BaseSide;
+  found_at: string;
+  cleared_at: string | null;
+  cleared_by_job: string | null;
+}
+
+export interface SkiPhotoTable {
+  id: string;
+  ski_id: string;
+  jpeg: Buffer;
+  created_at: string;
+}
+
+/** A job sheet that is run, with its sheet as JSON. */
+export interface JobTable {
+  id: string;
+  outing_id: string;
+  ski_id: string;
+  choice_id: string | null;
+  sheet: string;
+  started_at: string;
+  ended_at: string | null;
+  /** Put away unfinished. */
+  dropped_at: string | null;
+}
+
+/** A step that was begun; timers are the waits among them, all moments absolute. */
+export interface JobStepTable {
+  job_id: string;
+  position: number;
+  kind: StepKind;
+  started_at: string;
+  due_at: string | null;
+  least_at: string | null;
+  ended_at: string | null;
+  outcome: StepOutcome | null;
+  skip_reason: string | null;
+  set_c: number | null;
+  grams: number | null;
+}
+
 export interface Tables {
+  ski: SkiTable;
+  ski_event: SkiEventTable;
+  finding: FindingTable;
+  ski_photo: SkiPhotoTable;
+  job: JobTable;
+  job_step: JobStepTable;
   photo: PhotoTable;
   station: StationTable;
   venue_station: VenueStationTable;
@@ -201,6 +289,9 @@ export interface Tables {
   choice: ChoiceTable;
 }
 
+export type SkiRow = Selectable<SkiTable>;
+export type JobRow = Selectable<JobTable>;
+export type JobStepRow = Selectable<JobStepTable>;
 export type VenueRow = Selectable<VenueTable>;
 export type OutingRow = Selectable<OutingTable>;
 export type ReadingRow = Selectable<ReadingTable>;

@@ -8,7 +8,7 @@ export type { ByAir, ChoiceQuestion, RobustChoice } from './choose';
 export { demandsOf, NO_NUDGE } from './demands';
 export type { Nudge } from './demands';
 export { layersFor } from './layers';
-export type { Layer, LayerPlan, RoledProduct } from './layers';
+export type { Layer, LayerPlan, RoledProduct, LayerPlace } from './layers';
 export { METHOD_GROUPS, methodsInForce } from './methods';
 export type { MethodGroup, MethodOption } from './methods';
 export { WORLD_STEP_K, WORLDS } from './regret';

@@ -2,10 +2,12 @@ import type { Migration } from 'kysely';
 import * as firstSlice from './0001-first-slice';
 import * as weatherAndCourse from './0002-weather-and-course';
 import * as wholeShelfAndGrip from './0003-whole-shelf-and-grip';
+import * as skisAndBench from './0004-skis-and-bench';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-first-slice': firstSlice,
   '0002-weather-and-course': weatherAndCourse,
   '0003-whole-shelf-and-grip': wholeShelfAndGrip,
+  '0004-skis-and-bench': skisAndBench,
 };

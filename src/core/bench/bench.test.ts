@@ -1,0 +1,368 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { METHOD_GROUPS } from '../choice';
+import { FINDING_KINDS, SKI_TYPES } from '../terms';
+import type { Ski } from '../ski';
+import {
+  buildSheet,
+  isMetalBrush,
+  learnedMinutes,
+  PROGRAMMES,
+  suggestProgrammes,
+  WAIT_KINDS,
+  type BenchProduct,
+  type Programme,
+  type SheetRequest,
+  type Step,
+} from '.';
+
+const wax = (name: string, more: Partial<BenchProduct> = {}): BenchProduct => ({
+  id: name,
+  name,
+  role: 'glide',
+  form: 'block',
+  additives: [],
+  applications: ['iron'],
+  ironC: 130,
+  ironLimitC: 145,
+  ...more,
+});
+const frost = wax('Frost');
+const hard = wax('Hard frost', { ironC: 142, ironLimitC: 150 });
+const powder = wax('Frost powder', { form: 'powder', ironC: 150, ironLimitC: 165 });
+const fluid = wax('Fluid', { form: 'liquid', applications: ['wipe', 'iron'], ironC: 120 });
+const soft = wax('Soft base', { role: 'base', ironC: 110, ironLimitC: 120 });
+const edge = wax('Edge hardener', {
+  role: 'hardener',
+  form: 'powder',
+  ironC: 155,
+  ironLimitC: 170,
+});
+const roller = wax('Roller', { role: 'top', form: 'roller_block', applications: ['roller'] });
+const topFluid = wax('Top fluid', { role: 'top', form: 'liquid', applications: ['wipe'] });
+const stick = wax('Grip cold', { role: 'grip_stick', form: 'stick', applications: ['cork'] });
+const binder = wax('Binder', { role: 'binder', form: 'stick', applications: ['cork'] });
+const klister = wax('Klister wet', { role: 'klister', form: 'tube', applications: ['cork'] });
+const cleaner = wax('Cleaner', { role: 'cleaner', form: 'liquid', applications: ['wipe'] });
+const skinCare = wax('Skin care', { role: 'skin_care', form: 'liquid', applications: ['wipe'] });
+
+const ski = (type: Ski['type']): Ski => ({
+  id: type,
+  name: `A ${type}`,
+  owner: 'Ilo',
+  type,
+  lengthCm: type === 'snowboard' ? 158 : type === 'alpine' ? 170 : 190,
+  waistMm: type === 'snowboard' ? 252 : type === 'alpine' ? 68 : 44,
+  baseType: 'sintered',
+  hasBrakes: type === 'alpine',
+  purpose: 'race',
+});
+const request = (
+  type: Ski['type'],
+  programmes: Programme[],
+  more: Partial<SheetRequest> = {},
+): SheetRequest => ({
+  ski: ski(type),
+  findings: [],
+  programmes,
+  layers: [{ place: 'glide', product: frost, coats: 1 }],
+  softWax: soft,
+  cleaner,
+  skinCare,
+  methods: {},
+  room: { roomC: 15, isVentilated: true },
+  ironing: {},
+  ...more,
+});
+const stickPlan = {
+  kind: 'stick',
+  product: stick,
+  binder,
+  layers: 4,
+  startCm: 0,
+  endCm: 48,
+} as const;
+const layersWith = (place: 'edges' | 'under' | 'top', product: BenchProduct) => [
+  { place, product, coats: 1 },
+  { place: 'glide' as const, product: frost, coats: 1 },
+];
+
+/** The programme each golden sheet is of. */
+const GOLDEN: Record<Programme, SheetRequest> = {
+  edges: request('alpine', ['edges', 'hot_wax'], {
+    findings: [{ kind: 'burr', positionCm: 60, side: 'left' }],
+  }),
+  clean_liquid: request('skate', ['clean_liquid', 'hot_wax']),
+  clean_hot_scrape: request('skate', ['clean_hot_scrape', 'hot_wax']),
+  new_base: request('skate', ['new_base']),
+  hot_wax: request('skate', ['hot_wax'], {
+    layers: [
+      { place: 'under', product: hard, coats: 1 },
+      { place: 'glide', product: frost, coats: 2 },
+    ],
+  }),
+  powder: request('skate', ['powder'], { layers: [{ place: 'glide', product: powder, coats: 1 }] }),
+  liquid: request('skate', ['liquid'], { layers: [{ place: 'glide', product: fluid, coats: 1 }] }),
+  liquid_ironed: request('skate', ['liquid_ironed'], {
+    layers: [{ place: 'glide', product: fluid, coats: 1 }],
+  }),
+  hardening: request('skate', ['hardening', 'hot_wax'], { layers: layersWith('edges', edge) }),
+  structure: request('skate', ['hot_wax', 'structure'], {
+    structure: { brush: 'steel', rillPasses: 2, widthMm: 1 },
+  }),
+  top_roller: request('skate', ['hot_wax', 'top_roller'], { layers: layersWith('top', roller) }),
+  top_sponge: request('skate', ['hot_wax', 'top_sponge'], { layers: layersWith('top', topFluid) }),
+  grip: request('classic', ['hot_wax', 'grip'], { grip: stickPlan }),
+  klister: request('classic', ['hot_wax', 'klister'], {
+    grip: { ...stickPlan, kind: 'klister_with_cover', product: klister, cover: stick },
+  }),
+  pattern: request('patterned', ['liquid', 'pattern'], {
+    layers: [{ place: 'glide', product: fluid, coats: 1 }],
+  }),
+  skin: request('skin', ['hot_wax', 'skin']),
+  storage: request('skate', ['clean_hot_scrape', 'storage']),
+  snowboard: request('snowboard', ['snowboard', 'hot_wax']),
+};
+
+const written = (step: Step) =>
+  [
+    step.key.padEnd(26),
+    step.title.padEnd(30),
+    Object.entries(step.figures)
+      .map(([name, value]) => `${name} ${value}`)
+      .join(', '),
+    step.waitMin === undefined ? '' : `wait ${step.waitMin} (least ${step.waitLeastMin})`,
+    step.productId ? `takes ${step.productId}` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ')
+    .trimEnd();
+
+const HOT = ['iron', 'repair'];
+const FLAMMABLE = ['clean_liquid', 'liquid_on', 'skin'];
+const isFlammable = (step: Step) =>
+  FLAMMABLE.includes(step.kind) || (step.kind === 'top_on' && step.tool === 'Sponge');
+
+/** Everything that is wrong with a sheet, found without the code that made it. */
+function faults(steps: readonly Step[], limits: Readonly<Record<string, number>>): string[] {
+  const wrong: string[] = [];
+  let hasFilm = false;
+  let isWaxed = false;
+  let openFlammable: string | undefined;
+  let isSolventWet = false;
+  const keys = new Set<string>();
+  for (const [i, step] of steps.entries()) {
+    if (keys.has(step.key)) wrong.push(`${step.key} stands twice`);
+    keys.add(step.key);
+    if (step.kind === 'edge' && isWaxed) wrong.push(`${step.key}: edges follow wax`);
+    if (step.kind === 'repair' && isWaxed) wrong.push(`${step.key}: repair follows wax`);
+    if (step.kind === 'wax_on' || step.kind === 'liquid_on') [hasFilm, isWaxed] = [true, true];
+    if (step.kind === 'scrape' || step.kind === 'brush' || step.kind === 'open_structure')
+      hasFilm = false;
+    if (step.kind === 'iron') {
+      if (!hasFilm) wrong.push(`${step.key}: irons a dry base`);
+      const limit = limits[step.key.split('.')[0]!.replace(/-\d+$/, '')] ?? 170;
+      if (!(step.figures.temperatureC! >= 100 && step.figures.temperatureC! <= limit))
+        wrong.push(`${step.key}: ${step.figures.temperatureC} °C`);
+    }
+    if (HOT.includes(step.kind) && (openFlammable || isSolventWet))
+      wrong.push(`${step.key}: heat next to ${openFlammable}`);
+    if (isFlammable(step)) [openFlammable, isSolventWet] = [step.key, true];
+    if (step.kind === 'flash_off' || step.kind === 'dry')
+      [openFlammable, isSolventWet] = [undefined, false];
+    if (WAIT_KINDS.includes(step.kind)) {
+      const least = step.kind === 'cool' ? (step.key.startsWith('klister') ? 10 : 20) : 1;
+      if (!(step.waitMin! >= step.waitLeastMin! && step.waitLeastMin! >= least))
+        wrong.push(`${step.key}: waits too little`);
+      if (steps[i - 1]?.kind === step.kind) wrong.push(`${step.key}: waits twice`);
+    } else if (step.waitMin !== undefined) wrong.push(`${step.key}: a wait in a step for hands`);
+    const isMetal = isMetalBrush(step.tool) && step.kind !== 'remove_grip';
+    if (isMetal && !/tip to tail only/i.test(step.what)) wrong.push(`${step.key}: metal both ways`);
+    const grams = step.figures.grams;
+    if (grams !== undefined && !(grams > 0 && grams < 40)) wrong.push(`${step.key}: ${grams} g`);
+    for (const text of [step.title, step.tool, step.what, step.doneWhen, step.reason])
+      if (!text || /undefined|NaN/.test(text)) wrong.push(`${step.key}: “${text}”`);
+  }
+  const cleans = steps.filter((step) => step.key.startsWith('clean.') && step.kind === 'iron');
+  if (cleans.length > 1) wrong.push('hot-scraped twice');
+  return wrong;
+}
+const LIMITS = { glide: 165, under: 150, harden: 170, clean: 120, condition: 120, store: 120 };
+
+describe('job sheets', () => {
+  it('are as the golden ones, one for every programme', async () => {
+    const text = PROGRAMMES.map((programme) => {
+      const sheet = buildSheet(GOLDEN[programme]);
+      expect(sheet.programmes, programme).toContain(programme);
+      return [
+        `${programme}: ${sheet.activeMin} min of work, ${sheet.waitMin} min of waiting`,
+        ...sheet.steps.map((step) => `  ${written(step)}`),
+        ...sheet.notes.map((note) => `  ! ${note}`),
+      ].join('\n');
+    }).join('\n\n');
+    await expect(`${text}\n`).toMatchFileSnapshot('golden-sheets.txt');
+  });
+
+  it.each(PROGRAMMES)('are legal: %s', (programme) => {
+    expect(faults(buildSheet(GOLDEN[programme]).steps, LIMITS)).toEqual([]);
+  });
+
+  it('are legal whatever the options', () => {
+    const anySki = fc.constantFrom(...SKI_TYPES).map(ski);
+    const anyMethods = fc.record(
+      Object.fromEntries(
+        METHOD_GROUPS.map((group) => [
+          group.key,
+          fc.constantFrom(...group.options.map((one) => one.key), 'unheard_of'),
+        ]),
+      ),
+    );
+    const anyLayers = fc
+      .subarray([
+        { place: 'conditioning' as const, product: soft, coats: 1 },
+        { place: 'edges' as const, product: edge, coats: 1 },
+        { place: 'under' as const, product: hard, coats: 1 },
+        { place: 'top' as const, product: topFluid, coats: 1 },
+      ])
+      .chain((some) =>
+        fc
+          .constantFrom(frost, powder, fluid)
+          .map((product) => [...some, { place: 'glide' as const, product, coats: 2 }]),
+      );
+    fc.assert(
+      fc.property(
+        anySki,
+        fc.subarray([...PROGRAMMES]),
+        anyMethods,
+        anyLayers,
+        fc.array(
+          fc.record({
+            kind: fc.constantFrom(...FINDING_KINDS),
+            positionCm: fc.integer({ min: 0, max: 150 }),
+            side: fc.constantFrom('left' as const, 'middle' as const, 'right' as const),
+          }),
+          { maxLength: 8 },
+        ),
+        fc.double({ min: 60, max: 220, noNaN: true }),
+        (one, programmes, methods, layers, findings, setC) => {
+          const sheet = buildSheet({
+            ...request(one.type, programmes),
+            methods,
+            layers,
+            findings,
+            grip: stickPlan,
+            structure: { brush: 'brass', rillPasses: 1, widthMm: 0.6 },
+            ironing: { Frost: { setC: Math.max(100, setC), passS: 8, passes: 3 } },
+          });
+          const glide = layers.at(-1)!.product.ironLimitC ?? 145;
+          expect(faults(sheet.steps, { ...LIMITS, glide })).toEqual([]);
+          const isParted = findings.some((found) => found.kind === 'delamination');
+          if (isParted) expect(sheet.steps.some((step) => step.kind === 'iron')).toBe(false);
+        },
+      ),
+      { numRuns: 400 },
+    );
+  });
+
+  it('take the amounts of practice: 4–8 g of block on a narrow pair, 8–15 g on a wide one', () => {
+    const grams = (type: Ski['type']) =>
+      buildSheet(request(type, ['hot_wax'])).steps.find((step) => step.key === 'glide.on')!.figures
+        .grams!;
+    expect(grams('skate')).toBeGreaterThan(4);
+    expect(grams('skate')).toBeLessThan(8);
+    expect(grams('alpine')).toBeGreaterThan(8);
+    expect(grams('alpine')).toBeLessThan(15);
+    expect(grams('classic')).toBeLessThan(grams('skate'));
+  });
+
+  it('say what is missing, and what this ski cannot take', () => {
+    const bare = buildSheet(
+      request('skate', ['clean_liquid', 'top_roller', 'grip', 'hot_wax', 'liquid'], {
+        cleaner: undefined,
+      }),
+    );
+    expect(bare.notes.join(' ')).toMatch(/Grip wax: only.*Liquid:.*Cleaner: not.*Top layer: not/);
+    expect(bare.programmes).toEqual(['clean_liquid', 'top_roller', 'hot_wax']);
+    const dry = buildSheet(
+      request('skate', ['hot_wax'], { room: { roomC: 2, isVentilated: false } }),
+    );
+    expect(dry.notes.join(' ')).toContain('No ventilation');
+    expect(dry.steps.find((step) => step.kind === 'cool')!.what).toContain('doorway');
+    const legacy = wax('Old stock', { additives: ['fluorocarbon'] });
+    const old = buildSheet(
+      request('skate', ['hot_wax'], { layers: [{ place: 'glide', product: legacy, coats: 1 }] }),
+    );
+    expect(old.steps.find((step) => step.kind === 'iron')!.caution).toContain('respirator');
+  });
+
+  it('follow the team’s own ways, and its own minutes', () => {
+    const own = buildSheet(
+      request('skate', ['hot_wax'], {
+        methods: { cooling: 'overnight', brushes: 'nylon_steel_horsehair', drive: 'rotary' },
+        minutes: { scrape: 9 },
+      }),
+    );
+    const brushes = own.steps.filter((step) => step.kind === 'brush');
+    expect(brushes.map((step) => step.tool)).toEqual([
+      'Rotary nylon brush',
+      'Fine steel brush',
+      'Rotary horsehair brush',
+    ]);
+    expect(own.waitMin).toBe(600);
+    expect(own.steps.find((step) => step.kind === 'scrape')!.activeMin).toBe(9);
+  });
+});
+
+describe('suggested programmes', () => {
+  const ground = {
+    ski: ski('skate'),
+    findings: [],
+    layers: [
+      { place: 'edges' as const, product: edge, coats: 1 },
+      { place: 'glide' as const, product: frost, coats: 1 },
+      { place: 'top' as const, product: roller, coats: 1 },
+    ],
+    structure: { brush: 'steel' as const, rillPasses: 1, widthMm: 1 },
+    isVentilated: true,
+    hasIron: true,
+    isFreshGrind: false,
+    isSeasonOver: false,
+    distanceKm: 10,
+  };
+  const keys = (more: object) => suggestProgrammes({ ...ground, ...more }).map((one) => one.key);
+
+  it('follow the choice, the look-over and the ski', () => {
+    expect(keys({})).toEqual(['hardening', 'hot_wax', 'structure', 'top_roller']);
+    const dirt = [{ kind: 'dirt' as const, positionCm: 9, side: 'left' as const }];
+    expect(keys({ findings: dirt })[0]).toBe('clean_hot_scrape');
+    expect(keys({ findings: dirt, hasIron: false })[0]).toBe('clean_liquid');
+    expect(keys({ isFreshGrind: true })[0]).toBe('new_base');
+    expect(keys({ isSeasonOver: true })).toEqual(['storage']);
+    const layers = [{ place: 'glide' as const, product: fluid, coats: 1 }];
+    expect(keys({ layers })).toEqual(['liquid', 'structure']);
+    expect(keys({ layers, distanceKm: 42 })).toEqual(['liquid_ironed', 'structure']);
+    const rust = [{ kind: 'rust' as const, positionCm: 9, side: 'left' as const }];
+    expect(keys({ ski: ski('alpine'), findings: rust })[0]).toBe('edges');
+    expect(keys({ ski: ski('classic'), grip: stickPlan })).toContain('grip');
+    expect(keys({ ski: ski('classic'), grip: { ...stickPlan, kind: 'klister' } })).toContain(
+      'klister',
+    );
+    expect(keys({ ski: ski('patterned') })).toContain('pattern');
+    expect(keys({ ski: ski('skin') })).toContain('skin');
+    expect(keys({ ski: ski('snowboard') })).toContain('snowboard');
+  });
+});
+
+describe('learned minutes', () => {
+  it('draw the house’s figure to what this bench recorded, and forget absurd ones', () => {
+    const worked = (count: number, activeMin: number) =>
+      Array.from({ length: count }, () => ({ kind: 'scrape' as const, activeMin }));
+    expect(learnedMinutes([])).toEqual({});
+    expect(learnedMinutes(worked(3, 9)).scrape).toBeCloseTo(7, 9);
+    expect(learnedMinutes(worked(97, 9)).scrape).toBeCloseTo(8.88, 9);
+    expect(
+      learnedMinutes([...worked(3, 9), ...worked(2, 400), ...worked(1, NaN)]).scrape,
+    ).toBeCloseTo(7, 9);
+    expect(learnedMinutes([{ kind: 'cool', activeMin: 3 }])).toEqual({});
+  });
+});

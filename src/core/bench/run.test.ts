@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest';
+import {
+  begin,
+  buildSheet,
+  end,
+  inOrderOfHands,
+  jobState,
+  mendedBy,
+  waxingOf,
+  type Programme,
+  type StepRecord,
+} from '.';
+
+const MINUTE = 60_000;
+const wax = {
+  id: 'frost',
+  name: 'Frost',
+  role: 'glide',
+  form: 'block',
+  additives: [],
+  applications: ['iron'],
+} as const;
+const sheetOf = (programmes: Programme[], more: object = {}) =>
+  buildSheet({
+    ski: {
+      id: 'one',
+      name: 'One',
+      owner: '',
+      type: 'skate',
+      lengthCm: 190,
+      waistMm: 44,
+      baseType: 'sintered',
+      hasBrakes: false,
+      purpose: 'race',
+    },
+    findings: [],
+    programmes,
+    layers: [{ place: 'glide', product: wax, coats: 2 }],
+    softWax: wax,
+    methods: {},
+    room: { roomC: 15, isVentilated: true },
+    ironing: {},
+    ...more,
+  });
+
+describe('a job as it runs', () => {
+  const sheet = sheetOf(['hot_wax']);
+
+  it('stands at the first step that has not ended, whatever the order of its records', () => {
+    expect(jobState(sheet, [])).toMatchObject({ position: 0, isDone: false, doneShare: 0 });
+    const ended = (position: number): StepRecord =>
+      end(begin(sheet.steps[position]!, position, 0), MINUTE);
+    expect(jobState(sheet, [ended(1), ended(0)]).position).toBe(2);
+    expect(jobState(sheet, [ended(0), ended(2)]).position).toBe(1);
+    expect(
+      jobState(
+        sheet,
+        sheet.steps.map((_, i) => ended(i)),
+      ),
+    ).toMatchObject({
+      isDone: true,
+      current: undefined,
+      doneShare: 1,
+    });
+    expect(jobState({ ...sheet, steps: [] }, []).isDone).toBe(true);
+  });
+
+  it('gives a wait its moments at once, and notes one that ended before its time', () => {
+    const place = sheet.steps.findIndex((step) => step.kind === 'cool');
+    const record = begin(sheet.steps[place]!, place, 1000);
+    expect(record).toMatchObject({ dueMs: 1000 + 25 * MINUTE, leastMs: 1000 + 20 * MINUTE });
+    expect(end(record, 1000 + 24 * MINUTE).outcome).toBe('ended_early');
+    expect(end(record, 1000 + 25 * MINUTE).outcome).toBe('done');
+    expect(begin(sheet.steps[0]!, 0, 5)).toEqual({ position: 0, startedMs: 5 });
+    const before = sheet.steps.slice(0, place).map((step, i) => end(begin(step, i, 0), 1));
+    expect(jobState(sheet, [...before, record]).wait).toEqual({
+      dueMs: record.dueMs,
+      leastMs: record.leastMs,
+    });
+  });
+
+  it('puts timers in the order in which they need hands', () => {
+    const timer = (skiName: string, dueMs: number) => ({ skiName, dueMs });
+    const list = [timer('c', 30), timer('b', 10), timer('a', 10)];
+    expect(inOrderOfHands(list).map((one) => one.skiName)).toEqual(['a', 'b', 'c']);
+  });
+
+  it('knows what was done to the ski: coats, storage, what is mended', () => {
+    expect(waxingOf(sheet.steps)).toEqual({ waxing: 'hot', coats: 2 });
+    expect(waxingOf(sheetOf(['storage']).steps)).toMatchObject({ waxing: 'storage' });
+    const liquid = { ...wax, form: 'liquid', applications: ['wipe'] };
+    const cold = sheetOf(['liquid'], { layers: [{ place: 'glide', product: liquid, coats: 1 }] });
+    expect(waxingOf(cold.steps)).toEqual({ waxing: 'liquid', coats: 1 });
+    expect(waxingOf(sheetOf([]).steps)).toBeUndefined();
+    expect(mendedBy(sheet.steps)).toEqual(['dry']);
+    expect(mendedBy(sheetOf(['clean_hot_scrape', 'hot_wax']).steps)).toContain('dirt');
+    expect(mendedBy(cold.steps)).toEqual([]);
+  });
+});

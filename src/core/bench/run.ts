@@ -1,0 +1,110 @@
+import { WAIT_KINDS, type JobSheet, type Step } from './types';
+
+export const STEP_OUTCOMES = ['done', 'skipped', 'ended_early'] as const;
+export type StepOutcome = (typeof STEP_OUTCOMES)[number];
+
+/** What is recorded of a step that was begun; moments in ms since 1970, all absolute. */
+export interface StepRecord {
+  position: number;
+  startedMs: number;
+  /** Of a wait: when it is over, and before when it makes no sense to go on. */
+  dueMs?: number;
+  leastMs?: number;
+  endedMs?: number;
+  outcome?: StepOutcome;
+  skipReason?: string;
+  setC?: number;
+  grams?: number;
+}
+
+/** Where a job stands. */
+export interface JobState {
+  /** Position of the step to do now; the number of steps when all is done. */
+  position: number;
+  isDone: boolean;
+  current: Step | undefined;
+  record: StepRecord | undefined;
+  /** The wait that runs now, if the current step is one. */
+  wait: { dueMs: number; leastMs: number } | undefined;
+  doneShare: number;
+}
+
+const MINUTE_MS = 60_000;
+
+/** Where a job stands by its records: the first step that has not ended. */
+export function jobState(sheet: JobSheet, records: readonly StepRecord[]): JobState {
+  const ended = new Set(
+    records.filter((one) => one.endedMs !== undefined).map((one) => one.position),
+  );
+  let position = 0;
+  while (position < sheet.steps.length && ended.has(position)) position += 1;
+  const current = sheet.steps[position];
+  const record = records.find((one) => one.position === position);
+  const { dueMs, leastMs } = record ?? {};
+  return {
+    position,
+    isDone: current === undefined,
+    current,
+    record,
+    wait: dueMs !== undefined && leastMs !== undefined ? { dueMs, leastMs } : undefined,
+    doneShare: sheet.steps.length === 0 ? 1 : position / sheet.steps.length,
+  };
+}
+
+/** The record of a step that begins at a moment; a wait knows at once when it is over. */
+export function begin(step: Step, position: number, nowMs: number): StepRecord {
+  if (!WAIT_KINDS.includes(step.kind)) return { position, startedMs: nowMs };
+  return {
+    position,
+    startedMs: nowMs,
+    dueMs: nowMs + (step.waitMin ?? 0) * MINUTE_MS,
+    leastMs: nowMs + (step.waitLeastMin ?? 0) * MINUTE_MS,
+  };
+}
+
+/** The record of a step that ends: a wait that ends before its time is noted as such, not forbidden. */
+export function end(record: StepRecord, nowMs: number): StepRecord {
+  const isEarly = record.dueMs !== undefined && nowMs < record.dueMs;
+  return { ...record, endedMs: nowMs, outcome: isEarly ? 'ended_early' : 'done' };
+}
+
+/** What is on the rack: a wait of some job. */
+export interface RackTimer {
+  jobId: string;
+  skiName: string;
+  title: string;
+  dueMs: number;
+  leastMs: number;
+}
+
+/** Timers in the order in which they need hands: what is over first, then by when it will be. */
+export function inOrderOfHands<T extends Pick<RackTimer, 'dueMs' | 'skiName'>>(
+  timers: readonly T[],
+): T[] {
+  return [...timers].sort((a, b) => a.dueMs - b.dueMs || a.skiName.localeCompare(b.skiName, 'en'));
+}
+
+/** What a finished sheet did to the ski: coats by the iron, or a liquid, or storage. */
+export function waxingOf(
+  steps: readonly Step[],
+): { waxing: 'hot' | 'liquid' | 'storage' | 'top'; coats: number } | undefined {
+  const count = (kind: Step['kind']) => steps.filter((step) => step.kind === kind).length;
+  if (count('store') > 0) return { waxing: 'storage', coats: Math.max(1, count('iron')) };
+  if (count('iron') > 0) return { waxing: 'hot', coats: count('iron') };
+  if (count('liquid_on') > 0) return { waxing: 'liquid', coats: count('liquid_on') };
+  if (count('top_on') > 0) return { waxing: 'top', coats: count('top_on') };
+  return undefined;
+}
+
+/** Findings that the steps done take care of. Burn and what is a shop's work stay until someone says so. */
+export function mendedBy(steps: readonly Step[]): string[] {
+  const has = (prefix: string) => steps.some((step) => step.key.startsWith(prefix));
+  const isWaxed = steps.some((step) => step.kind === 'iron');
+  return [
+    ...(has('repair.gouge') ? ['gouge'] : []),
+    ...(has('edge.case') ? ['burr', 'rust'] : []),
+    ...(has('clean.') ? ['dirt'] : []),
+    ...(has('new-base.pad') ? ['hairs'] : []),
+    ...(isWaxed ? ['dry'] : []),
+  ];
+}

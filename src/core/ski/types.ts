@@ -1,0 +1,93 @@
+import type {
+  BaseSide,
+  BaseType,
+  FindingKind,
+  Purpose,
+  SkiEventKind,
+  SkiType,
+  WearSnow,
+} from '../terms';
+
+/** A pair of skis, or a board. */
+export interface Ski {
+  id: string;
+  name: string;
+  owner: string;
+  type: SkiType;
+  lengthCm: number;
+  /** Narrowest width of the base, mm. */
+  waistMm: number;
+  baseType: BaseType;
+  /** The stone's structure: width of its lines, mm, how it looks, and when. */
+  grindMm?: number;
+  grindPattern?: string;
+  groundOn?: string;
+  /** Bevels of the edges, °; skis without edges have none. */
+  baseBevelDeg?: number;
+  sideBevelDeg?: number;
+  hasBrakes: boolean;
+  purpose: Purpose;
+  note?: string;
+}
+
+/** Something seen at a place of the base. */
+export interface Finding {
+  kind: FindingKind;
+  /** From the tip along the ski, cm. */
+  positionCm: number;
+  side: BaseSide;
+}
+
+/** How a wax got in. */
+export type Waxing = 'hot' | 'liquid' | 'top' | 'box' | 'storage';
+
+/** One event in the life of a ski; what a kind does not use is absent. */
+export interface SkiEvent {
+  kind: SkiEventKind;
+  atMs: number;
+  /** `waxed`: how, and how many coats; a hot box counts its hours. */
+  waxing?: Waxing;
+  coats?: number;
+  boxHours?: number;
+  /** `kilometres`: how far, on what. */
+  km?: number;
+  snow?: WearSnow;
+  note?: string;
+}
+
+export const HAS_EDGES: Readonly<Record<SkiType, boolean>> = {
+  alpine: true,
+  skate: false,
+  classic: false,
+  patterned: false,
+  skin: false,
+  touring: true,
+  snowboard: true,
+};
+/** Skis that are waxed for grip, or have it built in. */
+export const GRIP_KIND: Readonly<Record<SkiType, 'none' | 'wax' | 'pattern' | 'skin'>> = {
+  alpine: 'none',
+  skate: 'none',
+  classic: 'wax',
+  patterned: 'pattern',
+  skin: 'skin',
+  touring: 'none',
+  snowboard: 'none',
+};
+/** Bases in a pair; a board has one. */
+export const basesOf = (type: SkiType): number => (type === 'snowboard' ? 1 : 2);
+
+/** The base is wider than its waist by this on the mean (house: sidecut). */
+const MEAN_WIDTH: Readonly<Record<SkiType, number>> = {
+  alpine: 1.18,
+  skate: 1.02,
+  classic: 1.02,
+  patterned: 1.03,
+  skin: 1.03,
+  touring: 1.15,
+  snowboard: 1.1,
+};
+
+/** Area of all bases of the pair or board, m². */
+export const baseAreaM2 = (ski: Pick<Ski, 'type' | 'lengthCm' | 'waistMm'>): number =>
+  (basesOf(ski.type) * ski.lengthCm * ski.waistMm * MEAN_WIDTH[ski.type]) / 100_000;

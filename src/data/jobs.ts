@@ -1,0 +1,162 @@
+import type { JobSheet, StepRecord, WorkedStep } from '../core/bench';
+import type { FrostDatabase } from './database';
+import type { JobStepRow } from './schema';
+
+/** A job sheet that is run on a ski. */
+export interface Job {
+  id: string;
+  outingId: string;
+  skiId: string;
+  choiceId?: string;
+  sheet: JobSheet;
+  startedAt: string;
+  endedAt?: string;
+  droppedAt?: string;
+  records: StepRecord[];
+}
+
+const iso = (ms: number | undefined) => (ms === undefined ? null : new Date(ms).toISOString());
+const ms = (text: string | null) => (text === null ? undefined : Date.parse(text));
+
+const recordFrom = (row: JobStepRow): StepRecord => ({
+  position: row.position,
+  startedMs: Date.parse(row.started_at),
+  dueMs: ms(row.due_at),
+  leastMs: ms(row.least_at),
+  endedMs: ms(row.ended_at),
+  outcome: row.outcome ?? undefined,
+  skipReason: row.skip_reason ?? undefined,
+  setC: row.set_c ?? undefined,
+  grams: row.grams ?? undefined,
+});
+
+/** Starts a job. */
+export async function addJob(db: FrostDatabase, job: Job): Promise<void> {
+  await db
+    .insertInto('job')
+    .values({
+      id: job.id,
+      outing_id: job.outingId,
+      ski_id: job.skiId,
+      choice_id: job.choiceId ?? null,
+      sheet: JSON.stringify(job.sheet),
+      started_at: job.startedAt,
+      ended_at: job.endedAt ?? null,
+      dropped_at: null,
+    })
+    .execute();
+}
+
+async function jobsOf(
+  db: FrostDatabase,
+  where: { id?: string; outingId?: string; isOpen?: boolean },
+): Promise<Job[]> {
+  let query = db.selectFrom('job').selectAll().orderBy('started_at');
+  if (where.id !== undefined) query = query.where('id', '=', where.id);
+  if (where.outingId !== undefined) query = query.where('outing_id', '=', where.outingId);
+  if (where.isOpen) query = query.where('ended_at', 'is', null).where('dropped_at', 'is', null);
+  const rows = await query.execute();
+  if (rows.length === 0) return [];
+  const steps = await db
+    .selectFrom('job_step')
+    .selectAll()
+    .where(
+      'job_id',
+      'in',
+      rows.map((row) => row.id),
+    )
+    .orderBy('position')
+    .execute();
+  return rows.map((row) => ({
+    id: row.id,
+    outingId: row.outing_id,
+    skiId: row.ski_id,
+    choiceId: row.choice_id ?? undefined,
+    sheet: JSON.parse(row.sheet) as JobSheet,
+    startedAt: row.started_at,
+    endedAt: row.ended_at ?? undefined,
+    droppedAt: row.dropped_at ?? undefined,
+    records: steps.filter((step) => step.job_id === row.id).map(recordFrom),
+  }));
+}
+
+/** One job with its records. */
+export async function findJob(db: FrostDatabase, id: string): Promise<Job | undefined> {
+  return (await jobsOf(db, { id }))[0];
+}
+
+/** Jobs of an outing, oldest first. */
+export const listJobs = (db: FrostDatabase, outingId: string): Promise<Job[]> =>
+  jobsOf(db, { outingId });
+
+/** Jobs under way, of every outing. */
+export const listOpenJobs = (db: FrostDatabase): Promise<Job[]> => jobsOf(db, { isOpen: true });
+
+/** Writes the record of a step, new or changed. */
+export async function saveStepRecord(
+  db: FrostDatabase,
+  jobId: string,
+  kind: JobStepRow['kind'],
+  record: StepRecord,
+): Promise<void> {
+  const row: JobStepRow = {
+    job_id: jobId,
+    position: record.position,
+    kind,
+    started_at: iso(record.startedMs)!,
+    due_at: iso(record.dueMs),
+    least_at: iso(record.leastMs),
+    ended_at: iso(record.endedMs),
+    outcome: record.outcome ?? null,
+    skip_reason: record.skipReason ?? null,
+    set_c: record.setC ?? null,
+    grams: record.grams ?? null,
+  };
+  await db
+    .insertInto('job_step')
+    .values(row)
+    .onConflict((conflict) => conflict.columns(['job_id', 'position']).doUpdateSet(row))
+    .execute();
+}
+
+/** Takes back the records of steps from a position on. */
+export async function removeStepRecords(
+  db: FrostDatabase,
+  jobId: string,
+  fromPosition: number,
+): Promise<void> {
+  await db
+    .deleteFrom('job_step')
+    .where('job_id', '=', jobId)
+    .where('position', '>=', fromPosition)
+    .execute();
+}
+
+/** Sets when a job ended or was put away; undefined opens it again. */
+export async function markJob(
+  db: FrostDatabase,
+  id: string,
+  change: { endedAt?: string; droppedAt?: string },
+): Promise<void> {
+  await db
+    .updateTable('job')
+    .set({ ended_at: change.endedAt ?? null, dropped_at: change.droppedAt ?? null })
+    .where('id', '=', id)
+    .execute();
+}
+
+/** Steps worked through, for the minutes of this bench; waits and skips are left out. */
+export async function workedSteps(db: FrostDatabase, most = 2000): Promise<WorkedStep[]> {
+  const rows = await db
+    .selectFrom('job_step')
+    .select(['kind', 'started_at', 'ended_at'])
+    .where('outcome', '=', 'done')
+    .where('due_at', 'is', null)
+    .orderBy('ended_at', 'desc')
+    .limit(most)
+    .execute();
+  return rows.map((row) => ({
+    kind: row.kind,
+    activeMin: (Date.parse(row.ended_at!) - Date.parse(row.started_at)) / 60_000,
+  }));
+}

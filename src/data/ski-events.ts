@@ -1,0 +1,130 @@
+import type { Finding, SkiEvent } from '../core/ski';
+import type { FrostDatabase } from './database';
+
+/** An event as it is kept. */
+export interface KeptEvent extends SkiEvent {
+  id: string;
+  skiId: string;
+  jobId?: string;
+}
+
+/** A finding as it is kept. */
+export interface KeptFinding extends Finding {
+  id: string;
+  skiId: string;
+  foundAt: string;
+}
+
+/** Writes an event into the life of a ski. */
+export async function addSkiEvent(db: FrostDatabase, event: KeptEvent): Promise<void> {
+  const { id, skiId, jobId, kind, atMs, ...details } = event;
+  await db
+    .insertInto('ski_event')
+    .values({
+      id,
+      ski_id: skiId,
+      kind,
+      details: JSON.stringify(details),
+      at: new Date(atMs).toISOString(),
+      job_id: jobId ?? null,
+    })
+    .execute();
+}
+
+/** Events, oldest first: of one ski, or of all by ski. */
+export async function listSkiEvents(db: FrostDatabase, skiId?: string): Promise<KeptEvent[]> {
+  let query = db.selectFrom('ski_event').selectAll().orderBy('at');
+  if (skiId !== undefined) query = query.where('ski_id', '=', skiId);
+  return (await query.execute()).map((row) => ({
+    ...(JSON.parse(row.details) as Omit<SkiEvent, 'kind' | 'atMs'>),
+    id: row.id,
+    skiId: row.ski_id,
+    jobId: row.job_id ?? undefined,
+    kind: row.kind,
+    atMs: Date.parse(row.at),
+  }));
+}
+
+/** Takes an event back; undefined when it is gone, else what it was. */
+export async function removeSkiEvent(
+  db: FrostDatabase,
+  id: string,
+): Promise<KeptEvent | undefined> {
+  const found = (await listSkiEvents(db)).find((one) => one.id === id);
+  await db.deleteFrom('ski_event').where('id', '=', id).execute();
+  return found;
+}
+
+/** Takes back what a job wrote: its events, and what it cleared. */
+export async function undoJobEvents(db: FrostDatabase, jobId: string): Promise<void> {
+  await db.deleteFrom('ski_event').where('job_id', '=', jobId).execute();
+  await db
+    .updateTable('finding')
+    .set({ cleared_at: null, cleared_by_job: null })
+    .where('cleared_by_job', '=', jobId)
+    .execute();
+}
+
+/** Marks something seen on a base. */
+export async function addFinding(db: FrostDatabase, finding: KeptFinding): Promise<void> {
+  await db
+    .insertInto('finding')
+    .values({
+      id: finding.id,
+      ski_id: finding.skiId,
+      kind: finding.kind,
+      position_cm: finding.positionCm,
+      side: finding.side,
+      found_at: finding.foundAt,
+      cleared_at: null,
+      cleared_by_job: null,
+    })
+    .execute();
+}
+
+/** What stands on the bases now: of one ski, or of all. */
+export async function listFindings(db: FrostDatabase, skiId?: string): Promise<KeptFinding[]> {
+  let query = db
+    .selectFrom('finding')
+    .selectAll()
+    .where('cleared_at', 'is', null)
+    .orderBy('position_cm');
+  if (skiId !== undefined) query = query.where('ski_id', '=', skiId);
+  return (await query.execute()).map((row) => ({
+    id: row.id,
+    skiId: row.ski_id,
+    kind: row.kind,
+    positionCm: row.position_cm,
+    side: row.side,
+    foundAt: row.found_at,
+  }));
+}
+
+/** Clears findings of a ski by their kinds, for a job; or one by its id, by hand. */
+export async function clearFindings(
+  db: FrostDatabase,
+  target: { skiId: string; kinds: readonly string[]; jobId: string } | { id: string },
+  at: string,
+): Promise<void> {
+  const query = db.updateTable('finding').where('cleared_at', 'is', null);
+  if ('id' in target) {
+    await query.set({ cleared_at: at }).where('id', '=', target.id).execute();
+    return;
+  }
+  const { skiId, kinds, jobId } = target;
+  if (kinds.length === 0) return;
+  await query
+    .set({ cleared_at: at, cleared_by_job: jobId })
+    .where('ski_id', '=', skiId)
+    .where('kind', 'in', kinds as never)
+    .execute();
+}
+
+/** Puts a cleared finding back. */
+export async function restoreFinding(db: FrostDatabase, id: string): Promise<void> {
+  await db
+    .updateTable('finding')
+    .set({ cleared_at: null, cleared_by_job: null })
+    .where('id', '=', id)
+    .execute();
+}
