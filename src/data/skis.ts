@@ -60,16 +60,14 @@ export async function findSki(db: FrostDatabase, id: string): Promise<Ski | unde
 
 /** Adds skis, or changes those of the same id; one that was taken off is on the rack again. */
 export async function saveSkis(db: FrostDatabase, skis: readonly Ski[]): Promise<void> {
-  await db.transaction().execute(async (transaction) => {
-    for (const ski of skis) {
-      const row = toRow(ski);
-      await transaction
-        .insertInto('ski')
-        .values(row)
-        .onConflict((conflict) => conflict.column('id').doUpdateSet(row))
-        .execute();
-    }
-  });
+  for (const ski of skis) {
+    const row = toRow(ski);
+    await db
+      .insertInto('ski')
+      .values(row)
+      .onConflict((conflict) => conflict.column('id').doUpdateSet(row))
+      .execute();
+  }
 }
 
 /** Takes a ski off the rack; its events and jobs stay. False when it is not there. */

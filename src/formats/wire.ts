@@ -29,6 +29,7 @@ const STATUS_BY_CODE: Record<string, number> = {
   invalid_file: 422,
   too_large: 413,
   not_found: 404,
+  conflict: 409,
 };
 
 /** A result as an HTTP response: the value itself, or `{code, message, details}` with its status. */

@@ -69,7 +69,7 @@ function iron(request: SheetRequest, key: string, product: BenchProduct, setC?: 
     doneWhen:
       'A trail of 2 to 8 cm stays liquid behind the iron; the back of the ski is hand-warm.',
     caution: heatCaution(product),
-    reason: 'Liquid wax goes into the base only while it is liquid.',
+    reason: setting.why ?? 'Liquid wax goes into the base only while it is liquid.',
     school: isLong ? 'Tip to tail only' : 'Spread, then tip to tail',
     productId: undefined,
   };

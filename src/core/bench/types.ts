@@ -89,6 +89,8 @@ export interface IronSetting {
   setC: number;
   passS: number;
   passes: number;
+  /** Where the setting comes from, for the step's reason. */
+  why?: string;
 }
 
 export interface GripPlan {

@@ -14,6 +14,7 @@ export type { MethodGroup, MethodOption } from './methods';
 export { WORLD_STEP_K, WORLDS } from './regret';
 export type { RegretRow, World } from './regret';
 export type { RobustRanked } from './ranking';
+export { structureWork } from './structure-work';
 export type { StructureWork } from './structure-work';
 export { estimatedHours, OWN_CHOICE_PAYS_PERCENT, windowTimes } from './window';
 export type { WindowVerdict } from './window';

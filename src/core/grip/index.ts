@@ -1,4 +1,8 @@
 export { GRIP } from './coefficients';
+export { DEFAULT_SKI_CM, findFit } from './find';
+export type { FitInput } from './find';
+export { gripGround } from './ground';
+export type { GripGround } from './ground';
 export { fitByRule, fitFromFeeler, fitFromGaps } from './fit';
 export type { GapPoint, GripFit, GripZone, Stiffness } from './fit';
 export { chooseGrip } from './ladder';

@@ -1,6 +1,7 @@
 import type {
   BaseSide,
   BaseType,
+  Discipline,
   FindingKind,
   Purpose,
   SkiEventKind,
@@ -91,3 +92,12 @@ const MEAN_WIDTH: Readonly<Record<SkiType, number>> = {
 /** Area of all bases of the pair or board, m². */
 export const baseAreaM2 = (ski: Pick<Ski, 'type' | 'lengthCm' | 'waistMm'>): number =>
   (basesOf(ski.type) * ski.lengthCm * ski.waistMm * MEAN_WIDTH[ski.type]) / 100_000;
+
+/** Types of ski that a discipline is skied on. */
+export const TYPES_FOR: Readonly<Record<Discipline, readonly SkiType[]>> = {
+  skate: ['skate'],
+  classic: ['classic', 'patterned', 'skin'],
+  alpine: ['alpine'],
+  touring: ['touring'],
+  snowboard: ['snowboard'],
+};

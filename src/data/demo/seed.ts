@@ -14,11 +14,14 @@ import { saveProducts } from '../products';
 import { addStockMove } from '../stock';
 import { addReadings } from '../readings';
 import { saveSegments } from '../segments';
+import { addFinding, addSkiEvent } from '../ski-events';
+import { saveSkis } from '../skis';
 import { saveVenue } from '../venues';
 import { saveStation, saveWeather } from '../weather';
 import { DEMO_COURSES, DEMO_STATIONS, demoWeather } from './course';
 import { demoReadings } from './readings';
 import { DEMO_SHELF, demoGrams } from './shelf';
+import { DEMO_SKIS, demoFindings, demoSkiEvents } from './skis';
 import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
 
 /** Fills an empty database with the Lantern Weekend; one that has a venue is left as it is. */
@@ -32,6 +35,9 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
   await db.transaction().execute(async (transaction) => {
     for (const venue of DEMO_VENUES) await saveVenue(transaction, venue);
     for (const outing of outings) await saveOuting(transaction, outing, at);
+    await saveSkis(transaction, DEMO_SKIS);
+    for (const event of demoSkiEvents(now.getTime())) await addSkiEvent(transaction, event);
+    for (const finding of demoFindings(now.getTime())) await addFinding(transaction, finding);
     await saveProducts(transaction, DEMO_SHELF);
     for (const [place, product] of DEMO_SHELF.entries()) {
       await addStockMove(transaction, {

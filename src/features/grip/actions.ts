@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { object } from 'yup';
 import { DomainError } from '@/core/errors';
-import { COMPLAINTS } from '@/core/grip';
+import { COMPLAINTS, findFit } from '@/core/grip';
 import { database } from '@/data/database';
 import { addGripNote, removeGripNote } from '@/data/grip-notes';
 import { findOuting } from '@/data/outings';
@@ -12,7 +12,6 @@ import { oneOfWords, plainText } from '@/formats/schemas/fields';
 import { fitSchema } from '@/formats/schemas/grip';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { findFit } from './use-cases/find-fit';
 
 const refresh = () => revalidatePath('/outing', 'layout');
 const triedSchema = object({

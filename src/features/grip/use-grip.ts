@@ -2,14 +2,21 @@
 
 import { useMemo } from 'react';
 import { DomainError } from '@/core/errors';
-import { chooseGrip, fitByRule, type GripChoice, type GripFit } from '@/core/grip';
+import {
+  chooseGrip,
+  DEFAULT_SKI_CM,
+  findFit,
+  fitByRule,
+  type FitInput,
+  type GripChoice,
+  type GripFit,
+} from '@/core/grip';
 import type { Outing } from '@/data/outings';
 import { fitSchema } from '@/formats/schemas/grip';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { validate } from '@/formats/schemas/validation';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { keepFitAction } from './actions';
-import { DEFAULT_SKI_CM, findFit, type FitInput } from './use-cases/find-fit';
 import type { GripView } from './use-cases/load-grip';
 
 export const FIT_WAYS = ['rule', 'feeler', 'gaps'] as const;
@@ -51,7 +58,7 @@ function startFrom(fit: FitInput | undefined): FitDraft {
     heelBehindPinCm: fit?.heelBehindPinCm ?? 30,
     backCm: fit?.feeler?.backCm,
     frontCm: fit?.feeler?.frontCm,
-    gaps: fit?.gaps && fit.gaps.length > 0 ? fit.gaps : emptyGaps(),
+    gaps: fit?.gaps && fit.gaps.length > 0 ? [...fit.gaps] : emptyGaps(),
   };
 }
 

@@ -135,6 +135,81 @@ export function openApiDocument() {
           responses: TAKEN_IN,
         },
       },
+      '/api/v1/skis': {
+        get: {
+          summary: 'The rack of skis.',
+          parameters: [query('format', { type: 'string', enum: ['csv', 'json'] })],
+          responses: FILE,
+        },
+        post: {
+          summary: 'Puts the skis of a CSV file on the rack, all or nothing.',
+          requestBody: {
+            required: true,
+            content: { 'text/csv': { schema: { type: 'string' } } },
+          },
+          responses: TAKEN_IN,
+        },
+      },
+      '/api/v1/skis/{skiId}/photos': {
+        parameters: [inPath('skiId')],
+        post: {
+          summary: 'Keeps a photo of a ski, smaller and without metadata; up to 12 MB.',
+          requestBody: { required: true, content: { 'image/*': { schema: BINARY } } },
+          responses: {
+            '200': {
+              description: 'Its id, and how large it is now.',
+              ...json({
+                type: 'object',
+                properties: { id: { type: 'string' }, bytes: { type: 'integer' } },
+              }),
+            },
+            '404': problem('No such ski.'),
+            '413': PROBLEMS['413'],
+            '422': problem('No picture that can be read.'),
+          },
+        },
+      },
+      '/api/v1/skis/{skiId}/photos/{photoId}': {
+        parameters: [inPath('skiId'), inPath('photoId')],
+        get: {
+          summary: 'A photo of a ski.',
+          responses: {
+            '200': { description: 'The photo.', content: { 'image/jpeg': { schema: BINARY } } },
+            '404': problem('No such photo.'),
+          },
+        },
+      },
+      '/api/v1/timers': {
+        get: {
+          summary: 'Every running wait of the bench, in the order in which they need hands.',
+          responses: {
+            '200': {
+              description: 'The server’s clock and the timers; all moments in ms since 1970.',
+              ...json({
+                type: 'object',
+                required: ['nowMs', 'timers'],
+                properties: {
+                  nowMs: { type: 'number' },
+                  timers: {
+                    type: 'array',
+                    items: {
+                      type: 'object',
+                      properties: {
+                        jobId: { type: 'string' },
+                        outingId: { type: 'string' },
+                        skiName: { type: 'string' },
+                        title: { type: 'string' },
+                        dueMs: { type: 'number' },
+                        leastMs: { type: 'number' },
+                      },
+                    },
+                  },
+                },
+              }),
+            },
+          },
+        },
+      },
       '/api/v1/readings': {
         ...download('The readings that stand, of an outing or of all.'),
         post: {

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup';
 import { DomainError } from '@/core/errors';
-import { chooseGrip, troubleStep } from '@/core/grip';
+import { chooseGrip, findFit, troubleStep } from '@/core/grip';
 import { MODEL_VERSION } from '@/core/model-version';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
@@ -8,7 +8,6 @@ import { gripRequestSchema, type gripResponseSchema } from '@/formats/schemas/gr
 import { withCanonicalSpellings } from '@/formats/schemas/spellings';
 import { validate } from '@/formats/schemas/validation';
 import { invalidInput, type WireResult } from '@/formats/wire';
-import { findFit } from './find-fit';
 
 export type GripResponse = InferType<typeof gripResponseSchema>;
 type GripRequest = InferType<typeof gripRequestSchema>;

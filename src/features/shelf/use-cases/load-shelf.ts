@@ -9,12 +9,14 @@ import {
   type PlannedUse,
   type Purchase,
 } from '@/core/shelf';
+import { TYPES_FOR } from '@/core/ski';
 import { isExcluded } from '@/core/wax';
 import { listChoices } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
 import { listOutings, type Outing } from '@/data/outings';
 import { listProducts, type ShelfProduct } from '@/data/products';
+import { listSkis } from '@/data/skis';
 import { listStockMoves, remainingGrams, type StockMove } from '@/data/stock';
 import { listStations } from '@/data/weather';
 import { keptOutlook } from '@/workers/server-outlook';
@@ -41,7 +43,7 @@ export interface ShelfView {
 
 const MOST_HOURS = 240;
 const MEMBERS = 40;
-/** Pairs an outing is planned for, until the skis themselves are known. */
+/** Pairs an outing is planned for where the rack has none of its kind. */
 const PAIRS = 6;
 
 async function purchaseFor(db: FrostDatabase, outing: Outing, glides: readonly ShelfProduct[]) {
@@ -72,18 +74,23 @@ async function purchaseFor(db: FrostDatabase, outing: Outing, glides: readonly S
 /** What is planned for each product: the layers of the saved choices of outings still to come. */
 async function plannedUses(db: FrostDatabase, nowMs: number): Promise<Map<string, PlannedUse[]>> {
   const uses = new Map<string, PlannedUse[]>();
+  const skis = await listSkis(db);
   const coming = (await listOutings(db)).filter((one) => Date.parse(one.startAt) > nowMs);
   for (const outing of coming) {
     const [choice] = await listChoices(db, outing.id, 1);
     if (!choice) continue;
     const layers = choice.details?.layerPlan.layers ?? [];
+    const pairs = skis.filter((one) => TYPES_FOR[outing.discipline].includes(one.type)).length;
     const wanted = layers.map((one) => ({
       id: one.id,
       coats: one.coats,
     }));
     for (const { id, coats } of wanted.length > 0 ? wanted : [{ id: choice.productId, coats: 1 }]) {
       const { name: outingName, discipline } = outing;
-      uses.set(id, [...(uses.get(id) ?? []), { outingName, discipline, pairs: PAIRS, coats }]);
+      uses.set(id, [
+        ...(uses.get(id) ?? []),
+        { outingName, discipline, pairs: pairs || PAIRS, coats },
+      ]);
     }
   }
   return uses;

@@ -1,8 +1,19 @@
-import type { InferType } from 'yup';
-import { fitByRule, fitFromFeeler, fitFromGaps, type GripFit } from '@/core/grip';
-import type { fitSchema } from '@/formats/schemas/grip';
+import {
+  fitByRule,
+  fitFromFeeler,
+  fitFromGaps,
+  type FitWeights,
+  type GapPoint,
+  type GripFit,
+} from './fit';
 
-export type FitInput = InferType<typeof fitSchema>;
+/** How a pocket was found, as it is kept. */
+export interface FitInput extends FitWeights {
+  skiLengthCm?: number;
+  gaps?: readonly GapPoint[];
+  feeler?: { backCm: number; frontCm: number };
+  heelBehindPinCm?: number;
+}
 
 export const DEFAULT_SKI_CM = 200;
 

@@ -1,0 +1,21 @@
+import { inOrderOfHands, jobState, type RackTimer } from '../core/bench';
+import type { FrostDatabase } from './database';
+import { listOpenJobs } from './jobs';
+import { listSkis } from './skis';
+
+/** A wait on the rack, with where to go for it. */
+export interface KeptTimer extends RackTimer {
+  outingId: string;
+}
+
+/** Every running wait of every job, in the order in which they need hands. */
+export async function listTimers(db: FrostDatabase): Promise<KeptTimer[]> {
+  const [jobs, skis] = await Promise.all([listOpenJobs(db), listSkis(db)]);
+  const timers = jobs.flatMap((job): KeptTimer[] => {
+    const { wait, current } = jobState(job.sheet, job.records);
+    if (!wait || !current) return [];
+    const skiName = skis.find((one) => one.id === job.skiId)?.name ?? job.sheet.title;
+    return [{ jobId: job.id, outingId: job.outingId, skiName, title: current.title, ...wait }];
+  });
+  return inOrderOfHands(timers);
+}

@@ -1,0 +1,50 @@
+import type { IronSetting } from '@/core/bench';
+import { DomainError } from '@/core/errors';
+import { ironAdvice, IRON_PRESETS } from '@/core/iron';
+import { ironTemperature, meltingPoint } from '@/core/shelf';
+import type { Ski } from '@/core/ski';
+import type { ShelfProduct } from '@/data/products';
+import type { TeamSettings } from '@/data/team-settings';
+
+const BLOCK_FILM_MICROMETRE = 40;
+const POWDER_FILM_MICROMETRE = 15;
+const USUAL = { passS: 8, passes: 3 };
+
+/** How one product goes in on this ski in this room: as the iron lab says, else by its label. */
+function settingFor(
+  product: ShelfProduct,
+  ski: Ski,
+  team: TeamSettings,
+  roomC: number,
+): IronSetting {
+  const label = ironTemperature(product).value;
+  const kind = team.tools.includes('ski_iron') ? 'heavy_digital' : 'household';
+  const question = {
+    wax: { meltingC: meltingPoint(product).value, ironC: label },
+    ski: { lengthM: ski.lengthCm / 100, widthM: ski.waistMm / 1000, startC: roomC },
+    iron: { ...IRON_PRESETS[kind], setC: label },
+    ...USUAL,
+    roomC,
+    filmMicrometre: product.form === 'powder' ? POWDER_FILM_MICROMETRE : BLOCK_FILM_MICROMETRE,
+  };
+  try {
+    const { advice, reason } = ironAdvice(question);
+    return advice
+      ? { ...advice, why: `Iron lab, for this ski at ${roomC} °C; the label says ${label} °C.` }
+      : { setC: label, ...USUAL, why: `By the label, ${label} °C. Iron lab: ${reason}` };
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return { setC: label, ...USUAL, why: `By the label, ${label} °C.` };
+  }
+}
+
+/** Iron settings of every product that a sheet may iron, by id. */
+export function ironSettings(
+  products: readonly ShelfProduct[],
+  ski: Ski,
+  team: TeamSettings,
+  roomC: number,
+): Record<string, IronSetting> {
+  const ironed = products.filter((one) => one.applications.includes('iron'));
+  return Object.fromEntries(ironed.map((one) => [one.id, settingFor(one, ski, team, roomC)]));
+}

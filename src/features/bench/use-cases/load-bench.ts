@@ -1,0 +1,62 @@
+import { jobState } from '@/core/bench';
+import { careOf, TYPES_FOR, type Ski } from '@/core/ski';
+import type { FrostDatabase } from '@/data/database';
+import { listJobs, listOpenJobs, type Job } from '@/data/jobs';
+import type { Outing } from '@/data/outings';
+import { listFindings, listSkiEvents } from '@/data/ski-events';
+import { listSkis } from '@/data/skis';
+
+/** A ski as the bench lists it. */
+export interface BenchSki {
+  ski: Ski;
+  reserve: number;
+  isDue: boolean;
+  /** Its type suits the outing. */
+  isFor: boolean;
+  jobId: string | undefined;
+}
+
+export interface BenchView {
+  skis: BenchSki[];
+  /** Under way, of any outing, and done for this one. */
+  open: Job[];
+  done: Job[];
+}
+
+/** All that the Bench shows, skis for this outing first, due ones before the rest. */
+export async function loadBench(
+  db: FrostDatabase,
+  outing: Outing,
+  nowMs: number,
+): Promise<BenchView> {
+  const [skis, events, findings, open, jobs] = await Promise.all([
+    listSkis(db),
+    listSkiEvents(db),
+    listFindings(db),
+    listOpenJobs(db),
+    listJobs(db, outing.id),
+  ]);
+  const rows = skis.map((ski): BenchSki => {
+    const care = careOf(
+      ski.type,
+      events.filter((one) => one.skiId === ski.id),
+      findings.filter((one) => one.skiId === ski.id),
+      nowMs,
+      outing.venue.latitude < 0,
+    );
+    return {
+      ski,
+      reserve: care.reserve,
+      isDue: care.due.length > 0,
+      isFor: TYPES_FOR[outing.discipline].includes(ski.type),
+      jobId: open.find((one) => one.skiId === ski.id)?.id,
+    };
+  });
+  rows.sort(
+    (a, b) =>
+      Number(b.isFor) - Number(a.isFor) ||
+      Number(b.isDue) - Number(a.isDue) ||
+      a.ski.name.localeCompare(b.ski.name, 'en'),
+  );
+  return { skis: rows, open, done: jobs.filter((job) => jobState(job.sheet, job.records).isDone) };
+}

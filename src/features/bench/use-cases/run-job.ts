@@ -1,0 +1,190 @@
+import { begin, end, jobState, mendedBy, waxingOf, type StepRecord } from '@/core/bench';
+import type { FrostDatabase } from '@/data/database';
+import {
+  addJob,
+  findJob,
+  listOpenJobs,
+  markJob,
+  removeStepRecords,
+  saveStepRecord,
+  type Job,
+} from '@/data/jobs';
+import { addStockMove } from '@/data/stock';
+import { addSkiEvent, clearFindings, undoJobEvents } from '@/data/ski-events';
+import { runSchema } from '@/formats/schemas/bench';
+import { validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { planSheet } from './plan-sheet';
+
+/** Where ids and the time of a move come from. */
+export interface RunStamp {
+  newId: () => string;
+  nowMs: number;
+}
+
+const LEAST_REASON = 3;
+const iso = (ms: number) => new Date(ms).toISOString();
+
+/** Starts the sheet of a ski: one job a ski at a time. */
+export async function startJob(
+  db: FrostDatabase,
+  input: unknown,
+  { newId, nowMs }: RunStamp,
+): Promise<WireResult<{ id: string }>> {
+  const planned = await planSheet(db, input, nowMs);
+  if (!planned.ok) return planned;
+  const { sheet, choiceId, skiId } = planned.value;
+  const open = (await listOpenJobs(db)).find((one) => one.skiId === skiId);
+  if (open) return failed('conflict', 'This ski is on the bench already: go on with that job.');
+  const { outingId } = input as { outingId: string };
+  const id = newId();
+  await db.transaction().execute(async (transaction) => {
+    await addJob(transaction, {
+      id,
+      outingId,
+      skiId,
+      choiceId,
+      sheet,
+      startedAt: iso(nowMs),
+      records: [],
+    });
+    const first = sheet.steps[0]!;
+    await saveStepRecord(transaction, id, first.kind, begin(first, 0, nowMs));
+  });
+  return { ok: true, value: { id } };
+}
+
+/** Steps of a job that were worked, not skipped. */
+const doneSteps = (job: Job, records: readonly StepRecord[]) =>
+  job.sheet.steps.filter((_, i) =>
+    records.some((one) => one.position === i && one.outcome && one.outcome !== 'skipped'),
+  );
+
+/** What a finished job writes into the life of the ski. */
+async function finish(db: FrostDatabase, job: Job, records: StepRecord[], stamp: RunStamp) {
+  const at = iso(stamp.nowMs);
+  await markJob(db, job.id, { endedAt: at });
+  const steps = doneSteps(job, records);
+  const event = { skiId: job.skiId, jobId: job.id, atMs: stamp.nowMs };
+  const waxed = waxingOf(steps);
+  if (waxed) await addSkiEvent(db, { ...event, id: stamp.newId(), kind: 'waxed', ...waxed });
+  if (steps.some((one) => one.kind === 'repair' || one.kind === 'edge')) {
+    await addSkiEvent(db, { ...event, id: stamp.newId(), kind: 'repaired' });
+  }
+  if (waxed?.waxing === 'storage') {
+    await addSkiEvent(db, { ...event, id: stamp.newId(), kind: 'stored' });
+  }
+  await clearFindings(db, { skiId: job.skiId, kinds: mendedBy(steps), jobId: job.id }, at);
+}
+
+async function bookStock(
+  db: FrostDatabase,
+  job: Job,
+  record: StepRecord,
+  kind: 'used' | 'corrected',
+  stamp: RunStamp,
+): Promise<void> {
+  const step = job.sheet.steps[record.position]!;
+  if (!step.productId || !record.grams) return;
+  await addStockMove(db, {
+    id: stamp.newId(),
+    productId: step.productId,
+    kind,
+    grams: kind === 'used' ? -record.grams : record.grams,
+    note: `${job.sheet.title}: ${kind === 'used' ? step.title : `${step.title}, taken back`}`,
+    at: iso(stamp.nowMs),
+  });
+}
+
+/** One step back: its record is taken back, its wax given back; a wait goes on with its own time. */
+async function goBack(db: FrostDatabase, job: Job, position: number, stamp: RunStamp) {
+  const record = job.records.find((one) => one.position === position - 1);
+  const step = job.sheet.steps[position - 1]!;
+  if (job.endedAt) {
+    await markJob(db, job.id, {});
+    await undoJobEvents(db, job.id);
+  }
+  await removeStepRecords(db, job.id, position);
+  if (!record) return;
+  if (record.outcome === 'done') await bookStock(db, job, record, 'corrected', stamp);
+  const isWait = record.dueMs !== undefined;
+  const again: StepRecord = isWait
+    ? { ...record, endedMs: undefined, outcome: undefined, skipReason: undefined }
+    : begin(step, record.position, stamp.nowMs);
+  await saveStepRecord(db, job.id, step.kind, again);
+}
+
+/** Ends the current step, done or skipped, and begins the next; the last one finishes the job. */
+async function goOn(
+  db: FrostDatabase,
+  job: Job,
+  position: number,
+  ended: StepRecord,
+  stamp: RunStamp,
+) {
+  await saveStepRecord(db, job.id, job.sheet.steps[position]!.kind, ended);
+  if (ended.outcome === 'done') await bookStock(db, job, ended, 'used', stamp);
+  const next = job.sheet.steps[position + 1];
+  if (next) {
+    await saveStepRecord(db, job.id, next.kind, begin(next, position + 1, stamp.nowMs));
+  } else await finish(db, job, [...job.records, ended], stamp);
+}
+
+/**
+ * One move of the runner: next, back, or skip with a reason. `position` is where the person saw the job; when another
+ * device is elsewhere already, nothing moves and the answer says so.
+ */
+export async function moveJob(
+  db: FrostDatabase,
+  input: unknown,
+  stamp: RunStamp,
+): Promise<WireResult<{ position: number; isDone: boolean }>> {
+  const checked = validate(runSchema, input);
+  if (!checked.ok) return invalidInput(checked.problems);
+  const { jobId, move, reason = '', setC, grams } = checked.value;
+  return db.transaction().execute(async (transaction) => {
+    const job = await findJob(transaction, jobId);
+    if (!job || job.droppedAt) {
+      return failed('not_found', 'This job was put away: start the sheet anew.');
+    }
+    const { position, current, record } = jobState(job.sheet, job.records);
+    if (position !== checked.value.position) {
+      return failed('conflict', 'Another device moved this job on: look where it stands now.');
+    }
+    if (move === 'back') {
+      if (position === 0) return failed('conflict', 'This is the first step.');
+      await goBack(transaction, job, position, stamp);
+    } else {
+      if (!current) return failed('conflict', 'This job is done.');
+      if (move === 'skip' && reason.trim().length < LEAST_REASON) {
+        return invalidInput([{ field: 'reason', message: 'Say why the step is skipped.' }]);
+      }
+      const begun = record ?? begin(current, position, stamp.nowMs);
+      const ended: StepRecord =
+        move === 'skip'
+          ? { ...begun, endedMs: stamp.nowMs, outcome: 'skipped', skipReason: reason.trim() }
+          : {
+              ...end(begun, stamp.nowMs),
+              setC: setC ?? current.figures.temperatureC,
+              grams: grams ?? current.figures.grams,
+            };
+      await goOn(transaction, job, position, ended, stamp);
+    }
+    const after = (await findJob(transaction, jobId))!;
+    const state = jobState(after.sheet, after.records);
+    return { ok: true, value: { position: state.position, isDone: state.isDone } };
+  });
+}
+
+/** Puts a job away unfinished, or takes it out again; what was booked stays booked. */
+export async function dropJob(
+  db: FrostDatabase,
+  jobId: string,
+  isDropped: boolean,
+  nowMs: number,
+): Promise<WireResult<null>> {
+  const job = await findJob(db, jobId);
+  if (!job || job.endedAt) return failed('not_found', 'That job is done or gone.');
+  await markJob(db, jobId, isDropped ? { droppedAt: iso(nowMs) } : {});
+  return { ok: true, value: null };
+}

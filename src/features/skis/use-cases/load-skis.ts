@@ -1,0 +1,60 @@
+import { careOf, readLookOver, type Care, type LookOver, type Ski } from '@/core/ski';
+import type { FrostDatabase } from '@/data/database';
+import { listSkiEvents, listFindings, type KeptEvent, type KeptFinding } from '@/data/ski-events';
+import { findSki, listSkiPhotos, listSkis } from '@/data/skis';
+
+/** A ski with how it is. */
+export interface RackSki {
+  ski: Ski;
+  care: Care;
+  findings: KeptFinding[];
+}
+
+/** The whole rack with its care. */
+export async function loadRack(
+  db: FrostDatabase,
+  nowMs: number,
+  isSouthern: boolean,
+): Promise<RackSki[]> {
+  const [skis, events, findings] = await Promise.all([
+    listSkis(db),
+    listSkiEvents(db),
+    listFindings(db),
+  ]);
+  return skis.map((ski) => {
+    const own = findings.filter((one) => one.skiId === ski.id);
+    const past = events.filter((one) => one.skiId === ski.id);
+    return { ski, findings: own, care: careOf(ski.type, past, own, nowMs, isSouthern) };
+  });
+}
+
+/** One ski with all there is to it. */
+export interface SkiView extends RackSki {
+  look: LookOver;
+  events: KeptEvent[];
+  photoIds: string[];
+}
+
+/** Loads a ski; undefined when there is none of this id. */
+export async function loadSki(
+  db: FrostDatabase,
+  id: string,
+  nowMs: number,
+  isSouthern: boolean,
+): Promise<SkiView | undefined> {
+  const ski = await findSki(db, id);
+  if (!ski) return undefined;
+  const [events, findings, photoIds] = await Promise.all([
+    listSkiEvents(db, id),
+    listFindings(db, id),
+    listSkiPhotos(db, id),
+  ]);
+  return {
+    ski,
+    findings,
+    care: careOf(ski.type, events, findings, nowMs, isSouthern),
+    look: readLookOver(findings, ski),
+    events: events.reverse(),
+    photoIds,
+  };
+}
