@@ -63,6 +63,18 @@ describe('a sheet for a ski of the rack', () => {
     expect(own.ok && own.value.sheet.programmes).toEqual(['storage']);
   });
 
+  it('minds this base alone: soft wax and hardener where it is burnt', async () => {
+    const db = await temporaryDatabase();
+    const keys = async (skiId: string) => {
+      const planned = await planSheet(db, { outingId: 'demo-slalom', skiId }, NOW);
+      if (!planned.ok) throw new Error(planned.error.message);
+      return planned.value.sheet.steps.map((one) => one.key);
+    };
+    expect(await keys('demo-ski-ilo-skate')).toContain('condition.on');
+    expect(await keys('demo-ski-ilo-skate-2')).not.toContain('condition.on');
+    expect(await keys('demo-ski-tivia-skate')).toContain('condition.on');
+  });
+
   it('has grip for a classic ski, and says what is wrong with the request', async () => {
     const db = await temporaryDatabase();
     const classic = { outingId: 'demo-tour', skiId: 'demo-ski-ilo-classic' };

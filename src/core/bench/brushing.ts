@@ -1,3 +1,4 @@
+import { HAS_EDGES } from '../ski';
 import { CAUTIONS } from './cautions';
 import { minutesFor } from './figures';
 import type { SheetRequest, Step } from './types';
@@ -79,14 +80,15 @@ export function openStructure(request: SheetRequest): Step {
 /** Scraping cold, before the brushes. */
 export function scrapeStep(request: SheetRequest, key: string): Step {
   const isBare = request.methods.scraping !== 'brush_more';
+  const first = HAS_EDGES[request.ski.type] ? 'From tip to tail,' : 'Groove first, then';
   return {
     key,
     kind: 'scrape',
     title: 'Scrape',
     tool: 'Sharp plastic scraper, 4–5 mm',
     what: isBare
-      ? 'Groove first, then long light strokes tip to tail, scraper a little off vertical, until bare.'
-      : 'Groove first, then a few light strokes tip to tail; the brushes do the rest.',
+      ? `${first} long light strokes, scraper a little off vertical, until bare.`
+      : `${first} a few light strokes; the brushes do the rest.`,
     figures: {},
     activeMin: minutesFor(request, 'scrape'),
     doneWhen: isBare

@@ -53,13 +53,19 @@ function iron(request: SheetRequest, key: string, product: BenchProduct, setC?: 
   const setting = ironSetting(request, product);
   const temperatureC = Math.min(setC ?? setting.setC, product.ironLimitC ?? Infinity);
   const isLong = request.methods.passes === 'long_only';
+  const isPowder = product.form === 'powder';
+  const spread = isPowder
+    ? 'Dab the powder down, then tip'
+    : isLong
+      ? 'Tip'
+      : 'Spread the drops first, then tip';
   const halves = isWide(request.ski) ? ' One half of the base, then the other.' : '';
   return {
     key: `${key}.iron`,
     kind: 'iron',
     title: `${product.name}: iron in`,
     tool: request.methods.iron === 'household_tolerated' ? 'Iron' : 'Ski iron',
-    what: `${isLong ? '' : 'Spread the drops first, then '}${isLong ? 'Tip' : 'tip'} to tail, one even pass after another; never stand still.${halves}`,
+    what: `${spread} to tail, one even pass after another; never stand still.${halves}`,
     figures: {
       temperatureC: Math.round(temperatureC),
       passS: setting.passS,
@@ -70,7 +76,7 @@ function iron(request: SheetRequest, key: string, product: BenchProduct, setC?: 
       'A trail of 2 to 8 cm stays liquid behind the iron; the back of the ski is hand-warm.',
     caution: heatCaution(product),
     reason: setting.why ?? 'Liquid wax goes into the base only while it is liquid.',
-    school: isLong ? 'Tip to tail only' : 'Spread, then tip to tail',
+    school: isPowder ? undefined : isLong ? 'Tip to tail only' : 'Spread, then tip to tail',
     productId: undefined,
   };
 }
@@ -150,7 +156,10 @@ export function hardenerCoat(request: SheetRequest, key: string, product: BenchP
       what: `${asShown(grams)} g in a strip a centimetre wide along both edges, underfoot, on a thin film of wax.`,
       reason: 'Hard snow burns the base there first.',
     },
-    iron(request, key, product),
+    {
+      ...iron(request, key, product),
+      what: 'Dab the powder down, then tip to tail along one edge, along the other; never stand still.',
+    },
     coolStep(request, `${key}.cool`),
     ...brushSteps(request, `${key}.brush`),
   ];

@@ -1,10 +1,13 @@
 'use client';
 
+import { useRef } from 'react';
 import { usePathname } from 'next/navigation';
 import NextLink from 'next/link';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import {
+  Columns2,
   Droplets,
+  Ellipsis,
   Flame,
   Footprints,
   LibraryBig,
@@ -12,6 +15,7 @@ import {
   NotebookPen,
   Settings,
   Snowflake,
+  Wrench,
 } from 'lucide-react';
 import { span } from '@/ui/format/times';
 import type { FrameData } from './load-frame';
@@ -29,6 +33,8 @@ export const WORKING_ORDER: readonly RailItem[] = [
   { path: 'snow', name: 'Snow', key: 's', icon: Snowflake },
   { path: 'pick', name: 'Pick', key: 'p', icon: Droplets },
   { path: 'grip', name: 'Grip', key: 'g', icon: Footprints },
+  { path: 'skis', name: 'Skis', key: 'k', icon: Columns2 },
+  { path: 'bench', name: 'Bench', key: 'b', icon: Wrench },
   { path: 'log', name: 'Log', key: 'l', icon: NotebookPen },
 ];
 export const BESIDE: readonly RailItem[] = [
@@ -39,6 +45,8 @@ export const BESIDE: readonly RailItem[] = [
 ];
 
 const Anchor = chakra(NextLink);
+const Details = chakra('details');
+const Summary = chakra('summary');
 
 /** What waits in each screen, in a word or two. */
 function waiting(frame: FrameData, now: number): Record<string, string> {
@@ -46,6 +54,7 @@ function waiting(frame: FrameData, now: number): Record<string, string> {
   const isStale = latest !== undefined && choice !== undefined && choice.readingId !== latest.id;
   return {
     snow: latest ? `${span(now - Date.parse(latest.takenAt))} old` : 'measure',
+    bench: frame.timers.length > 0 ? `${frame.timers.length} waiting` : '',
     pick: !latest ? '' : !choice ? 'choose' : isStale ? 'newer snow' : 'chosen',
   };
 }
@@ -69,7 +78,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         flexDirection={{ base: 'column', md: 'row' }}
         alignItems="center"
         gap={{ base: '0', md: '3' }}
-        flex={{ base: '1 0 54px', md: 'none' }}
+        flex={{ base: '1 0 48px', md: 'none' }}
         minH={{ base: '14', md: '14' }}
         px={{ base: '1', md: '4' }}
         justifyContent={{ base: 'center', md: 'flex-start' }}
@@ -121,7 +130,10 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         mx="4"
         my="3"
       />
-      {BESIDE.map(link)}
+      <Box display={{ base: 'none', md: 'contents' }}>{BESIDE.map(link)}</Box>
+      <More isHere={BESIDE.some((item) => pathname === `/outing/${frame.outing.id}/${item.path}`)}>
+        {BESIDE.map(link)}
+      </More>
       <Text
         display={{ base: 'none', md: 'block' }}
         textStyle="small"
@@ -133,5 +145,48 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         Press ? for keys
       </Text>
     </Flex>
+  );
+}
+
+/** The screens beside the working order, where the rail is a bar at the bottom. */
+function More({ isHere, children }: { isHere: boolean; children: React.ReactNode }) {
+  const details = useRef<HTMLDetailsElement>(null);
+  return (
+    <Details
+      ref={details}
+      display={{ base: 'block', md: 'none' }}
+      flex="1 0 48px"
+      onClick={(event) => {
+        if ((event.target as HTMLElement).closest('a')) details.current?.removeAttribute('open');
+      }}
+    >
+      <Summary
+        display="flex"
+        flexDirection="column"
+        alignItems="center"
+        justifyContent="center"
+        minH="14"
+        cursor="pointer"
+        borderTopWidth="4px"
+        borderColor={isHere ? 'action' : 'transparent'}
+        textStyle="small"
+        css={{ listStyle: 'none' }}
+      >
+        <Ellipsis size={22} aria-hidden />
+        More
+      </Summary>
+      <Box
+        position="fixed"
+        right="0"
+        bottom="57px"
+        bg="sunk"
+        borderWidth="1px"
+        borderColor="rule"
+        minW="160px"
+        py="2"
+      >
+        {children}
+      </Box>
+    </Details>
   );
 }

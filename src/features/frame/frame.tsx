@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
 import { DayRail } from './day-rail';
 import type { FrameData } from './load-frame';
+import { Rack } from './rack';
 import { Shortcuts } from './shortcuts';
 import { SnowLine } from './snow-line';
 
@@ -13,10 +14,11 @@ export function Frame(props: { data: FrameData; serverNowMs: number; children: R
       <SnowLine frame={data} serverNowMs={serverNowMs} />
       <Flex align="flex-start">
         <DayRail frame={data} serverNowMs={serverNowMs} />
-        <Box as="main" flex="1" minW="0" pb={{ base: '20', md: '8' }}>
+        <Box as="main" flex="1" minW="0" pb={{ base: '36', md: '28' }}>
           {children}
         </Box>
       </Flex>
+      <Rack timers={data.timers} serverNowMs={serverNowMs} />
       <Shortcuts outingId={data.outing.id} />
     </>
   );

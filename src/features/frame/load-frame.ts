@@ -2,6 +2,7 @@ import { listChoices, type Choice } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting, listOutings, type Outing } from '@/data/outings';
+import { listTimers, type KeptTimer } from '@/data/timers';
 import { listReadings, type Reading } from '@/data/readings';
 import type { StartSnow } from '@/core/snow/outlook';
 import { keptStart } from '@/workers/server-outlook';
@@ -14,6 +15,7 @@ export interface FrameData {
   choice: Choice | undefined;
   /** Modelled, at the first place of the course; undefined without weather for the start. */
   start: StartSnow | undefined;
+  timers: KeptTimer[];
 }
 
 /** Loads the frame of an outing; undefined when there is none of this id. */
@@ -24,11 +26,12 @@ export async function loadFrame(
   const outing = await findOuting(db, outingId);
   if (!outing) return undefined;
   const course = await loadCourse(db, outing);
-  const [outings, readings, choices, start] = await Promise.all([
+  const [outings, readings, choices, start, timers] = await Promise.all([
     listOutings(db),
     listReadings(db, outingId, 1),
     listChoices(db, outingId, 1),
     keptStart(course, outing.venue, outing.startAt),
+    listTimers(db),
   ]);
-  return { outing, outings, latest: readings[0], choice: choices[0], start };
+  return { outing, outings, latest: readings[0], choice: choices[0], start, timers };
 }

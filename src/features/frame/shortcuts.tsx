@@ -4,23 +4,20 @@ import { useEffect, useRef } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
+import { isTyping } from '@/ui/fields/is-typing';
 import { BESIDE, WORKING_ORDER } from './day-rail';
 
 const KEYS: readonly [string, string][] = [
   ...[...WORKING_ORDER, ...BESIDE].map((item) => [item.key, item.name] as [string, string]),
   ['n', 'New outing'],
+  ['Space', 'Next step of the job on the bench'],
+  ['u', 'One step of the job back'],
+  ['c', 'Count a stroke or a pass'],
   ['Ctrl + Enter', 'Save the form or the choice'],
   ['?', 'This list'],
 ];
 
 const Dialog = chakra('dialog');
-
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable ||
-    target.tagName === 'TEXTAREA' ||
-    target.tagName === 'SELECT' ||
-    (target instanceof HTMLInputElement && target.type !== 'radio' && target.type !== 'checkbox'));
 
 /** Single-key shortcuts, and the list of them under `?`. */
 export function Shortcuts({ outingId }: { outingId: string }) {

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { Choice } from '@/data/choices';
+import type { Job } from '@/data/jobs';
 import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
 import { TextField } from '@/ui/fields/text-field';
@@ -15,16 +16,19 @@ import { UndoNotice } from '@/ui/frame/undo-notice';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList } from '@/ui/wax/ranking-list';
+import { BenchLog } from './bench-log';
 import { restoreChoiceAction, withdrawChoiceAction } from './actions';
 
 interface LogScreenProps {
   outing: Outing;
   outings: readonly Outing[];
   choices: readonly Choice[];
+  /** Done on the bench for this outing. */
+  jobs: readonly Job[];
 }
 
 /** The Log: every choice as it was made, latest first. */
-export function LogScreen({ outing, outings, choices }: LogScreenProps) {
+export function LogScreen({ outing, outings, choices, jobs }: LogScreenProps) {
   const [search, setSearch] = useState('');
   const [notice, setNotice] = useState<{ message: string; undoId?: string }>();
   const byId = new Map(outings.map((one) => [one.id, one]));
@@ -89,6 +93,7 @@ export function LogScreen({ outing, outings, choices }: LogScreenProps) {
           ))}
         </Box>
       </Part>
+      <BenchLog outing={outing} jobs={jobs} />
     </Sheet>
   );
 }

@@ -44,11 +44,18 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
       <ChoiceRow
         legend="Base of the skis"
         name="base-state"
-        optionWidth="110px"
-        value={state.draft.baseState}
+        optionWidth="78px"
+        value={state.base.state}
         onChange={(baseState) => state.set({ baseState })}
         options={BASE_STATES.map((value) => ({ value, label: BASE_STATE_WORDS[value] }))}
       />
+      {state.base.seen && (
+        <Text textStyle="small" color="faint" mt="1">
+          The look-over found it {BASE_STATE_WORDS[state.base.seen.state].toLowerCase()} on{' '}
+          {state.base.seen.names.join(', ')}
+          {state.base.seen.isCommon ? '.' : ': its own job sheet minds that.'}
+        </Text>
+      )}
       {choice.layerPlan.layers.map((layer) => (
         <Line key={layer.place} name={PLACE_WORDS[layer.place]}>
           <strong>{layer.name}</strong>, {FORM_WORDS[layer.form].toLowerCase()},{' '}

@@ -24,6 +24,7 @@ import { validate } from '@/formats/schemas/validation';
 import { useUnits } from '@/ui/format/units-context';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { casesAction, saveChoiceAction } from './actions';
+import type { SeenBase } from './use-cases/seen-base';
 import type { FactsDraft } from './outing-facts-form';
 import { useChoice } from './use-choice';
 
@@ -32,7 +33,8 @@ interface PickDraft extends FactsDraft {
   takenId: string | undefined;
   /** Undefined: as the rule says. */
   basis: ChoiceBasis | undefined;
-  baseState: BaseState;
+  /** Undefined: as the look-over of the skis says. */
+  baseState: BaseState | undefined;
   overrideReason: string;
   note: string;
 }
@@ -44,6 +46,8 @@ export interface PickGround {
   modelled: SnowCases | undefined;
   shelf: readonly RoledProduct[];
   team: TeamSettings;
+  /** What the look-over found on the skis for this outing. */
+  seen: SeenBase | undefined;
 }
 
 const HOUR_MS = 3_600_000;
@@ -70,7 +74,7 @@ const startFrom = (outing: Outing): PickDraft => ({
   handCorrectionC: 0,
   takenId: undefined,
   basis: undefined,
-  baseState: 'in_use',
+  baseState: undefined,
   overrideReason: '',
   note: '',
 });
@@ -126,7 +130,9 @@ export function usePick(ground: PickGround, nowMs: number) {
     () => ({ discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow }),
     [discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow],
   );
-  const { startAt, handCorrectionC, takenId, baseState } = draft;
+  const { startAt, handCorrectionC, takenId } = draft;
+  const common = ground.seen?.isCommon ? ground.seen.state : undefined;
+  const baseState = draft.baseState ?? common ?? 'in_use';
   const question = useMemo(() => {
     const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
     if (!isSound || !cases || products.length === 0) return undefined;
@@ -179,7 +185,7 @@ export function usePick(ground: PickGround, nowMs: number) {
         facts,
         startAt: values.startAt,
         handCorrectionC: values.handCorrectionC,
-        baseState: values.baseState,
+        baseState,
         overrideReason: values.overrideReason,
         note: values.note,
       }),
@@ -190,6 +196,7 @@ export function usePick(ground: PickGround, nowMs: number) {
   };
   return {
     draft,
+    base: { state: baseState, seen: ground.seen },
     set,
     nudge,
     setNudge,

@@ -34,3 +34,14 @@ export function span(milliseconds: number): string {
   if (hours > 0) return `${hours} h ${minutes % 60} min`;
   return `${minutes} min`;
 }
+
+const pad = (value: number) => String(value).padStart(2, '0');
+
+/** `12:05`, `1:02:05`: a countdown to the second, never below zero. */
+export function countdown(milliseconds: number): string {
+  const seconds = Math.max(0, Math.ceil(milliseconds / 1000));
+  const [hours, minutes] = [Math.floor(seconds / 3600), Math.floor((seconds % 3600) / 60)];
+  return hours > 0
+    ? `${hours}:${pad(minutes)}:${pad(seconds % 60)}`
+    : `${minutes}:${pad(seconds % 60)}`;
+}

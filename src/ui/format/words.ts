@@ -1,11 +1,13 @@
 import type {
   Additive,
   Application,
+  BaseSide,
   BaseState,
   BaseType,
   DayTime,
   Dirt,
   Discipline,
+  FindingKind,
   Form,
   Grain,
   HandHardness,
@@ -13,8 +15,11 @@ import type {
   Origin,
   ProductRole,
   Purpose,
+  SkiEventKind,
+  SkiType,
   Sky,
   Tool,
+  WearSnow,
   Wetness,
 } from '../../core/terms';
 import type { SurfaceKind } from '../../core/snow/outlook';
@@ -170,4 +175,43 @@ export const PREFERENCE_WORDS: Record<LabelPreference, string> = {
   moist_air: 'Moist air',
   new_snow: 'New snow',
   old_snow: 'Old snow',
+};
+export const SKI_TYPE_WORDS: Record<SkiType, string> = {
+  alpine: 'Alpine',
+  skate: 'Skate',
+  classic: 'Classic, waxed',
+  patterned: 'Classic, patterned',
+  skin: 'Classic, skin',
+  touring: 'Ski touring',
+  snowboard: 'Snowboard',
+};
+export const FINDING_WORDS: Record<FindingKind, string> = {
+  delamination: 'Delamination',
+  gouge: 'Gouge',
+  unflat: 'Not flat',
+  burr: 'Burr',
+  rust: 'Rust',
+  burn: 'Burn',
+  dirt: 'Dirt',
+  hairs: 'Hairs',
+  dry: 'Dry',
+};
+export const SIDE_WORDS: Record<BaseSide, string> = {
+  left: 'Left',
+  middle: 'Middle',
+  right: 'Right',
+};
+export const SKI_EVENT_WORDS: Record<SkiEventKind, string> = {
+  waxed: 'Waxed',
+  tested: 'Tested',
+  ground: 'Ground',
+  repaired: 'Repaired',
+  stored: 'Stored',
+  kilometres: 'Kilometres',
+};
+export const WEAR_SNOW_WORDS: Record<WearSnow, string> = {
+  usual: 'Usual snow',
+  machine_made_or_icy: 'Machine-made or icy',
+  abrasive_cold: 'Cold and abrasive',
+  soft: 'Soft',
 };

@@ -14,6 +14,7 @@ export function SheetLink({ href, children }: { href: string; children: ReactNod
       display="inline-flex"
       alignItems="center"
       textStyle="body"
+      whiteSpace="nowrap"
     >
       <NextLink href={href} prefetch={false}>
         {children}

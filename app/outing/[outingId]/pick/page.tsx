@@ -6,6 +6,7 @@ import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
 import { PickScreen } from '@/features/pick/pick-screen';
+import { seenBase } from '@/features/pick/use-cases/seen-base';
 import { modelledCases } from '@/workers/server-cases';
 
 export const metadata = { title: 'Pick' };
@@ -15,11 +16,12 @@ export default async function PickPage({ params }: { params: Promise<{ outingId:
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
-  const [readings, shelf, course, team] = await Promise.all([
+  const [readings, shelf, course, team, seen] = await Promise.all([
     listReadings(db, outingId, 1),
     listProducts(db),
     loadCourse(db, outing),
     loadTeamSettings(db),
+    seenBase(db, outing.discipline),
   ]);
   const ground = await modelledCases(course, outing, readings[0]);
   return (
@@ -29,6 +31,7 @@ export default async function PickPage({ params }: { params: Promise<{ outingId:
       modelled={ground?.cases}
       shelf={shelf}
       team={team}
+      seen={seen}
       // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
       serverNowMs={Date.now()}
     />

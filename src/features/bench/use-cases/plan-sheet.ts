@@ -12,7 +12,7 @@ import { structureWork } from '@/core/choice';
 import { DomainError } from '@/core/errors';
 import { chooseGrip, findFit, gripGround, type FitInput } from '@/core/grip';
 import { ironTemperature } from '@/core/shelf';
-import { careOf, GRIP_KIND, type Ski } from '@/core/ski';
+import { careOf, GRIP_KIND, readLookOver, type LookOver, type Ski } from '@/core/ski';
 import type { Choice } from '@/data/choices';
 import { listChoices } from '@/data/choices';
 import { loadCourse } from '@/data/course';
@@ -54,6 +54,11 @@ const asBench = (product: ShelfProduct): BenchProduct => ({
   ironLimitC: product.ironLimitC,
 });
 
+const withRole = (shelf: readonly ShelfProduct[], role: ShelfProduct['role']) => {
+  const found = shelf.find((one) => one.role === role);
+  return found && asBench(found);
+};
+
 /** Layers of the saved choice with their products as they stand on the shelf now. */
 function layersOf(choice: Choice | undefined, shelf: readonly ShelfProduct[]): PlannedLayer[] {
   if (!choice) return [];
@@ -64,6 +69,24 @@ function layersOf(choice: Choice | undefined, shelf: readonly ShelfProduct[]): P
     const product = shelf.find((one) => one.id === id);
     return product ? [{ place, product: asBench(product), coats }] : [];
   });
+}
+
+/** What this ski's own base asks for besides the choice: a soft wax where it is dry or burnt, hardener where burnt. */
+function forThisBase(
+  layers: PlannedLayer[],
+  { baseState }: LookOver,
+  shelf: readonly ShelfProduct[],
+): PlannedLayer[] {
+  const has = (place: PlannedLayer['place']) => layers.some((one) => one.place === place);
+  const add = (place: PlannedLayer['place'], role: ShelfProduct['role']): PlannedLayer[] => {
+    const product = withRole(shelf, role);
+    return product && !has(place) ? [{ place, product, coats: 1 }] : [];
+  };
+  return [
+    ...(baseState === 'burnt' || baseState === 'dry' ? add('conditioning', 'base') : []),
+    ...(baseState === 'burnt' ? add('edges', 'hardener') : []),
+    ...layers,
+  ];
 }
 
 /** Grip for a ski that is waxed for it: zone from what was measured, wax from the snow there is. */
@@ -107,11 +130,6 @@ async function gripFor(
   }
 }
 
-const withRole = (shelf: readonly ShelfProduct[], role: ShelfProduct['role']) => {
-  const found = shelf.find((one) => one.role === role);
-  return found && asBench(found);
-};
-
 /** The job sheet for a ski on an outing: suggested programmes, or those a person asked for. */
 export async function planSheet(
   db: FrostDatabase,
@@ -132,7 +150,7 @@ export async function planSheet(
     loadTeamSettings(db),
     workedSteps(db),
   ]);
-  const layers = layersOf(choice, shelf);
+  const layers = forThisBase(layersOf(choice, shelf), readLookOver(findings, ski), shelf);
   const grip = await gripFor(db, ski, outing, shelf);
   const care = careOf(ski.type, events, findings, nowMs, outing.venue.latitude < 0);
   const { structure, structureWork: saved } = choice?.details ?? {};

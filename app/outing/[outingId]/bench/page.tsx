@@ -1,0 +1,47 @@
+import { notFound, redirect } from 'next/navigation';
+import { Text } from '@chakra-ui/react';
+import { database } from '@/data/database';
+import { findJob } from '@/data/jobs';
+import { findOuting } from '@/data/outings';
+import { BenchScreen } from '@/features/bench/bench-screen';
+import { PlanScreen } from '@/features/bench/plan-screen';
+import { Runner } from '@/features/bench/runner';
+import { loadBench } from '@/features/bench/use-cases/load-bench';
+import { planSheet } from '@/features/bench/use-cases/plan-sheet';
+import { Sheet } from '@/ui/frame/sheet';
+import { SheetLink } from '@/ui/frame/sheet-link';
+
+export const metadata = { title: 'Bench' };
+
+interface BenchPageProps {
+  params: Promise<{ outingId: string }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+export default async function BenchPage({ params, searchParams }: BenchPageProps) {
+  const db = database();
+  const { outingId } = await params;
+  const { job: jobId, ski: skiId } = await searchParams;
+  const outing = await findOuting(db, outingId);
+  if (!outing) notFound();
+  // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
+  const nowMs = Date.now();
+  const view = await loadBench(db, outing, nowMs);
+  if (typeof jobId === 'string') {
+    const job = await findJob(db, jobId);
+    if (!job) notFound();
+    return <Runner job={job} open={view.open} outingId={outingId} serverNowMs={nowMs} />;
+  }
+  if (typeof skiId === 'string') {
+    const running = view.open.find((one) => one.skiId === skiId);
+    if (running) redirect(`/outing/${outingId}/bench?job=${running.id}`);
+    const planned = await planSheet(db, { outingId, skiId }, nowMs);
+    if (planned.ok) return <PlanScreen outingId={outingId} planned={planned.value} />;
+    return (
+      <Sheet question="Job sheet" answer={<Text textStyle="title">{planned.error.message}</Text>}>
+        <SheetLink href={`/outing/${outingId}/bench`}>Back to the bench</SheetLink>
+      </Sheet>
+    );
+  }
+  return <BenchScreen outing={outing} view={view} serverNowMs={nowMs} />;
+}

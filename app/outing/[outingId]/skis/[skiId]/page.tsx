@@ -1,0 +1,25 @@
+import { headers } from 'next/headers';
+import { notFound } from 'next/navigation';
+import { database } from '@/data/database';
+import { findOuting } from '@/data/outings';
+import { originOf, skiQr } from '@/features/skis/qr';
+import { SkiScreen } from '@/features/skis/ski-screen';
+import { loadSki } from '@/features/skis/use-cases/load-skis';
+
+export const metadata = { title: 'Ski' };
+
+interface SkiPageProps {
+  params: Promise<{ outingId: string; skiId: string }>;
+}
+
+export default async function SkiPage({ params }: SkiPageProps) {
+  const db = database();
+  const { outingId, skiId } = await params;
+  const outing = await findOuting(db, outingId);
+  if (!outing) notFound();
+  // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
+  const view = await loadSki(db, skiId, Date.now(), outing.venue.latitude < 0);
+  if (!view) notFound();
+  const qr = await skiQr(originOf(await headers()), skiId);
+  return <SkiScreen view={view} outingId={outingId} timeZone={outing.venue.timeZone} qr={qr} />;
+}

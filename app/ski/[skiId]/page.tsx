@@ -1,0 +1,15 @@
+import { notFound, redirect } from 'next/navigation';
+import { database } from '@/data/database';
+import { listOutings, nextOuting } from '@/data/outings';
+import { findSki } from '@/data/skis';
+
+export const dynamic = 'force-dynamic';
+
+/** Where a scanned label leads: the ski, in the frame of the next outing. */
+export default async function ScannedSki({ params }: { params: Promise<{ skiId: string }> }) {
+  const db = database();
+  const { skiId } = await params;
+  if (!(await findSki(db, skiId))) notFound();
+  const outing = nextOuting(await listOutings(db), Date.now());
+  redirect(outing ? `/outing/${outing.id}/skis/${skiId}` : '/outing/new');
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { ActionButton } from '@/ui/fields/action-button';
+
+const Svg = chakra('svg');
+const WIDTH = 600;
+const MARGIN = 20;
+const LANE = WIDTH - 2 * MARGIN;
+const TICK_HZ = 1200;
+const TICK_S = 0.03;
+/** A rest at the tail while the iron goes back to the tip, s. */
+const PAUSE_S = 2;
+
+function tick(audio: AudioContext): void {
+  const tone = audio.createOscillator();
+  const volume = audio.createGain();
+  tone.frequency.value = TICK_HZ;
+  volume.gain.value = 0.15;
+  tone.connect(volume).connect(audio.destination);
+  tone.start();
+  tone.stop(audio.currentTime + TICK_S);
+}
+
+interface PaceGuideProps {
+  passS: number;
+  passes: number;
+}
+
+/** A bead that travels from tip to tail in the computed seconds: keep the iron with it. */
+export function PaceGuide({ passS, passes }: PaceGuideProps) {
+  const [startedMs, setStartedMs] = useState<number>();
+  const [seconds, setSeconds] = useState(0);
+  const [isLoud, setIsLoud] = useState(false);
+  const audio = useRef<AudioContext>(undefined);
+  const lastTick = useRef(-1);
+  const cycleS = passS + PAUSE_S;
+  useEffect(() => {
+    if (startedMs === undefined) return undefined;
+    let frame = 0;
+    const move = (nowMs: number) => {
+      const passed = Math.max(0, (nowMs - startedMs) / 1000);
+      setSeconds(passed);
+      const whole = Math.floor(passed);
+      const isOn = passed - Math.floor(passed / cycleS) * cycleS <= passS;
+      if (isLoud && isOn && whole !== lastTick.current) {
+        lastTick.current = whole;
+        audio.current ??= new AudioContext();
+        tick(audio.current);
+      }
+      if (passed < cycleS * passes - PAUSE_S) frame = requestAnimationFrame(move);
+      else setStartedMs(undefined);
+    };
+    frame = requestAnimationFrame(move);
+    return () => cancelAnimationFrame(frame);
+  }, [startedMs, passS, passes, cycleS, isLoud]);
+  const pass = Math.min(passes - 1, Math.floor(seconds / cycleS));
+  const inPass = seconds - pass * cycleS;
+  const share = Math.min(1, inPass / passS);
+  const isBack = inPass > passS && startedMs !== undefined;
+  return (
+    <Box my="4">
+      <Svg
+        viewBox={`0 0 ${WIDTH} 62`}
+        w="100%"
+        maxW="720px"
+        role="img"
+        color="ink"
+        aria-label={`Pace: ${passS} seconds from tip to tail, pass ${pass + 1} of ${passes}.`}
+      >
+        <line
+          x1={MARGIN}
+          x2={WIDTH - MARGIN}
+          y1="26"
+          y2="26"
+          stroke="currentColor"
+          strokeWidth="3"
+        />
+        <text x={MARGIN} y="60" fontSize="16" fill="currentColor">
+          tip
+        </text>
+        <text x={WIDTH - MARGIN} y="60" fontSize="16" textAnchor="end" fill="currentColor">
+          tail
+        </text>
+        <Box asChild color={isBack ? 'faint' : 'action'}>
+          <circle cx={MARGIN + LANE * share} cy="26" r="14" fill="currentColor" />
+        </Box>
+      </Svg>
+      <Flex gap="4" align="center" wrap="wrap">
+        <ActionButton
+          quiet
+          onClick={() => {
+            lastTick.current = -1;
+            setSeconds(0);
+            setStartedMs(performance.now());
+          }}
+        >
+          {startedMs === undefined ? 'Start the bead' : 'From the tip again'}
+        </ActionButton>
+        <ActionButton quiet aria-pressed={isLoud} onClick={() => setIsLoud(!isLoud)}>
+          {isLoud ? 'Tick is on' : 'Tick is off'}
+        </ActionButton>
+        <Text textStyle="strong" aria-live="off">
+          Pass {pass + 1} of {passes}
+          {isBack ? ', back to the tip' : ''}
+        </Text>
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,149 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { FIRST_OF_ALL, PROGRAMMES, type Programme } from '@/core/bench';
+import { ActionButton } from '@/ui/fields/action-button';
+import { CheckList } from '@/ui/fields/check-list';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { NumberField } from '@/ui/fields/number-field';
+import { useScales } from '@/ui/fields/scales';
+import { span } from '@/ui/format/times';
+import { Caution, Part, Sheet } from '@/ui/frame/sheet';
+import { SheetLink } from '@/ui/frame/sheet-link';
+import { planAction, startAction } from './actions';
+import { PROGRAMME_WORDS } from './programme-words';
+import { StepsList } from './steps-list';
+import type { PlannedSheet } from './use-cases/plan-sheet';
+
+interface PlanScreenProps {
+  outingId: string;
+  planned: PlannedSheet;
+}
+
+const SETTLE_MS = 350;
+const MINUTE_MS = 60_000;
+
+/** The sheet before it is started: its programmes to tick, its steps to read or print. */
+export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
+  const scales = useScales();
+  const router = useRouter();
+  const { skiId, suggested } = first;
+  const [programmes, setProgrammes] = useState<Programme[]>(first.sheet.programmes);
+  const [roomC, setRoomC] = useState<number | undefined>(first.roomC);
+  const [planned, setPlanned] = useState(first);
+  const [problem, setProblem] = useState<string>();
+  const [isStarting, setIsStarting] = useState(false);
+  const [isChanged, setIsChanged] = useState(false);
+  const request = { outingId, skiId, programmes, roomC };
+  const key = JSON.stringify(request);
+  useEffect(() => {
+    if (!isChanged) return undefined;
+    let isGone = false;
+    const timer = setTimeout(() => {
+      planAction(JSON.parse(key)).then(
+        (done) => {
+          if (isGone) return;
+          if (done.ok) setPlanned(done.value);
+          setProblem(done.ok ? undefined : done.error.message);
+        },
+        () => !isGone && setProblem('No answer from the server: the sheet is as it was.'),
+      );
+    }, SETTLE_MS);
+    return () => {
+      isGone = true;
+      clearTimeout(timer);
+    };
+  }, [key, isChanged]);
+  const start = async () => {
+    setIsStarting(true);
+    const done = await startAction(request).catch(() => undefined);
+    if (done?.ok) router.push(`/outing/${outingId}/bench?job=${done.value.id}`);
+    else {
+      setIsStarting(false);
+      setProblem(done?.error.message ?? 'Not started: no answer from the server. Again.');
+    }
+  };
+  const { sheet } = planned;
+  return (
+    <Sheet
+      question={`The job sheet of ${sheet.title}`}
+      answer={
+        <>
+          <Text textStyle="hero" data-testid="sheet-minutes">
+            {span(sheet.activeMin * MINUTE_MS)} of work
+          </Text>
+          <Text textStyle="strong">
+            {sheet.steps.length} steps, {span(sheet.waitMin * MINUTE_MS)} of waiting between them
+            {planned.choiceName ? `, for ${planned.choiceName}` : ''}.
+          </Text>
+        </>
+      }
+    >
+      {!planned.choiceId && (
+        <Box mb="3">
+          <Caution>No wax is chosen for this outing: the sheet has none of the day.</Caution>
+          <SheetLink href={`/outing/${outingId}/pick`}>Choose the wax first</SheetLink>
+        </Box>
+      )}
+      {sheet.notes.map((note) => (
+        <Caution key={note}>{note}</Caution>
+      ))}
+      <Flex gap="4" align="center" wrap="wrap" mb="6" className="no-print">
+        <ActionButton minH="targetLarge" loading={isStarting} onClick={() => void start()}>
+          Start this job
+        </ActionButton>
+        <ActionButton quiet onClick={() => window.print()}>
+          Print the sheet
+        </ActionButton>
+        <SheetLink href={`/outing/${outingId}/skis/${skiId}`}>Look the ski over</SheetLink>
+      </Flex>
+      <FieldProblemText problem={problem} />
+      <Grid templateColumns={{ base: '1fr', lg: '4fr 9fr' }} gap={{ base: '0', lg: '10' }}>
+        <Box minW="0" className="no-print">
+          <Part title="Programmes">
+            {suggested.map((one) => (
+              <Text key={one.key} textStyle="small" mb="1">
+                <strong>{PROGRAMME_WORDS[one.key]}</strong>: {one.reason}
+              </Text>
+            ))}
+            <Box mt="3">
+              <CheckList
+                legend="Add or leave out"
+                options={PROGRAMMES}
+                words={PROGRAMME_WORDS}
+                checked={programmes}
+                onChange={(next) => {
+                  setIsChanged(true);
+                  setProgrammes(next);
+                }}
+              />
+            </Box>
+            <Box mt="3" maxW="260px">
+              <NumberField
+                label="The room"
+                scale={scales.temperature}
+                step={1}
+                decimals={0}
+                value={roomC}
+                onChange={(next) => {
+                  setIsChanged(true);
+                  setRoomC(next);
+                }}
+              />
+            </Box>
+          </Part>
+        </Box>
+        <Box minW="0">
+          <Part title="Step by step">
+            <StepsList sheet={sheet} />
+            <Text textStyle="small" color="faint" mt="3">
+              {FIRST_OF_ALL}
+            </Text>
+          </Part>
+        </Box>
+      </Grid>
+    </Sheet>
+  );
+}

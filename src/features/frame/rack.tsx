@@ -1,0 +1,87 @@
+'use client';
+
+import { useEffect } from 'react';
+import NextLink from 'next/link';
+import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import type { KeptTimer } from '@/data/timers';
+import { useServerClock } from '@/ui/format/server-clock';
+import { countdown, span } from '@/ui/format/times';
+import { useAlarm, useTimers } from './use-timers';
+
+const Tile = chakra(NextLink);
+const Details = chakra('details');
+const Summary = chakra('summary');
+
+/** The Rack: every running wait as a tile, first what needs hands next. Nothing waits: it is not there. */
+export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs: number }) {
+  const heard = useTimers(timers, serverNowMs);
+  const now = useServerClock(heard.nowMs);
+  useAlarm(heard.timers, now);
+  const [first] = heard.timers;
+  const isThere = first !== undefined;
+  useEffect(() => {
+    // What is sticky at the bottom of a screen stands above the Rack.
+    document.documentElement.style.setProperty('--rack-height', isThere ? '76px' : '0px');
+    document.documentElement.style.setProperty('--rack-drawer', isThere ? '46px' : '0px');
+  }, [isThere]);
+  if (!first) return null;
+  const over = heard.timers.filter((one) => one.dueMs <= now).length;
+  const tiles = heard.timers.map((one) => <TimerTile key={one.jobId} timer={one} now={now} />);
+  return (
+    <Box
+      as="section"
+      aria-label="Rack"
+      className="no-print"
+      position="fixed"
+      left="0"
+      right="0"
+      bottom={{ base: '57px', md: '0' }}
+      bg="sheet"
+      borderTopWidth="2px"
+      borderColor="ink"
+      zIndex="9"
+    >
+      <Flex display={{ base: 'none', md: 'flex' }} overflowX="auto">
+        {tiles}
+      </Flex>
+      <Details display={{ base: 'block', md: 'none' }}>
+        <Summary minH="target" px="4" py="2" cursor="pointer" textStyle="small">
+          <strong>{heard.timers.length} waiting</strong>
+          {over > 0 ? `, ${over} over` : ''}. Next: {first.skiName},{' '}
+          {first.dueMs <= now ? 'over' : countdown(first.dueMs - now)}
+        </Summary>
+        <Box maxH="50vh" overflowY="auto">
+          {tiles}
+        </Box>
+      </Details>
+    </Box>
+  );
+}
+
+function TimerTile({ timer, now }: { timer: KeptTimer; now: number }) {
+  const isOver = timer.dueMs <= now;
+  return (
+    <Tile
+      href={`/outing/${timer.outingId}/bench?job=${timer.jobId}`}
+      prefetch={false}
+      data-testid="timer"
+      data-due={timer.dueMs}
+      display="block"
+      px="4"
+      py="2"
+      minW="180px"
+      borderRightWidth={{ base: '0', md: '1px' }}
+      borderTopWidth="4px"
+      borderTopColor={isOver ? 'danger' : 'transparent'}
+      borderRightColor="rule"
+      _hover={{ bg: 'sunk' }}
+    >
+      <Text textStyle="small" truncate>
+        {timer.skiName}, {timer.title.toLowerCase()}
+      </Text>
+      <Text textStyle="title" color={isOver ? 'danger' : 'ink'}>
+        {isOver ? `Over ${span(now - timer.dueMs)}` : countdown(timer.dueMs - now)}
+      </Text>
+    </Tile>
+  );
+}

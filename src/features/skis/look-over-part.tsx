@@ -1,0 +1,143 @@
+'use client';
+
+import { useState } from 'react';
+import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
+import { BASE_SIDES, FINDING_KINDS, type BaseSide, type FindingKind } from '@/core/terms';
+import { REPAIR_ORDER, type RepairGroup } from '@/core/ski';
+import { ActionButton } from '@/ui/fields/action-button';
+import { ChoiceRow } from '@/ui/fields/choice-row';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { NumberField } from '@/ui/fields/number-field';
+import { useScales } from '@/ui/fields/scales';
+import { FINDING_WORDS, SIDE_WORDS } from '@/ui/format/words';
+import { Caution, Part } from '@/ui/frame/sheet';
+import { UndoNotice } from '@/ui/frame/undo-notice';
+import { clearMarkAction, markAction } from './actions';
+import { BaseMap } from './base-map';
+import type { SkiView } from './use-cases/load-skis';
+
+const GROUP_WORDS: Record<RepairGroup, string> = {
+  shop: 'A shop’s work',
+  repair: 'Repair first',
+  edges: 'Then the edges',
+  clean: 'Then clean',
+  wax: 'Then wax',
+};
+
+/** The look-over: tap what was seen, read what it means and in what order it is done. */
+export function LookOverPart({ view }: { view: SkiView }) {
+  const { ski, findings, look } = view;
+  const scales = useScales();
+  const [kind, setKind] = useState<FindingKind>('dry');
+  const [place, setPlace] = useState<{ positionCm: number; side: BaseSide }>();
+  const [problem, setProblem] = useState<string>();
+  const [cleared, setCleared] = useState<{ id: string; words: string }>();
+  const [isBusy, setIsBusy] = useState(false);
+  const mark = async () => {
+    if (!place) {
+      setProblem('Tap a place on the base first, or give it in cm from the tip.');
+      return;
+    }
+    setIsBusy(true);
+    const done = await markAction({ skiId: ski.id, kind, ...place }).catch(() => undefined);
+    setIsBusy(false);
+    setProblem(done?.ok ? undefined : (done?.error.message ?? 'Not marked: no answer. Try again.'));
+    if (done?.ok) setPlace(undefined);
+  };
+  const clear = async (id: string, words: string) => {
+    const done = await clearMarkAction(id).catch(() => undefined);
+    if (done?.ok) setCleared({ id, words });
+    else setProblem('Not cleared: no answer. Try again.');
+  };
+  return (
+    <Part title="Look it over">
+      {look.shop.map((reason) => (
+        <Caution key={reason}>{reason}</Caution>
+      ))}
+      <BaseMap ski={ski} findings={findings} place={place} onPlace={setPlace} />
+      <Box my="3">
+        <ChoiceRow
+          legend="What was seen"
+          name="finding"
+          optionWidth="100px"
+          value={kind}
+          onChange={setKind}
+          options={FINDING_KINDS.map((value) => ({ value, label: FINDING_WORDS[value] }))}
+        />
+      </Box>
+      <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" alignItems="end" mb="2">
+        <NumberField
+          label="From the tip"
+          scale={scales.centimetres}
+          step={5}
+          decimals={0}
+          startShown={Math.round(ski.lengthCm / 2)}
+          value={place?.positionCm}
+          onChange={(positionCm) =>
+            setPlace(
+              positionCm === undefined ? undefined : { side: 'middle', ...place, positionCm },
+            )
+          }
+        />
+        <ChoiceRow
+          legend="Side, base up, tip away"
+          name="side"
+          value={place?.side}
+          onChange={(side) =>
+            setPlace({ positionCm: place?.positionCm ?? Math.round(ski.lengthCm / 2), side })
+          }
+          options={BASE_SIDES.map((value) => ({ value, label: SIDE_WORDS[value] }))}
+        />
+        <ActionButton onClick={() => void mark()} loading={isBusy}>
+          Mark it
+        </ActionButton>
+      </SimpleGrid>
+      <FieldProblemText problem={problem} />
+      {cleared && (
+        <UndoNotice
+          message={`${cleared.words} cleared.`}
+          onUndo={() => void clearMarkAction(cleared.id, true).then(() => setCleared(undefined))}
+          onClose={() => setCleared(undefined)}
+        />
+      )}
+      {look.items.length === 0 ? (
+        <Text textStyle="body">Nothing is marked: the base is in use and sound.</Text>
+      ) : (
+        REPAIR_ORDER.filter((group) => look.items.some((one) => one.group === group)).map(
+          (group) => (
+            <Box key={group} mt="3">
+              <Text textStyle="strong">{GROUP_WORDS[group]}</Text>
+              {look.items
+                .filter((one) => one.group === group)
+                .map((item) => (
+                  <Box key={item.kind} borderTopWidth="1px" borderColor="rule" py="2">
+                    <Text textStyle="body">
+                      <strong>{FINDING_WORDS[item.kind]}</strong>,{' '}
+                      {item.places === 1 ? 'one place' : `${item.places} places`}. {item.meaning}{' '}
+                      {item.action}
+                    </Text>
+                    <Flex gap="3" wrap="wrap" mt="1">
+                      {findings
+                        .filter((one) => one.kind === item.kind)
+                        .map((one) => {
+                          const words = `${FINDING_WORDS[one.kind]} at ${one.positionCm} cm, ${SIDE_WORDS[one.side].toLowerCase()}`;
+                          return (
+                            <ActionButton
+                              key={one.id}
+                              quiet
+                              onClick={() => void clear(one.id, words)}
+                            >
+                              Clear {words}
+                            </ActionButton>
+                          );
+                        })}
+                    </Flex>
+                  </Box>
+                ))}
+            </Box>
+          ),
+        )
+      )}
+    </Part>
+  );
+}
