@@ -1,5 +1,11 @@
+import type { Iron } from '../core/iron';
 import type { BaseType, Tool } from '../core/terms';
 import type { FrostDatabase } from './database';
+
+/** An iron of the team's own, by its name. */
+export interface OwnIron extends Omit<Iron, 'setC'> {
+  name: string;
+}
 
 /** What the team's bench is like, and the schools it follows; see METHOD_GROUPS in the core. */
 export interface TeamSettings {
@@ -7,6 +13,8 @@ export interface TeamSettings {
   ventilated: boolean;
   tools: Tool[];
   baseType: BaseType;
+  /** The team's own irons; job sheets reckon with the first. */
+  irons: OwnIron[];
 }
 
 export const TEAM_DEFAULTS: TeamSettings = {
@@ -14,6 +22,7 @@ export const TEAM_DEFAULTS: TeamSettings = {
   ventilated: true,
   tools: ['ski_iron', 'cork'],
   baseType: 'sintered',
+  irons: [],
 };
 
 /** The team's settings, with the house's where nothing was set. */

@@ -12,7 +12,22 @@ import {
   type Started,
 } from './app';
 
-const SCREENS = ['snow', 'pick', 'grip', 'log', 'venue', 'shelf', 'iron', 'settings', 'wall'];
+const SCREENS = [
+  'snow',
+  'pick',
+  'grip',
+  'log',
+  'venue',
+  'shelf',
+  'iron',
+  'settings',
+  'wall',
+  'skis',
+  'skis/demo-ski-ilo-skate',
+  'bench',
+  'bench?ski=demo-ski-wessa-slalom',
+  'labels',
+];
 let app: Started;
 let browser: Browser;
 

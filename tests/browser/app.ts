@@ -3,7 +3,7 @@ import { mkdtempSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../../scripts/lib/browser.mjs';
 
 export const WIDE = { width: 1280, height: 800 };
@@ -90,26 +90,38 @@ export async function openPage(
 /** Types into the field of a label, replacing what it held. */
 export async function typeInto(page: Page, label: string, text: string): Promise<void> {
   const field = await page.waitForSelector(`::-p-aria([name="${label}"][role="textbox"])`);
+  await standsStill(field!);
   await field!.click({ count: 3 });
   await page.keyboard.press('Backspace');
   await field!.type(text);
 }
 
-/** Clicks what has this accessible name and role. */
-export async function press(page: Page, name: string, role = 'button'): Promise<void> {
-  const target = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
-  // Clear of the Snow line, and standing still: what loads late above it would else move it away.
-  await target!.evaluate(async (element) => {
+/** Waits until an element stands still in the middle: what loads late above it would else move it away. */
+async function standsStill(target: ElementHandle): Promise<void> {
+  await target.evaluate(async (element) => {
     element.scrollIntoView({ block: 'center', behavior: 'instant' });
     let [before, still] = [NaN, 0];
-    while (still < 3) {
+    while (still < 3 && element.isConnected) {
       await new Promise((resolve) => requestAnimationFrame(resolve));
       const { top } = element.getBoundingClientRect();
       still = top === before ? still + 1 : 0;
       before = top;
     }
   });
-  await target!.click();
+}
+
+/** Clicks what has this accessible name and role; anew where the page drew it anew meanwhile. */
+export async function press(page: Page, name: string, role = 'button'): Promise<void> {
+  for (let left = 3; ; left -= 1) {
+    const target = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
+    try {
+      await standsStill(target!);
+      await target!.click();
+      return;
+    } catch (error) {
+      if (left === 0 || !String(error).includes('detached')) throw error;
+    }
+  }
 }
 
 /** Text of a test id as shown, with plain spaces. */

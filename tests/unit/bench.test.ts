@@ -213,6 +213,17 @@ describe('the rack of skis', () => {
     const strip = (skis: Awaited<ReturnType<typeof listSkis>>) =>
       skis.map((one) => ({ ...one, id: '' }));
     expect(strip(await listSkis(empty))).toEqual(strip(await listSkis(db)));
+    const few = await importSkis(
+      empty,
+      'name,type,length [cm],waist [mm]\nPlain,classic,200,44\n',
+      () => 'p',
+    );
+    expect(few.ok).toBe(true);
+    expect((await listSkis(empty)).find((one) => one.id === 'p')).toMatchObject({
+      owner: '',
+      baseType: 'sintered',
+      hasBrakes: false,
+    });
     const bad = 'name,type,length [cm],waist [mm]\nA,skate,190,44\nB,sledge,500,44\n';
     const refused = await importSkis(empty, bad, () => 'y');
     expect(!refused.ok && refused.error.details).toMatchObject([

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
+import { leaveAfterPointer } from '@/ui/fields/leave-pointer';
 
 const Svg = chakra('svg');
 const WIDTH = 600;
@@ -90,7 +91,8 @@ export function PaceGuide({ passS, passes }: PaceGuideProps) {
       <Flex gap="4" align="center" wrap="wrap">
         <ActionButton
           quiet
-          onClick={() => {
+          onClick={(event) => {
+            leaveAfterPointer(event);
             lastTick.current = -1;
             setSeconds(0);
             setStartedMs(performance.now());
@@ -98,7 +100,14 @@ export function PaceGuide({ passS, passes }: PaceGuideProps) {
         >
           {startedMs === undefined ? 'Start the bead' : 'From the tip again'}
         </ActionButton>
-        <ActionButton quiet aria-pressed={isLoud} onClick={() => setIsLoud(!isLoud)}>
+        <ActionButton
+          quiet
+          aria-pressed={isLoud}
+          onClick={(event) => {
+            leaveAfterPointer(event);
+            setIsLoud(!isLoud);
+          }}
+        >
           {isLoud ? 'Tick is on' : 'Tick is off'}
         </ActionButton>
         <Text textStyle="strong" aria-live="off">

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import NextLink from 'next/link';
 import { Box, Flex, SimpleGrid, Text, chakra } from '@chakra-ui/react';
 import { FIRST_OF_ALL, jobState, type Step } from '@/core/bench';
@@ -33,6 +33,9 @@ interface RunnerProps {
   serverNowMs: number;
 }
 
+const whereIn = (name: string, position: number, count: number) =>
+  position < count ? `${name}, step ${position + 1} of ${count}` : `${name}, all ${count} steps`;
+
 /** The runner: one step large on the screen, one key or thumb to go on. */
 export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
   const runner = useRunner(job);
@@ -41,12 +44,8 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
   const bench = `/outing/${outingId}/bench`;
   return (
     <Sheet
-      question={`${job.sheet.title}, step ${Math.min(state.position + 1, job.sheet.steps.length)} of ${job.sheet.steps.length}`}
-      answer={
-        <Text textStyle="hero" data-testid="step-title">
-          {current?.title ?? 'Done'}
-        </Text>
-      }
+      question={whereIn(job.sheet.title, state.position, job.sheet.steps.length)}
+      answer={<StepTitle position={state.position} title={current?.title ?? 'Done'} />}
     >
       <Tabs open={open} job={job} bench={bench} />
       {current ? (
@@ -104,6 +103,24 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
         </Part>
       </Box>
     </Sheet>
+  );
+}
+
+/** The step's name; it takes the focus when the step changes. */
+function StepTitle({ position, title }: { position: number; title: string }) {
+  const heading = useRef<HTMLParagraphElement>(null);
+  const shown = useRef(position);
+  useEffect(() => {
+    if (shown.current === position) return;
+    shown.current = position;
+    // A reader hears the new step, and the one key goes on from here.
+    heading.current?.focus({ preventScroll: true });
+    window.scrollTo({ top: 0 });
+  }, [position]);
+  return (
+    <Text ref={heading} tabIndex={-1} outline="none" textStyle="hero" data-testid="step-title">
+      {title}
+    </Text>
   );
 }
 

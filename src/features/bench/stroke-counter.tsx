@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
+import { leaveAfterPointer } from '@/ui/fields/leave-pointer';
 import { isTyping } from '@/ui/fields/is-typing';
 
 /** Counts strokes by tap or by the key c. */
@@ -18,14 +19,27 @@ export function StrokeCounter({ wanted }: { wanted: number }) {
   }, []);
   return (
     <Flex gap="4" align="center" my="4" wrap="wrap">
-      <ActionButton quiet onClick={() => setCount(count + 1)} minH="targetLarge">
+      <ActionButton
+        quiet
+        onClick={(event) => {
+          leaveAfterPointer(event);
+          setCount(count + 1);
+        }}
+        minH="targetLarge"
+      >
         Count a stroke
       </ActionButton>
       <Text textStyle="title" role="status">
         {count} of {wanted}
         {count >= wanted ? ', enough' : ''}
       </Text>
-      <ActionButton quiet onClick={() => setCount(0)}>
+      <ActionButton
+        quiet
+        onClick={(event) => {
+          leaveAfterPointer(event);
+          setCount(0);
+        }}
+      >
         From 0
       </ActionButton>
     </Flex>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { jobState } from '@/core/bench';
 import type { Job } from '@/data/jobs';
@@ -38,12 +38,14 @@ export function useRunner(job: Job) {
   const [typed, setTyped] = useState<{ position: number; setC?: number; grams?: number }>();
   const own = typed?.position === position ? typed : undefined;
   const [problem, setProblem] = useState<string>();
-  const [busy, setBusy] = useState<Move>();
+  const [sent, setSent] = useState<{ move: Move; position: number }>();
+  // The page may show the next step before the answer is here: what was sent for an older step blocks nothing.
+  const busy = sent?.position === position ? sent.move : undefined;
   useWakeLock();
 
   const move = async (kind: Move, reason?: string): Promise<boolean> => {
     if (busy) return false;
-    setBusy(kind);
+    setSent({ move: kind, position });
     const done = await moveAction({
       jobId: job.id,
       position,
@@ -52,7 +54,7 @@ export function useRunner(job: Job) {
       setC: own?.setC,
       grams: own?.grams,
     }).catch(() => undefined);
-    setBusy(undefined);
+    setSent((now) => (now?.position === position ? undefined : now));
     setProblem(
       done?.ok
         ? undefined
@@ -63,21 +65,22 @@ export function useRunner(job: Job) {
     return done?.ok === true;
   };
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      const isOnControl =
-        event.target instanceof HTMLElement &&
-        event.target.closest('button, a, summary, input') !== null;
-      if (event.key === ' ' && !isOnControl) {
-        event.preventDefault();
-        void move('next');
-      }
-      if (event.key === 'u') void move('back');
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+    const isOnControl =
+      event.target instanceof HTMLElement &&
+      event.target.closest('button, a, summary, input') !== null;
+    if (event.key === ' ' && !isOnControl) {
+      event.preventDefault();
+      void move('next');
+    }
+    if (event.key === 'u') void move('back');
   });
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => onKey(event);
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, []);
 
   return {
     state,

@@ -4,6 +4,7 @@ import { Box, Grid, SimpleGrid, Text } from '@chakra-ui/react';
 import { IRON_KINDS, type IronKind } from '@/core/iron';
 import { ironTemperature, meltingPoint, type Figure } from '@/core/shelf';
 import type { ShelfProduct } from '@/data/products';
+import type { OwnIron } from '@/data/team-settings';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField, type Scale } from '@/ui/fields/number-field';
@@ -14,6 +15,7 @@ import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { CourseChart, MapChart } from './iron-charts';
+import { OwnIronPart } from './own-iron';
 import { SideView } from './side-view';
 import { useIron, type IronDraft, type IronState } from './use-iron';
 
@@ -27,11 +29,13 @@ interface IronScreenProps {
   products: readonly ShelfProduct[];
   /** The wax of the outing's choice, if there is one. */
   chosenId: string | undefined;
+  /** The team's own. */
+  irons: readonly OwnIron[];
 }
 
 /** The Iron lab: will this wax flow behind this iron as it should, without hurting the base? */
-export function IronScreen({ products, chosenId }: IronScreenProps) {
-  const state = useIron(products, chosenId);
+export function IronScreen({ products, chosenId, irons }: IronScreenProps) {
+  const state = useIron(products, chosenId, irons);
   const { result } = state;
   const isDone = !('problem' in result);
   return (
@@ -41,7 +45,8 @@ export function IronScreen({ products, chosenId }: IronScreenProps) {
       <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0">
           <Part title="The bench">
-            <Bench state={state} products={products} />
+            <Bench state={state} products={products} irons={irons} />
+            <OwnIronPart irons={irons} onKept={(name) => state.form.set({ kind: `own:${name}` })} />
           </Part>
           <Part title="What you saw">
             <Seen state={state} />
@@ -119,7 +124,12 @@ function Answer({ state }: { state: IronState }) {
 const described = (figure: Figure, degrees: (celsius: number) => string) =>
   `${figure.isEstimate ? 'about ' : ''}${degrees(figure.value)}${figure.isEstimate ? ' (estimated)' : ''}`;
 
-function Bench({ state, products }: { state: IronState; products: readonly ShelfProduct[] }) {
+function Bench(props: {
+  state: IronState;
+  products: readonly ShelfProduct[];
+  irons: readonly OwnIron[];
+}) {
+  const { state, products, irons } = props;
   const scales = useScales();
   const { draft, form, result } = state;
   const { set, problem } = form;
@@ -160,8 +170,11 @@ function Bench({ state, products }: { state: IronState; products: readonly Shelf
           name="iron-kind"
           optionWidth="120px"
           value={draft.kind}
-          onChange={(kind) => set({ kind })}
-          options={IRON_KINDS.map((value) => ({ value, label: KIND_WORDS[value] }))}
+          onChange={(kind: IronDraft['kind']) => set({ kind })}
+          options={[
+            ...IRON_KINDS.map((value) => ({ value, label: KIND_WORDS[value] })),
+            ...irons.map((one) => ({ value: `own:${one.name}` as const, label: one.name })),
+          ]}
         />
       </Box>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">

@@ -7,11 +7,13 @@ import {
   ironAdvice,
   ironPasses,
   IRON_PRESETS,
+  type Iron,
   type IronKind,
   type IronQuestion,
 } from '@/core/iron';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
 import type { ShelfProduct } from '@/data/products';
+import type { OwnIron } from '@/data/team-settings';
 import { ironRequestSchema } from '@/formats/schemas/iron';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { validate } from '@/formats/schemas/validation';
@@ -20,7 +22,8 @@ import { ironMap, type IronMap } from '@/workers/iron-map';
 
 export interface IronDraft {
   productId: string;
-  kind: IronKind;
+  /** A general kind, or `own:` and the name of one of the team's own. */
+  kind: IronKind | `own:${string}`;
   setC: number | undefined;
   passS: number | undefined;
   passes: number | undefined;
@@ -36,8 +39,17 @@ export interface IronDraft {
 const MAP_DELAY_MS = 500;
 const MAP_PASSES = 3;
 
+/** The plate of a kind; one that was forgotten meanwhile is the house's usual. */
+function plateOf(kind: IronDraft['kind'], irons: readonly OwnIron[]): Omit<Iron, 'setC'> {
+  if (!kind.startsWith('own:')) return IRON_PRESETS[kind as IronKind];
+  const own = irons.find((one) => `own:${one.name}` === kind);
+  if (!own) return IRON_PRESETS.heavy_digital;
+  const { plateLengthM, plateWidthM, massKg, powerW, lagS } = own;
+  return { plateLengthM, plateWidthM, massKg, powerW, lagS };
+}
+
 /** The question a draft stands for, as the schema and the core take it. */
-function bodyOf(draft: IronDraft, product: ShelfProduct | undefined) {
+function bodyOf(draft: IronDraft, product: ShelfProduct | undefined, irons: readonly OwnIron[]) {
   const ironC = product ? ironTemperature(product).value : undefined;
   const meltingC = product ? meltingPoint(product).value : undefined;
   const metres = (value: number | undefined, per: number) =>
@@ -49,7 +61,7 @@ function bodyOf(draft: IronDraft, product: ShelfProduct | undefined) {
       widthM: metres(draft.widthMm, 1000),
       startC: draft.roomC,
     },
-    iron: { ...IRON_PRESETS[draft.kind], setC: draft.setC },
+    iron: { ...plateOf(draft.kind, irons), setC: draft.setC },
     passS: draft.passS,
     passes: draft.passes,
     roomC: draft.roomC,
@@ -59,8 +71,12 @@ function bodyOf(draft: IronDraft, product: ShelfProduct | undefined) {
 
 type Asked = { question: IronQuestion } | { problem: string };
 
-function asked(draft: IronDraft, product: ShelfProduct | undefined): Asked {
-  const checked = validate(ironRequestSchema, bodyOf(draft, product));
+function asked(
+  draft: IronDraft,
+  product: ShelfProduct | undefined,
+  irons: readonly OwnIron[],
+): Asked {
+  const checked = validate(ironRequestSchema, bodyOf(draft, product, irons));
   if (!checked.ok) return { problem: checked.problems.map((one) => one.message).join(' ') };
   return { question: checked.value };
 }
@@ -104,7 +120,11 @@ function useMap(question: IronQuestion | undefined): IronMap | undefined {
 }
 
 /** State of the Iron lab. */
-export function useIron(products: readonly ShelfProduct[], startProductId: string | undefined) {
+export function useIron(
+  products: readonly ShelfProduct[],
+  startProductId: string | undefined,
+  irons: readonly OwnIron[],
+) {
   const first = products.find((one) => one.id === startProductId) ?? products[0];
   const start: IronDraft = {
     productId: first?.id ?? '',
@@ -123,7 +143,7 @@ export function useIron(products: readonly ShelfProduct[], startProductId: strin
     () =>
       resolverFrom<IronDraft>((draft) => {
         const product = products.find((one) => one.id === draft.productId);
-        const checked = validate(ironRequestSchema, bodyOf(draft, product));
+        const checked = validate(ironRequestSchema, bodyOf(draft, product, irons));
         if (checked.ok) return { ok: true, value: draft };
         const field = (name: string) =>
           ({ 'iron.setC': 'setC', 'ski.lengthM': 'lengthCm', 'ski.widthM': 'widthMm' })[name] ??
@@ -133,7 +153,7 @@ export function useIron(products: readonly ShelfProduct[], startProductId: strin
           problems: checked.problems.map((one) => ({ ...one, field: field(one.field) })),
         };
       }),
-    [products],
+    [products, irons],
   );
   const form = useDraftedForm('iron', start, resolver);
   const draft = form.values;
@@ -141,9 +161,9 @@ export function useIron(products: readonly ShelfProduct[], startProductId: strin
   const result = useMemo(() => {
     const settled = JSON.parse(late) as IronDraft;
     const product = products.find((one) => one.id === settled.productId);
-    const question = asked(settled, product);
+    const question = asked(settled, product, irons);
     return 'problem' in question ? question : computed(question.question, settled);
-  }, [late, products]);
+  }, [late, products, irons]);
   const question = 'problem' in result ? undefined : result.question;
   const map = useMap(question);
   const product = products.find((one) => one.id === draft.productId);

@@ -12,7 +12,7 @@ import {
   type KeptEvent,
 } from '@/data/ski-events';
 import { findSki, listSkis, removeSki, saveSkis } from '@/data/skis';
-import { findingSchema, skiEventSchema, skiSchema } from '@/formats/schemas/ski';
+import { findingSchema, skiEventSchema, SKI_DEFAULTS, skiSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import type { Ski } from '@/core/ski';
@@ -24,7 +24,7 @@ const asFields = (input: unknown) =>
 
 /** Puts a ski on the rack, back on it, or changes the one of the same id. */
 export async function saveSkiAction(input: unknown): Promise<WireResult<{ id: string }>> {
-  const checked = validate(skiSchema, { id: randomUUID(), ...asFields(input) });
+  const checked = validate(skiSchema, { id: randomUUID(), ...SKI_DEFAULTS, ...asFields(input) });
   if (!checked.ok) return invalidInput(checked.problems);
   const ski: Ski = checked.value;
   const db = database();

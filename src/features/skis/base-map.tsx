@@ -4,7 +4,7 @@ import { useRef } from 'react';
 import { Box, chakra } from '@chakra-ui/react';
 import { BASE_SIDES, type BaseSide } from '@/core/terms';
 import type { Finding, Ski } from '@/core/ski';
-import { FINDING_WORDS } from '@/ui/format/words';
+import { FINDING_MARKS } from '@/ui/format/words';
 
 const Svg = chakra('svg');
 const HEIGHT = 190;
@@ -111,7 +111,7 @@ function Map({ ski, findings, place, onPlace, width }: BaseMapProps & { width: n
                 textAnchor="middle"
                 fill="currentColor"
               >
-                {FINDING_WORDS[one.kind].slice(0, 2)}
+                {FINDING_MARKS[one.kind]}
               </text>
             </Box>
           </g>

@@ -9,7 +9,7 @@ import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
-import { FINDING_WORDS, SIDE_WORDS } from '@/ui/format/words';
+import { FINDING_MARKS, FINDING_WORDS, SIDE_WORDS } from '@/ui/format/words';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { clearMarkAction, markAction } from './actions';
@@ -62,7 +62,10 @@ export function LookOverPart({ view }: { view: SkiView }) {
           optionWidth="100px"
           value={kind}
           onChange={setKind}
-          options={FINDING_KINDS.map((value) => ({ value, label: FINDING_WORDS[value] }))}
+          options={FINDING_KINDS.map((value) => ({
+            value,
+            label: `${FINDING_WORDS[value]} (${FINDING_MARKS[value]})`,
+          }))}
         />
       </Box>
       <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" alignItems="end" mb="2">

@@ -11,7 +11,7 @@ import {
   type SkiType,
 } from '@/core/terms';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { skiSchema } from '@/formats/schemas/ski';
+import { SKI_DEFAULTS, skiSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
@@ -60,7 +60,7 @@ const given = (draft: SkiDraft): Record<string, unknown> =>
     ),
   );
 const resolver = resolverFrom<SkiDraft>((draft) =>
-  validate(skiSchema, { id: 'draft', ...given(draft) }),
+  validate(skiSchema, { id: 'draft', ...SKI_DEFAULTS, ...given(draft) }),
 );
 
 type Figure = 'lengthCm' | 'waistMm' | 'grindMm' | 'baseBevelDeg' | 'sideBevelDeg';

@@ -1,5 +1,5 @@
 import type { Ski } from '../../core/ski';
-import { skiSchema } from '../schemas/ski';
+import { SKI_DEFAULTS, skiSchema } from '../schemas/ski';
 import { numberCell, textCell, withoutUnit, wordCell, YES_NO, type Cell } from './cells';
 import { writeCsv } from './table';
 import { readTypedRows, type Column, type RowProblem, type TypedRows } from './typed-rows';
@@ -43,7 +43,7 @@ export function readSkis(text: string, onRack: readonly string[]): TypedRows<Ski
   const kind = {
     columns: COLUMNS,
     required: REQUIRED,
-    defaults: { id: 'new', owner: '' },
+    defaults: { id: 'new', ...SKI_DEFAULTS },
     schema: skiSchema,
     mostRows: MOST_SKIS,
   };

@@ -1,5 +1,5 @@
 import { array, number, object, string } from 'yup';
-import { boundedNumber } from './fields';
+import { boundedNumber, plainText } from './fields';
 
 const waxSchema = object({
   meltingC: boundedNumber('Melting point', 20, 160, '°C').required('Melting point is missing.'),
@@ -18,8 +18,7 @@ const skiSchema = object({
   baseMm: boundedNumber('Thickness of the base', 0.4, 3, 'mm'),
 }).typeError('ski must be an object.');
 
-const ironSchema = object({
-  setC: boundedNumber('Set temperature', 60, 200, '°C').required('Set temperature is missing.'),
+const plateFields = {
   plateLengthM: boundedNumber('Length of the plate', 0.03, 0.4, 'm').required(
     'Length of the plate is missing.',
   ),
@@ -27,7 +26,18 @@ const ironSchema = object({
   massKg: boundedNumber('Mass of the plate', 0.1, 5, 'kg').required('Mass is missing.'),
   powerW: boundedNumber('Power', 50, 3000, 'W').required('Power is missing.'),
   lagS: boundedNumber('Lag of the thermostat', 0, 120, 's'),
+};
+
+const ironSchema = object({
+  setC: boundedNumber('Set temperature', 60, 200, '°C').required('Set temperature is missing.'),
+  ...plateFields,
 }).typeError('iron must be an object.');
+
+/** An iron of the team's own. */
+export const ownIronSchema = object({
+  name: plainText('Name of the iron', 40).trim().required('Give the iron a name.'),
+  ...plateFields,
+}).typeError('An iron must be an object.');
 
 /** Body of POST /api/v1/iron. */
 export const ironRequestSchema = object({

@@ -16,11 +16,11 @@ const DAY = /^\d{4}-\d{2}-\d{2}$/;
 export const skiSchema = object({
   id: plainText('Ski id', 64).required('Ski id is missing.'),
   name: plainText('Name', 60).trim().required('Give the pair a name.'),
-  owner: plainText('Owner', 60).default(''),
+  owner: plainText('Owner', 60).defined('Owner is missing.'),
   type: oneOfWords('Type', SKI_TYPES).required('Choose a type.'),
   lengthCm: boundedNumber('Length', 70, 240, 'cm').required('Length is missing.'),
   waistMm: boundedNumber('Waist', 35, 340, 'mm').required('Waist is missing.'),
-  baseType: oneOfWords('Base', BASE_TYPES).default('sintered'),
+  baseType: oneOfWords('Base', BASE_TYPES).required('Base is missing.'),
   grindMm: boundedNumber('Width of the grind', 0.05, 5, 'mm'),
   grindPattern: plainText('Pattern of the grind', 40),
   groundOn: plainText('Day of the grind', 10).matches(DAY, {
@@ -29,10 +29,18 @@ export const skiSchema = object({
   }),
   baseBevelDeg: boundedNumber('Base bevel', 0, 3, '°'),
   sideBevelDeg: boundedNumber('Side bevel', 0, 6, '°'),
-  hasBrakes: yesNo('Brakes').default(false),
-  purpose: oneOfWords('Purpose', PURPOSES).default('training'),
+  hasBrakes: yesNo('Brakes').required('Brakes are missing.'),
+  purpose: oneOfWords('Purpose', PURPOSES).required('Purpose is missing.'),
   note: plainText('Note', 300),
 }).typeError('A ski must be an object.');
+
+/** What a ski is taken for where nobody said more. */
+export const SKI_DEFAULTS = {
+  owner: '',
+  baseType: 'sintered',
+  hasBrakes: false,
+  purpose: 'training',
+} as const;
 
 /** Something seen at a place of the base. */
 export const findingSchema = object({

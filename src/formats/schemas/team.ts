@@ -2,6 +2,7 @@ import { array, object } from 'yup';
 import { METHOD_GROUPS } from '../../core/choice';
 import { BASE_TYPES, TOOLS } from '../../core/terms';
 import { oneOfWords, yesNo } from './fields';
+import { ownIronSchema } from './iron';
 
 const methods = Object.fromEntries(
   METHOD_GROUPS.map((group) => [
@@ -19,4 +20,7 @@ export const teamSettingsSchema = object({
   ventilated: yesNo('Ventilated'),
   tools: array(oneOfWords('Tool', TOOLS).required()).typeError('Tools must be a list.').max(20),
   baseType: oneOfWords('Base', BASE_TYPES),
+  irons: array(ownIronSchema.required())
+    .typeError('Irons must be a list.')
+    .max(12, 'Up to 12 irons.'),
 }).typeError('Settings must be an object.');

@@ -196,6 +196,18 @@ export const FINDING_WORDS: Record<FindingKind, string> = {
   hairs: 'Hairs',
   dry: 'Dry',
 };
+/** Two letters for a mark on the map of a base. */
+export const FINDING_MARKS: Record<FindingKind, string> = {
+  delamination: 'De',
+  gouge: 'Go',
+  unflat: 'Nf',
+  burr: 'Br',
+  rust: 'Ru',
+  burn: 'Bn',
+  dirt: 'Di',
+  hairs: 'Ha',
+  dry: 'Dr',
+};
 export const SIDE_WORDS: Record<BaseSide, string> = {
   left: 'Left',
   middle: 'Middle',

@@ -22,7 +22,11 @@ const tone = (base: string, dark: string) => ({ value: { base, _dark: dark } });
 
 const config = defineConfig({
   globalCss: {
-    html: { fontVariantNumeric: 'tabular-nums', scrollPaddingTop: '96px' },
+    html: {
+      fontVariantNumeric: 'tabular-nums',
+      scrollPaddingTop: '96px',
+      scrollPaddingBottom: '120px',
+    },
     body: { bg: 'paper', color: 'ink', fontFamily: 'body', textStyle: 'body' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'action', outlineOffset: '2px' },
     '.no-print': { _print: { display: 'none !important' } },

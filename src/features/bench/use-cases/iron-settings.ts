@@ -19,10 +19,20 @@ function settingFor(
 ): IronSetting {
   const label = ironTemperature(product).value;
   const kind = team.tools.includes('ski_iron') ? 'heavy_digital' : 'household';
+  const own = team.irons[0];
+  const plate = own
+    ? {
+        plateLengthM: own.plateLengthM,
+        plateWidthM: own.plateWidthM,
+        massKg: own.massKg,
+        powerW: own.powerW,
+        lagS: own.lagS,
+      }
+    : IRON_PRESETS[kind];
   const question = {
     wax: { meltingC: meltingPoint(product).value, ironC: label },
     ski: { lengthM: ski.lengthCm / 100, widthM: ski.waistMm / 1000, startC: roomC },
-    iron: { ...IRON_PRESETS[kind], setC: label },
+    iron: { ...plate, setC: label },
     ...USUAL,
     roomC,
     filmMicrometre: product.form === 'powder' ? POWDER_FILM_MICROMETRE : BLOCK_FILM_MICROMETRE,
