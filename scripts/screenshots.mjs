@@ -12,6 +12,24 @@ const WIDE = { width: 1280, height: 800 };
 const NARROW = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
 const relay = '/outing/demo-relay';
+const job = (ski) => `/outing/demo-slalom/bench?ski=demo-ski-${ski}`;
+const MOST_STEPS = 40;
+
+/** Starts the job sheet of the page and goes on by the one key until a step has these words. */
+const runTo = (words) => async (page) => {
+  await page.locator('::-p-text(Start this job)').click();
+  await page.waitForSelector('[data-testid="step-title"]');
+  for (let i = 0; i < MOST_STEPS; i += 1) {
+    const title = await page.$eval('[data-testid="step-title"]', (one) => one.textContent);
+    if (title.includes(words)) return;
+    await page.keyboard.press('Space');
+    await page.waitForFunction(
+      (old) => document.querySelector('[data-testid="step-title"]').textContent !== old,
+      {},
+      title,
+    );
+  }
+};
 const VIEWS = {
   snow: { at: `${relay}/snow`, waitFor: '.js-plotly-plot' },
   pick: { at: `${relay}/pick`, waitFor: '.js-plotly-plot' },
@@ -25,11 +43,13 @@ const VIEWS = {
   skis: { at: `${relay}/skis` },
   ski: { at: `${relay}/skis/demo-ski-ilo-skate`, waitFor: '[data-testid="base-map"]' },
   sheet: { at: '/outing/demo-slalom/bench?ski=demo-ski-wessa-slalom' },
-  bench: { at: '/outing/demo-slalom/bench' },
   settings: { at: `${relay}/settings` },
   venue: { at: `${relay}/venue` },
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },
   'pick-narrow': { at: `${relay}/pick`, size: NARROW, waitFor: '.js-plotly-plot' },
+  // The last ones start jobs: their timers would stand in the pictures of the others.
+  runner: { at: job('jorin-slalom'), prepare: runTo('iron in') },
+  'runner-narrow': { at: job('maro-slalom'), size: NARROW, prepare: runTo('Cool') },
 };
 
 const [folder = 'docs/screenshots', ...names] = process.argv.slice(2);
@@ -64,6 +84,7 @@ try {
     page.on('pageerror', (error) => console.error(name, error.message));
     await page.goto(`http://127.0.0.1:${PORT}${view.at}`, { waitUntil: 'networkidle0' });
     if (view.waitFor) await page.waitForSelector(view.waitFor);
+    if (view.prepare) await view.prepare(page);
     await new Promise((resolve) => setTimeout(resolve, 400));
     await page.screenshot({ path: path.join(target, `${name}.png`), fullPage: full !== undefined });
     await page.close();

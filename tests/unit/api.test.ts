@@ -169,7 +169,7 @@ describe('files over HTTP', () => {
     expect((await csv.text()).split('\r\n')[0]).toContain('snow temperature [°C]');
     expect(await (await get(readReadings, 'format=json')).json()).toHaveLength(5);
     const choices = (await (await get(readChoices, 'format=json')).json()) as object[];
-    expect(choices[0]).toMatchObject({ modelVersion: '1.0.0' });
+    expect(choices[0]).toMatchObject({ modelVersion: MODEL_VERSION });
     expect(await (await get(readChoices, '')).text()).toContain('expected loss [%]');
     expect((await get(readChoices, 'format=xml')).status).toBe(422);
   });

@@ -18,7 +18,7 @@ export function secureStep(request: SheetRequest): Step {
     figures: {},
     activeMin: minutesFor(request, 'secure'),
     doneWhen: 'It does not move under the hand; the base is dry.',
-    caution: ski.hasBrakes ? CAUTIONS.binding : undefined,
+    caution: CAUTIONS.secure,
     reason: 'A cold or damp base takes no wax.',
   };
 }

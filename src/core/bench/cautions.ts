@@ -7,7 +7,9 @@ export const FIRST_OF_ALL =
 export const CAUTIONS = {
   iron: 'Hot iron and molten wax: no smoke ever, ventilate; hotter than the label is not quicker.',
   flammable: 'Flammable: no iron, flame or smoking near, lid on, ventilate.',
-  scraper: 'Sharp edges and scraper: cut-resistant gloves.',
+  secure: 'Leads off the wet floor; lift boards and forms with the legs.',
+  scraper:
+    'Sharp edges and scraper: cut-resistant gloves. Shavings to the waste as local rules say, not onto snow.',
   file: 'Steel filings and sharp edges: cut-resistant gloves, eyes covered; brakes held up.',
   rotary: 'Rotary brush: eyes covered, hair and sleeves tied, spin away from the face.',
   dust: 'Wax dust: ventilate or extract, sweep it up.',
