@@ -1,4 +1,11 @@
 import sharp from 'sharp';
+import { failed } from './wire';
+
+/** The answer to bytes that are no picture. */
+export const NO_PHOTO = failed(
+  'invalid_file',
+  'This is no photo that can be read: take a JPEG, PNG or WebP.',
+);
 
 const LONGEST_SIDE_PX = 1600;
 const QUALITY = 80;

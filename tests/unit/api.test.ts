@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { MODEL_VERSION } from '@/core/model-version';
 import { migrate, openDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
 import { pickResponseSchema } from '@/formats/schemas/pick';

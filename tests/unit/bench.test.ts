@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { jobState } from '@/core/bench';
 import { careOf } from '@/core/ski';
@@ -12,6 +13,8 @@ import { loadBench } from '@/features/bench/use-cases/load-bench';
 import { planSheet } from '@/features/bench/use-cases/plan-sheet';
 import { dropJob, moveJob, startJob } from '@/features/bench/use-cases/run-job';
 import { exportSkis, importSkis } from '@/features/skis/use-cases/skis-files';
+import { originOf, skiQr } from '@/features/skis/qr';
+import { keepSkiPhoto, showSkiPhoto } from '@/features/skis/use-cases/ski-photos';
 import { loadRack, loadSki } from '@/features/skis/use-cases/load-skis';
 import { temporaryDatabase } from './temporary-database';
 
@@ -59,6 +62,7 @@ describe('a sheet for a ski of the rack', () => {
     expect(iron.reason).toMatch(/label says \d+ °C|By the label/);
     expect(iron.figures.temperatureC).toBeGreaterThan(90);
     expect(sheet.steps.some((one) => one.productId?.startsWith('demo-'))).toBe(true);
+    expect(sheet.notes.join(' ')).toContain('The grind of 1 mm is coarser');
     const own = await planSheet(db, { ...SLALOM, programmes: ['storage'], roomC: 5 }, NOW);
     expect(own.ok && own.value.sheet.programmes).toEqual(['storage']);
   });
@@ -164,6 +168,21 @@ describe('running a job', () => {
     expect((await findJob(db, id))!.endedAt).toBeUndefined();
   });
 
+  it('learns its minutes from what was recorded', async () => {
+    const db = await temporaryDatabase();
+    const { start, runTo, now } = bench(db);
+    const scrapeOf = async () => {
+      const planned = await planSheet(db, SLALOM, now());
+      if (!planned.ok) throw new Error(planned.error.message);
+      return planned.value.sheet.steps.find((one) => one.kind === 'scrape')!.activeMin;
+    };
+    const house = await scrapeOf();
+    await runTo(await start(), 'the end');
+    // Three scrapes of one minute each, against the weight of three of the house's five.
+    expect(await scrapeOf()).toBeLessThan(house - 1);
+    expect(await scrapeOf()).toBeGreaterThan(1);
+  });
+
   it('lets one device be ahead: the other moves nothing and is told', async () => {
     const db = await temporaryDatabase();
     const { start, stamp } = bench(db);
@@ -230,6 +249,36 @@ describe('the rack of skis', () => {
       { line: 3, field: 'type' },
       { line: 3, field: 'length' },
     ]);
+  });
+
+  it('keeps photos of a ski without what they say of place and device', async () => {
+    const db = await temporaryDatabase();
+    const image = await sharp({
+      create: { width: 40, height: 30, channels: 3, background: '#777' },
+    })
+      .withExif({ IFD0: { Copyright: 'someone' } })
+      .jpeg()
+      .toBuffer();
+    const stamp = { id: 'photo', at: '2027-01-13T13:00:00Z' };
+    const kept = await keepSkiPhoto(db, SLALOM.skiId, image, stamp);
+    expect(kept).toMatchObject({ ok: true, value: { id: 'photo' } });
+    const shown = await showSkiPhoto(db, 'photo');
+    if (!shown.ok) throw new Error('no photo');
+    expect((await sharp(shown.value).metadata()).exif).toBeUndefined();
+    expect((await loadSki(db, SLALOM.skiId, NOW, false))!.photoIds).toEqual(['photo']);
+    const text = new TextEncoder().encode('no picture');
+    expect((await keepSkiPhoto(db, SLALOM.skiId, text, { ...stamp, id: 'b' })).ok).toBe(false);
+    expect((await keepSkiPhoto(db, 'gone', image, { ...stamp, id: 'c' })).ok).toBe(false);
+    expect((await showSkiPhoto(db, 'gone')).ok).toBe(false);
+  });
+
+  it('makes labels that lead to the ski under the address that was asked', async () => {
+    const headers = new Headers({ host: 'cabin.local:3210', 'x-forwarded-proto': 'https' });
+    expect(originOf(headers)).toBe('https://cabin.local:3210');
+    const [one, other] = [await skiQr('http://a', 'x'), await skiQr('http://a', 'y')];
+    expect(one).toMatch(/^<svg/);
+    expect(one).not.toBe(other);
+    expect(await skiQr('http://a', 'x')).toBe(one);
   });
 
   it('knows what is due, and everything about one ski', async () => {

@@ -196,6 +196,7 @@ export function buildSheet(request: SheetRequest): JobSheet {
     if (why && !work.notes.includes(why)) work.notes.push(why);
   }
   work.notes.push(...readLookOver(request.findings, request.ski).shop);
+  if (request.structure?.note) work.notes.push(request.structure.note);
   if (!request.room.isVentilated && programmes.some((key) => HEAT.includes(key))) {
     work.notes.push('No ventilation: iron with door and window open, or take a cold way.');
   }

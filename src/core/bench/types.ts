@@ -132,7 +132,8 @@ export interface SheetRequest {
   findings: readonly Finding[];
   programmes: readonly Programme[];
   layers: readonly PlannedLayer[];
-  structure?: { brush: 'steel' | 'brass'; rillPasses: number; widthMm: number };
+  /** The structure of the day; `note` where this ski's own grind does not go with it. */
+  structure?: { brush: 'steel' | 'brass'; rillPasses: number; widthMm: number; note?: string };
   grip?: GripPlan;
   /** What the shelf has besides the layers. */
   softWax?: BenchProduct;

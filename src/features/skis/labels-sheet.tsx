@@ -13,7 +13,14 @@ export interface SkiLabel {
 }
 
 /** Labels of all skis, to print and stick on: scanned, they open the ski. */
-export function LabelsSheet({ labels, back }: { labels: readonly SkiLabel[]; back: string }) {
+export function LabelsSheet(props: {
+  labels: readonly SkiLabel[];
+  back: string;
+  /** The address the labels lead to. */
+  origin: string;
+}) {
+  const { labels, back, origin } = props;
+  const isOwnMachine = /\/\/(127\.|localhost)/.test(origin);
   return (
     <Sheet
       question="Which ski is it?"
@@ -23,6 +30,12 @@ export function LabelsSheet({ labels, back }: { labels: readonly SkiLabel[]; bac
         <ActionButton onClick={() => window.print()}>Print</ActionButton>
         <SheetLink href={back}>Back to the skis</SheetLink>
       </Box>
+      <Text className="no-print" textStyle="small" color="faint" mb="4">
+        They lead to {origin}.{' '}
+        {isOwnMachine
+          ? 'That is this machine alone: for a tablet, open this page under the address the tablet uses, then print.'
+          : 'Print them from the address your tablets use.'}
+      </Text>
       <Grid templateColumns="repeat(auto-fill, minmax(260px, 1fr))" gap="3">
         {labels.map(({ ski, qr }) => (
           <Box

@@ -13,5 +13,5 @@ export default async function LabelsPage({ params }: { params: Promise<{ outingI
   const labels = await Promise.all(
     skis.map(async (ski) => ({ ski, qr: await skiQr(origin, ski.id) })),
   );
-  return <LabelsSheet labels={labels} back={`/outing/${outingId}/skis`} />;
+  return <LabelsSheet labels={labels} back={`/outing/${outingId}/skis`} origin={origin} />;
 }

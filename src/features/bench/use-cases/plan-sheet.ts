@@ -71,6 +71,14 @@ function layersOf(choice: Choice | undefined, shelf: readonly ShelfProduct[]): P
   });
 }
 
+/** A grind is as asked within this, mm (house); coarser it cannot be made finer on the bench. */
+const CLOSE_MM = 0.2;
+
+const grindNote = ({ grindMm }: Ski, widthMm: number): string | undefined =>
+  grindMm !== undefined && grindMm > widthMm + CLOSE_MM
+    ? `The grind of ${grindMm} mm is coarser than the ${widthMm} mm the snow asks for: another ski would be quicker.`
+    : undefined;
+
 /** What this ski's own base asks for besides the choice: a soft wax where it is dry or burnt, hardener where burnt. */
 function forThisBase(
   layers: PlannedLayer[],
@@ -156,7 +164,12 @@ export async function planSheet(
   const { structure, structureWork: saved } = choice?.details ?? {};
   const work = structure && choice && structureWork(structure, choice.inputs.snow, ski.grindMm);
   const structureOfDay = work &&
-    saved && { brush: work.brush, rillPasses: work.rillPasses, widthMm: structure.widthMm };
+    saved && {
+      brush: work.brush,
+      rillPasses: work.rillPasses,
+      widthMm: structure.widthMm,
+      note: grindNote(ski, structure.widthMm),
+    };
   const suggested = suggestProgrammes({
     ski,
     findings,

@@ -1,7 +1,7 @@
 import type { FrostDatabase } from '@/data/database';
 import { addSkiPhoto, findSki, findSkiPhoto } from '@/data/skis';
-import { cleanPhoto } from '@/formats/photo';
-import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
+import { failed, type WireResult } from '@/formats/wire';
 
 /** Keeps a photo of a ski, smaller and without metadata. */
 export async function keepSkiPhoto(
@@ -12,9 +12,7 @@ export async function keepSkiPhoto(
 ): Promise<WireResult<{ id: string; bytes: number }>> {
   if (!(await findSki(db, skiId))) return failed('not_found', 'There is no such ski.');
   const jpeg = await cleanPhoto(bytes);
-  if (!jpeg) {
-    return invalidInput([{ field: 'photo', message: 'This is no picture that can be read.' }]);
-  }
+  if (!jpeg) return NO_PHOTO;
   await addSkiPhoto(db, { ...stamp, skiId, jpeg });
   return { ok: true, value: { id: stamp.id, bytes: jpeg.length } };
 }

@@ -1,7 +1,7 @@
 import type { FrostDatabase } from '@/data/database';
 import { addPhoto, findPhoto, removePhoto } from '@/data/photos';
 import { listReadings } from '@/data/readings';
-import { cleanPhoto } from '@/formats/photo';
+import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
 
 const NO_READING = failed('not_found', 'There is no standing reading of this id.');
@@ -15,9 +15,7 @@ export async function keepPhoto(
 ): Promise<WireResult<{ bytes: number }>> {
   if (!(await listReadings(db)).some((one) => one.id === readingId)) return NO_READING;
   const jpeg = await cleanPhoto(bytes);
-  if (!jpeg) {
-    return failed('invalid_file', 'This is no photo that can be read: take a JPEG, PNG or WebP.');
-  }
+  if (!jpeg) return NO_PHOTO;
   await addPhoto(db, { id: stamp.id, readingId, jpeg, createdAt: stamp.at });
   return { ok: true, value: { bytes: jpeg.length } };
 }
