@@ -6,6 +6,8 @@ import path from 'node:path';
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../../scripts/lib/browser.mjs';
 
+/** How long a shared machine may take over what usually takes a second. */
+export const PATIENCE_MS = 60_000;
 export const WIDE = { width: 1280, height: 800 };
 export const NARROW = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
@@ -80,6 +82,7 @@ export async function openPage(
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   await page.setViewport(viewport);
+  page.setDefaultTimeout(PATIENCE_MS);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));
   page.on('console', (entry) => entry.type() === 'error' && errors.push(entry.text()));
@@ -134,7 +137,7 @@ export async function textOf(page: Page, id: string): Promise<string> {
 export async function waitForText(page: Page, text: string): Promise<void> {
   await page.waitForFunction(
     (wanted) => document.body.innerText.replace(/[\u2009\u202f\u00a0]/g, ' ').includes(wanted),
-    { timeout: 20_000 },
+    { timeout: PATIENCE_MS },
     text,
   );
 }
@@ -144,7 +147,7 @@ export async function waitForValue(page: Page, name: string, value: string): Pro
   await page.waitForFunction(
     (field, wanted) =>
       document.querySelector<HTMLInputElement>(`input[name="${field}"]`)?.value === wanted,
-    { timeout: 20_000 },
+    { timeout: PATIENCE_MS },
     name,
     value,
   );

@@ -7,6 +7,7 @@ import {
   launchBrowser,
   NARROW,
   openPage,
+  PATIENCE_MS,
   press,
   startDemo,
   stopDemo,
@@ -54,7 +55,7 @@ async function runUntil(page: Page, words: string, onStep?: (title: string) => P
     await page.keyboard.press('Space');
     await page.waitForFunction(
       (old) => document.querySelector('h1')?.textContent !== old,
-      { timeout: 20_000 },
+      { timeout: PATIENCE_MS },
       before,
     );
   }
@@ -69,7 +70,7 @@ async function startSheet(page: Page, skiId: string, leaveOut: readonly string[]
     await press(page, name, 'checkbox');
     await page.waitForFunction(
       (old) => document.querySelector('[data-testid="steps"]')?.textContent?.length !== old,
-      { timeout: 20_000 },
+      { timeout: PATIENCE_MS },
       before.length,
     );
   }
@@ -139,12 +140,12 @@ describe.each(JOURNEYS)(
       await page.click(`nav[aria-label="Skis on the bench"] ::-p-text(${firstName})`);
       await page.waitForFunction(
         () => document.querySelector('[data-testid="countdown"]') !== null,
-        { timeout: 20_000 },
+        { timeout: PATIENCE_MS },
       );
       await press(page, 'End the wait early');
       await page.waitForFunction(
         () => document.querySelector('[data-testid="step-title"]')?.textContent === 'Scrape',
-        { timeout: 20_000 },
+        { timeout: PATIENCE_MS },
       );
       await press(page, 'One step back');
       await page.waitForSelector('[data-testid="countdown"]');
@@ -155,7 +156,7 @@ describe.each(JOURNEYS)(
       await press(page, 'Skip this step');
       await page.waitForFunction(
         () => document.querySelector('[data-testid="step-title"]')?.textContent === 'Scrape',
-        { timeout: 20_000 },
+        { timeout: PATIENCE_MS },
       );
       await runUntil(page, 'Done');
       await waitForText(page, 'Its reserve, the shelf and the log have moved.');
@@ -226,7 +227,7 @@ describe('timers', () => {
     await page.keyboard.press('u');
     await page.waitForFunction(
       () => document.querySelector('[data-testid="step-title"]')?.textContent === 'Cool',
-      { timeout: 20_000 },
+      { timeout: PATIENCE_MS },
     );
     await press(page, 'Put this job away');
     await waitForText(page, 'is put away unfinished.');

@@ -5,6 +5,7 @@ import { restoreRow, withdrawRows } from '@/data/append-only';
 import { listChoices } from '@/data/choices';
 import { migrate, openDatabase, StartRefusal } from '@/data/database';
 import { loadCourse } from '@/data/course';
+import { seedDemo } from '@/data/demo/seed';
 import { lanternDay } from '@/data/demo/weekend';
 import { listOutings, nextOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
@@ -94,6 +95,27 @@ describe('readings and choices that stand', () => {
 });
 
 describe('the demo', () => {
+  it.each([
+    ...Array.from({ length: 12 }, (_, i) => `2026-11-23T${String(2 * i).padStart(2, '0')}:20:00Z`),
+    '2027-02-28T23:50:00Z',
+    '2027-07-09T15:00:00Z',
+    '2026-12-31T22:59:00Z',
+  ])('starts at any hour of any day: %s', async (moment) => {
+    const db = openDatabase(temporaryFolder());
+    await migrate(db);
+    await seedDemo(db, new Date(moment));
+    for (const outing of await listOutings(db)) {
+      const readings = await listReadings(db, outing.id);
+      expect(readings.length).toBeGreaterThan(0);
+      for (const reading of readings) {
+        expect(reading.temperatureC).toBeLessThanOrEqual(0);
+        expect(reading.temperatureC).toBeGreaterThan(-30);
+        expect(Date.parse(reading.takenAt)).toBeLessThanOrEqual(Date.parse(outing.startAt));
+      }
+    }
+    await db.destroy();
+  });
+
   it('seeds once: three outings, a shelf of about twenty, readings and a choice', async () => {
     const db = await temporaryDatabase();
     expect((await listOutings(db)).map((one) => one.startAt)).toEqual([

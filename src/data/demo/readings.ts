@@ -87,7 +87,11 @@ function truthAt(outing: OutingToSave, spot: string, relayDay: Date, timeMs: num
     weather: demoWeather(relayDay.getTime(), altitudeM),
   }));
   const options = { members: 1, seed: TRUTH_SEED };
-  const input = placeInput(place, venue, stations, Date.parse(outing.startAt), [], options);
+  const about = (ms: number) => placeInput(place, venue, stations, ms, [], options);
+  const aboutStart = about(Date.parse(outing.startAt));
+  // A tour two mornings from now was measured before the weather that its own outlook takes in.
+  const isBefore = timeMs < aboutStart.weather[0]!.timeMs;
+  const input = isBefore ? about(timeMs) : aboutStart;
   const air = input.weather.findLast((one) => one.timeMs <= timeMs) ?? input.weather[0]!;
   return {
     contactC: snowAt(outlook(input), timeMs)!.contactC.p50,
