@@ -54,7 +54,14 @@ async function announce(port, child) {
   for (;;) {
     if (child.exitCode !== null) return;
     try {
-      await fetch(`http://${HOST}:${port}/api/v1/openapi.json`);
+      const answer = await fetch(`http://${HOST}:${port}/api/v1/openapi.json`);
+      if (!answer.ok) {
+        console.error(
+          `Frost Pick could not start: it answers ${answer.status}. What went wrong stands above.`,
+        );
+        child.kill('SIGTERM');
+        return;
+      }
       console.log(`Frost Pick is at http://${HOST}:${port}  (Ctrl-C ends it)`);
       return;
     } catch {

@@ -195,6 +195,11 @@ describe('the frame', () => {
       'iron',
       'settings',
       'wall',
+      'skis',
+      'skis/demo-ski-ilo-skate',
+      'labels',
+      'bench',
+      'bench?ski=demo-ski-ilo-skate',
     ]) {
       const { page } = await openPage(browser, `${app.url}${RELAY}/${screen}`, NARROW);
       const overflow = await page.evaluate(

@@ -358,11 +358,11 @@ describe('learned minutes', () => {
     const worked = (count: number, activeMin: number) =>
       Array.from({ length: count }, () => ({ kind: 'scrape' as const, activeMin }));
     expect(learnedMinutes([])).toEqual({});
-    expect(learnedMinutes(worked(3, 9)).scrape).toBeCloseTo(7, 9);
-    expect(learnedMinutes(worked(97, 9)).scrape).toBeCloseTo(8.88, 9);
+    expect(learnedMinutes(worked(3, 9)).scrape).toBeCloseTo(6.5, 9);
+    expect(learnedMinutes(worked(97, 9)).scrape).toBeCloseTo(8.85, 9);
     expect(
       learnedMinutes([...worked(3, 9), ...worked(2, 400), ...worked(1, NaN)]).scrape,
-    ).toBeCloseTo(7, 9);
+    ).toBeCloseTo(6.5, 9);
     expect(learnedMinutes([{ kind: 'cool', activeMin: 3 }])).toEqual({});
   });
 });

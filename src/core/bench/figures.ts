@@ -33,11 +33,11 @@ export const gripGrams = (ski: Ski, form: Form): number => gramsFor(ski, form, G
 const HALVES_FROM_MM = 60;
 export const isWide = (ski: Ski): boolean => ski.waistMm >= HALVES_FROM_MM;
 
-/** Active minutes of a step on a narrow pair (bench practice); wide ones take half as long again. */
+/** Active minutes of a step on a narrow pair (bench practice); wide ones take a third as long again. */
 const HOUSE_MINUTES: Readonly<Record<StepKind, number>> = {
   secure: 2,
   repair: 10,
-  edge: 6,
+  edge: 4,
   clean_liquid: 4,
   flash_off: 0,
   remove_grip: 5,
@@ -46,8 +46,8 @@ const HOUSE_MINUTES: Readonly<Record<StepKind, number>> = {
   iron: 3,
   scrape_warm: 2,
   cool: 0,
-  scrape: 5,
-  brush: 3,
+  scrape: 4,
+  brush: 2,
   liquid_on: 3,
   dry: 0,
   cork: 3,
@@ -60,7 +60,7 @@ const HOUSE_MINUTES: Readonly<Record<StepKind, number>> = {
   store: 1,
   check: 1,
 };
-const WIDE_FACTOR = 1.5;
+const WIDE_FACTOR = 1.3;
 
 /** Active minutes of a kind of step for this ski: as this bench works where known, else the house's. */
 export function minutesFor(request: SheetRequest, kind: StepKind): number {

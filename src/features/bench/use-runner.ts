@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useEffect, useEffectEvent, useLayoutEffect, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { jobState } from '@/core/bench';
 import type { Job } from '@/data/jobs';
@@ -76,7 +76,8 @@ export function useRunner(job: Job) {
     }
     if (event.key === 'u') void move('back');
   });
-  useEffect(() => {
+  // As soon as the step is to be seen the key is heard.
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => onKey(event);
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);

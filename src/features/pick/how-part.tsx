@@ -17,6 +17,13 @@ const PLACE_WORDS: Record<Layer['place'], string> = {
   top: 'On top',
 };
 
+const SEEN_WORDS = {
+  in_use: 'nothing',
+  dry: 'dry places',
+  new: 'a new grind',
+  burnt: 'burnt edges',
+} as const;
+
 function Line({ name, children }: { name: string; children: React.ReactNode }) {
   return (
     <Box
@@ -51,7 +58,7 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
       />
       {state.base.seen && (
         <Text textStyle="small" color="faint" mt="1">
-          The look-over found it {BASE_STATE_WORDS[state.base.seen.state].toLowerCase()} on{' '}
+          The look-over found {SEEN_WORDS[state.base.seen.state]} on{' '}
           {state.base.seen.names.join(', ')}
           {state.base.seen.isCommon ? '.' : ': its own job sheet minds that.'}
         </Text>

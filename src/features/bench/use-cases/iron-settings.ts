@@ -10,6 +10,12 @@ const BLOCK_FILM_MICROMETRE = 40;
 const POWDER_FILM_MICROMETRE = 15;
 const USUAL = { passS: 8, passes: 3 };
 
+/** Without degrees: a sheet is read in the unit of whoever reads it. */
+const againstLabel = (differenceK: number): string =>
+  differenceK < 0
+    ? 'Iron lab, for this ski and room: under the label, so that the trail stays short.'
+    : 'Iron lab, for this ski and room: as the label says.';
+
 /** How one product goes in on this ski in this room: as the iron lab says, else by its label. */
 function settingFor(
   product: ShelfProduct,
@@ -40,11 +46,11 @@ function settingFor(
   try {
     const { advice, reason } = ironAdvice(question);
     return advice
-      ? { ...advice, why: `Iron lab, for this ski at ${roomC} °C; the label says ${label} °C.` }
-      : { setC: label, ...USUAL, why: `By the label, ${label} °C. Iron lab: ${reason}` };
+      ? { ...advice, why: againstLabel(advice.setC - label) }
+      : { setC: label, ...USUAL, why: `By the label. Iron lab: ${reason}` };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
-    return { setC: label, ...USUAL, why: `By the label, ${label} °C.` };
+    return { setC: label, ...USUAL, why: 'By the label.' };
   }
 }
 
