@@ -1,0 +1,59 @@
+'use client';
+
+import NextLink from 'next/link';
+import { Flex, Text, chakra } from '@chakra-ui/react';
+import { jobState } from '@/core/bench';
+import type { Job } from '@/data/jobs';
+
+const Tab = chakra(NextLink);
+
+/** Every ski on the bench as a tab, and the way to another. */
+export function JobTabs({ open, job, bench }: { open: readonly Job[]; job: Job; bench: string }) {
+  const others = open.some((one) => one.id === job.id) ? open : [job, ...open];
+  return (
+    <Flex as="nav" aria-label="Skis on the bench" gap="0" overflowX="auto" mb="6">
+      {others.map((one) => {
+        const isHere = one.id === job.id;
+        const state = jobState(one.sheet, one.records);
+        return (
+          <Tab
+            key={one.id}
+            href={`${bench}?job=${one.id}`}
+            prefetch={false}
+            aria-current={isHere ? 'page' : undefined}
+            px="4"
+            py="2"
+            minH="target"
+            borderWidth="1px"
+            ml="-1px"
+            borderColor="edge"
+            whiteSpace="nowrap"
+            bg={isHere ? 'ink' : 'sheet'}
+            color={isHere ? 'paper' : 'ink'}
+          >
+            <Text as="span" textStyle="strong">
+              {one.sheet.title}
+            </Text>{' '}
+            <Text as="span" textStyle="small">
+              {state.wait ? 'waits' : state.isDone ? 'done' : `step ${state.position + 1}`}
+            </Text>
+          </Tab>
+        );
+      })}
+      <Tab
+        href={bench}
+        prefetch={false}
+        px="4"
+        py="2"
+        minH="target"
+        borderWidth="1px"
+        ml="-1px"
+        borderColor="edge"
+        whiteSpace="nowrap"
+        bg="sheet"
+      >
+        Another ski
+      </Tab>
+    </Flex>
+  );
+}

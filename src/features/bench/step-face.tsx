@@ -1,0 +1,91 @@
+'use client';
+
+import { Box, SimpleGrid, Text } from '@chakra-ui/react';
+import type { Step } from '@/core/bench';
+import { NumberField } from '@/ui/fields/number-field';
+import { useScales } from '@/ui/fields/scales';
+import { countdown, span } from '@/ui/format/times';
+import { useUnits } from '@/ui/format/units-context';
+import { Caution } from '@/ui/frame/sheet';
+import { figuresLine } from './figures-line';
+import { PaceGuide } from './pace-guide';
+import { StrokeCounter } from './stroke-counter';
+import type { RunnerState } from './use-runner';
+
+/** One step, large: its figures or its countdown, what to do, until when, what to mind. */
+export function StepFace({ step, runner, now }: { step: Step; runner: RunnerState; now: number }) {
+  const units = useUnits();
+  const scales = useScales();
+  const { wait } = runner.state;
+  const { temperatureC, passS, passes, strokes, grams } = step.figures;
+  const isOver = wait !== undefined && now >= wait.dueMs;
+  return (
+    <Box>
+      {wait ? (
+        <Text
+          fontSize={{ base: '72px', md: '112px' }}
+          lineHeight="1"
+          fontWeight="650"
+          color={isOver ? 'danger' : 'ink'}
+          role="timer"
+          data-testid="countdown"
+        >
+          {isOver ? 'Over' : countdown(wait.dueMs - now)}
+        </Text>
+      ) : (
+        <Text textStyle="hero" data-testid="step-figures">
+          {figuresLine(step, units)}
+        </Text>
+      )}
+      {wait && (
+        <Text textStyle="strong">
+          {isOver
+            ? `Since ${span(now - wait.dueMs)}.`
+            : now < wait.leastMs
+              ? `At least ${span(wait.leastMs - now + 59_000)} more.`
+              : 'Long enough if it must be; the whole time is better.'}
+        </Text>
+      )}
+      <Text textStyle="title" mt="3" maxW="900px" textWrap="pretty">
+        {step.what}
+      </Text>
+      <Text textStyle="body" mt="2">
+        <strong>Done when:</strong> {step.doneWhen}
+      </Text>
+      {step.caution && (
+        <Box mt="3">
+          <Caution>{step.caution}</Caution>
+        </Box>
+      )}
+      <Text textStyle="small" color="faint">
+        {step.tool}. {step.reason}
+        {step.school ? ` Our way: ${step.school.toLowerCase()}.` : ''}
+      </Text>
+      {passS !== undefined && <PaceGuide passS={passS} passes={passes ?? 1} />}
+      {strokes !== undefined && strokes > 1 && <StrokeCounter wanted={strokes} />}
+      {(temperatureC !== undefined || grams !== undefined) && (
+        <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4" maxW="520px" mt="3">
+          {temperatureC !== undefined && (
+            <NumberField
+              label="Set at the iron"
+              scale={scales.temperature}
+              step={5}
+              decimals={0}
+              value={runner.setC}
+              onChange={(setC) => runner.type({ setC })}
+            />
+          )}
+          {grams !== undefined && (
+            <NumberField
+              label="Taken from the shelf"
+              scale={scales.grams}
+              step={0.5}
+              value={runner.grams}
+              onChange={(taken) => runner.type({ grams: taken })}
+            />
+          )}
+        </SimpleGrid>
+      )}
+    </Box>
+  );
+}

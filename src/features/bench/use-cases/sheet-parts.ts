@@ -1,0 +1,113 @@
+import type { BenchProduct, GripPlan, PlannedLayer } from '@/core/bench';
+import { DomainError } from '@/core/errors';
+import { chooseGrip, findFit, gripGround, type FitInput } from '@/core/grip';
+import { ironTemperature } from '@/core/shelf';
+import { GRIP_KIND, type LookOver, type Ski } from '@/core/ski';
+import type { Choice } from '@/data/choices';
+import { loadCourse } from '@/data/course';
+import type { FrostDatabase } from '@/data/database';
+import { listGripNotes } from '@/data/grip-notes';
+import type { Outing } from '@/data/outings';
+import type { ShelfProduct } from '@/data/products';
+import { listReadings } from '@/data/readings';
+import { modelledCases } from '@/workers/server-cases';
+
+const asBench = (product: ShelfProduct): BenchProduct => ({
+  id: product.id,
+  name: product.name,
+  role: product.role,
+  form: product.form,
+  additives: product.additives,
+  applications: product.applications,
+  ironC: product.applications.includes('iron') ? ironTemperature(product).value : undefined,
+  ironLimitC: product.ironLimitC,
+});
+
+/** The first product of a role, as the bench needs it. */
+export const withRole = (shelf: readonly ShelfProduct[], role: ShelfProduct['role']) => {
+  const found = shelf.find((one) => one.role === role);
+  return found && asBench(found);
+};
+
+/** Layers of the saved choice with their products as they stand on the shelf now. */
+export function layersOf(
+  choice: Choice | undefined,
+  shelf: readonly ShelfProduct[],
+): PlannedLayer[] {
+  if (!choice) return [];
+  const layers = choice.details?.layerPlan.layers ?? [
+    { place: 'glide' as const, id: choice.productId, coats: 1 },
+  ];
+  return layers.flatMap(({ place, id, coats }) => {
+    const product = shelf.find((one) => one.id === id);
+    return product ? [{ place, product: asBench(product), coats }] : [];
+  });
+}
+
+/** A grind is as asked within this, mm (house); coarser it cannot be made finer on the bench. */
+const CLOSE_MM = 0.2;
+
+/** What to say of a grind that does not go with the day. */
+export const grindNote = ({ grindMm }: Ski, widthMm: number): string | undefined =>
+  grindMm !== undefined && grindMm > widthMm + CLOSE_MM
+    ? `The grind of ${grindMm} mm is coarser than the ${widthMm} mm the snow asks for: another ski would be quicker.`
+    : undefined;
+
+/** What this ski's own base asks for besides the choice: a soft wax where it is dry or burnt, hardener where burnt. */
+export function forThisBase(
+  layers: PlannedLayer[],
+  { baseState }: LookOver,
+  shelf: readonly ShelfProduct[],
+): PlannedLayer[] {
+  const has = (place: PlannedLayer['place']) => layers.some((one) => one.place === place);
+  const add = (place: PlannedLayer['place'], role: ShelfProduct['role']): PlannedLayer[] => {
+    const product = withRole(shelf, role);
+    return product && !has(place) ? [{ place, product, coats: 1 }] : [];
+  };
+  return [
+    ...(baseState === 'burnt' || baseState === 'dry' ? add('conditioning', 'base') : []),
+    ...(baseState === 'burnt' ? add('edges', 'hardener') : []),
+    ...layers,
+  ];
+}
+
+/** Grip for a ski that is waxed for it: zone from what was measured, wax from the snow there is. */
+export async function gripFor(
+  db: FrostDatabase,
+  ski: Ski,
+  outing: Outing,
+  shelf: readonly ShelfProduct[],
+): Promise<GripPlan | undefined> {
+  if (GRIP_KIND[ski.type] !== 'wax') return undefined;
+  const [[reading], course, fits] = await Promise.all([
+    listReadings(db, outing.id, 1),
+    loadCourse(db, outing),
+    listGripNotes<FitInput>(db, outing.id, 'fit'),
+  ]);
+  const ground = await modelledCases(course, outing, reading);
+  const { snow, laterC } = gripGround(ground?.cases, reading);
+  if (!snow) return undefined;
+  try {
+    const { zone } = findFit(fits.at(-1)?.content ?? { skiLengthCm: ski.lengthCm });
+    const choice = chooseGrip(snow, outing, shelf, laterC);
+    const byId = (id: string | undefined) => {
+      const found = shelf.find((one) => one.id === id);
+      return found && asBench(found);
+    };
+    const product = byId(choice.ranking[0]?.id);
+    if (!product) return undefined;
+    const stick = shelf.find((one) => one.role === 'grip_stick');
+    return {
+      kind: choice.kind,
+      product,
+      binder: choice.needsBinder ? byId(choice.binder?.id) : undefined,
+      cover: choice.kind === 'klister_with_cover' && stick ? asBench(stick) : undefined,
+      layers: choice.layers,
+      startCm: zone.startCm,
+      endCm: zone.endCm,
+    };
+  } catch (error) {
+    if (error instanceof DomainError) return undefined;
+    throw error;
+  }
+}
