@@ -290,6 +290,7 @@ export interface Tables {
 }
 
 export type SkiRow = Selectable<SkiTable>;
+export type SkiEventRow = Selectable<SkiEventTable>;
 export type JobRow = Selectable<JobTable>;
 export type JobStepRow = Selectable<JobStepTable>;
 export type VenueRow = Selectable<VenueTable>;

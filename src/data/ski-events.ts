@@ -1,5 +1,6 @@
 import type { Finding, SkiEvent } from '../core/ski';
 import type { FrostDatabase } from './database';
+import type { SkiEventRow } from './schema';
 
 /** An event as it is kept. */
 export interface KeptEvent extends SkiEvent {
@@ -31,18 +32,20 @@ export async function addSkiEvent(db: FrostDatabase, event: KeptEvent): Promise<
     .execute();
 }
 
+const eventFrom = (row: SkiEventRow): KeptEvent => ({
+  ...(JSON.parse(row.details) as Omit<SkiEvent, 'kind' | 'atMs'>),
+  id: row.id,
+  skiId: row.ski_id,
+  jobId: row.job_id ?? undefined,
+  kind: row.kind,
+  atMs: Date.parse(row.at),
+});
+
 /** Events, oldest first: of one ski, or of all by ski. */
 export async function listSkiEvents(db: FrostDatabase, skiId?: string): Promise<KeptEvent[]> {
   let query = db.selectFrom('ski_event').selectAll().orderBy('at');
   if (skiId !== undefined) query = query.where('ski_id', '=', skiId);
-  return (await query.execute()).map((row) => ({
-    ...(JSON.parse(row.details) as Omit<SkiEvent, 'kind' | 'atMs'>),
-    id: row.id,
-    skiId: row.ski_id,
-    jobId: row.job_id ?? undefined,
-    kind: row.kind,
-    atMs: Date.parse(row.at),
-  }));
+  return (await query.execute()).map(eventFrom);
 }
 
 /** Takes an event back; undefined when it is gone, else what it was. */
@@ -50,9 +53,12 @@ export async function removeSkiEvent(
   db: FrostDatabase,
   id: string,
 ): Promise<KeptEvent | undefined> {
-  const found = (await listSkiEvents(db)).find((one) => one.id === id);
-  await db.deleteFrom('ski_event').where('id', '=', id).execute();
-  return found;
+  const row = await db
+    .deleteFrom('ski_event')
+    .where('id', '=', id)
+    .returningAll()
+    .executeTakeFirst();
+  return row && eventFrom(row);
 }
 
 /** Takes back what a job wrote: its events, and what it cleared. */

@@ -2,12 +2,12 @@ export { isMetalBrush } from './brushing';
 export { FIRST_OF_ALL } from './cautions';
 export { learnedMinutes } from './learn';
 export type { WorkedStep } from './learn';
-export { begin, end, inOrderOfHands, jobState, mendedBy, STEP_OUTCOMES, waxingOf } from './run';
+export { begin, end, inOrderOfHands, jobState, mendedBy, waxingOf } from './run';
 export type { JobState, RackTimer, StepOutcome, StepRecord } from './run';
 export { buildSheet } from './sheet';
 export { suggestProgrammes } from './suggest';
 export type { SuggestedProgramme, SuggestionGround } from './suggest';
-export { PROGRAMMES, STEP_KINDS, WAIT_KINDS } from './types';
+export { PROGRAMMES, WAIT_KINDS } from './types';
 export type {
   BenchProduct,
   GripPlan,

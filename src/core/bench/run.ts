@@ -1,7 +1,6 @@
 import { WAIT_KINDS, type JobSheet, type Step } from './types';
 
-export const STEP_OUTCOMES = ['done', 'skipped', 'ended_early'] as const;
-export type StepOutcome = (typeof STEP_OUTCOMES)[number];
+export type StepOutcome = 'done' | 'skipped' | 'ended_early';
 
 /** What is recorded of a step that was begun; moments in ms since 1970, all absolute. */
 export interface StepRecord {

@@ -67,6 +67,8 @@ export interface Care {
   /** Kilometres since the stone, which flatten its structure. */
   kmSinceGrind: number;
   isStored: boolean;
+  /** Summer, and not stored yet: storage wax is all it wants. */
+  isSeasonOver: boolean;
   /** One sentence a sign; empty: not due. */
   due: string[];
 }
@@ -104,7 +106,8 @@ export function careOf(
   const weeks = lastWaxedMs === undefined ? undefined : (nowMs - lastWaxedMs) / WEEK_MS;
   const due: string[] = [];
   const isSummer = isOffSeason(nowMs, isSouthern);
-  if (isSummer && !isStored) due.push('The season is over: storage wax, left unscraped.');
+  const isSeasonOver = isSummer && !isStored;
+  if (isSeasonOver) due.push('The season is over: storage wax, left unscraped.');
   if (!isStored && !isSummer) {
     if (reserve < DUE_BELOW)
       due.push(`Reserve ${Math.round(reserve * 100)} %: under 30 % the base runs dry.`);
@@ -128,6 +131,7 @@ export function careOf(
     lastGroundMs,
     kmSinceGrind,
     isStored,
+    isSeasonOver,
     due,
   };
 }

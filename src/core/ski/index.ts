@@ -2,5 +2,5 @@ export { careOf, waxReserve, WEAR_KM } from './care';
 export type { Care } from './care';
 export { readLookOver, REPAIR_ORDER } from './look-over';
 export type { LookOver, LookOverItem, RepairGroup } from './look-over';
-export { baseAreaM2, basesOf, GRIP_KIND, HAS_EDGES, TYPES_FOR } from './types';
+export { baseAreaM2, GRIP_KIND, HAS_EDGES, TYPES_FOR } from './types';
 export type { Finding, Ski, SkiEvent, Waxing } from './types';

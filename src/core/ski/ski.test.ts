@@ -106,9 +106,15 @@ describe('what a ski is due for', () => {
     const may = Date.parse('2027-05-20T12:00:00Z');
     const stored: SkiEvent = { kind: 'stored', atMs: may };
     expect(careOf('skate', [], [], may).due.join(' ')).toContain('storage');
+    expect(careOf('skate', [], [], may).isSeasonOver).toBe(true);
+    expect(careOf('skate', [], [], NOW).isSeasonOver).toBe(false);
     expect(careOf('skate', [], [], may, true).due).toEqual([]);
     expect(careOf('skate', [], [], NOW, true).due.join(' ')).toContain('storage');
-    expect(careOf('skate', [stored], [], may + DAY_MS)).toMatchObject({ isStored: true, due: [] });
+    expect(careOf('skate', [stored], [], may + DAY_MS)).toMatchObject({
+      isStored: true,
+      isSeasonOver: false,
+      due: [],
+    });
   });
 });
 

@@ -76,7 +76,7 @@ export const GRIP_KIND: Readonly<Record<SkiType, 'none' | 'wax' | 'pattern' | 's
   snowboard: 'none',
 };
 /** Bases in a pair; a board has one. */
-export const basesOf = (type: SkiType): number => (type === 'snowboard' ? 1 : 2);
+const basesOf = (type: SkiType): number => (type === 'snowboard' ? 1 : 2);
 
 /** The base is wider than its waist by this on the mean (house: sidecut). */
 const MEAN_WIDTH: Readonly<Record<SkiType, number>> = {

@@ -27,6 +27,7 @@ export interface PlannedSheet {
   suggested: SuggestedProgramme[];
   choiceId: string | undefined;
   choiceName: string | undefined;
+  outingId: string;
   skiId: string;
   roomC: number;
 }
@@ -56,15 +57,14 @@ export async function planSheet(
   const layers = forThisBase(layersOf(choice, shelf), readLookOver(findings, ski), shelf);
   const grip = await gripFor(db, ski, outing, shelf);
   const care = careOf(ski.type, events, findings, nowMs, outing.venue.latitude < 0);
-  const { structure, structureWork: saved } = choice?.details ?? {};
-  const work = structure && choice && structureWork(structure, choice.inputs.snow, ski.grindMm);
-  const structureOfDay = work &&
-    saved && {
-      brush: work.brush,
-      rillPasses: work.rillPasses,
-      widthMm: structure.widthMm,
-      note: grindNote(ski, structure.widthMm),
-    };
+  const structure = choice?.details?.structure;
+  const work = structure && structureWork(structure, choice.inputs.snow, ski.grindMm);
+  const structureOfDay = work && {
+    brush: work.brush,
+    rillPasses: work.rillPasses,
+    widthMm: structure.widthMm,
+    note: grindNote(ski, structure.widthMm),
+  };
   const suggested = suggestProgrammes({
     ski,
     findings,
@@ -74,7 +74,7 @@ export async function planSheet(
     isVentilated: team.ventilated,
     hasIron: team.tools.includes('ski_iron') || team.tools.includes('household_iron'),
     isFreshGrind: (care.lastGroundMs ?? -1) > (care.lastWaxedMs ?? 0),
-    isSeasonOver: care.due.some((one) => one.startsWith('The season is over')),
+    isSeasonOver: care.isSeasonOver,
     distanceKm: outing.distanceKm,
   });
   const sheet = buildSheet({
@@ -106,6 +106,7 @@ export async function planSheet(
       suggested,
       choiceId: choice?.id,
       choiceName: choice?.productName,
+      outingId,
       skiId,
       roomC,
     },

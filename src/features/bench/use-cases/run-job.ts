@@ -33,10 +33,9 @@ export async function startJob(
 ): Promise<WireResult<{ id: string }>> {
   const planned = await planSheet(db, input, nowMs);
   if (!planned.ok) return planned;
-  const { sheet, choiceId, skiId } = planned.value;
+  const { sheet, choiceId, outingId, skiId } = planned.value;
   const open = (await listOpenJobs(db)).find((one) => one.skiId === skiId);
   if (open) return failed('conflict', 'This ski is on the bench already: go on with that job.');
-  const { outingId } = input as { outingId: string };
   const id = newId();
   await db.transaction().execute(async (transaction) => {
     await addJob(transaction, {
