@@ -220,6 +220,60 @@ describe('timers', () => {
     expect((await tileOf(page)).map(([due]) => due)).toContain(String(mine.dueMs));
   });
 
+  it('keep the screen awake, and sound and notify once when a wait ends', async () => {
+    const { page } = await openPage(browser, 'about:blank');
+    await page.evaluateOnNewDocument(() => {
+      const heard: string[] = [];
+      const node = { connect: (next: unknown) => next };
+      class Tone {
+        currentTime = 0;
+        createOscillator() {
+          return { ...node, frequency: {}, start: () => heard.push('tone'), stop: () => undefined };
+        }
+        createGain() {
+          const gain = {
+            setValueAtTime: () => undefined,
+            exponentialRampToValueAtTime: () => undefined,
+          };
+          return { ...node, gain };
+        }
+      }
+      class Note {
+        static permission = 'granted';
+        constructor(title: string) {
+          heard.push(title);
+        }
+      }
+      const request = (kind: string) => {
+        heard.push(`awake ${kind}`);
+        return Promise.resolve({ release: () => Promise.resolve() });
+      };
+      Object.assign(window, { AudioContext: Tone, Notification: Note, heard });
+      Object.defineProperty(navigator, 'wakeLock', { value: { request } });
+    });
+    const open = await (await fetch(`${app.url}/api/v1/timers`)).json();
+    const { jobId } = (open as { timers: { jobId: string }[] }).timers[0]!;
+    const { openDatabase } = await import('@/data/database');
+    const db = openDatabase(folder);
+    await page.goto(bench(`?job=${jobId}`), { waitUntil: 'networkidle0' });
+    await db
+      .updateTable('job_step')
+      .set({ due_at: new Date(Date.now() + 1000).toISOString() })
+      .where('job_id', '=', jobId)
+      .where('ended_at', 'is', null)
+      .execute();
+    await db.destroy();
+    await page.waitForFunction(() =>
+      (window as never as { heard: string[] }).heard.includes('tone'),
+    );
+    const heard = () => page.evaluate(() => (window as never as { heard: string[] }).heard);
+    expect(await heard()).toContain('awake screen');
+    expect((await heard()).filter((one) => one.endsWith('is over'))).toHaveLength(1);
+    await page.waitForFunction(() =>
+      document.querySelector('[data-testid="timer"]')?.textContent?.includes('Over'),
+    );
+  });
+
   it('let the runner be used by a reader, and count strokes and passes', async () => {
     const { page, errors } = await openPage(browser, bench());
     await startSheet(page, 'demo-ski-jorin-slalom-2', ['Top layer by roller']);
