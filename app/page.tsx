@@ -1,10 +1,11 @@
 import { redirect } from 'next/navigation';
 import { database } from '@/data/database';
 import { listOutings, nextOuting } from '@/data/outings';
+import { nowMs } from '@/server/clock';
 
 export const dynamic = 'force-dynamic';
 
 export default async function Home() {
-  const outing = nextOuting(await listOutings(database()), Date.now());
+  const outing = nextOuting(await listOutings(database()), nowMs());
   redirect(outing ? `/outing/${outing.id}/snow` : '/outing/new');
 }

@@ -2,15 +2,18 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { randomUUID } from 'node:crypto';
-import { migrate, openDatabase } from '../src/data/database';
+import { openDatabase } from '../src/data/database';
+import { migrateStorage } from '../src/data/storage/migrate';
 import { seedDemo } from '../src/data/demo/seed';
 import { importReadings } from '../src/features/snow/use-cases/import-readings';
 import { MOST_ROWS } from '../src/formats/csv/readings';
 import { readCourseTrack } from '../src/formats/gpx/course';
+import type { Write } from '../src/server/deed';
 import { report, times } from './measure';
 
-const db = openDatabase(mkdtempSync(path.join(tmpdir(), 'frost-bench-')));
-await migrate(db);
+const folder = mkdtempSync(path.join(tmpdir(), 'frost-bench-'));
+const db = openDatabase(folder);
+await migrateStorage(db, folder, new Date());
 await seedDemo(db, new Date());
 const row = (i: number) => {
   const time = new Date(Date.UTC(2027, 0, 1) + i * 300_000).toISOString();
@@ -19,10 +22,18 @@ const row = (i: number) => {
 };
 const header = 'time;snow temperature [°C];humidity [%];grain;origin;wetness;dirt;glazed;note';
 const text = [header, ...Array.from({ length: MOST_ROWS }, (_, i) => row(i))].join('\n');
-const stamp = { newId: randomUUID, at: new Date().toISOString() };
+const write: Write = (work) =>
+  db.transaction().execute((transaction) =>
+    work(transaction, {
+      id: randomUUID(),
+      newId: randomUUID,
+      at: new Date().toISOString(),
+      nowMs: Date.now(),
+    }),
+  );
 report(
   'import of 10,000 readings, parsed, checked, stored',
-  await times(() => importReadings(db, 'demo-relay', text, stamp), 5, 1),
+  await times(() => importReadings(db, 'demo-relay', text, write), 5, 1),
   'aim: under 2 s',
 );
 

@@ -5,7 +5,7 @@ import { ensureBuilt } from './lib/build.mjs';
 import { ensureInstalled, ROOT, run } from './lib/install.mjs';
 
 ensureInstalled();
-ensureBuilt();
+await ensureBuilt();
 const wanted = process.argv.slice(2);
 for (const file of readdirSync(path.join(ROOT, 'bench')).sort()) {
   if (!file.endsWith('.bench.ts')) continue;

@@ -8,5 +8,5 @@ const options = readOptions();
 requireFolder(options.data);
 await requireFreePort(options.port);
 ensureInstalled();
-ensureBuilt();
+await ensureBuilt();
 await serve('start', options, { FROST_PICK_DEMO: '1' });

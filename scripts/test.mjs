@@ -53,7 +53,7 @@ suite('unit');
 if (!isQuick) {
   const { ensureChromium } = await import('./lib/browser.mjs');
   ensureChromium();
-  ensureBuilt();
+  await ensureBuilt();
   suite('browser');
 }
 console.log(`${passed} passed, ${failed} failed`);

@@ -7,6 +7,7 @@ import { ROOT, refuse, run } from './install.mjs';
 const SOURCES = [
   'app',
   'src',
+  'host',
   'instrumentation.ts',
   'next.config.ts',
   'tsconfig.json',
@@ -35,16 +36,35 @@ function readdirSyncOrNone(full) {
   }
 }
 
+/** The threads' program: all computations that run off the event loop, in one file. */
+export const WORKER = path.join(ROOT, '.next', 'compute.mjs');
+
+async function bundleWorker() {
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: [path.join(ROOT, 'host', 'compute.worker.ts')],
+    outfile: WORKER,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    alias: { '@': path.join(ROOT, 'src') },
+    logLevel: 'warning',
+  });
+}
+
 export const NEXT = path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next');
 
 /** Builds for production unless the last build is of these sources. */
-export function ensureBuilt() {
+export async function ensureBuilt() {
   const hash = createHash('sha256');
   for (const source of SOURCES) addTo(hash, source);
   const wanted = hash.digest('hex');
-  const hasBuild = existsSync(path.join(ROOT, '.next', 'BUILD_ID'));
+  const hasBuild = existsSync(path.join(ROOT, '.next', 'BUILD_ID')) && existsSync(WORKER);
   if (hasBuild && existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
   console.log('Building…');
   if (run(process.execPath, [NEXT, 'build']) !== 0) refuse('The build failed; see above.', 1);
+  await bundleWorker();
   writeFileSync(STAMP, wanted);
 }

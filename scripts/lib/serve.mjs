@@ -4,27 +4,38 @@ import { accessSync, constants, mkdirSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
-import { NEXT } from './build.mjs';
+import { WORKER } from './build.mjs';
 import { ROOT, refuse } from './install.mjs';
 
 const HOST = '127.0.0.1';
+const SERVER = path.join(ROOT, 'host', 'server.mjs');
 const DEFAULT_PORT = 3210;
-const END_WAIT_MS = 5000;
+const END_WAIT_MS = 3000;
 
 /** Port and data folder from `--port`, `--data`, the environment, or the defaults. */
 export function readOptions() {
   let values;
   try {
-    values = parseArgs({ options: { port: { type: 'string' }, data: { type: 'string' } } }).values;
+    values = parseArgs({
+      options: {
+        port: { type: 'string' },
+        data: { type: 'string' },
+        'host-name': { type: 'string', multiple: true },
+      },
+    }).values;
   } catch (error) {
-    refuse(`${error.message}. Known are --port NUMBER and --data FOLDER.`);
+    refuse(`${error.message}. Known are --port NUMBER, --data FOLDER and --host-name NAME.`);
   }
   const text = values.port ?? process.env.PORT ?? String(DEFAULT_PORT);
   const port = Number(text);
   if (!Number.isInteger(port) || port < 1 || port > 65535) {
     refuse(`The port must be a number from 1 to 65535; got ${text}.`);
   }
-  return { port, data: path.resolve(values.data ?? process.env.FROST_PICK_DATA ?? 'data') };
+  return {
+    port,
+    data: path.resolve(values.data ?? process.env.FROST_PICK_DATA ?? 'data'),
+    hostNames: values['host-name'] ?? [],
+  };
 }
 
 export function requireFolder(folder) {
@@ -70,13 +81,22 @@ async function announce(port, child) {
   }
 }
 
-/** Runs Next in `mode` (start or dev) until it ends or a signal ends it. */
-export function serve(mode, { port, data }, env = {}) {
-  const child = spawn(process.execPath, [NEXT, mode, '-H', HOST, '-p', String(port)], {
+/** Runs the server in `mode` (start or dev) until it ends or a signal ends it. */
+export function serve(mode, { port, data, hostNames }, env = {}) {
+  const names = hostNames.flatMap((name) => ['--host-name', name]);
+  const args = ['--port', String(port), ...names, ...(mode === 'dev' ? ['--dev'] : [])];
+  const child = spawn(process.execPath, [SERVER, ...args], {
     cwd: ROOT,
     // The channel tells the server when this process is gone, killed or not.
     stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', FROST_PICK_DATA: data, ...env },
+    env: {
+      ...process.env,
+      NEXT_TELEMETRY_DISABLED: '1',
+      NODE_ENV: mode === 'dev' ? 'development' : 'production',
+      FROST_PICK_DATA: data,
+      ...(mode === 'dev' ? {} : { FROST_PICK_WORKER: WORKER }),
+      ...env,
+    },
   });
   let isEnding = false;
   const end = () => {

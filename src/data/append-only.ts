@@ -1,5 +1,5 @@
-import type { Kysely } from 'kysely';
-import type { FrostDatabase } from './database';
+import { sql, type Kysely } from 'kysely';
+import { inTransaction, type FrostDatabase } from './database';
 
 /** What the append-only tables have in common, which is all that taking back needs. */
 interface AppendOnlyRow {
@@ -23,6 +23,10 @@ const BATCH = 500;
 
 const asAppendOnly = (db: FrostDatabase) => db as unknown as Kysely<AppendOnlyTables>;
 
+/** No later row corrects this one. */
+const uncorrected = (table: AppendOnlyTable) => sql<boolean>`not exists (
+  select 1 from ${sql.table(table)} as later where later.corrects_id = ${sql.ref('row.id')})`;
+
 /** Rows of a table that no later row corrects and that are not themselves a withdrawal. */
 async function standingRows(
   db: Kysely<AppendOnlyTables>,
@@ -35,15 +39,7 @@ async function standingRows(
     .selectAll('row')
     .where(`row.${column}`, '=', value)
     .where('row.withdrawn', '=', 0)
-    .where(({ not, exists, selectFrom }) =>
-      not(
-        exists(
-          selectFrom(`${table} as later` as 'reading as later')
-            .select('later.id')
-            .whereRef('later.corrects_id', '=', 'row.id'),
-        ),
-      ),
-    )
+    .where(uncorrected(table))
     .execute();
 }
 
@@ -58,7 +54,7 @@ export async function withdrawRows(
   value: string,
   stamp: Stamp,
 ): Promise<number> {
-  return db.transaction().execute(async (transaction) => {
+  return inTransaction(db, async (transaction) => {
     const target = asAppendOnly(transaction);
     const rows = await standingRows(target, table, column, value);
     for (let from = 0; from < rows.length; from += BATCH) {
@@ -75,32 +71,37 @@ export async function withdrawRows(
   });
 }
 
-/** Undoes a withdrawal of the row `id`, by a row that corrects it; false when it was not withdrawn. */
+/**
+ * Undoes the withdrawal of the row `id` that stands, by a row that corrects it, and gives the id of
+ * that row; undefined when it was not withdrawn, or is back already.
+ */
 export async function restoreRow(
   db: FrostDatabase,
   table: AppendOnlyTable,
   id: string,
   stamp: Stamp,
-): Promise<boolean> {
-  return db.transaction().execute(async (transaction) => {
+): Promise<string | undefined> {
+  return inTransaction(db, async (transaction) => {
     const target = asAppendOnly(transaction);
     const withdrawal = await target
-      .selectFrom(table)
-      .selectAll()
-      .where('corrects_id', '=', id)
-      .where('withdrawn', '=', 1)
+      .selectFrom(`${table} as row` as 'reading as row')
+      .selectAll('row')
+      .where('row.corrects_id', '=', id)
+      .where('row.withdrawn', '=', 1)
+      .where(uncorrected(table))
       .executeTakeFirst();
-    if (!withdrawal) return false;
+    if (!withdrawal) return undefined;
+    const restoredId = stamp.newId();
     await target
       .insertInto(table)
       .values({
         ...withdrawal,
-        id: stamp.newId(),
+        id: restoredId,
         corrects_id: withdrawal.id,
         withdrawn: 0,
         created_at: stamp.at,
       })
       .execute();
-    return true;
+    return restoredId;
   });
 }

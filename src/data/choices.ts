@@ -2,7 +2,9 @@ import type { ChoiceDetails } from '../core/choice';
 import type { LedgerLine, OutingFacts, OwnCorrection, RankedProduct } from '../core/wax';
 import type { GlideProduct, SnowConditions } from '../core/wax';
 import type { BaseState, ChoiceBasis } from '../core/terms';
+import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
+import { inPages } from './pages';
 import type { ChoiceRow } from './schema';
 
 /** All that went into a choice, as it was. */
@@ -55,15 +57,13 @@ const fromRow = (row: ChoiceRow): Choice => ({
   createdAt: row.created_at,
 });
 
-/** Choices that stand, latest first; of one outing, or of all; up to `most` of them. */
-export async function listChoices(
-  db: FrostDatabase,
-  outingId?: string,
-  most?: number,
-): Promise<Choice[]> {
-  let query = db
+/** The order in which choices were made, whatever the clock said. */
+const IN_ORDER = sql<number>`choice.rowid`;
+
+/** Choices that no later row corrects and that are not themselves a withdrawal, latest first. */
+const standing = (db: FrostDatabase) =>
+  db
     .selectFrom('choice')
-    .selectAll()
     .where('withdrawn', '=', 0)
     .where(({ not, exists, selectFrom }) =>
       not(
@@ -74,10 +74,37 @@ export async function listChoices(
         ),
       ),
     )
-    .orderBy('created_at', 'desc');
+    .orderBy(IN_ORDER, 'desc');
+
+/** Choices that stand, latest first; of one outing, or of all; up to `most` of them. */
+export async function listChoices(
+  db: FrostDatabase,
+  outingId?: string,
+  most?: number,
+): Promise<Choice[]> {
+  let query = standing(db).selectAll();
   if (outingId !== undefined) query = query.where('outing_id', '=', outingId);
   if (most !== undefined) query = query.limit(most);
   return (await query.execute()).map(fromRow);
+}
+
+/** All choices that stand, latest first, in pages; of one outing, or of all. */
+export function pagesOfChoices(
+  db: FrostDatabase,
+  outingId?: string,
+): AsyncGenerator<readonly Choice[]> {
+  return inPages(
+    async () => {
+      let query = standing(db).select('id');
+      if (outingId !== undefined) query = query.where('outing_id', '=', outingId);
+      return (await query.execute()).map((row) => row.id);
+    },
+    async (ids) => {
+      const rows = await db.selectFrom('choice').selectAll().where('id', 'in', ids).execute();
+      const byId = new Map(rows.map((row) => [row.id, row]));
+      return ids.map((id) => fromRow(byId.get(id)!));
+    },
+  );
 }
 
 /** Adds a choice. */

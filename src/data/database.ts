@@ -1,14 +1,14 @@
 import { accessSync, constants, mkdirSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { Kysely, Migrator, SqliteDialect, type MigrationProvider } from 'kysely';
-import { MIGRATIONS } from './migrations';
+import { Kysely } from 'kysely';
 import type { Tables } from './schema';
+import { FrostDialect } from './storage/dialect';
+import { StorageFault } from '../core/faults';
+import { asFault } from './storage/fault';
+import { checkStorage, type StorageHealth } from './storage/health';
 
 export type FrostDatabase = Kysely<Tables>;
-
-/** A reason not to start that a person can act upon. */
-export class StartRefusal extends Error {}
 
 const FILE_NAME = 'frost-pick.db';
 const BUSY_TIMEOUT_MS = 5000;
@@ -18,54 +18,68 @@ export function dataFolder(): string {
   return path.resolve(/* turbopackIgnore: true */ process.env.FROST_PICK_DATA || 'data');
 }
 
+export const databaseFile = (folder: string) => path.join(folder, FILE_NAME);
+
+/** The folder for the data cannot be made or written. */
+export class FolderRefusal extends Error {
+  constructor(readonly folder: string) {
+    super(`not writable: ${folder}`);
+    this.name = 'FolderRefusal';
+  }
+}
+
 function prepareFolder(folder: string): void {
   try {
     mkdirSync(folder, { recursive: true });
     accessSync(folder, constants.W_OK);
   } catch {
-    throw new StartRefusal(
-      `The data folder ${folder} cannot be written. Choose another with FROST_PICK_DATA or --data.`,
-    );
+    throw new FolderRefusal(folder);
   }
 }
 
-/** Opens the database of a folder; WAL, foreign keys, and every commit synced to the disk. */
-export function openDatabase(folder: string): FrostDatabase {
+/** A database with what the check of its file said at the start. */
+export interface OpenedDatabase {
+  db: FrostDatabase;
+  health: StorageHealth;
+}
+
+/** Opens and checks the database of a folder; WAL, foreign keys, and every commit synced to the disk. */
+export function openChecked(folder: string): OpenedDatabase {
   prepareFolder(folder);
-  const file = path.join(folder, FILE_NAME);
   try {
-    const sqlite = new Database(file, { timeout: BUSY_TIMEOUT_MS });
-    sqlite.pragma('journal_mode = WAL');
+    const sqlite = new Database(databaseFile(folder), { timeout: BUSY_TIMEOUT_MS });
+    // A file that refuses the switch shows it again, by code, in the check.
+    try {
+      sqlite.pragma('journal_mode = WAL');
+    } catch (error) {
+      if (!(asFault(error) instanceof StorageFault)) throw error;
+    }
     sqlite.pragma('synchronous = FULL');
     sqlite.pragma('foreign_keys = ON');
-    return new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) });
+    const health = checkStorage(sqlite);
+    return { db: new Kysely<Tables>({ dialect: new FrostDialect(sqlite) }), health };
   } catch (error) {
-    throw new StartRefusal(
-      `The database ${file} cannot be opened (${(error as Error).message}). Move it away or restore a copy.`,
-    );
+    throw asFault(error);
   }
 }
 
-const provider: MigrationProvider = { getMigrations: async () => MIGRATIONS };
+/** Opens the database of a folder. */
+export const openDatabase = (folder: string): FrostDatabase => openChecked(folder).db;
 
-/** Brings the database to this code's version; refuses one that a newer version has written. */
-export async function migrate(db: FrostDatabase): Promise<void> {
-  const migrator = new Migrator({ db, provider });
-  const { error } = await migrator.migrateToLatest();
-  if (!error) return;
-  const message = error instanceof Error ? error.message : String(error);
-  if (message.includes('previously executed migration')) {
-    throw new StartRefusal(
-      'The database was written by a newer Frost Pick. Start that version, or choose another folder with FROST_PICK_DATA or --data.',
-    );
-  }
-  throw error;
-}
+const shared = globalThis as { frostDatabase?: OpenedDatabase };
 
-const shared = globalThis as { frostDatabase?: FrostDatabase };
+const opened = () => (shared.frostDatabase ??= openChecked(dataFolder()));
 
 /** The server's one database, migrated at start by instrumentation. */
-export function database(): FrostDatabase {
-  shared.frostDatabase ??= openDatabase(dataFolder());
-  return shared.frostDatabase;
+export const database = (): FrostDatabase => opened().db;
+
+/** What the check of the file said at the start. */
+export const storageHealth = (): StorageHealth => opened().health;
+
+/** Runs `work` in the transaction that is open, or in one of its own. */
+export function inTransaction<T>(
+  db: FrostDatabase,
+  work: (transaction: FrostDatabase) => Promise<T>,
+): Promise<T> {
+  return db.isTransaction ? work(db) : db.transaction().execute(work);
 }

@@ -1,6 +1,7 @@
+import { sql } from 'kysely';
 import type { Discipline, Purpose } from '../core/terms';
 import type { FrostDatabase } from './database';
-import { venueFromRow, type Venue } from './venues';
+import { venueFromRow, type KeptVenue } from './venues';
 
 /** An outing with its venue; times are ISO 8601 in UTC. */
 export interface Outing {
@@ -13,7 +14,7 @@ export interface Outing {
   fluorocarbonsAllowed: boolean;
   /** How long the skis are on snow, h; undefined: estimated. */
   hoursOnSnow?: number;
-  venue: Venue;
+  venue: KeptVenue;
 }
 
 export interface OutingToSave extends Omit<Outing, 'venue'> {
@@ -61,26 +62,45 @@ export async function findOuting(db: FrostDatabase, id: string): Promise<Outing 
   return row && fromRow(row);
 }
 
+const factsRow = (facts: OutingFactsToKeep) => ({
+  discipline: facts.discipline,
+  purpose: facts.purpose,
+  distance_km: facts.distanceKm,
+  start_at: facts.startAt,
+  fluorocarbons_allowed: facts.fluorocarbonsAllowed ? (1 as const) : (0 as const),
+  hours_on_snow: facts.hoursOnSnow ?? null,
+});
+
 /** Adds an outing, or replaces the facts of the one with the same id. */
 export async function saveOuting(
   db: FrostDatabase,
   outing: OutingToSave,
   createdAt: string,
 ): Promise<void> {
-  const facts = {
-    venue_id: outing.venueId,
-    name: outing.name,
-    discipline: outing.discipline,
-    purpose: outing.purpose,
-    distance_km: outing.distanceKm,
-    start_at: outing.startAt,
-    fluorocarbons_allowed: outing.fluorocarbonsAllowed ? (1 as const) : (0 as const),
-    hours_on_snow: outing.hoursOnSnow ?? null,
-  };
+  const facts = { venue_id: outing.venueId, name: outing.name, ...factsRow(outing) };
   await db
     .insertInto('outing')
     .values({ id: outing.id, ...facts, created_at: createdAt })
     .onConflict((conflict) => conflict.column('id').doUpdateSet(facts))
+    .execute();
+}
+
+/** What of an outing the Pick screen may change. */
+export type OutingFactsToKeep = Pick<
+  Outing,
+  'discipline' | 'purpose' | 'distanceKm' | 'startAt' | 'fluorocarbonsAllowed' | 'hoursOnSnow'
+>;
+
+/** Changes the facts of an outing that is there. */
+export async function changeOuting(
+  db: FrostDatabase,
+  id: string,
+  facts: OutingFactsToKeep,
+): Promise<void> {
+  await db
+    .updateTable('outing')
+    .set({ ...factsRow(facts), version: sql`version + 1` })
+    .where('id', '=', id)
     .execute();
 }
 

@@ -1,3 +1,4 @@
+import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
 
 /** Keeps a photo of a reading. */
@@ -22,9 +23,18 @@ export async function findPhoto(db: FrostDatabase, readingId: string): Promise<B
     .selectFrom('photo')
     .select('jpeg')
     .where('reading_id', '=', readingId)
-    .orderBy('created_at', 'desc')
+    .orderBy(sql`rowid`, 'desc')
     .executeTakeFirst();
   return row?.jpeg;
+}
+
+/** Hands the photos of a reading on to the row that stands for it now. */
+export async function movePhotos(db: FrostDatabase, fromId: string, toId: string): Promise<void> {
+  await db
+    .updateTable('photo')
+    .set({ reading_id: toId })
+    .where('reading_id', '=', fromId)
+    .execute();
 }
 
 /** Takes a reading's latest photo away; gives whether there was one. */
@@ -33,7 +43,7 @@ export async function removePhoto(db: FrostDatabase, readingId: string): Promise
     .selectFrom('photo')
     .select('id')
     .where('reading_id', '=', readingId)
-    .orderBy('created_at', 'desc')
+    .orderBy(sql`rowid`, 'desc')
     .executeTakeFirst();
   if (!row) return false;
   await db.deleteFrom('photo').where('id', '=', row.id).execute();

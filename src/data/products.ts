@@ -1,7 +1,8 @@
+import { sql, type Insertable } from 'kysely';
 import type { Additive, Application, LabelPreference, ProductRole } from '../core/terms';
 import type { GlideProduct } from '../core/wax';
 import type { FrostDatabase } from './database';
-import type { ProductRow } from './schema';
+import type { ProductRow, ProductTable } from './schema';
 
 /** A product on the shelf. Temperatures °C, masses g, price in the team's own money a container. */
 export interface ShelfProduct extends GlideProduct {
@@ -21,6 +22,8 @@ export interface ShelfProduct extends GlideProduct {
   openedOn?: string;
   /** The user's own colour for its block. */
   swatch: string | null;
+  /** Absent before it is stored; raised by each change. */
+  version?: number;
 }
 
 const optional = <T>(value: T | null): T | undefined => value ?? undefined;
@@ -45,9 +48,10 @@ const fromRow = (row: ProductRow): ShelfProduct => ({
   containerG: optional(row.container_g),
   price: optional(row.price),
   openedOn: optional(row.opened_on),
+  version: row.version,
 });
 
-const toRow = (product: ShelfProduct): ProductRow => ({
+const toRow = (product: ShelfProduct): Insertable<ProductTable> & { id: string } => ({
   id: product.id,
   name: product.name,
   form: product.form,
@@ -76,6 +80,15 @@ export async function listProducts(db: FrostDatabase, role?: ProductRole): Promi
   return (await query.execute()).map(fromRow);
 }
 
+/** One product, or undefined when it is not on the shelf. */
+export async function findProduct(
+  db: FrostDatabase,
+  id: string,
+): Promise<ShelfProduct | undefined> {
+  const row = await db.selectFrom('product').selectAll().where('id', '=', id).executeTakeFirst();
+  return row && fromRow(row);
+}
+
 /** Puts products on the shelf, or what stands there under the same id anew. */
 export async function saveProducts(
   db: FrostDatabase,
@@ -86,7 +99,9 @@ export async function saveProducts(
     await db
       .insertInto('product')
       .values({ id, ...facts })
-      .onConflict((conflict) => conflict.column('id').doUpdateSet(facts))
+      .onConflict((conflict) =>
+        conflict.column('id').doUpdateSet({ ...facts, version: sql`product.version + 1` }),
+      )
       .execute();
   }
 }

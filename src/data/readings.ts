@@ -1,7 +1,9 @@
+import { sql } from 'kysely';
 import type { HandHardness } from '../core/terms';
 import type { SnowConditions } from '../core/wax';
-import type { FrostDatabase } from './database';
+import { inTransaction, type FrostDatabase } from './database';
 import { insertMany } from './insert-many';
+import { inPages } from './pages';
 import type { NewReading, ReadingRow } from './schema';
 
 /** A reading as it stands: the latest correction of it, when there was one. */
@@ -85,20 +87,50 @@ const standing = (db: FrostDatabase) =>
       ),
     );
 
+/** The order in which rows came in, whatever the clock said. */
+const IN_ORDER = sql<number>`reading.rowid`;
+
 /** Readings that stand, latest first; of one outing, or of all; up to `most` of them. */
 export async function listReadings(
   db: FrostDatabase,
   outingId?: string,
   most?: number,
 ): Promise<Reading[]> {
-  let query = standing(db).orderBy('taken_at', 'desc').orderBy('created_at', 'desc');
+  let query = standing(db).orderBy('taken_at', 'desc').orderBy(IN_ORDER, 'desc');
   if (outingId !== undefined) query = query.where('outing_id', '=', outingId);
   if (most !== undefined) query = query.limit(most);
   return (await query.execute()).map(fromRow);
 }
 
+/** A reading that stands, by its id. */
+export async function findReading(db: FrostDatabase, id: string): Promise<Reading | undefined> {
+  const row = await standing(db).where('reading.id', '=', id).executeTakeFirst();
+  return row && fromRow(row);
+}
+
+/** All readings that stand, latest first, in pages; of one outing, or of all. */
+export function pagesOfReadings(
+  db: FrostDatabase,
+  outingId?: string,
+): AsyncGenerator<readonly Reading[]> {
+  const ordered = () =>
+    standing(db).orderBy('taken_at', 'desc').orderBy(IN_ORDER, 'desc').clearSelect().select('id');
+  return inPages(
+    async () => {
+      const query =
+        outingId === undefined ? ordered() : ordered().where('outing_id', '=', outingId);
+      return (await query.execute()).map((row) => row.id);
+    },
+    async (ids) => {
+      const rows = await db.selectFrom('reading').selectAll().where('id', 'in', ids).execute();
+      const byId = new Map(rows.map((row) => [row.id, row]));
+      return ids.map((id) => fromRow(byId.get(id)!));
+    },
+  );
+}
+
 /** Adds readings, all or none. A row may name the one it corrects. */
 export async function addReadings(db: FrostDatabase, readings: readonly Reading[]): Promise<void> {
   const rows = readings.map(toRow);
-  await db.transaction().execute((transaction) => insertMany(transaction, 'reading', rows));
+  await inTransaction(db, (transaction) => insertMany(transaction, 'reading', rows));
 }

@@ -1,5 +1,5 @@
 import type { SurfaceKind } from '../core/snow/outlook';
-import type { ColumnType, Insertable, Selectable } from 'kysely';
+import type { ColumnType, Generated, Insertable, Selectable } from 'kysely';
 import type { StepKind, StepOutcome } from '../core/bench';
 import type {
   BaseSide,
@@ -31,6 +31,9 @@ export interface VenueTable {
   longitude: number;
   time_zone: string;
   own_correction_c: number;
+  /** Raised by each change: a save that stands on an older one is merged or refused. */
+  version: Generated<number>;
+  course_version: Generated<number>;
 }
 
 export interface OutingTable {
@@ -44,6 +47,8 @@ export interface OutingTable {
   fluorocarbons_allowed: SqlBoolean;
   hours_on_snow: number | null;
   created_at: Fixed<string>;
+  /** Raised by each change: a save that stands on an older one is merged or refused. */
+  version: Generated<number>;
 }
 
 /** Append-only: a correction is a further row that names the one it corrects. */
@@ -94,6 +99,8 @@ export interface ProductTable {
   price: number | null;
   preference: string | null;
   opened_on: string | null;
+  /** Raised by each change: a save that stands on an older one is merged or refused. */
+  version: Generated<number>;
 }
 
 /** Append-only: what came, went, or was found on weighing. Grams are signed. */
@@ -149,6 +156,8 @@ export interface StationTable {
   id: string;
   name: string;
   altitude_m: number;
+  /** Raised by each change: a save that stands on an older one is merged or refused. */
+  version: Generated<number>;
 }
 
 export interface VenueStationTable {
@@ -209,6 +218,8 @@ export interface SkiTable {
   note: string | null;
   /** Taken off the rack; its past stays. */
   removed_at: string | null;
+  /** Raised by each change: a save that stands on an older one is merged or refused. */
+  version: Generated<number>;
 }
 
 /** Details as JSON; `job_id` where a job of the bench wrote it. */
@@ -267,7 +278,16 @@ export interface JobStepTable {
   grams: number | null;
 }
 
+/** A write that was done for a key that a client made, with its answer as JSON. */
+export interface WriteKeyTable {
+  key: Fixed<string>;
+  deed: Fixed<string>;
+  answer: Fixed<string>;
+  at: Fixed<string>;
+}
+
 export interface Tables {
+  write_key: WriteKeyTable;
   ski: SkiTable;
   ski_event: SkiEventTable;
   finding: FindingTable;

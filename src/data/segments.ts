@@ -1,3 +1,4 @@
+import { sql } from 'kysely';
 import type { SurfaceKind } from '../core/snow/outlook';
 import type { FrostDatabase } from './database';
 
@@ -41,6 +42,11 @@ export async function saveSegments(
   segments: readonly Segment[],
 ): Promise<void> {
   await db.deleteFrom('segment').where('venue_id', '=', venueId).execute();
+  await db
+    .updateTable('venue')
+    .set({ course_version: sql`course_version + 1` })
+    .where('id', '=', venueId)
+    .execute();
   if (segments.length === 0) return;
   await db
     .insertInto('segment')

@@ -1,10 +1,17 @@
+import { sql, type Insertable } from 'kysely';
 import type { Ski } from '../core/ski';
 import type { FrostDatabase } from './database';
-import type { SkiRow } from './schema';
+import type { SkiRow, SkiTable } from './schema';
 
 const optional = <T>(value: T | null): T | undefined => value ?? undefined;
 
-const fromRow = (row: SkiRow): Ski => ({
+/** A pair as stored: each change raises its version. */
+export interface KeptSki extends Ski {
+  version: number;
+  isRemoved: boolean;
+}
+
+const fromRow = (row: SkiRow): KeptSki => ({
   id: row.id,
   name: row.name,
   owner: row.owner,
@@ -20,9 +27,11 @@ const fromRow = (row: SkiRow): Ski => ({
   hasBrakes: row.has_brakes === 1,
   purpose: row.purpose,
   note: optional(row.note),
+  version: row.version,
+  isRemoved: row.removed_at !== null,
 });
 
-const toRow = (ski: Ski): SkiRow => ({
+const toRow = (ski: Ski): Insertable<SkiTable> & { id: string } => ({
   id: ski.id,
   name: ski.name,
   owner: ski.owner,
@@ -38,11 +47,10 @@ const toRow = (ski: Ski): SkiRow => ({
   has_brakes: ski.hasBrakes ? 1 : 0,
   purpose: ski.purpose,
   note: ski.note ?? null,
-  removed_at: null,
 });
 
 /** Everything on the rack, by name. */
-export async function listSkis(db: FrostDatabase): Promise<Ski[]> {
+export async function listSkis(db: FrostDatabase): Promise<KeptSki[]> {
   const rows = await db
     .selectFrom('ski')
     .selectAll()
@@ -53,19 +61,21 @@ export async function listSkis(db: FrostDatabase): Promise<Ski[]> {
 }
 
 /** One ski, on the rack or taken off it. */
-export async function findSki(db: FrostDatabase, id: string): Promise<Ski | undefined> {
+export async function findSki(db: FrostDatabase, id: string): Promise<KeptSki | undefined> {
   const row = await db.selectFrom('ski').selectAll().where('id', '=', id).executeTakeFirst();
   return row && fromRow(row);
 }
 
-/** Adds skis, or changes those of the same id; one that was taken off is on the rack again. */
+/** Adds skis, or changes those of the same id; one that was taken off stays off. */
 export async function saveSkis(db: FrostDatabase, skis: readonly Ski[]): Promise<void> {
   for (const ski of skis) {
     const row = toRow(ski);
     await db
       .insertInto('ski')
       .values(row)
-      .onConflict((conflict) => conflict.column('id').doUpdateSet(row))
+      .onConflict((conflict) =>
+        conflict.column('id').doUpdateSet({ ...row, version: sql`ski.version + 1` }),
+      )
       .execute();
   }
 }
@@ -74,9 +84,20 @@ export async function saveSkis(db: FrostDatabase, skis: readonly Ski[]): Promise
 export async function removeSki(db: FrostDatabase, id: string, at: string): Promise<boolean> {
   const done = await db
     .updateTable('ski')
-    .set({ removed_at: at })
+    .set({ removed_at: at, version: sql`version + 1` })
     .where('id', '=', id)
     .where('removed_at', 'is', null)
+    .executeTakeFirst();
+  return done.numUpdatedRows > 0n;
+}
+
+/** Puts a ski back on the rack; false when it is there. */
+export async function restoreSki(db: FrostDatabase, id: string): Promise<boolean> {
+  const done = await db
+    .updateTable('ski')
+    .set({ removed_at: null, version: sql`version + 1` })
+    .where('id', '=', id)
+    .where('removed_at', 'is not', null)
     .executeTakeFirst();
   return done.numUpdatedRows > 0n;
 }

@@ -1,3 +1,6 @@
+import { KeyReused, Overload, StorageFault } from '../core/faults';
+import { faultWords } from './fault-words';
+import { decodeText } from './text';
 import type { FieldProblem } from './schemas/validation';
 
 /** The one shape of an error across a route, an action or a worker. */
@@ -18,9 +21,42 @@ export const failed = (
   error: { code, message, details },
 });
 
+/** Problems spelled out in the message; all of them stand in the details. */
+const MOST_SPELLED = 10;
+
 /** Every problem of untrusted input, by field. */
 export function invalidInput(problems: readonly FieldProblem[]): WireResult<never> {
-  return failed('invalid_input', problems.map((one) => one.message).join(' '), [...problems]);
+  const sentences = problems.slice(0, MOST_SPELLED).map((problem) => problem.message);
+  return failed('invalid_input', sentences.join(' '), [...problems]);
+}
+
+/** An error that nobody foresaw; what it was stands in the server's log, not in the answer. */
+const UNFORESEEN = failed(
+  'failed',
+  'Something went wrong on the server: nothing was saved. Try again.',
+);
+
+/**
+ * The result of a use-case for a route or an action, also when it throws: faults of the file, overload and
+ * keys used twice by their code, anything else as `failed`.
+ */
+export async function answered<T>(
+  work: () => Promise<WireResult<T>> | WireResult<T>,
+): Promise<WireResult<T>> {
+  try {
+    return await work();
+  } catch (error) {
+    if (error instanceof StorageFault) return failed(error.code, faultWords(error.code));
+    if (error instanceof Overload) {
+      const message = 'The server has too much to do just now: nothing was saved. Try again soon.';
+      return failed('busy', message, [{ retryAfterS: error.retryAfterS }]);
+    }
+    if (error instanceof KeyReused) {
+      return failed('conflict', 'This was sent before for something else: reload the page.');
+    }
+    console.error(error);
+    return UNFORESEEN;
+  }
 }
 
 const STATUS_BY_CODE: Record<string, number> = {
@@ -28,15 +64,40 @@ const STATUS_BY_CODE: Record<string, number> = {
   invalid_json: 400,
   invalid_file: 422,
   too_large: 413,
+  unsupported_type: 415,
   not_found: 404,
   conflict: 409,
+  changed_meanwhile: 409,
+  busy: 503,
+  storage_full: 507,
+  storage_read_only: 503,
+  storage_damaged: 503,
+  storage_busy: 503,
+  storage_failed: 503,
 };
+
+/** Data is never kept by a browser or by what stands between. */
+const NO_STORE = { 'cache-control': 'no-store' };
+
+function headersFor({ code, details }: WireError): Record<string, string> {
+  const after = (details[0] as { retryAfterS?: number } | undefined)?.retryAfterS;
+  return code === 'busy' ? { ...NO_STORE, 'retry-after': String(after ?? 1) } : NO_STORE;
+}
 
 /** A result as an HTTP response: the value itself, or `{code, message, details}` with its status. */
 export function toResponse(result: WireResult<unknown>): Response {
-  if (result.ok) return Response.json(result.value);
-  return Response.json(result.error, { status: STATUS_BY_CODE[result.error.code] ?? 500 });
+  if (result.ok) return Response.json(result.value, { headers: NO_STORE });
+  const { error } = result;
+  return Response.json(error, {
+    status: STATUS_BY_CODE[error.code] ?? 500,
+    headers: headersFor(error),
+  });
 }
+
+/** Answers a route with what its work comes to, also when it throws. */
+export const answerRoute = async (
+  work: () => Promise<WireResult<unknown>> | WireResult<unknown>,
+): Promise<Response> => toResponse(await answered(work));
 
 /** The body of a request, or `too_large` beyond `mostBytes`, without reading further. */
 export async function readBytes(
@@ -63,59 +124,38 @@ export async function readBytes(
   return { ok: true, value: Buffer.concat(chunks) };
 }
 
-/** The body of a request as text, or `too_large`. */
-export async function readText(request: Request, mostBytes: number): Promise<WireResult<string>> {
-  const bytes = await readBytes(request, mostBytes);
-  return bytes.ok ? { ok: true, value: new TextDecoder().decode(bytes.value) } : bytes;
-}
+/** Whether the request says exactly that its body is of this type, whatever its charset. */
+const isOfType = (request: Request, types: readonly string[]) =>
+  types.includes((request.headers.get('content-type') ?? '').split(';')[0]!.trim().toLowerCase());
 
-/** The body of a request as JSON, or `too_large` or `invalid_json`. */
-export async function readJson(request: Request, mostBytes: number): Promise<WireResult<unknown>> {
-  const text = await readText(request, mostBytes);
-  if (!text.ok) return text;
-  try {
-    return { ok: true, value: JSON.parse(text.value) as unknown };
-  } catch {
-    return failed('invalid_json', 'The body is not JSON.');
+/** The body of a request, if it is of one of these types; else `unsupported_type` or `too_large`. */
+export async function readTyped(
+  request: Request,
+  types: readonly string[],
+  mostBytes: number,
+): Promise<WireResult<Uint8Array>> {
+  if (!isOfType(request, types)) {
+    return failed('unsupported_type', `Send the body with Content-Type ${types.join(' or ')}.`);
   }
+  return readBytes(request, mostBytes);
 }
 
-/** A file handed out. */
-export interface OutFile {
-  name: string;
-  type: string;
-  text: string;
+/** The body of a request as text of one type, or why not. */
+export async function readText(
+  request: Request,
+  type: string,
+  mostBytes: number,
+): Promise<WireResult<string>> {
+  const bytes = await readTyped(request, [type], mostBytes);
+  if (!bytes.ok) return bytes;
+  const decoded = decodeText(bytes.value);
+  return decoded.ok
+    ? { ok: true, value: decoded.text }
+    : failed('invalid_file', decoded.message, [
+        { line: 1, field: 'file', message: decoded.message },
+      ]);
 }
 
-/** Rows as a CSV or JSON file, by the word of the request; CSV where it gives none. */
-export function asFile(
-  name: string,
-  format: string | null,
-  csv: () => string,
-  rows: unknown,
-): WireResult<OutFile> {
-  if (format === 'json') {
-    const text = JSON.stringify(rows, null, 1);
-    return { ok: true, value: { name: `${name}.json`, type: 'application/json', text } };
-  }
-  if (format === null || format === 'csv') {
-    // The byte order mark tells spreadsheets that this is UTF-8.
-    return {
-      ok: true,
-      value: { name: `${name}.csv`, type: 'text/csv', text: `\uFEFF${csv()}` },
-    };
-  }
-  return invalidInput([{ field: 'format', message: 'Format must be csv or json.' }]);
-}
-
-/** A file as a download, or the error. */
-export function toFileResponse(result: WireResult<OutFile>): Response {
-  if (!result.ok) return toResponse(result);
-  const { name, type, text } = result.value;
-  return new Response(text, {
-    headers: {
-      'content-type': `${type}; charset=utf-8`,
-      'content-disposition': `attachment; filename="${name}"`,
-    },
-  });
-}
+/** The body of a JSON request as text: parsed where it is answered, which may be another thread. */
+export const readJsonText = (request: Request, mostBytes: number) =>
+  readText(request, 'application/json', mostBytes);

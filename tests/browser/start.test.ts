@@ -54,6 +54,7 @@ describe('npm run demo', () => {
     const csv = 'time,snow temperature [°C],humidity [%]\n2027-01-17T06:00,-9,70\n';
     const saved = await fetch(`${app.url}/api/v1/readings?outing=demo-tour`, {
       method: 'POST',
+      headers: { 'content-type': 'text/csv' },
       body: csv,
     });
     expect(saved.status).toBe(200);

@@ -2,10 +2,9 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { MODEL_VERSION } from '@/core/model-version';
-import { migrate, openDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
 import { pickResponseSchema } from '@/formats/schemas/pick';
-import { temporaryFolder } from './temporary-database';
+import { migrated, temporaryFolder } from './temporary-database';
 
 type Route = (request: Request) => Promise<Response>;
 let pick: Route;
@@ -17,8 +16,7 @@ let openApi: () => Response;
 beforeAll(async () => {
   const folder = temporaryFolder();
   process.env.FROST_PICK_DATA = folder;
-  const db = openDatabase(folder);
-  await migrate(db);
+  const db = await migrated(folder);
   await seedDemo(db, new Date('2027-01-13T12:00:00Z'));
   ({ POST: pick } = await import('../../app/api/v1/pick/route'));
   ({ GET: readReadings, POST: writeReadings } = await import('../../app/api/v1/readings/route'));
@@ -55,6 +53,7 @@ const post = (route: Route, body: unknown, query = '') =>
   route(
     new Request(`http://localhost/api${query}`, {
       method: 'POST',
+      headers: { 'content-type': route === writeReadings ? 'text/csv' : 'application/json' },
       body: typeof body === 'string' ? body : JSON.stringify(body),
     }),
   );

@@ -16,7 +16,8 @@ import { exportSkis, importSkis } from '@/features/skis/use-cases/skis-files';
 import { originOf, skiQr } from '@/features/skis/qr';
 import { keepSkiPhoto, showSkiPhoto } from '@/features/skis/use-cases/ski-photos';
 import { loadRack, loadSki } from '@/features/skis/use-cases/load-skis';
-import { temporaryDatabase } from './temporary-database';
+import { textOf } from '@/formats/out-file';
+import { temporaryDatabase, writingTo } from './temporary-database';
 
 const NOW = Date.parse('2027-01-13T13:00:00Z');
 const MINUTE = 60_000;
@@ -29,13 +30,18 @@ function bench(db: FrostDatabase) {
     nowMs += MINUTE;
     return { nowMs, newId: () => `id-${(count += 1)}` };
   };
+  const starting = () => {
+    const { nowMs: at, newId } = stamp();
+    const write = writingTo(db, { nowMs: at, at: new Date(at).toISOString(), newId });
+    return { nowMs: at, write };
+  };
   const move = async (jobId: string, kind: 'next' | 'back' | 'skip', more: object = {}) => {
     const job = (await findJob(db, jobId))!;
     const { position } = jobState(job.sheet, job.records);
     return moveJob(db, { jobId, position, move: kind, ...more }, stamp());
   };
   const start = async (input: object = SLALOM) => {
-    const started = await startJob(db, input, stamp());
+    const started = await startJob(db, input, starting());
     if (!started.ok) throw new Error(started.error.message);
     return started.value.id;
   };
@@ -47,7 +53,7 @@ function bench(db: FrostDatabase) {
       await move(jobId, 'next');
     }
   };
-  return { stamp, move, start, runTo, now: () => nowMs };
+  return { stamp, starting, move, start, runTo, now: () => nowMs };
 }
 
 describe('a sheet for a ski of the rack', () => {
@@ -204,9 +210,9 @@ describe('running a job', () => {
 
   it('has one job a ski, which can be put away and taken out again', async () => {
     const db = await temporaryDatabase();
-    const { start, stamp, now } = bench(db);
+    const { start, starting, now } = bench(db);
     const id = await start();
-    expect(await startJob(db, SLALOM, stamp())).toMatchObject({
+    expect(await startJob(db, SLALOM, starting())).toMatchObject({
       ok: false,
       error: { code: 'conflict' },
     });
@@ -223,11 +229,11 @@ describe('the rack of skis', () => {
     const db = await temporaryDatabase();
     const file = await exportSkis(db, 'csv');
     if (!file.ok) throw new Error('no file');
-    const again = await importSkis(db, file.value.text, () => 'x');
+    const text = await textOf(file.value);
+    const again = await importSkis(db, text, writingTo(db));
     expect(again).toMatchObject({ ok: false, error: { code: 'invalid_file' } });
     const empty = await temporaryDatabase(false);
-    let count = 0;
-    const taken = await importSkis(empty, file.value.text, () => `ski-${(count += 1)}`);
+    const taken = await importSkis(empty, text, writingTo(empty));
     expect(taken.ok).toBe(true);
     const strip = (skis: Awaited<ReturnType<typeof listSkis>>) =>
       skis.map((one) => ({ ...one, id: '' }));
@@ -235,7 +241,7 @@ describe('the rack of skis', () => {
     const few = await importSkis(
       empty,
       'name,type,length [cm],waist [mm]\nPlain,classic,200,44\n',
-      () => 'p',
+      writingTo(empty, { newId: () => 'p' }),
     );
     expect(few.ok).toBe(true);
     expect((await listSkis(empty)).find((one) => one.id === 'p')).toMatchObject({
@@ -244,7 +250,7 @@ describe('the rack of skis', () => {
       hasBrakes: false,
     });
     const bad = 'name,type,length [cm],waist [mm]\nA,skate,190,44\nB,sledge,500,44\n';
-    const refused = await importSkis(empty, bad, () => 'y');
+    const refused = await importSkis(empty, bad, writingTo(empty));
     expect(!refused.ok && refused.error.details).toMatchObject([
       { line: 3, field: 'type' },
       { line: 3, field: 'length' },
@@ -259,16 +265,16 @@ describe('the rack of skis', () => {
       .withExif({ IFD0: { Copyright: 'someone' } })
       .jpeg()
       .toBuffer();
-    const stamp = { id: 'photo', at: '2027-01-13T13:00:00Z' };
-    const kept = await keepSkiPhoto(db, SLALOM.skiId, image, stamp);
+    const write = writingTo(db, { id: 'photo' });
+    const kept = await keepSkiPhoto(db, SLALOM.skiId, image, write);
     expect(kept).toMatchObject({ ok: true, value: { id: 'photo' } });
     const shown = await showSkiPhoto(db, 'photo');
     if (!shown.ok) throw new Error('no photo');
     expect((await sharp(shown.value).metadata()).exif).toBeUndefined();
     expect((await loadSki(db, SLALOM.skiId, NOW, false))!.photoIds).toEqual(['photo']);
     const text = new TextEncoder().encode('no picture');
-    expect((await keepSkiPhoto(db, SLALOM.skiId, text, { ...stamp, id: 'b' })).ok).toBe(false);
-    expect((await keepSkiPhoto(db, 'gone', image, { ...stamp, id: 'c' })).ok).toBe(false);
+    expect((await keepSkiPhoto(db, SLALOM.skiId, text, write)).ok).toBe(false);
+    expect((await keepSkiPhoto(db, 'gone', image, write)).ok).toBe(false);
     expect((await showSkiPhoto(db, 'gone')).ok).toBe(false);
   });
 

@@ -11,10 +11,11 @@ import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
 import { exportProducts, importProducts } from '@/features/shelf/use-cases/products-files';
 import { gripResponseSchema } from '@/formats/schemas/grip';
 import { pickResponseSchema } from '@/formats/schemas/pick';
-import { teamSettingsSchema } from '@/formats/schemas/team';
+import { teamChangeSchema } from '@/formats/schemas/team';
 import { validate } from '@/formats/schemas/validation';
 import type { WireResult } from '@/formats/wire';
-import { temporaryDatabase } from './temporary-database';
+import { textOf } from '@/formats/out-file';
+import { temporaryDatabase, writingTo } from './temporary-database';
 
 const HOUR = 3_600_000;
 const START = Date.parse('2027-01-16T04:00:00Z');
@@ -154,7 +155,7 @@ describe('the shelf', () => {
     const file = valueOf(await exportProducts(db, 'csv'));
     for (const product of before)
       await db.deleteFrom('product').where('id', '=', product.id).execute();
-    expect(valueOf(await importProducts(db, file.text, () => crypto.randomUUID())).count).toBe(
+    expect(valueOf(await importProducts(db, await textOf(file), writingTo(db))).count).toBe(
       before.length,
     );
     const after = await listProducts(db);
@@ -165,12 +166,12 @@ describe('the shelf', () => {
   it('reports doubles and swapped labels by line, and takes nothing in', async () => {
     const count = (await listProducts(db)).length;
     const text = `${header}\nNew one;-9;-4;glide;block;graphite;60\nnew one;-8;-3;;;;\nFrost;-14;-8;;;;\nBack;0;-6;;;;`;
-    const done = await importProducts(db, text, () => crypto.randomUUID());
+    const done = await importProducts(db, text, writingTo(db));
     expect(done.ok).toBe(false);
     const swapped = done.ok ? '' : JSON.stringify(done.error.details);
     expect(swapped).toContain('swapped');
     const named = `${header}\nNew one;-9;-4;;;;\nnew one;-8;-3;;;;\nFrost;-14;-8;;;;`;
-    const doubles = await importProducts(db, named, () => crypto.randomUUID());
+    const doubles = await importProducts(db, named, writingTo(db));
     const problems = doubles.ok
       ? []
       : (doubles.error.details as { line: number; message: string }[]);
@@ -210,8 +211,8 @@ describe('the team’s own ways', () => {
       ventilated: false,
       baseType: 'sintered',
     });
-    expect(validate(teamSettingsSchema, { methods: { drive: 'magic' } }).ok).toBe(false);
-    expect(validate(teamSettingsSchema, { methods: { other: 'x' } }).ok).toBe(false);
-    expect(validate(teamSettingsSchema, { tools: ['cork'] }).ok).toBe(true);
+    expect(validate(teamChangeSchema, { methods: { drive: 'magic' } }).ok).toBe(false);
+    expect(validate(teamChangeSchema, { methods: { other: 'x' } }).ok).toBe(false);
+    expect(validate(teamChangeSchema, { tools: { added: ['cork'] } }).ok).toBe(true);
   });
 });

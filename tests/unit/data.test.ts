@@ -3,7 +3,8 @@ import { sql } from 'kysely';
 import { localFromInstant } from '@/core/time';
 import { restoreRow, withdrawRows } from '@/data/append-only';
 import { listChoices } from '@/data/choices';
-import { migrate, openDatabase, StartRefusal } from '@/data/database';
+import { FolderRefusal, openDatabase } from '@/data/database';
+import { migrateStorage } from '@/data/storage/migrate';
 import { loadCourse } from '@/data/course';
 import { seedDemo } from '@/data/demo/seed';
 import { lanternDay } from '@/data/demo/weekend';
@@ -11,8 +12,8 @@ import { listOutings, nextOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { addReadings, listReadings } from '@/data/readings';
 import { listStations, removeWeather, saveWeather } from '@/data/weather';
-import { keptStart } from '@/workers/server-outlook';
-import { temporaryDatabase, temporaryFolder } from './temporary-database';
+import { keptStart } from '@/server/outlooks';
+import { migrated, temporaryDatabase, temporaryFolder } from './temporary-database';
 
 let made = 0;
 const stamp = { newId: () => `made-${(made += 1)}`, at: '2027-01-13T13:00:00.000Z' };
@@ -29,15 +30,15 @@ describe('the database', () => {
 
   it('refuses a database that a newer version has written', async () => {
     const folder = temporaryFolder();
-    const db = openDatabase(folder);
-    await migrate(db);
+    const db = await migrated(folder);
     await sql`insert into kysely_migration values ('9999-from-the-future', '2030')`.execute(db);
     await db.destroy();
-    await expect(migrate(openDatabase(folder))).rejects.toThrow(/newer Frost Pick/);
+    const again = migrateStorage(openDatabase(folder), folder, new Date());
+    await expect(again).rejects.toMatchObject({ code: 'newer' });
   });
 
   it('refuses a folder that is a file, with a sentence', async () => {
-    expect(() => openDatabase('/dev/null/data')).toThrow(StartRefusal);
+    expect(() => openDatabase('/dev/null/data')).toThrow(FolderRefusal);
   });
 
   it('refuses to change or delete a reading or a choice', async () => {
@@ -69,10 +70,12 @@ describe('readings and choices that stand', () => {
     expect(await withdrawRows(db, 'reading', 'id', latest!.id, stamp)).toBe(1);
     expect(await withdrawRows(db, 'reading', 'id', latest!.id, stamp)).toBe(0);
     expect(await listReadings(db, 'demo-relay')).toHaveLength(2);
-    expect(await restoreRow(db, 'reading', latest!.id, stamp)).toBe(true);
+    const restoredId = await restoreRow(db, 'reading', latest!.id, stamp);
+    expect(restoredId).toBe(`made-${made}`);
+    expect(await restoreRow(db, 'reading', latest!.id, stamp)).toBeUndefined();
     const [back] = await listReadings(db, 'demo-relay');
     expect(back).toMatchObject({ temperatureC: latest!.temperatureC, spot: latest!.spot });
-    expect(await restoreRow(db, 'reading', 'nobody', stamp)).toBe(false);
+    expect(await restoreRow(db, 'reading', 'nobody', stamp)).toBeUndefined();
   });
 
   it('work for choices too', async () => {
@@ -101,8 +104,7 @@ describe('the demo', () => {
     '2027-07-09T15:00:00Z',
     '2026-12-31T22:59:00Z',
   ])('starts at any hour of any day: %s', async (moment) => {
-    const db = openDatabase(temporaryFolder());
-    await migrate(db);
+    const db = await migrated();
     await seedDemo(db, new Date(moment));
     for (const outing of await listOutings(db)) {
       const readings = await listReadings(db, outing.id);

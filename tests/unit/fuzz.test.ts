@@ -1,16 +1,14 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { migrate, openDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
-import { temporaryFolder } from './temporary-database';
+import { migrated, temporaryFolder } from './temporary-database';
 
 type Route = (request: Request) => Promise<Response>;
 const routes: Record<string, Route> = {};
 
 beforeAll(async () => {
   process.env.FROST_PICK_DATA = temporaryFolder();
-  const db = openDatabase(process.env.FROST_PICK_DATA);
-  await migrate(db);
+  const db = await migrated(process.env.FROST_PICK_DATA);
   await seedDemo(db, new Date('2027-01-13T12:00:00Z'));
   routes.pick = (await import('../../app/api/v1/pick/route')).POST;
   routes.outlook = (await import('../../app/api/v1/outlook/route')).POST;
@@ -22,7 +20,13 @@ beforeAll(async () => {
 });
 
 const call = (name: string, body: string) =>
-  routes[name]!(new Request('http://localhost/api?outing=demo-relay', { method: 'POST', body }));
+  routes[name]!(
+    new Request('http://localhost/api?outing=demo-relay', {
+      method: 'POST',
+      headers: { 'content-type': name === 'readings' ? 'text/csv' : 'application/json' },
+      body,
+    }),
+  );
 
 const snow = {
   temperatureC: -8,

@@ -20,7 +20,11 @@ const body = (more: object = {}) => ({
 });
 const post = (input: unknown) =>
   POST(
-    new Request('http://localhost/api/v1/outlook', { method: 'POST', body: JSON.stringify(input) }),
+    new Request('http://localhost/api/v1/outlook', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(input),
+    }),
   );
 const problems = async (input: unknown) => {
   const response = await post(input);

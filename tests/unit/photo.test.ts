@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import sharp from 'sharp';
 import { dropPhoto, keepPhoto, showPhoto } from '@/features/snow/use-cases/reading-photo';
 import { cleanPhoto } from '@/formats/photo';
-import { temporaryDatabase } from './temporary-database';
+import { temporaryDatabase, writingTo } from './temporary-database';
 
 const picture = () =>
   sharp({ create: { width: 2400, height: 1200, channels: 3, background: '#8899aa' } })
@@ -24,17 +24,17 @@ describe('a photo of a reading', () => {
 
   it('is kept, shown and taken away; what is no picture is refused, and a reading that is not there', async () => {
     const db = await temporaryDatabase();
-    const stamp = { id: 'photo', at: '2027-01-13T13:00:00.000Z' };
-    const kept = await keepPhoto(db, 'demo-reading-1', await picture(), stamp);
+    const write = writingTo(db, { id: 'photo' });
+    const kept = await keepPhoto(db, 'demo-reading-1', await picture(), write);
     expect(kept.ok).toBe(true);
     expect((await showPhoto(db, 'demo-reading-1')).ok).toBe(true);
     expect((await dropPhoto(db, 'demo-reading-1')).ok).toBe(true);
     expect((await showPhoto(db, 'demo-reading-1')).ok).toBe(false);
     const text = new TextEncoder().encode('<svg onload="x"/> not a picture');
-    expect(await keepPhoto(db, 'demo-reading-1', text, stamp)).toMatchObject({
+    expect(await keepPhoto(db, 'demo-reading-1', text, write)).toMatchObject({
       ok: false,
       error: { code: 'invalid_file' },
     });
-    expect((await keepPhoto(db, 'nobody', text, stamp)).ok).toBe(false);
+    expect((await keepPhoto(db, 'nobody', text, write)).ok).toBe(false);
   });
 });

@@ -1,16 +1,36 @@
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { migrate, openDatabase, type FrostDatabase } from '@/data/database';
+import { openDatabase, type FrostDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
+import { migrateStorage } from '@/data/storage/migrate';
+import type { DeedStamp, Write } from '@/server/deed';
 
 /** A fresh folder for one test's data. */
 export const temporaryFolder = () => mkdtempSync(path.join(tmpdir(), 'frost-test-'));
 
+/** A migrated database of a folder. */
+export async function migrated(folder = temporaryFolder()): Promise<FrostDatabase> {
+  const db = openDatabase(folder);
+  await migrateStorage(db, folder, new Date('2027-01-13T12:00:00Z'));
+  return db;
+}
+
 /** A migrated database in a fresh folder, with the demo of a fixed winter day when asked. */
 export async function temporaryDatabase(withDemo = true): Promise<FrostDatabase> {
-  const db = openDatabase(temporaryFolder());
-  await migrate(db);
+  const db = await migrated();
   if (withDemo) await seedDemo(db, new Date('2027-01-13T12:00:00Z'));
   return db;
+}
+
+/** The writing part of a use-case, straight into a database: with ids of the test's own. */
+export function writingTo(db: FrostDatabase, stamp: Partial<DeedStamp> = {}): Write {
+  const newId = stamp.newId ?? (() => crypto.randomUUID());
+  const at = stamp.at ?? '2027-01-13T13:00:00.000Z';
+  return (work) =>
+    db
+      .transaction()
+      .execute((transaction) =>
+        work(transaction, { id: newId(), nowMs: Date.parse(at), ...stamp, newId, at }),
+      );
 }

@@ -18,10 +18,15 @@ import { outingCalendar } from '@/features/venue/use-cases/outing-calendar';
 import { takeWeather } from '@/features/venue/use-cases/take-weather';
 import { askService } from '@/features/venue/weather-service';
 import { standInTransport } from '@/features/venue/stand-in-service';
-import { temporaryDatabase } from './temporary-database';
+import { textOf } from '@/formats/out-file';
+import { temporaryDatabase, writingTo } from './temporary-database';
 
 const AT = '2027-01-13T13:00:00.000Z';
 const stamp = (id: string) => ({ id, at: AT });
+const saving = (db: FrostDatabase, id: string) => ({
+  nowMs: Date.parse(AT),
+  write: writingTo(db, stamp(id)),
+});
 const reading = {
   temperatureC: -8.4,
   temperatureSdC: 0.6,
@@ -85,7 +90,12 @@ describe('files of readings', () => {
       let n = 0;
       return () => `made-${(n += 1)}`;
     })();
-    const report = await importReadings(db, 'demo-tour', out.value.text, { newId, at: AT });
+    const report = await importReadings(
+      db,
+      'demo-tour',
+      await textOf(out.value),
+      writingTo(db, { newId, at: AT }),
+    );
     expect(report).toEqual({ ok: true, value: { importId: 'made-1', count: 3 } });
     const taken = (await listReadings(db, 'demo-tour')).filter((one) => one.importId === 'made-1');
     const original = await listReadings(db, 'demo-relay');
@@ -117,14 +127,14 @@ describe('saving a choice', () => {
 
   it('computes it anew from the reading, and keeps the outing’s facts as typed', async () => {
     const db = await temporaryDatabase();
-    const saved = await saveChoice(db, await input(db), stamp('choice'));
+    const saved = await saveChoice(db, await input(db), saving(db, 'choice'));
     if (!saved.ok) throw new Error(saved.error.message);
     const { inputs, lines, equivalentTemperatureC } = saved.value;
     expect(inputs.basis).toBe('measured');
     expect(lines.at(-1)).toMatchObject({ key: 'own_hand', valueC: -0.5 });
     expect(lines.reduce((sum, one) => sum + one.valueC, 0)).toBeCloseTo(equivalentTemperatureC, 9);
     const outing = await findOuting(db, 'demo-relay');
-    expect(outing).toMatchObject({ distanceKm: 9, startAt: '2027-01-13T16:30:00Z' });
+    expect(outing).toMatchObject({ distanceKm: 9, startAt: '2027-01-13T16:30:00.000Z' });
     expect((await listChoices(db, 'demo-relay'))[0]).toMatchObject({
       id: 'choice',
       note: 'because',
@@ -139,8 +149,8 @@ describe('saving a choice', () => {
     const db = await temporaryDatabase();
     const modelled = await input(db, { basis: 'modelled' });
     const [first, second] = [
-      await saveChoice(db, modelled, stamp('one')),
-      await saveChoice(db, modelled, stamp('two')),
+      await saveChoice(db, modelled, saving(db, 'one')),
+      await saveChoice(db, modelled, saving(db, 'two')),
     ];
     if (!first.ok || !second.ok) throw new Error('not saved');
     const snow = first.value.inputs.snow;
@@ -158,14 +168,14 @@ describe('saving a choice', () => {
   it('refuses what is gone or wrong, and saves nothing of it', async () => {
     const db = await temporaryDatabase();
     const refusals = [
-      await saveChoice(db, await input(db, { productId: 'gone' }), stamp('a')),
-      await saveChoice(db, await input(db, { readingId: 'gone' }), stamp('b')),
-      await saveChoice(db, await input(db, { outingId: 'gone' }), stamp('c')),
-      await saveChoice(db, await input(db, { handCorrectionC: 9 }), stamp('d')),
-      await saveChoice(db, 'nonsense', stamp('e')),
-      await saveChoice(db, await input(db, { overrideReason: ' ' }), stamp('f')),
-      await saveChoice(db, await input(db, { productId: 'demo-old-stock-moist' }), stamp('g')),
-      await saveChoice(db, await input(db, { productId: 'demo-base-cleaner' }), stamp('h')),
+      await saveChoice(db, await input(db, { productId: 'gone' }), saving(db, 'a')),
+      await saveChoice(db, await input(db, { readingId: 'gone' }), saving(db, 'b')),
+      await saveChoice(db, await input(db, { outingId: 'gone' }), saving(db, 'c')),
+      await saveChoice(db, await input(db, { handCorrectionC: 9 }), saving(db, 'd')),
+      await saveChoice(db, 'nonsense', saving(db, 'e')),
+      await saveChoice(db, await input(db, { overrideReason: ' ' }), saving(db, 'f')),
+      await saveChoice(db, await input(db, { productId: 'demo-old-stock-moist' }), saving(db, 'g')),
+      await saveChoice(db, await input(db, { productId: 'demo-base-cleaner' }), saving(db, 'h')),
     ];
     for (const refusal of refusals) expect(refusal.ok).toBe(false);
     expect(fieldsOf(refusals[3]!)).toEqual(['handCorrectionC']);
@@ -174,7 +184,11 @@ describe('saving a choice', () => {
 
   it('goes to the team as plain text, line by line', async () => {
     const db = await temporaryDatabase();
-    const saved = await saveChoice(db, await input(db, { baseState: 'burnt' }), stamp('choice'));
+    const saved = await saveChoice(
+      db,
+      await input(db, { baseState: 'burnt' }),
+      saving(db, 'choice'),
+    );
     if (!saved.ok) throw new Error(saved.error.message);
     expect(saved.value.inputs.baseState).toBe('burnt');
     const outing = (await findOuting(db, 'demo-relay'))!;
@@ -195,9 +209,9 @@ describe('saving a choice', () => {
 
   it('stands in the file of choices', async () => {
     const db = await temporaryDatabase();
-    await saveChoice(db, await input(db), stamp('choice'));
+    await saveChoice(db, await input(db), saving(db, 'choice'));
     const file = await exportChoices(db, 'demo-relay', 'csv');
-    expect(file.ok && file.value.text).toContain('demo-relay,Frost,');
+    expect(file.ok && (await textOf(file.value))).toContain('demo-relay,Frost,');
   });
 });
 
@@ -215,7 +229,7 @@ describe('the shelf', () => {
       handCorrectionC: 0,
       overrideReason: 'Low on purpose.',
     };
-    const saved = await saveChoice(db, input, stamp('choice'));
+    const saved = await saveChoice(db, input, saving(db, 'choice'));
     if (!saved.ok) throw new Error(saved.error.message);
     const outing = (await findOuting(db, 'demo-relay'))!;
     const lowOf = async (now: string) =>
@@ -274,7 +288,7 @@ describe('weather for a station', () => {
     ];
     const counts = [];
     for (const input of inputs) {
-      const taken = await takeWeather(db, target, input, AT);
+      const taken = await takeWeather(db, target, input, { at: AT, write: writingTo(db) });
       counts.push(taken.ok ? taken.value.hours : taken.error.message);
     }
     expect(counts).toEqual([1, 2, 1, 72]);
@@ -284,11 +298,22 @@ describe('weather for a station', () => {
 
   it('is refused with the field or the line, and for a station that is gone', async () => {
     const db = await temporaryDatabase();
-    const bad = await takeWeather(db, target, typed({ ...hour, windMPerS: -1, time: 'x' }), AT);
+    const bad = await takeWeather(db, target, typed({ ...hour, windMPerS: -1, time: 'x' }), {
+      at: AT,
+      write: writingTo(db),
+    });
     expect(fieldsOf(bad).sort()).toEqual(['time', 'windMPerS']);
-    const file = await takeWeather(db, target, { kind: 'file', text: 'time\n1' }, AT);
+    const file = await takeWeather(
+      db,
+      target,
+      { kind: 'file', text: 'time\n1' },
+      { at: AT, write: writingTo(db) },
+    );
     expect(file).toMatchObject({ ok: false, error: { code: 'invalid_file' } });
-    const gone = await takeWeather(db, { ...target, stationId: 'gone' }, typed(hour), AT);
+    const gone = await takeWeather(db, { ...target, stationId: 'gone' }, typed(hour), {
+      at: AT,
+      write: writingTo(db),
+    });
     expect(gone).toMatchObject({ ok: false, error: { code: 'not_found' } });
   });
 });
@@ -321,7 +346,7 @@ describe('a weather service', () => {
 it('puts the wax into the calendar entry once it is chosen', async () => {
   const db = await temporaryDatabase();
   const before = await outingCalendar(db, 'demo-relay');
-  expect(before.ok && before.value.text).toContain('No wax chosen yet.');
+  expect(before.ok && (await textOf(before.value))).toContain('No wax chosen yet.');
   const chosen = await outingCalendar(db, 'demo-slalom');
-  expect(chosen.ok && chosen.value.text).toContain('Wax: ');
+  expect(chosen.ok && (await textOf(chosen.value))).toContain('Wax: ');
 });

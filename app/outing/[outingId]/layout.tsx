@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { database } from '@/data/database';
 import { Frame } from '@/features/frame/frame';
 import { loadFrame } from '@/features/frame/load-frame';
+import { nowMs } from '@/server/clock';
 
 export const dynamic = 'force-dynamic';
 
@@ -15,8 +16,7 @@ export default async function OutingLayout({ params, children }: OutingLayoutPro
   const data = await loadFrame(database(), (await params).outingId);
   if (!data) notFound();
   return (
-    // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
-    <Frame data={data} serverNowMs={Date.now()}>
+    <Frame data={data} serverNowMs={nowMs()}>
       {children}
     </Frame>
   );

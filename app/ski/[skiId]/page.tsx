@@ -2,6 +2,7 @@ import { notFound, redirect } from 'next/navigation';
 import { database } from '@/data/database';
 import { listOutings, nextOuting } from '@/data/outings';
 import { findSki } from '@/data/skis';
+import { nowMs } from '@/server/clock';
 
 export const dynamic = 'force-dynamic';
 
@@ -10,6 +11,6 @@ export default async function ScannedSki({ params }: { params: Promise<{ skiId: 
   const db = database();
   const { skiId } = await params;
   if (!(await findSki(db, skiId))) notFound();
-  const outing = nextOuting(await listOutings(db), Date.now());
+  const outing = nextOuting(await listOutings(db), nowMs());
   redirect(outing ? `/outing/${outing.id}/skis/${skiId}` : '/outing/new');
 }

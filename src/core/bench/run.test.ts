@@ -74,6 +74,7 @@ describe('a job as it runs', () => {
     expect(begin(sheet.steps[0]!, 0, 5)).toEqual({ position: 0, startedMs: 5 });
     const before = sheet.steps.slice(0, place).map((step, i) => end(begin(step, i, 0), 1));
     expect(jobState(sheet, [...before, record]).wait).toEqual({
+      startedMs: record.startedMs,
       dueMs: record.dueMs,
       leastMs: record.leastMs,
     });

@@ -16,6 +16,20 @@ export interface StepRecord {
   grams?: number;
 }
 
+/** A wait that runs: when it began, when it is over, and before when it makes no sense to go on. */
+export interface Wait {
+  startedMs: number;
+  dueMs: number;
+  leastMs: number;
+}
+
+/**
+ * What is left of a wait at a moment, ms; negative when it is over. Never more than all of it: a clock that was
+ * set back does not make it longer.
+ */
+export const leftOf = ({ startedMs, dueMs }: Pick<Wait, 'startedMs' | 'dueMs'>, nowMs: number) =>
+  Math.min(dueMs - nowMs, dueMs - startedMs);
+
 /** Where a job stands. */
 export interface JobState {
   /** Position of the step to do now; the number of steps when all is done. */
@@ -24,7 +38,7 @@ export interface JobState {
   current: Step | undefined;
   record: StepRecord | undefined;
   /** The wait that runs now, if the current step is one. */
-  wait: { dueMs: number; leastMs: number } | undefined;
+  wait: Wait | undefined;
   doneShare: number;
 }
 
@@ -45,7 +59,10 @@ export function jobState(sheet: JobSheet, records: readonly StepRecord[]): JobSt
     isDone: current === undefined,
     current,
     record,
-    wait: dueMs !== undefined && leastMs !== undefined ? { dueMs, leastMs } : undefined,
+    wait:
+      record && dueMs !== undefined && leastMs !== undefined
+        ? { startedMs: record.startedMs, dueMs, leastMs }
+        : undefined,
     doneShare: sheet.steps.length === 0 ? 1 : position / sheet.steps.length,
   };
 }
@@ -72,6 +89,7 @@ export interface RackTimer {
   jobId: string;
   skiName: string;
   title: string;
+  startedMs: number;
   dueMs: number;
   leastMs: number;
 }

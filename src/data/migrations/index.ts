@@ -3,6 +3,7 @@ import * as firstSlice from './0001-first-slice';
 import * as weatherAndCourse from './0002-weather-and-course';
 import * as wholeShelfAndGrip from './0003-whole-shelf-and-grip';
 import * as skisAndBench from './0004-skis-and-bench';
+import * as safeGround from './0005-safe-ground';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -10,4 +11,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0002-weather-and-course': weatherAndCourse,
   '0003-whole-shelf-and-grip': wholeShelfAndGrip,
   '0004-skis-and-bench': skisAndBench,
+  '0005-safe-ground': safeGround,
 };

@@ -1,39 +1,43 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
-import { revalidatePath } from 'next/cache';
 import { database } from '@/data/database';
-import type { WireResult } from '@/formats/wire';
+import { checkedId } from '@/formats/schemas/ids';
+import { answered, type WireResult } from '@/formats/wire';
+import { nowMs } from '@/server/clock';
+import { deed, writing } from '@/server/deed';
 import { planSheet, type PlannedSheet } from './use-cases/plan-sheet';
 import { dropJob, moveJob, startJob } from './use-cases/run-job';
 
-const refresh = () => revalidatePath('/outing', 'layout');
-const stamp = () => ({ newId: () => randomUUID(), nowMs: Date.now() });
-
 /** The sheet for a ski, before it is started. */
 export async function planAction(input: unknown): Promise<WireResult<PlannedSheet>> {
-  return planSheet(database(), input, Date.now());
+  return answered(() => planSheet(database(), input, nowMs()));
 }
 
 /** Starts the sheet. */
-export async function startAction(input: unknown): Promise<WireResult<{ id: string }>> {
-  const started = await startJob(database(), input, stamp());
-  if (started.ok) refresh();
-  return started;
+export async function startAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  const write = writing(key, 'job.start');
+  return answered(() => startJob(database(), input, { nowMs: nowMs(), write }));
 }
 
 /** Next, back or skip. */
 export async function moveAction(
+  key: string,
   input: unknown,
 ): Promise<WireResult<{ position: number; isDone: boolean }>> {
-  const moved = await moveJob(database(), input, stamp());
-  refresh();
-  return moved;
+  return deed(key, 'job.move', (db, stamp) => moveJob(db, input, stamp));
 }
 
 /** Puts a job away, or takes it out again. */
-export async function dropAction(jobId: string, isDropped: boolean): Promise<WireResult<null>> {
-  const done = await dropJob(database(), String(jobId), isDropped === true, Date.now());
-  refresh();
-  return done;
+export async function dropAction(
+  key: string,
+  jobId: string,
+  isDropped: boolean,
+): Promise<WireResult<null>> {
+  return deed(key, 'job.drop', async (db, { nowMs: at }) => {
+    const id = checkedId(jobId);
+    return id.ok ? dropJob(db, id.value, isDropped === true, at) : id;
+  });
 }

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { Box, Text } from '@chakra-ui/react';
-import { jobState } from '@/core/bench';
+import { jobState, leftOf } from '@/core/bench';
 import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useServerClock } from '@/ui/format/server-clock';
@@ -43,7 +43,7 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
         <Part title="Under way">
           {open.map((job) => {
             const state = jobState(job.sheet, job.records);
-            const left = state.wait && state.wait.dueMs - now;
+            const left = state.wait && leftOf(state.wait, now);
             return (
               <Box key={job.id} borderTopWidth="1px" borderColor="rule" py="2">
                 <SheetLink href={`${path}/bench?job=${job.id}`}>{job.sheet.title}</SheetLink>

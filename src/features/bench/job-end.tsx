@@ -4,6 +4,8 @@ import { useState } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import type { Job } from '@/data/jobs';
 import { ActionButton } from '@/ui/fields/action-button';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { useWrite } from '@/ui/fields/use-write';
 import { TextField } from '@/ui/fields/text-field';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -62,8 +64,16 @@ export function Finished(props: { runner: RunnerState; job: Job; outingId: strin
 /** Puts a job away unfinished, with the way back. */
 export function PutAway({ jobId, name }: { jobId: string; name: string }) {
   const [isAway, setIsAway] = useState(false);
-  const put = (away: boolean) =>
-    void dropAction(jobId, away).then((done) => done.ok && setIsAway(away));
+  const { send } = useWrite();
+  const [problem, setProblem] = useState<string>();
+  const move = async (away: boolean) => {
+    const done = await send(`${away ? 'away' : 'back'}:${jobId}`, (key) =>
+      dropAction(key, jobId, away),
+    );
+    if (done) setProblem(done.ok ? undefined : done.error.message);
+    if (done?.ok) setIsAway(away);
+  };
+  const put = (away: boolean) => void move(away);
   return isAway ? (
     <UndoNotice
       message={`${name} is put away unfinished.`}
@@ -71,8 +81,11 @@ export function PutAway({ jobId, name }: { jobId: string; name: string }) {
       onClose={() => setIsAway(false)}
     />
   ) : (
-    <ActionButton quiet mt="4" onClick={() => put(true)}>
-      Put this job away
-    </ActionButton>
+    <>
+      <ActionButton quiet mt="4" onClick={() => put(true)}>
+        Put this job away
+      </ActionButton>
+      <FieldProblemText problem={problem} />
+    </>
   );
 }

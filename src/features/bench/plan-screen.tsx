@@ -8,6 +8,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { CheckList } from '@/ui/fields/check-list';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
+import { useWrite } from '@/ui/fields/use-write';
 import { useScales } from '@/ui/fields/scales';
 import { span } from '@/ui/format/times';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
@@ -34,7 +35,7 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
   const [roomC, setRoomC] = useState<number | undefined>(first.roomC);
   const [planned, setPlanned] = useState(first);
   const [problem, setProblem] = useState<string>();
-  const [isStarting, setIsStarting] = useState(false);
+  const { send, isBusy: isStarting } = useWrite();
   const [isChanged, setIsChanged] = useState(false);
   const request = { outingId, skiId, programmes, roomC };
   const key = JSON.stringify(request);
@@ -57,13 +58,9 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
     };
   }, [key, isChanged]);
   const start = async () => {
-    setIsStarting(true);
-    const done = await startAction(request).catch(() => undefined);
+    const done = await send(`start:${key}`, (writeKey) => startAction(writeKey, request));
     if (done?.ok) router.push(`/outing/${outingId}/bench?job=${done.value.id}`);
-    else {
-      setIsStarting(false);
-      setProblem(done?.error.message ?? 'Not started: no answer from the server. Again.');
-    }
+    else if (done) setProblem(done.error.message);
   };
   const { sheet } = planned;
   return (

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { FIRST_OF_ALL } from '@/core/bench';
+import { FIRST_OF_ALL, leftOf } from '@/core/bench';
 import type { Job } from '@/data/jobs';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -61,7 +61,7 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
               loading={busy === 'next'}
               onClick={() => void move('next')}
             >
-              {state.wait && now < state.wait.dueMs ? 'End the wait early' : 'Done, next'}
+              {state.wait && leftOf(state.wait, now) > 0 ? 'End the wait early' : 'Done, next'}
             </ActionButton>
             <ActionButton
               quiet

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
-import type { Step } from '@/core/bench';
+import { leftOf, type Step } from '@/core/bench';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { countdown, span } from '@/ui/format/times';
@@ -18,7 +18,8 @@ export function StepFace({ step, runner, now }: { step: Step; runner: RunnerStat
   const scales = useScales();
   const { wait } = runner.state;
   const { temperatureC, passS, passes, strokes, grams } = step.figures;
-  const isOver = wait !== undefined && now >= wait.dueMs;
+  const left = wait ? leftOf(wait, now) : 0;
+  const isOver = wait !== undefined && left <= 0;
   return (
     <Box>
       {wait ? (
@@ -30,7 +31,7 @@ export function StepFace({ step, runner, now }: { step: Step; runner: RunnerStat
           role="timer"
           data-testid="countdown"
         >
-          {isOver ? 'Over' : countdown(wait.dueMs - now)}
+          {isOver ? 'Over' : countdown(left)}
         </Text>
       ) : (
         <Text textStyle="hero" data-testid="step-figures">
@@ -40,7 +41,7 @@ export function StepFace({ step, runner, now }: { step: Step; runner: RunnerStat
       {wait && (
         <Text textStyle="strong">
           {isOver
-            ? `Since ${span(now - wait.dueMs)}.`
+            ? `Since ${span(left)}.`
             : now < wait.leastMs
               ? `At least ${span(wait.leastMs - now + 59_000)} more.`
               : 'Long enough if it must be; the whole time is better.'}

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { jobState } from '@/core/bench';
 import type { Job } from '@/data/jobs';
 import { isTyping } from '@/ui/fields/is-typing';
+import { useWrite } from '@/ui/fields/use-write';
 import { moveAction } from './actions';
 
 type Move = 'next' | 'back' | 'skip';
@@ -38,6 +39,7 @@ export function useRunner(job: Job) {
   const [typed, setTyped] = useState<{ position: number; setC?: number; grams?: number }>();
   const own = typed?.position === position ? typed : undefined;
   const [problem, setProblem] = useState<string>();
+  const { send } = useWrite();
   const [sent, setSent] = useState<{ move: Move; position: number }>();
   // The page may show the next step before the answer is here: what was sent for an older step blocks nothing.
   const busy = sent?.position === position ? sent.move : undefined;
@@ -46,23 +48,22 @@ export function useRunner(job: Job) {
   const move = async (kind: Move, reason?: string): Promise<boolean> => {
     if (busy) return false;
     setSent({ move: kind, position });
-    const done = await moveAction({
+    const step = {
       jobId: job.id,
       position,
       move: kind,
       reason,
       setC: own?.setC,
       grams: own?.grams,
-    }).catch(() => undefined);
-    setSent((now) => (now?.position === position ? undefined : now));
-    setProblem(
-      done?.ok
-        ? undefined
-        : (done?.error.message ??
-            'No answer from the server: nothing moved, nothing is lost. Again.'),
+    };
+    const done = await send(`${kind}:${position}:${job.records.length}`, (key) =>
+      moveAction(key, step),
     );
-    if (done && !done.ok) router.refresh();
-    return done?.ok === true;
+    setSent((now) => (now?.position === position ? undefined : now));
+    if (!done) return false;
+    setProblem(done.ok ? undefined : done.error.message);
+    if (!done.ok) router.refresh();
+    return done.ok;
   };
 
   const onKey = useEffectEvent((event: KeyboardEvent) => {

@@ -19,7 +19,9 @@ import {
 } from 'lucide-react';
 import { span } from '@/ui/format/times';
 import type { FrameData } from './load-frame';
-import { useNow } from './use-now';
+import { useServerClock } from '@/ui/format/server-clock';
+
+const TICK_MS = 20_000;
 
 /** One screen of the day's order, with the key that opens it. */
 export interface RailItem {
@@ -62,7 +64,7 @@ function waiting(frame: FrameData, now: number): Record<string, string> {
 /** The Day rail: the working order at the left, or along the bottom where narrow. */
 export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
   const pathname = usePathname();
-  const notes = waiting(frame, useNow(serverNowMs));
+  const notes = waiting(frame, useServerClock(serverNowMs, TICK_MS));
   // Only classic skis carry a grip zone.
   const hasGrip = frame.outing.discipline === 'classic';
   const link = (item: RailItem) => {

@@ -5,7 +5,7 @@ import { findOuting, listOutings, type Outing } from '@/data/outings';
 import { listTimers, type KeptTimer } from '@/data/timers';
 import { listReadings, type Reading } from '@/data/readings';
 import type { StartSnow } from '@/core/snow/outlook';
-import { keptStart } from '@/workers/server-outlook';
+import { keptStart } from '@/server/outlooks';
 
 /** What the Snow line and the Day rail show. */
 export interface FrameData {

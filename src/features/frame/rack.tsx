@@ -3,6 +3,7 @@
 import { useEffect } from 'react';
 import NextLink from 'next/link';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { leftOf } from '@/core/bench';
 import type { KeptTimer } from '@/data/timers';
 import { useServerClock } from '@/ui/format/server-clock';
 import { countdown, span } from '@/ui/format/times';
@@ -25,7 +26,7 @@ export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs
     document.documentElement.style.setProperty('--rack-drawer', isThere ? '46px' : '0px');
   }, [isThere]);
   if (!first) return null;
-  const over = heard.timers.filter((one) => one.dueMs <= now).length;
+  const over = heard.timers.filter((timer) => leftOf(timer, now) <= 0).length;
   const tiles = heard.timers.map((one) => <TimerTile key={one.jobId} timer={one} now={now} />);
   return (
     <Box
@@ -48,7 +49,7 @@ export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs
         <Summary minH="target" px="4" py="2" cursor="pointer" textStyle="small">
           <strong>{heard.timers.length} waiting</strong>
           {over > 0 ? `, ${over} over` : ''}. Next: {first.skiName},{' '}
-          {first.dueMs <= now ? 'over' : countdown(first.dueMs - now)}
+          {leftOf(first, now) <= 0 ? 'over' : countdown(leftOf(first, now))}
         </Summary>
         <Box maxH="50vh" overflowY="auto">
           {tiles}
@@ -59,7 +60,8 @@ export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs
 }
 
 function TimerTile({ timer, now }: { timer: KeptTimer; now: number }) {
-  const isOver = timer.dueMs <= now;
+  const left = leftOf(timer, now);
+  const isOver = left <= 0;
   return (
     <Tile
       href={`/outing/${timer.outingId}/bench?job=${timer.jobId}`}
@@ -80,7 +82,7 @@ function TimerTile({ timer, now }: { timer: KeptTimer; now: number }) {
         {timer.skiName}, {timer.title.toLowerCase()}
       </Text>
       <Text textStyle="title" color={isOver ? 'danger' : 'ink'}>
-        {isOver ? `Over ${span(now - timer.dueMs)}` : countdown(timer.dueMs - now)}
+        {isOver ? `Over ${span(left)}` : countdown(left)}
       </Text>
     </Tile>
   );

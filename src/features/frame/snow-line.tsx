@@ -12,7 +12,9 @@ import { useUnits } from '@/ui/format/units-context';
 import { GRAIN_CODES } from '@/ui/format/words';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import type { FrameData } from './load-frame';
-import { useNow } from './use-now';
+import { useServerClock } from '@/ui/format/server-clock';
+
+const TICK_MS = 20_000;
 
 const NEW = 'new';
 const Select = chakra('select');
@@ -20,7 +22,7 @@ const Select = chakra('select');
 /** The Snow line: outing, countdown, snow, choice. Everything below depends on it, so it never leaves. */
 export function SnowLine({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
   const { outing, outings, latest, choice, start } = frame;
-  const now = useNow(serverNowMs);
+  const now = useServerClock(serverNowMs, TICK_MS);
   return (
     <Flex
       as="header"

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import { leftOf } from '@/core/bench';
 import type { KeptTimer } from '@/data/timers';
 
 const POLL_MS = 5000;
@@ -64,7 +65,7 @@ function beep(): void {
 export function useAlarm(timers: readonly KeptTimer[], nowMs: number): void {
   const told = useRef<Set<string>>(undefined);
   useEffect(() => {
-    const over = timers.filter((one) => one.dueMs <= nowMs);
+    const over = timers.filter((timer) => leftOf(timer, nowMs) <= 0);
     const key = (one: KeptTimer) => `${one.jobId} ${one.dueMs}`;
     if (!told.current) {
       told.current = new Set(over.map(key));

@@ -1,67 +1,38 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
-import { revalidatePath } from 'next/cache';
-import { object } from 'yup';
-import { DomainError } from '@/core/errors';
-import { COMPLAINTS, findFit } from '@/core/grip';
-import { database } from '@/data/database';
-import { addGripNote, removeGripNote } from '@/data/grip-notes';
-import { findOuting } from '@/data/outings';
-import { oneOfWords, plainText } from '@/formats/schemas/fields';
-import { fitSchema } from '@/formats/schemas/grip';
-import { validate } from '@/formats/schemas/validation';
-import { failed, invalidInput, type WireResult } from '@/formats/wire';
-
-const refresh = () => revalidatePath('/outing', 'layout');
-const triedSchema = object({
-  complaint: oneOfWords('Complaint', COMPLAINTS).required('Complaint is missing.'),
-  key: plainText('Step', 40).required('Step is missing.'),
-});
-
-async function keep(
-  outingId: string,
-  kind: 'fit' | 'trouble',
-  content: unknown,
-): Promise<WireResult<{ id: string }>> {
-  const db = database();
-  if (!(await findOuting(db, String(outingId)))) {
-    return failed('not_found', 'This outing is gone: choose another.');
-  }
-  const id = randomUUID();
-  await addGripNote(db, { id, outingId, kind, content, at: new Date().toISOString() });
-  refresh();
-  return { ok: true, value: { id } };
-}
+import { checkedId } from '@/formats/schemas/ids';
+import type { WireResult } from '@/formats/wire';
+import { deed } from '@/server/deed';
+import { keepFit, keepTried, takeNoteBack } from './use-cases/keep-notes';
 
 /** Keeps how the pocket of this outing's ski was measured. */
 export async function keepFitAction(
+  key: string,
   outingId: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  const checked = validate(fitSchema, input);
-  if (!checked.ok) return invalidInput(checked.problems);
-  try {
-    findFit(checked.value);
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    return invalidInput([{ field: error.field, message: error.message }]);
-  }
-  return keep(outingId, 'fit', checked.value);
+  return deed(key, 'grip.fit', async (db, stamp) => {
+    const id = checkedId(outingId, 'outingId');
+    return id.ok ? keepFit(db, id.value, input, stamp) : id;
+  });
 }
 
 /** Remembers what was tried on snow. */
 export async function triedAction(
+  key: string,
   outingId: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  const checked = validate(triedSchema, input);
-  return checked.ok ? keep(outingId, 'trouble', checked.value) : invalidInput(checked.problems);
+  return deed(key, 'grip.tried', async (db, stamp) => {
+    const id = checkedId(outingId, 'outingId');
+    return id.ok ? keepTried(db, id.value, input, stamp) : id;
+  });
 }
 
 /** Takes back what was noted. */
-export async function untryAction(id: string): Promise<WireResult<null>> {
-  const isGone = await removeGripNote(database(), String(id));
-  refresh();
-  return isGone ? { ok: true, value: null } : failed('not_found', 'That was taken back already.');
+export async function untryAction(key: string, noteId: string): Promise<WireResult<null>> {
+  return deed(key, 'grip.untry', async (db) => {
+    const id = checkedId(noteId);
+    return id.ok ? takeNoteBack(db, id.value) : id;
+  });
 }

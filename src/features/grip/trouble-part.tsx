@@ -5,6 +5,8 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { COMPLAINTS, NO_WAX_BASES, troubleStep, type Complaint, type Tried } from '@/core/grip';
 import type { GripNote } from '@/data/grip-notes';
 import { ActionButton } from '@/ui/fields/action-button';
+import type { Answer } from '@/ui/fields/answer';
+import { useWrite } from '@/ui/fields/use-write';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { dayAndTime } from '@/ui/format/times';
@@ -34,10 +36,14 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
       complaint,
       tried.map((one) => one.content),
     );
-  const run = async (work: Promise<{ ok: boolean; error?: { message: string } }>) => {
-    const done = await work.catch(() => undefined);
-    setFailure(done?.ok ? undefined : (done?.error?.message ?? 'Not noted: no answer. Try again.'));
+  const { send } = useWrite();
+  const run = async (what: string, work: (key: string) => Promise<Answer<unknown>>) => {
+    const done = await send(what, work);
+    if (done) setFailure(done.ok ? undefined : done.error.message);
   };
+  const noteTried = (step: { complaint: Complaint; key: string }) =>
+    run(`tried:${step.complaint}:${step.key}`, (key) => triedAction(key, outingId, step));
+  const takeBack = (id: string) => run(`untry:${id}`, (key) => untryAction(key, id));
   return (
     <Part title="Trouble on snow">
       <ChoiceRow
@@ -56,11 +62,7 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
           </Text>
           {advice.next && (
             <Flex mt="2">
-              <ActionButton
-                onClick={() =>
-                  void run(triedAction(outingId, { complaint, key: advice.next!.key }))
-                }
-              >
+              <ActionButton onClick={() => void noteTried({ complaint, key: advice.next!.key })}>
                 Tried it
               </ActionButton>
             </Flex>
@@ -85,7 +87,7 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
                 {dayAndTime(note.at, timeZone)}: {COMPLAINT_WORDS[note.content.complaint]},{' '}
                 {note.content.key.replace(/_/g, ' ')}
               </Text>
-              <ActionButton quiet onClick={() => void run(untryAction(note.id))}>
+              <ActionButton quiet onClick={() => void takeBack(note.id)}>
                 Take back
               </ActionButton>
             </Flex>

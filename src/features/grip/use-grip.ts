@@ -117,7 +117,8 @@ export function useGrip(outing: Outing, view: GripView) {
     if (!snow || isEmpty) return undefined;
     return chooseGrip(snow, { distanceKm, purpose }, products, laterC);
   }, [snow, products, laterC, distanceKm, purpose]);
-  const keep = () => form.submit((values) => keepFitAction(outing.id, fitInputFrom(values)));
+  const keep = () =>
+    form.submit((values, { key }) => keepFitAction(key, outing.id, fitInputFrom(values)));
   return { form, draft, fit, fitProblem: problem, choice, keep };
 }
 

@@ -1,37 +1,23 @@
 'use server';
 
-import { revalidatePath } from 'next/cache';
-import { database } from '@/data/database';
-import { loadTeamSettings, saveTeamSettings, type OwnIron } from '@/data/team-settings';
-import { ownIronSchema } from '@/formats/schemas/iron';
-import { validate } from '@/formats/schemas/validation';
-import { failed, invalidInput, type WireResult } from '@/formats/wire';
-
-const MOST_IRONS = 12;
-const refresh = () => revalidatePath('/outing', 'layout');
+import type { OwnIron } from '@/data/team-settings';
+import { checkedId } from '@/formats/schemas/ids';
+import type { WireResult } from '@/formats/wire';
+import { deed } from '@/server/deed';
+import { forgetIron, keepIron } from './use-cases/own-irons';
 
 /** Keeps an iron of the team's own, instead of one of the same name. */
-export async function keepIronAction(input: unknown): Promise<WireResult<{ name: string }>> {
-  const checked = validate(ownIronSchema, input);
-  if (!checked.ok) return invalidInput(checked.problems);
-  const iron: OwnIron = checked.value;
-  const db = database();
-  const others = (await loadTeamSettings(db)).irons.filter((one) => one.name !== iron.name);
-  if (others.length >= MOST_IRONS) {
-    return failed('conflict', `${MOST_IRONS} irons are kept: forget one first.`);
-  }
-  await saveTeamSettings(db, { irons: [...others, iron] });
-  refresh();
-  return { ok: true, value: { name: iron.name } };
+export async function keepIronAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ name: string }>> {
+  return deed(key, 'iron.keep', (db) => keepIron(db, input));
 }
 
 /** Forgets an iron; gives it back so that this can be undone. */
-export async function forgetIronAction(name: string): Promise<WireResult<OwnIron>> {
-  const db = database();
-  const { irons } = await loadTeamSettings(db);
-  const found = irons.find((one) => one.name === String(name));
-  if (!found) return failed('not_found', 'That iron was forgotten already.');
-  await saveTeamSettings(db, { irons: irons.filter((one) => one !== found) });
-  refresh();
-  return { ok: true, value: found };
+export async function forgetIronAction(key: string, name: string): Promise<WireResult<OwnIron>> {
+  return deed(key, 'iron.forget', async (db) => {
+    const id = checkedId(name, 'name');
+    return id.ok ? forgetIron(db, id.value) : id;
+  });
 }

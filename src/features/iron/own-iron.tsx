@@ -12,6 +12,7 @@ import { NumberField, type Scale } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
+import { useWrite } from '@/ui/fields/use-write';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { forgetIronAction, keepIronAction } from './actions';
 
@@ -53,6 +54,8 @@ interface OwnIronPartProps {
 export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
   const scales = useScales();
   const [forgotten, setForgotten] = useState<OwnIron>();
+  const { send } = useWrite();
+  const [failure, setProblem] = useState<string>();
   const form = useDraftedForm<IronDraft>('own-iron', EMPTY, resolver);
   const { values: draft, set, problem } = form;
   const figure = (
@@ -77,12 +80,18 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
     />
   );
   const keep = async () => {
-    const kept = await form.submit((values) => keepIronAction(given(values)));
+    const kept = await form.submit((values, { key }) => keepIronAction(key, given(values)));
     if (kept) onKept(kept.name);
   };
   const forget = async (name: string) => {
-    const done = await forgetIronAction(name).catch(() => undefined);
+    const done = await send(`forget:${name}`, (key) => forgetIronAction(key, name));
     if (done?.ok) setForgotten(done.value);
+    if (done) setProblem(done.ok ? undefined : done.error.message);
+  };
+  const putBack = async (iron: OwnIron) => {
+    const done = await send(`back:${iron.name}`, (key) => keepIronAction(key, iron));
+    if (done?.ok) setForgotten(undefined);
+    if (done) setProblem(done.ok ? undefined : done.error.message);
   };
   return (
     <Box as="details" mb="4">
@@ -112,11 +121,11 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
           </ActionButton>
         ))}
       </Flex>
-      <FieldProblemText problem={form.failure} />
+      <FieldProblemText problem={form.failure ?? failure} />
       {forgotten && (
         <UndoNotice
           message={`${forgotten.name} is forgotten.`}
-          onUndo={() => void keepIronAction(forgotten).then(() => setForgotten(undefined))}
+          onUndo={() => void putBack(forgotten)}
           onClose={() => setForgotten(undefined)}
         />
       )}

@@ -1,25 +1,28 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
-import { revalidatePath } from 'next/cache';
-import { restoreRow, withdrawRows } from '@/data/append-only';
-import { database } from '@/data/database';
-import { failed, type WireResult } from '@/formats/wire';
-
-const stamp = () => ({ newId: randomUUID, at: new Date().toISOString() });
+import { checkedId } from '@/formats/schemas/ids';
+import type { WireResult } from '@/formats/wire';
+import { deed } from '@/server/deed';
+import { restoreChoice, withdrawChoice } from './use-cases/withdraw-choice';
 
 /** Withdraws a choice; the record keeps it. */
-export async function withdrawChoiceAction(id: string): Promise<WireResult<null>> {
-  const count = await withdrawRows(database(), 'choice', 'id', String(id), stamp());
-  revalidatePath('/outing', 'layout');
-  return count > 0
-    ? { ok: true, value: null }
-    : failed('not_found', 'That choice was withdrawn already.');
+export async function withdrawChoiceAction(
+  key: string,
+  choiceId: string,
+): Promise<WireResult<null>> {
+  return deed(key, 'choice.withdraw', async (db, stamp) => {
+    const id = checkedId(choiceId);
+    return id.ok ? withdrawChoice(db, id.value, stamp) : id;
+  });
 }
 
 /** Undoes the withdrawal of a choice. */
-export async function restoreChoiceAction(id: string): Promise<WireResult<null>> {
-  const isBack = await restoreRow(database(), 'choice', String(id), stamp());
-  revalidatePath('/outing', 'layout');
-  return isBack ? { ok: true, value: null } : failed('not_found', 'There is nothing to undo.');
+export async function restoreChoiceAction(
+  key: string,
+  choiceId: string,
+): Promise<WireResult<null>> {
+  return deed(key, 'choice.restore', async (db, stamp) => {
+    const id = checkedId(choiceId);
+    return id.ok ? restoreChoice(db, id.value, stamp) : id;
+  });
 }

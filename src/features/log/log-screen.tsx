@@ -7,6 +7,7 @@ import type { Job } from '@/data/jobs';
 import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
 import { TextField } from '@/ui/fields/text-field';
+import { useWrite } from '@/ui/fields/use-write';
 import { probability, temperature } from '@/ui/format/quantities';
 import { dayAndTime } from '@/ui/format/times';
 import { useUnits } from '@/ui/format/units-context';
@@ -31,6 +32,7 @@ interface LogScreenProps {
 export function LogScreen({ outing, outings, choices, jobs }: LogScreenProps) {
   const [search, setSearch] = useState('');
   const [notice, setNotice] = useState<{ message: string; undoId?: string }>();
+  const { send } = useWrite();
   const byId = new Map(outings.map((one) => [one.id, one]));
   const words = search.trim().toLowerCase();
   const shown = choices.filter((choice) =>
@@ -40,7 +42,8 @@ export function LogScreen({ outing, outings, choices, jobs }: LogScreenProps) {
       .includes(words),
   );
   const withdraw = async (id: string) => {
-    const done = await withdrawChoiceAction(id);
+    const done = await send(`withdraw:${id}`, (key) => withdrawChoiceAction(key, id));
+    if (!done) return;
     setNotice(
       done.ok
         ? { message: 'Choice withdrawn. It stays in the record.', undoId: id }
@@ -48,8 +51,8 @@ export function LogScreen({ outing, outings, choices, jobs }: LogScreenProps) {
     );
   };
   const undo = async (id: string) => {
-    const done = await restoreChoiceAction(id);
-    setNotice(done.ok ? undefined : { message: done.error.message });
+    const done = await send(`restore:${id}`, (key) => restoreChoiceAction(key, id));
+    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
   };
   return (
     <Sheet

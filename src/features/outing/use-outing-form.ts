@@ -105,9 +105,9 @@ export function useOutingForm(venues: readonly Venue[]) {
   );
   const form = useDraftedForm('outing', EMPTY, resolver);
   const save = async () => {
-    const saved = await form.submit((draft) => {
+    const saved = await form.submit((draft, { key }) => {
       const { outing, venue } = split(draft, venues);
-      return saveOutingAction(outing, venue);
+      return saveOutingAction(key, outing, venue);
     });
     if (saved) router.push(`/outing/${saved.id}/snow`);
   };

@@ -79,6 +79,16 @@ const startFrom = (outing: Outing): PickDraft => ({
   note: '',
 });
 
+/** The facts of the outing among the values of the screen. */
+const factsOf = (draft: PickDraft) => ({
+  discipline: draft.discipline,
+  distanceKm: draft.distanceKm,
+  purpose: draft.purpose,
+  fluorocarbonsAllowed: draft.fluorocarbonsAllowed,
+  hoursOnSnow: draft.hoursOnSnow,
+  startAt: draft.startAt,
+});
+
 /** The modelled cases for the start and hours as typed; those of the page until they change. */
 function useModelled(ground: PickGround, draft: PickDraft): SnowCases | undefined {
   const { outing, modelled } = ground;
@@ -91,7 +101,7 @@ function useModelled(ground: PickGround, draft: PickDraft): SnowCases | undefine
     let isGone = false;
     const timer = setTimeout(() => {
       casesAction(outing.id, startAt, hoursOnSnow).then(
-        (cases) => !isGone && setFetched({ key, cases }),
+        (done) => !isGone && done.ok && setFetched({ key, cases: done.value }),
         () => undefined,
       );
     }, SETTLE_MS);
@@ -176,8 +186,8 @@ export function usePick(ground: PickGround, nowMs: number) {
   };
   const save = async () => {
     if (!taken || isNudged) return;
-    const saved = await form.submit((values) =>
-      saveChoiceAction({
+    const saved = await form.submit((values, { key, base }) =>
+      saveChoiceAction(key, {
         outingId: outing.id,
         readingId: reading?.id,
         basis,
@@ -188,6 +198,7 @@ export function usePick(ground: PickGround, nowMs: number) {
         baseState,
         overrideReason: values.overrideReason,
         note: values.note,
+        base: factsOf(base),
       }),
     );
     if (!saved) return;

@@ -2,19 +2,21 @@
 
 import { cookies } from 'next/headers';
 import { revalidatePath } from 'next/cache';
-import { database } from '@/data/database';
-import { saveTeamSettings, type TeamSettings } from '@/data/team-settings';
-import { teamSettingsSchema } from '@/formats/schemas/team';
-import { validate } from '@/formats/schemas/validation';
-import { invalidInput, type WireResult } from '@/formats/wire';
+import type { TeamSettings } from '@/data/team-settings';
+import { asFields } from '@/formats/schemas/validation';
+import type { WireResult } from '@/formats/wire';
+import { deed } from '@/server/deed';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/ui/format/units';
+import { changeTeam } from './use-cases/change-team';
 
 const ONE_YEAR_S = 31_536_000;
 
-/** Keeps the units of this device. */
-export async function saveUnitsAction(units: Units): Promise<void> {
-  const safe = unitsFromCookie(unitsToCookie(units));
-  (await cookies()).set(UNITS_COOKIE, unitsToCookie(safe), {
+/** Changes single units of this device; the others stay as they are. */
+export async function saveUnitsAction(change: Partial<Units>): Promise<void> {
+  const jar = await cookies();
+  const now = unitsFromCookie(jar.get(UNITS_COOKIE)?.value);
+  const safe = unitsFromCookie(unitsToCookie({ ...now, ...asFields(change) }));
+  jar.set(UNITS_COOKIE, unitsToCookie(safe), {
     maxAge: ONE_YEAR_S,
     sameSite: 'lax',
     path: '/',
@@ -22,11 +24,10 @@ export async function saveUnitsAction(units: Units): Promise<void> {
   revalidatePath('/', 'layout');
 }
 
-/** Keeps the team's own ways and bench, for all outings and devices. */
-export async function saveTeamAction(input: unknown): Promise<WireResult<null>> {
-  const checked = validate(teamSettingsSchema, input);
-  if (!checked.ok) return invalidInput(checked.problems);
-  await saveTeamSettings(database(), checked.value as Partial<TeamSettings>);
-  revalidatePath('/outing', 'layout');
-  return { ok: true, value: null };
+/** Changes single settings of the team's bench, for all outings and devices. */
+export async function saveTeamAction(
+  key: string,
+  change: unknown,
+): Promise<WireResult<TeamSettings>> {
+  return deed(key, 'team.change', (db) => changeTeam(db, change));
 }

@@ -31,7 +31,7 @@ export function SettingsScreen({ team }: { team: TeamSettings }) {
   const units = useUnits();
   const { theme, setTheme } = useTheme();
   const isInBrowser = useIsInBrowser();
-  const save = (change: Partial<Units>) => void saveUnitsAction({ ...units, ...change });
+  const save = (change: Partial<Units>) => void saveUnitsAction(change);
   return (
     <Sheet
       question="How should it read?"

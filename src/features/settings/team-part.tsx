@@ -3,26 +3,48 @@
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { METHOD_GROUPS, methodsInForce } from '@/core/choice';
-import { BASE_TYPES, TOOLS } from '@/core/terms';
+import { BASE_TYPES, TOOLS, type BaseType, type Tool } from '@/core/terms';
 import type { TeamSettings } from '@/data/team-settings';
 import { CheckList } from '@/ui/fields/check-list';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
+import { useWrite } from '@/ui/fields/use-write';
 import { BASE_TYPE_WORDS, TOOL_WORDS } from '@/ui/format/words';
 import { Part } from '@/ui/frame/sheet';
 import { saveTeamAction } from './actions';
 
+/** A change of single settings; see teamChangeSchema. */
+interface TeamChange {
+  methods?: Record<string, string>;
+  ventilated?: boolean;
+  baseType?: BaseType;
+  tools?: { added: readonly Tool[]; removed: readonly Tool[] };
+}
+
 /** The team's bench and its own ways, for all its devices. */
 export function TeamPart({ stored }: { stored: TeamSettings }) {
   const [team, setTeam] = useState(stored);
+  const { send } = useWrite();
   const [failure, setFailure] = useState<string>();
-  const save = async (change: Partial<TeamSettings>) => {
+  const save = async (change: TeamChange, shown: Partial<TeamSettings>) => {
     const before = team;
-    setTeam({ ...team, ...change });
-    const done = await saveTeamAction(change).catch(() => undefined);
-    setFailure(done?.ok ? undefined : (done?.error.message ?? 'Not saved: no answer. Try again.'));
-    if (!done?.ok) setTeam(before);
+    setTeam({ ...team, ...shown });
+    const what = JSON.stringify(change);
+    const done = await send(what, (key) => saveTeamAction(key, change));
+    if (done?.ok) setTeam(done.value);
+    else setTeam(before);
+    setFailure(done && !done.ok ? done.error.message : undefined);
   };
+  const saveTools = (tools: readonly Tool[]) =>
+    save(
+      {
+        tools: {
+          added: tools.filter((tool) => !team.tools.includes(tool)),
+          removed: team.tools.filter((tool) => !tools.includes(tool)),
+        },
+      },
+      { tools: [...tools] },
+    );
   const force = methodsInForce(team.methods);
   return (
     <>
@@ -33,7 +55,9 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
             legend="Fresh air"
             name="ventilated"
             value={team.ventilated ? 'yes' : 'no'}
-            onChange={(value) => void save({ ventilated: value === 'yes' })}
+            onChange={(value) =>
+              void save({ ventilated: value === 'yes' }, { ventilated: value === 'yes' })
+            }
             options={[
               { value: 'yes', label: 'Ventilated' },
               { value: 'no', label: 'Closed room' },
@@ -43,7 +67,7 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
             legend="Bases, mostly"
             name="base-type"
             value={team.baseType}
-            onChange={(baseType) => void save({ baseType })}
+            onChange={(baseType) => void save({ baseType }, { baseType })}
             options={BASE_TYPES.map((value) => ({ value, label: BASE_TYPE_WORDS[value] }))}
           />
           <CheckList
@@ -51,7 +75,7 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
             options={TOOLS}
             words={TOOL_WORDS}
             checked={team.tools}
-            onChange={(tools) => void save({ tools })}
+            onChange={(tools) => void saveTools(tools)}
           />
         </Flex>
       </Part>
@@ -67,7 +91,12 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
                 name={group.key}
                 optionWidth="150px"
                 value={force[group.key]!.key}
-                onChange={(key) => void save({ methods: { ...team.methods, [group.key]: key } })}
+                onChange={(key) =>
+                  void save(
+                    { methods: { [group.key]: key } },
+                    { methods: { ...team.methods, [group.key]: key } },
+                  )
+                }
                 options={group.options.map((one) => ({ value: one.key, label: one.label }))}
               />
               <Text textStyle="small" color="faint" mt="1">

@@ -1,70 +1,33 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
-import { revalidatePath } from 'next/cache';
-import { database } from '@/data/database';
-import { listProducts, removeProduct, saveProducts, type ShelfProduct } from '@/data/products';
-import { addStockMove, remainingGrams } from '@/data/stock';
-import { withUsual } from '@/formats/csv/products';
-import { shelfProductSchema, stockMoveSchema } from '@/formats/schemas/shelf';
-import { validate } from '@/formats/schemas/validation';
-import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import type { ShelfProduct } from '@/data/products';
+import { checkedId } from '@/formats/schemas/ids';
+import type { WireResult } from '@/formats/wire';
+import { deed } from '@/server/deed';
+import { moveStock } from './use-cases/move-stock';
+import { saveProduct, takeOffShelf, type SavedProduct } from './use-cases/save-product';
 
-const refresh = () => revalidatePath('/outing', 'layout');
-const asFields = (input: unknown) =>
-  (typeof input === 'object' && input !== null ? input : {}) as Record<string, unknown>;
-
-/** Puts a product on the shelf, back on it, or changes the one of the same id. */
-export async function saveProductAction(input: unknown): Promise<WireResult<null>> {
-  const checked = validate(
-    shelfProductSchema,
-    withUsual({ id: randomUUID(), role: 'glide', ...asFields(input) }),
-  );
-  if (!checked.ok) return invalidInput(checked.problems);
-  const product = { ...checked.value, swatch: checked.value.swatch ?? null };
-  const db = database();
-  const isTaken = (await listProducts(db)).some(
-    (one) =>
-      one.id !== product.id && one.name.trim().toLowerCase() === product.name.trim().toLowerCase(),
-  );
-  if (isTaken) {
-    const message = `“${product.name}” is on the shelf already: give this one another name.`;
-    return invalidInput([{ field: 'name', message }]);
-  }
-  await saveProducts(db, [product]);
-  refresh();
-  return { ok: true, value: null };
+/** Puts a product on the shelf, back on it, or changes one that stands on `base`. */
+export async function saveProductAction(
+  key: string,
+  input: unknown,
+  base?: unknown,
+): Promise<WireResult<SavedProduct>> {
+  return deed(key, 'product.save', (db, { id }) => saveProduct(db, input, base, id));
 }
 
 /** Takes a product off the shelf; gives it back so that the removal can be undone. */
-export async function removeProductAction(id: string): Promise<WireResult<ShelfProduct>> {
-  const removed = await removeProduct(database(), String(id));
-  refresh();
-  return removed
-    ? { ok: true, value: removed }
-    : failed('not_found', 'That product is off the shelf already.');
+export async function removeProductAction(
+  key: string,
+  productId: string,
+): Promise<WireResult<ShelfProduct>> {
+  return deed(key, 'product.remove', async (db) => {
+    const id = checkedId(productId);
+    return id.ok ? takeOffShelf(db, id.value) : id;
+  });
 }
 
-/** Books what came, went or was weighed: `corrected` takes the grams as what is there now. */
-export async function stockMoveAction(input: unknown): Promise<WireResult<null>> {
-  const checked = validate(stockMoveSchema, input);
-  if (!checked.ok) return invalidInput(checked.problems);
-  const { productId, kind, grams, note } = checked.value;
-  const db = database();
-  const left = (await remainingGrams(db))[productId] ?? 0;
-  const signed = kind === 'bought' ? grams : kind === 'used' ? -grams : grams - left;
-  if (left + signed < -1e-9) {
-    const message = `Only ${Math.round(left)} g are there: correct the stock first.`;
-    return invalidInput([{ field: 'grams', message }]);
-  }
-  await addStockMove(db, {
-    id: randomUUID(),
-    productId,
-    kind,
-    grams: signed,
-    note: note || undefined,
-    at: new Date().toISOString(),
-  });
-  refresh();
-  return { ok: true, value: null };
+/** Books what came, went or was weighed. */
+export async function stockMoveAction(key: string, input: unknown): Promise<WireResult<null>> {
+  return deed(key, 'stock.move', (db, stamp) => moveStock(db, input, stamp));
 }

@@ -21,6 +21,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { CheckList } from '@/ui/fields/check-list';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
+import { Meanwhile } from '@/ui/fields/meanwhile';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
@@ -70,6 +71,27 @@ const GRIP_ROLES: readonly ProductRole[] = ['grip_stick', 'klister', 'binder'];
 const NO_PREFERENCE = 'any';
 const Colour = chakra('input');
 
+/** What the fields are called where two changes of them differ. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  name: 'Name',
+  role: 'What it is for',
+  form: 'Form',
+  labelLowC: 'Label, cold end, °C',
+  labelHighC: 'Label, warm end, °C',
+  label2LowC: 'Old snow, cold end, °C',
+  label2HighC: 'Old snow, warm end, °C',
+  additives: 'Additives',
+  preference: 'The label prefers',
+  ironC: 'Iron temperature, °C',
+  ironLimitC: 'Iron limit, °C',
+  meltingC: 'Melting point, °C',
+  containerG: 'Container, g',
+  price: 'Price',
+  openedOn: 'Opened on',
+  applications: 'Put on by',
+  swatch: 'Colour',
+};
+
 /** Only what is given: an absent figure is left out, not sent as nothing. */
 const given = (draft: ProductDraft): Record<string, unknown> =>
   Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== undefined));
@@ -116,9 +138,9 @@ export function ProductForm({ start, onDone }: { start?: ProductDraft; onDone?: 
         {...{ noValidate: true }}
         onSubmit={(event: React.FormEvent) => {
           event.preventDefault();
-          void submit((values) => saveProductAction(given(values))).then(
-            (done) => done !== undefined && onDone?.(),
-          );
+          void submit((values, { key, base }) =>
+            saveProductAction(key, given(values), start && given(base)),
+          ).then((done) => done !== undefined && onDone?.());
         }}
       >
         <Box mb="4">
@@ -258,6 +280,7 @@ export function ProductForm({ start, onDone }: { start?: ProductDraft; onDone?: 
             </ActionButton>
           )}
         </Flex>
+        <Meanwhile {...form.clashes} nameOf={(field) => FIELD_WORDS[field] ?? field} />
         <FieldProblemText problem={failure} />
       </Box>
     </Part>

@@ -10,6 +10,7 @@ import type { ShelfProduct } from '@/data/products';
 import { UNLABELLED_ROLES } from '@/formats/schemas/shelf';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
+import { useWrite } from '@/ui/fields/use-write';
 import { temperature, temperatureRange } from '@/ui/format/quantities';
 import type { Units } from '@/ui/format/units';
 import { useUnits } from '@/ui/format/units-context';
@@ -40,7 +41,7 @@ const COLUMNS = [
 ];
 const ALL = 'all';
 
-const asDraft = (product: ShelfProduct): ProductDraft => ({
+const asDraft = ({ version: _version, ...product }: ShelfProduct): ProductDraft => ({
   ...product,
   swatch: product.swatch ?? '#9a9a9a',
 });
@@ -50,10 +51,12 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
   const units = useUnits();
   const { products } = view;
   const [role, setRole] = useState<ProductRole | typeof ALL>('glide');
+  const { send } = useWrite();
   const [edited, setEdited] = useState<ShelfProduct>();
   const [notice, setNotice] = useState<{ message: string; removed?: ShelfProduct }>();
   const remove = async (id: string) => {
-    const done = await removeProductAction(id);
+    const done = await send(`remove:${id}`, (key) => removeProductAction(key, id));
+    if (!done) return;
     setNotice(
       done.ok
         ? { message: `${done.value.name} is off the shelf.`, removed: done.value }
@@ -61,10 +64,12 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
     );
   };
   const undo = async (product: ShelfProduct) => {
-    const done = await saveProductAction(
-      Object.fromEntries(Object.entries(product).filter(([, value]) => value !== undefined)),
+    const { version: _version, ...fields } = product;
+    const given = Object.fromEntries(
+      Object.entries(fields).filter(([, value]) => value !== undefined),
     );
-    setNotice(done.ok ? undefined : { message: done.error.message });
+    const done = await send(`back:${product.id}`, (key) => saveProductAction(key, given));
+    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
   };
   const notes = useMemo(
     () =>
@@ -132,7 +137,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
       )}
       {products.length > 0 && <StockPart view={view} timeZone={outing.venue.timeZone} />}
       <ProductForm
-        key={edited?.id ?? 'new'}
+        key={edited ? `${edited.id} ${edited.version}` : 'new'}
         start={edited && asDraft(edited)}
         onDone={edited && (() => setEdited(undefined))}
       />

@@ -46,7 +46,7 @@ export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: strin
   const { values, set, problem, submit, failure } = form;
   const nameOf = new Map(view.products.map((one) => [one.id, one.name]));
   const book = async () => {
-    const done = await submit(stockMoveAction);
+    const done = await submit((move, { key }) => stockMoveAction(key, move));
     if (done !== undefined) setBooked(`${nameOf.get(values.productId) ?? 'Stock'} booked.`);
   };
   return (
@@ -83,7 +83,9 @@ export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: strin
         />
       </SimpleGrid>
       <Flex gap="4" align="center">
-        <ActionButton onClick={() => void book()}>Book it</ActionButton>
+        <ActionButton loading={form.isSaving} onClick={() => void book()}>
+          Book it
+        </ActionButton>
         <Text textStyle="small" role="status">
           {booked}
         </Text>

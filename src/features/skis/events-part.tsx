@@ -14,6 +14,7 @@ import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
+import { useWrite } from '@/ui/fields/use-write';
 import { dayAndTime } from '@/ui/format/times';
 import { SKI_EVENT_WORDS, WEAR_SNOW_WORDS } from '@/ui/format/words';
 import { Part } from '@/ui/frame/sheet';
@@ -93,16 +94,21 @@ export function EventsPart(props: {
   );
   const form = useDraftedForm(`ski-event:${skiId}`, START, resolver);
   const { values: draft, set, problem } = form;
+  const { send } = useWrite();
+  const [failure, setProblem] = useState<string>();
   const remove = async (id: string) => {
-    const done = await removeEventAction(id).catch(() => undefined);
+    const done = await send(`remove:${id}`, (key) => removeEventAction(key, id));
+    if (done) setProblem(done.ok ? undefined : done.error.message);
     if (done?.ok) setRemoved(done.value);
   };
   const putBack = async (event: KeptEvent) => {
     const { skiId: ofSki, kind, atMs, waxing, coats, boxHours, km, snow, note } = event;
     const all = { skiId: ofSki, kind, waxing, coats, boxHours, km, snow, note };
     const given = Object.entries(all).filter(([, value]) => value !== undefined);
-    await addEventAction({ ...Object.fromEntries(given), at: new Date(atMs).toISOString() });
-    setRemoved(undefined);
+    const fields = { ...Object.fromEntries(given), at: new Date(atMs).toISOString() };
+    const done = await send(`back:${event.id}`, (key) => addEventAction(key, fields));
+    if (done) setProblem(done.ok ? undefined : done.error.message);
+    if (done?.ok) setRemoved(undefined);
   };
   return (
     <Part title="Its life">
@@ -172,12 +178,14 @@ export function EventsPart(props: {
           </Box>
           <ActionButton
             loading={form.isSaving}
-            onClick={() => void form.submit((values) => addEventAction(fieldsOf(values, skiId)))}
+            onClick={() =>
+              void form.submit((values, { key }) => addEventAction(key, fieldsOf(values, skiId)))
+            }
           >
             Write it down
           </ActionButton>
         </Flex>
-        <FieldProblemText problem={form.failure} />
+        <FieldProblemText problem={form.failure ?? failure} />
       </Flex>
       {removed && (
         <UndoNotice

@@ -9,6 +9,7 @@ import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
+import { useWrite } from '@/ui/fields/use-write';
 import { FINDING_MARKS, FINDING_WORDS, SIDE_WORDS } from '@/ui/format/words';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -32,22 +33,27 @@ export function LookOverPart({ view }: { view: SkiView }) {
   const [place, setPlace] = useState<{ positionCm: number; side: BaseSide }>();
   const [problem, setProblem] = useState<string>();
   const [cleared, setCleared] = useState<{ id: string; words: string }>();
-  const [isBusy, setIsBusy] = useState(false);
+  const { send, isBusy } = useWrite();
   const mark = async () => {
     if (!place) {
       setProblem('Tap a place on the base first, or give it in cm from the tip.');
       return;
     }
-    setIsBusy(true);
-    const done = await markAction({ skiId: ski.id, kind, ...place }).catch(() => undefined);
-    setIsBusy(false);
-    setProblem(done?.ok ? undefined : (done?.error.message ?? 'Not marked: no answer. Try again.'));
-    if (done?.ok) setPlace(undefined);
+    const finding = { skiId: ski.id, kind, ...place };
+    const done = await send(`mark:${JSON.stringify(finding)}`, (key) => markAction(key, finding));
+    if (!done) return;
+    setProblem(done.ok ? undefined : done.error.message);
+    if (done.ok) setPlace(undefined);
   };
   const clear = async (id: string, words: string) => {
-    const done = await clearMarkAction(id).catch(() => undefined);
+    const done = await send(`clear:${id}`, (key) => clearMarkAction(key, id));
     if (done?.ok) setCleared({ id, words });
-    else setProblem('Not cleared: no answer. Try again.');
+    else if (done) setProblem(done.error.message);
+  };
+  const putBack = async (id: string) => {
+    const done = await send(`back:${id}`, (key) => clearMarkAction(key, id, true));
+    if (done?.ok) setCleared(undefined);
+    else if (done) setProblem(done.error.message);
   };
   return (
     <Part title="Look it over">
@@ -99,7 +105,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
       {cleared && (
         <UndoNotice
           message={`${cleared.words} cleared.`}
-          onUndo={() => void clearMarkAction(cleared.id, true).then(() => setCleared(undefined))}
+          onUndo={() => void putBack(cleared.id)}
           onClose={() => setCleared(undefined)}
         />
       )}

@@ -16,6 +16,7 @@ import { validate } from '@/formats/schemas/validation';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
+import { Meanwhile } from '@/ui/fields/meanwhile';
 import { NumberField, type Scale } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
@@ -50,6 +51,24 @@ const EMPTY: SkiDraft = {
   baseType: 'sintered',
   hasBrakes: false,
   purpose: 'training',
+};
+
+/** What the fields are called where two changes of them differ. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  name: 'Name of the pair',
+  owner: 'Owner',
+  type: 'Type',
+  lengthCm: 'Length, cm',
+  waistMm: 'Waist, mm',
+  baseType: 'Base',
+  grindMm: 'Grind, mm',
+  grindPattern: 'Pattern',
+  groundOn: 'Ground on',
+  baseBevelDeg: 'Base bevel, °',
+  sideBevelDeg: 'Side bevel, °',
+  hasBrakes: 'Brakes',
+  purpose: 'Purpose',
+  note: 'Note',
 };
 
 /** Only what is given: empty text and absent figures are left out. */
@@ -108,9 +127,9 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
       {...{ noValidate: true }}
       onSubmit={(event: React.FormEvent) => {
         event.preventDefault();
-        void submit((values) => saveSkiAction(given(values))).then(
-          (done) => done && onDone(done.id),
-        );
+        void submit((values, { key, base }) =>
+          saveSkiAction(key, given(values), start && given(base)),
+        ).then((done) => done && onDone(done.id));
       }}
     >
       <Box mb="4">
@@ -175,6 +194,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
       <ActionButton type="submit" loading={form.isSaving} loadingText="Saving…">
         {start ? 'Save the changes' : 'Put on the rack'}
       </ActionButton>
+      <Meanwhile {...form.clashes} nameOf={(field) => FIELD_WORDS[field] ?? field} />
       <FieldProblemText problem={failure} />
       <Text srOnly role="status">
         {form.isSaving ? 'Saving' : ''}

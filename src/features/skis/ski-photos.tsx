@@ -3,9 +3,10 @@
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { PHOTO_ACCEPT, sendPhoto } from '@/ui/fields/send-photo';
+import { newWriteKey } from '@/ui/fields/write-key';
 import { Part } from '@/ui/frame/sheet';
 
-const MOST_BYTES = 12_000_000;
 const File = chakra('input');
 const Picture = chakra('img');
 
@@ -15,18 +16,10 @@ export function SkiPhotos({ skiId, photoIds }: { skiId: string; photoIds: readon
   const [note, setNote] = useState<string>();
   const url = `/api/v1/skis/${skiId}/photos`;
   const send = async (file: Blob) => {
-    if (file.size > MOST_BYTES) {
-      setNote('The photo is over 12 MB: take a smaller one.');
-      return;
-    }
     setNote('Sending…');
-    try {
-      const response = await fetch(url, { method: 'POST', body: file });
-      setNote(response.ok ? undefined : ((await response.json()) as { message: string }).message);
-      if (response.ok) router.refresh();
-    } catch {
-      setNote('The server did not take the photo; try again.');
-    }
+    const problem = await sendPhoto(url, file, newWriteKey());
+    setNote(problem);
+    if (!problem) router.refresh();
   };
   return (
     <Part title="Photos">
@@ -36,7 +29,7 @@ export function SkiPhotos({ skiId, photoIds }: { skiId: string; photoIds: readon
       <File
         id="ski-photo"
         type="file"
-        accept="image/*"
+        accept={PHOTO_ACCEPT}
         display="block"
         minH="target"
         py="2"

@@ -4,11 +4,13 @@ import { useState } from 'react';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { Ski } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
+import { useWrite } from '@/ui/fields/use-write';
+import { FieldProblemText } from '@/ui/fields/field-problem';
 import { SKI_TYPE_WORDS } from '@/ui/format/words';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { removeSkiAction, saveSkiAction } from './actions';
+import { removeSkiAction, restoreSkiAction } from './actions';
 import { EventsPart } from './events-part';
 import { LookOverPart } from './look-over-part';
 import { ReserveBar } from './reserve-bar';
@@ -39,15 +41,22 @@ function facts(ski: Ski): string {
     .join(', ');
 }
 
-const saved = (ski: Ski) =>
-  Object.fromEntries(Object.entries(ski).filter(([, value]) => value !== undefined));
-
 /** One ski: how full it is, what was seen on it, what happened to it. */
 export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
   const { ski, care } = view;
   const [isGone, setIsGone] = useState(false);
   const [isChanging, setIsChanging] = useState(false);
   const path = `/outing/${outingId}`;
+  const { send } = useWrite();
+  const [problem, setProblem] = useState<string>();
+  const setOnRack = async (isOn: boolean) => {
+    const action = isOn ? restoreSkiAction : removeSkiAction;
+    const done = await send(`${isOn ? 'restore' : 'remove'}:${ski.id}`, (key) =>
+      action(key, ski.id),
+    );
+    if (done) setProblem(done.ok ? undefined : done.error.message);
+    if (done?.ok) setIsGone(!isOn);
+  };
   return (
     <Sheet
       question={`${facts(ski)}.`}
@@ -72,10 +81,11 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
         </>
       }
     >
+      <FieldProblemText problem={problem} />
       {isGone && (
         <UndoNotice
           message={`${ski.name} is off the rack; its past stays.`}
-          onUndo={() => void saveSkiAction(saved(ski)).then(() => setIsGone(false))}
+          onUndo={() => void setOnRack(true)}
           onClose={() => setIsGone(false)}
         />
       )}
@@ -105,16 +115,13 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
           <Part title="The pair itself">
             {ski.note && <Text textStyle="body">{ski.note}</Text>}
             {isChanging ? (
-              <SkiForm start={ski} onDone={() => setIsChanging(false)} />
+              <SkiForm key={ski.version} start={ski} onDone={() => setIsChanging(false)} />
             ) : (
               <Flex gap="4" wrap="wrap">
                 <ActionButton quiet onClick={() => setIsChanging(true)}>
                   Change it
                 </ActionButton>
-                <ActionButton
-                  quiet
-                  onClick={() => void removeSkiAction(ski.id).then((done) => setIsGone(done.ok))}
-                >
+                <ActionButton quiet onClick={() => void setOnRack(false)}>
                   Take off the rack
                 </ActionButton>
               </Flex>

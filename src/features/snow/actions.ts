@@ -1,48 +1,52 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
-import { revalidatePath } from 'next/cache';
-import { restoreRow, withdrawRows } from '@/data/append-only';
-import { database } from '@/data/database';
-import { failed, type WireResult } from '@/formats/wire';
+import { checkedId } from '@/formats/schemas/ids';
+import type { WireResult } from '@/formats/wire';
+import { deed } from '@/server/deed';
 import { saveReading } from './use-cases/save-reading';
-
-const stamp = () => ({ newId: randomUUID, at: new Date().toISOString() });
-const refresh = () => revalidatePath('/outing', 'layout');
+import { restoreReading, withdrawImport, withdrawReading } from './use-cases/withdraw-reading';
 
 /** Saves a reading, or a correction of one. */
 export async function saveReadingAction(
+  key: string,
   target: { outingId: string; correctsId?: string },
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  const saved = await saveReading(database(), target, input, {
-    id: randomUUID(),
-    at: new Date().toISOString(),
+  return deed(key, 'reading.save', async (db, stamp) => {
+    const saved = await saveReading(db, target, input, stamp);
+    return saved.ok ? { ok: true, value: { id: saved.value.id } } : saved;
   });
-  if (!saved.ok) return saved;
-  refresh();
-  return { ok: true, value: { id: saved.value.id } };
 }
 
 /** Withdraws one reading. */
-export async function withdrawReadingAction(id: string): Promise<WireResult<{ count: number }>> {
-  const count = await withdrawRows(database(), 'reading', 'id', String(id), stamp());
-  refresh();
-  return count > 0
-    ? { ok: true, value: { count } }
-    : failed('not_found', 'That reading was withdrawn or corrected already.');
+export async function withdrawReadingAction(
+  key: string,
+  readingId: string,
+): Promise<WireResult<{ count: number }>> {
+  return deed(key, 'reading.withdraw', async (db, stamp) => {
+    const id = checkedId(readingId);
+    return id.ok ? withdrawReading(db, id.value, stamp) : id;
+  });
 }
 
 /** Undoes the withdrawal of a reading. */
-export async function restoreReadingAction(id: string): Promise<WireResult<null>> {
-  const isBack = await restoreRow(database(), 'reading', String(id), stamp());
-  refresh();
-  return isBack ? { ok: true, value: null } : failed('not_found', 'There is nothing to undo.');
+export async function restoreReadingAction(
+  key: string,
+  readingId: string,
+): Promise<WireResult<null>> {
+  return deed(key, 'reading.restore', async (db, stamp) => {
+    const id = checkedId(readingId);
+    return id.ok ? restoreReading(db, id.value, stamp) : id;
+  });
 }
 
 /** Takes a whole import back. */
-export async function undoImportAction(importId: string): Promise<WireResult<{ count: number }>> {
-  const count = await withdrawRows(database(), 'reading', 'import_id', String(importId), stamp());
-  refresh();
-  return { ok: true, value: { count } };
+export async function undoImportAction(
+  key: string,
+  importId: string,
+): Promise<WireResult<{ count: number }>> {
+  return deed(key, 'reading.import.undo', async (db, stamp) => {
+    const id = checkedId(importId);
+    return id.ok ? withdrawImport(db, id.value, stamp) : id;
+  });
 }

@@ -4,8 +4,8 @@ import { useId, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { chakra } from '@chakra-ui/react';
 import type { Reading } from '@/data/readings';
-
-const MOST_BYTES = 12_000_000;
+import { PHOTO_ACCEPT, sendPhoto } from '@/ui/fields/send-photo';
+import { newWriteKey } from '@/ui/fields/write-key';
 
 interface ReadingPhotoProps {
   reading: Reading;
@@ -39,20 +39,11 @@ export function ReadingPhoto({ reading, onFailure }: ReadingPhotoProps) {
     );
   }
   const send = async (file: Blob) => {
-    if (file.size > MOST_BYTES) {
-      onFailure('The photo is over 12 MB: take a smaller one.');
-      return;
-    }
     setIsBusy(true);
-    try {
-      const response = await fetch(url, { method: 'POST', body: file });
-      if (response.ok) router.refresh();
-      else onFailure(((await response.json()) as { message: string }).message);
-    } catch {
-      onFailure('The server did not take the photo; try again.');
-    } finally {
-      setIsBusy(false);
-    }
+    const problem = await sendPhoto(url, file, newWriteKey());
+    setIsBusy(false);
+    if (problem) onFailure(problem);
+    else router.refresh();
   };
   return (
     <Label
@@ -65,7 +56,7 @@ export function ReadingPhoto({ reading, onFailure }: ReadingPhotoProps) {
       <File
         id={id}
         type="file"
-        accept="image/*"
+        accept={PHOTO_ACCEPT}
         position="absolute"
         opacity="0"
         w="1px"

@@ -5,6 +5,7 @@ import { Flex, Text } from '@chakra-ui/react';
 import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
 import { ActionButton } from '@/ui/fields/action-button';
+import { useWrite } from '@/ui/fields/use-write';
 import { percent, temperature, temperatureWithSpread } from '@/ui/format/quantities';
 import { dayAndTime } from '@/ui/format/times';
 import { useUnits } from '@/ui/format/units-context';
@@ -47,8 +48,12 @@ export function ReadingsList({
   const units = useUnits();
   const [isAll, setIsAll] = useState(false);
   const [notice, setNotice] = useState<{ message: string; undoId?: string }>();
+  const { send } = useWrite();
   const withdraw = async (reading: Reading) => {
-    const done = await withdrawReadingAction(reading.id);
+    const done = await send(`withdraw:${reading.id}`, (key) =>
+      withdrawReadingAction(key, reading.id),
+    );
+    if (!done) return;
     setNotice(
       done.ok
         ? { message: 'Reading withdrawn. It stays in the record.', undoId: reading.id }
@@ -56,8 +61,8 @@ export function ReadingsList({
     );
   };
   const undo = async (id: string) => {
-    const done = await restoreReadingAction(id);
-    setNotice(done.ok ? undefined : { message: done.error.message });
+    const done = await send(`restore:${id}`, (key) => restoreReadingAction(key, id));
+    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
   };
   const shown = isAll ? readings : readings.slice(0, FIRST_ROWS);
   const rows = shown.map((one) => ({

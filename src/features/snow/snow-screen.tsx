@@ -17,6 +17,8 @@ import type { Outing } from '@/data/outings';
 import type { Reading } from '@/data/readings';
 import { snowSchema } from '@/formats/schemas/snow';
 import { validate } from '@/formats/schemas/validation';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { useWrite } from '@/ui/fields/use-write';
 import { percent, temperature, temperatureWithSpread } from '@/ui/format/quantities';
 import { dayAndTime } from '@/ui/format/times';
 import { useUnits } from '@/ui/format/units-context';
@@ -63,13 +65,17 @@ export function SnowScreen(props: SnowScreenProps) {
   const pickHref = `/outing/${outing.id}/pick`;
   const snowHref = `/outing/${outing.id}/snow`;
   const [savedId, setSavedId] = useState<string>();
+  const { send } = useWrite();
+  const [undoProblem, setUndoProblem] = useState<string>();
   const onSaved = (id: string) => {
     setSavedId(id);
     if (corrected) router.replace(snowHref);
   };
   const undoSave = async () => {
-    if (savedId) await withdrawReadingAction(savedId);
-    setSavedId(undefined);
+    if (!savedId) return;
+    const done = await send(`withdraw:${savedId}`, (key) => withdrawReadingAction(key, savedId));
+    if (done) setUndoProblem(done.ok ? undefined : done.error.message);
+    if (done?.ok) setSavedId(undefined);
   };
   return (
     <Sheet
@@ -95,6 +101,7 @@ export function SnowScreen(props: SnowScreenProps) {
       {outlooks.state.kind === 'done' && <CourseStrip places={outlooks.state.places} />}
       <Grid templateColumns={{ base: '1fr', lg: '7fr 5fr' }} gap={{ base: '0', lg: '10' }}>
         <div>
+          <FieldProblemText problem={undoProblem} />
           {savedId && (
             <UndoNotice
               message="Reading saved."

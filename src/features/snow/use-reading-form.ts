@@ -76,8 +76,8 @@ export function useReadingForm({ outingId, latest, corrected }: ReadingFormOptio
     if ('grain' in change) form.recheck('sharpness');
   };
   const save = async (): Promise<string | undefined> => {
-    const saved = await form.submit((values) =>
-      saveReadingAction({ outingId, correctsId: corrected?.id }, atNow(values)),
+    const saved = await form.submit((values, { key: writeKey }) =>
+      saveReadingAction(writeKey, { outingId, correctsId: corrected?.id }, atNow(values)),
     );
     if (saved) router.refresh();
     return saved?.id;

@@ -1,92 +1,71 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
-import { revalidatePath } from 'next/cache';
+import { checkedId } from '@/formats/schemas/ids';
 import { database } from '@/data/database';
-import { saveSegments, type Segment } from '@/data/segments';
-import { listVenues, saveVenue } from '@/data/venues';
-import { removeWeather, saveStation } from '@/data/weather';
-import { readCourseTrack, type CourseTrack } from '@/formats/gpx/course';
-import { courseSchema, stationSchema } from '@/formats/schemas/course';
-import { venueSchema } from '@/formats/schemas/outing';
-import { validate } from '@/formats/schemas/validation';
-import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { answered, type WireResult } from '@/formats/wire';
+import { nowIso } from '@/server/clock';
+import { deed, writing } from '@/server/deed';
+import { saveCourse } from './use-cases/save-course';
+import { addStation, forgetWeather, savePlace } from './use-cases/save-place';
 import { takeWeather, type TakenWeather, type WeatherInput } from './use-cases/take-weather';
-
-const refresh = () => revalidatePath('/outing', 'layout');
-const exists = async (venueId: string) =>
-  (await listVenues(database())).some((venue) => venue.id === venueId);
-const GONE = failed('not_found', 'This venue is gone: choose another outing.');
 
 /** Takes weather in from a file, pasted reports, a typed hour, or the service. */
 export async function takeWeatherAction(
+  key: string,
   target: { venueId: string; stationId: string },
   input: WeatherInput,
 ): Promise<WireResult<TakenWeather>> {
-  const taken = await takeWeather(database(), target, input, new Date().toISOString());
-  if (taken.ok) refresh();
-  return taken;
+  const write = writing(key, 'weather.take');
+  return answered(() => takeWeather(database(), target, input, { at: nowIso(), write }));
 }
 
 /** Takes weather back that came in at an instant. */
 export async function forgetWeatherAction(
+  key: string,
   stationId: string,
   takenInAt: string,
 ): Promise<WireResult<{ hours: number }>> {
-  const hours = await removeWeather(database(), String(stationId), String(takenInAt));
-  refresh();
-  return { ok: true, value: { hours } };
+  return deed(key, 'weather.forget', async (db) => {
+    const [station, instant] = [checkedId(stationId), checkedId(takenInAt, 'takenInAt')];
+    if (!station.ok) return station;
+    return instant.ok ? forgetWeather(db, station.value, instant.value) : instant;
+  });
 }
 
 /** Adds a station to a venue. */
 export async function addStationAction(
+  key: string,
   venueId: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  const checked = validate(stationSchema, input);
-  if (!checked.ok) return invalidInput(checked.problems);
-  if (!(await exists(venueId))) return GONE;
-  const id = randomUUID();
-  await saveStation(database(), { id, ...checked.value }, [venueId]);
-  refresh();
-  return { ok: true, value: { id } };
+  return deed(key, 'station.add', async (db, stamp) => {
+    const id = checkedId(venueId, 'venueId');
+    return id.ok ? addStation(db, id.value, input, stamp.id) : id;
+  });
 }
 
-/** Replaces the course of a venue. */
+/** Replaces the course of a venue; `base` is the course that was changed. */
 export async function saveCourseAction(
+  key: string,
   venueId: string,
-  segments: readonly Segment[],
-): Promise<WireResult<null>> {
-  const checked = validate(courseSchema, { segments });
-  if (!checked.ok) return invalidInput(checked.problems);
-  if (!(await exists(venueId))) return GONE;
-  await database()
-    .transaction()
-    .execute((transaction) => saveSegments(transaction, venueId, checked.value.segments));
-  refresh();
-  return { ok: true, value: null };
+  segments: unknown,
+  base: unknown,
+): Promise<WireResult<{ version: number; taken: string[] }>> {
+  return deed(key, 'course.save', async (db) => {
+    const id = checkedId(venueId, 'venueId');
+    return id.ok ? saveCourse(db, id.value, segments, base) : id;
+  });
 }
 
-const MOST_GPX = 4_000_000;
-
-/** Reads a track into segments; nothing is stored until the course is saved. */
-export async function readTrackAction(
-  text: string,
-  altitudeM: number,
-  reversed: boolean,
-): Promise<WireResult<CourseTrack>> {
-  if (text.length > MOST_GPX)
-    return failed('too_large', 'The track is over 4 MB: simplify it first.');
-  const track = readCourseTrack(text, altitudeM, reversed);
-  return track.ok ? { ok: true, value: track.track } : failed('invalid_file', track.message);
-}
-
-/** Saves the place itself. */
-export async function savePlaceAction(venueId: string, input: unknown): Promise<WireResult<null>> {
-  const checked = validate(venueSchema, input);
-  if (!checked.ok) return invalidInput(checked.problems);
-  if (!(await exists(venueId))) return GONE;
-  await saveVenue(database(), { ...checked.value, id: venueId });
-  refresh();
-  return { ok: true, value: null };
+/** Saves the place itself; `base` is the place that was changed. */
+export async function savePlaceAction(
+  key: string,
+  venueId: string,
+  input: unknown,
+  base: unknown,
+): Promise<WireResult<{ version: number; taken: string[] }>> {
+  return deed(key, 'place.save', async (db) => {
+    const id = checkedId(venueId, 'venueId');
+    return id.ok ? savePlace(db, id.value, input, base) : id;
+  });
 }

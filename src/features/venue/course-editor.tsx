@@ -5,53 +5,80 @@ import { useRouter } from 'next/navigation';
 import { Box, Flex, Input, SimpleGrid, Text } from '@chakra-ui/react';
 import { SURFACE_KINDS } from '@/core/snow/outlook';
 import type { Segment } from '@/data/segments';
-import type { Venue } from '@/data/venues';
+import type { KeptVenue } from '@/data/venues';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
+import { useWrite } from '@/ui/fields/use-write';
 import { useScales } from '@/ui/fields/scales';
 import { SURFACE_WORDS } from '@/ui/format/words';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { readTrackAction, saveCourseAction } from './actions';
+import { saveCourseAction } from './actions';
+import { useTrack } from './use-track';
 
 const MOST_SEGMENTS = 8;
 
 type Problems = Record<string, string>;
 
 /** The course as up to eight segments, typed or drawn from a track. */
-export function CourseEditor({ venue, segments }: { venue: Venue; segments: readonly Segment[] }) {
+export function CourseEditor({
+  venue,
+  segments,
+}: {
+  venue: KeptVenue;
+  segments: readonly Segment[];
+}) {
   const router = useRouter();
   const [draft, setDraft] = useState<Segment[]>();
   const [problems, setProblems] = useState<Problems>({});
   const [notice, setNotice] = useState<{ message: string; before?: readonly Segment[] }>();
   const [reversed, setReversed] = useState(false);
+  const { send } = useWrite();
+  const reading = useTrack();
+  /** The course that this draft changes, where it is not the page's any more; and what others made of it. */
+  const [from, setFrom] = useState<readonly Segment[]>();
+  const [theirs, setTheirs] = useState<Segment[]>();
   const shown = draft ?? [...segments];
 
   const change = (at: number, change: Partial<Segment>) =>
     setDraft(shown.map((one, i) => (i === at ? { ...one, ...change } : one)));
   const save = async (next: readonly Segment[], message: string, before?: readonly Segment[]) => {
-    const saved = await saveCourseAction(venue.id, next);
+    const saved = await send(`course:${JSON.stringify(next)}`, (key) =>
+      saveCourseAction(key, venue.id, next, from ?? segments),
+    );
+    if (!saved) return;
+    if (!saved.ok && saved.error.code === 'changed_meanwhile') {
+      const { segments: theirs } = saved.error.details[0] as { segments: Segment[] };
+      setTheirs(theirs);
+      setFrom(theirs);
+      setNotice({ message: saved.error.message });
+      return;
+    }
     if (!saved.ok) {
       const details = saved.error.details as { field: string; message: string }[];
       setProblems(Object.fromEntries(details.map((one) => [one.field, one.message])));
-      setNotice({ message: details.length > 0 ? 'Mend the marked fields.' : saved.error.message });
+      setNotice({ message: details.length > 0 ? 'Fix the marked fields.' : saved.error.message });
       return;
     }
     setProblems({});
     setDraft(undefined);
+    setTheirs(undefined);
+    setFrom(undefined);
     setNotice({ message, before });
     router.refresh();
   };
   const readTrack = async (file: File) => {
-    const track = await readTrackAction(await file.text(), venue.altitudeM, reversed);
+    setNotice(undefined);
+    const track = await reading.read(file, { altitudeM: venue.altitudeM, isReversed: reversed });
+    if (!track) return;
     if (!track.ok) {
-      setNotice({ message: track.error.message });
+      setNotice({ message: track.message });
       return;
     }
-    const { segments: read, lengthM, notes } = track.value;
+    const { segments: read, lengthM, notes } = track.track;
     setDraft(
       read.map((one) => ({ ...one, shadeFraction: 0.2, exposure: 1, surface: 'groomed' as const })),
     );
@@ -118,6 +145,27 @@ export function CourseEditor({ venue, segments }: { venue: Venue; segments: read
           />
         </Box>
       </Flex>
+      {reading.share !== undefined && (
+        <Flex gap="4" align="center" mb="3" role="status">
+          <Text textStyle="body">Reading the track, {Math.round(reading.share * 100)} %…</Text>
+          <ActionButton quiet onClick={reading.cancel}>
+            Cancel
+          </ActionButton>
+        </Flex>
+      )}
+      {theirs && (
+        <Flex mb="3">
+          <ActionButton
+            quiet
+            onClick={() => {
+              setDraft(theirs);
+              setTheirs(undefined);
+            }}
+          >
+            Show theirs
+          </ActionButton>
+        </Flex>
+      )}
       {shown.length === 0 && (
         <Text textStyle="body" mb="3">
           No segments: the whole course is taken as one flat, groomed place at the venue’s altitude.

@@ -3,12 +3,13 @@
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
-import type { Venue } from '@/data/venues';
+import type { KeptVenue, Venue } from '@/data/venues';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { venueSchema } from '@/formats/schemas/outing';
 import { validate } from '@/formats/schemas/validation';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
+import { Meanwhile } from '@/ui/fields/meanwhile';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
@@ -18,22 +19,30 @@ import { savePlaceAction } from './actions';
 
 type PlaceDraft = Omit<Venue, 'id'>;
 
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  name: 'Name of the place',
+  timeZone: 'Time zone',
+  altitudeM: 'Altitude, m',
+  latitude: 'Latitude',
+  longitude: 'Longitude',
+  ownCorrectionC: 'Your own correction, °C',
+};
+
 const resolver = resolverFrom<PlaceDraft>((draft) => validate(venueSchema, draft));
 
 /** The place itself: position, clock, and the technician's own correction for it. */
-export function PlaceForm({ venue }: { venue: Venue }) {
+export function PlaceForm({ venue }: { venue: KeptVenue }) {
   const router = useRouter();
   const scales = useScales();
   const [isSaved, setIsSaved] = useState(false);
-  const { id, ...start } = venue;
+  const { id, version: _version, courseVersion: _course, ...start } = venue;
   const form = useDraftedForm<PlaceDraft>(`place:${id}`, start, resolver);
   const { values, set, problem } = form;
   const save = async () => {
-    const saved = await form.submit(async (draft) => {
-      const answer = await savePlaceAction(id, draft);
-      return answer.ok ? { ok: true, value: true } : answer;
-    });
-    setIsSaved(saved === true);
+    const saved = await form.submit((draft, { key, base }) =>
+      savePlaceAction(key, id, draft, base),
+    );
+    setIsSaved(saved !== undefined);
     if (saved) router.refresh();
   };
   const figure = (field: 'altitudeM' | 'latitude' | 'longitude' | 'ownCorrectionC') => ({
@@ -102,6 +111,7 @@ export function PlaceForm({ venue }: { venue: Venue }) {
             Place saved.
           </Text>
         )}
+        <Meanwhile {...form.clashes} nameOf={(field) => FIELD_WORDS[field] ?? field} />
         <FieldProblemText problem={form.failure} />
       </Box>
     </Part>

@@ -103,7 +103,7 @@ function AddStation({ venueId, onAdded }: { venueId: string; onAdded: () => void
   const scales = useScales();
   const { values, set, submit, problem, failure } = useDraftedForm('station', EMPTY, resolver);
   const save = async () => {
-    if (await submit((draft) => addStationAction(venueId, draft))) onAdded();
+    if (await submit((draft, { key }) => addStationAction(key, venueId, draft))) onAdded();
   };
   return (
     <Box

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Box, Flex, Input, SimpleGrid, Text, Textarea } from '@chakra-ui/react';
 import type { Venue } from '@/data/venues';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
+import { decodeText } from '@/formats/text';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { NumberField } from '@/ui/fields/number-field';
@@ -12,7 +13,6 @@ import { useScales } from '@/ui/fields/scales';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { forgetWeatherAction } from './actions';
 import { SERVICE_MOODS, type ServiceMood } from './stand-in-service';
 import type { StationSummary } from './station-list';
 import { useTakeWeather, type TakeState } from './use-take-weather';
@@ -39,12 +39,8 @@ export function TakeWeather(props: { venue: Venue; stations: readonly StationSum
   const [chosen, setChosen] = useState<string>();
   const [way, setWay] = useState<Way>('file');
   const stationId = stations.find((one) => one.id === chosen)?.id ?? stations[0]?.id;
-  const { state, take, reset } = useTakeWeather(venue.id, stationId);
+  const { state, take, forget, refuse, reset } = useTakeWeather(venue.id, stationId);
   if (!stationId) return null;
-  const undo = async (takenInAt: string) => {
-    await forgetWeatherAction(stationId, takenInAt);
-    reset();
-  };
   return (
     <Part title="Get weather in">
       <Flex direction="column" gap="4" maxW="900px">
@@ -68,6 +64,7 @@ export function TakeWeather(props: { venue: Venue; stations: readonly StationSum
           <FromFile
             timeZone={venue.timeZone}
             onText={(text) => void take({ kind: 'file', text })}
+            onFailure={refuse}
           />
         )}
         {way === 'reports' && (
@@ -82,7 +79,7 @@ export function TakeWeather(props: { venue: Venue; stations: readonly StationSum
         {way === 'service' && (
           <FromService onAsk={(mood) => void take({ kind: 'service', mood })} />
         )}
-        <Outcome state={state} onUndo={(at) => void undo(at)} onClose={reset} />
+        <Outcome state={state} onUndo={(at) => void forget(at)} onClose={reset} />
       </Flex>
     </Part>
   );
@@ -135,7 +132,24 @@ function Outcome(props: {
   );
 }
 
-function FromFile({ timeZone, onText }: { timeZone: string; onText: (text: string) => void }) {
+const MOST_BYTES = 2_000_000;
+
+interface FromFileProps {
+  timeZone: string;
+  onText: (text: string) => void;
+  onFailure: (message: string) => void;
+}
+
+function FromFile({ timeZone, onText, onFailure }: FromFileProps) {
+  const read = async (file: File) => {
+    if (file.size > MOST_BYTES) {
+      onFailure('The file is over 2 MB: split it. Nothing was taken in.');
+      return;
+    }
+    const decoded = decodeText(new Uint8Array(await file.arrayBuffer()));
+    if (decoded.ok) onText(decoded.text);
+    else onFailure(decoded.message);
+  };
   return (
     <Box>
       <Text
@@ -158,7 +172,9 @@ function FromFile({ timeZone, onText }: { timeZone: string; onText: (text: strin
         borderColor="edge"
         onChange={(event) => {
           const file = event.target.files?.[0];
-          if (file) void file.text().then(onText);
+          if (file) {
+            read(file).catch(() => onFailure('The file could not be read: choose it again.'));
+          }
           event.target.value = '';
         }}
       />

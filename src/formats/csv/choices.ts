@@ -28,7 +28,7 @@ const COLUMNS = [
 const rounded = (value: number, places: number) => Number(value.toFixed(places));
 
 /** Choices as CSV, a line each; the JSON export holds the ledgers and rankings as well. */
-export function writeChoices(choices: readonly ChoiceLine[]): string {
+export function writeChoices(choices: readonly ChoiceLine[], hasHeader = true): string {
   return writeCsv(
     COLUMNS,
     choices.map((choice) => {
@@ -45,5 +45,6 @@ export function writeChoices(choices: readonly ChoiceLine[]): string {
         choice.note,
       ];
     }),
+    hasHeader,
   );
 }

@@ -108,6 +108,7 @@ export function readProducts(text: string, onShelf: readonly string[]): TypedRow
 /** The shelf as CSV that {@link readProducts} takes back. */
 export function writeProducts(
   products: readonly { [K in keyof ProductFields]?: unknown }[],
+  hasHeader = true,
 ): string {
   const degrees = [
     'label cold end',
@@ -129,5 +130,6 @@ export function writeProducts(
         return Array.isArray(value) ? value.join('+') : (value ?? '');
       }),
     ),
+    hasHeader,
   );
 }

@@ -92,6 +92,7 @@ const percent = (fraction: number) => Math.round(fraction * 1e4) / 100;
 /** Readings as CSV that {@link readReadings} takes back unchanged. */
 export function writeReadings(
   readings: readonly (Omit<ReadingFields, 'source'> & { source: string })[],
+  hasHeader = true,
 ): string {
   const columns = [
     'time',
@@ -129,5 +130,6 @@ export function writeReadings(
       r.spot,
       r.note,
     ]),
+    hasHeader,
   );
 }

@@ -62,7 +62,7 @@ export function readSkis(text: string, onRack: readonly string[]): TypedRows<Ski
 }
 
 /** The rack as CSV that {@link readSkis} takes back. */
-export function writeSkis(skis: readonly Ski[]): string {
+export function writeSkis(skis: readonly Ski[], hasHeader = true): string {
   const header = Object.keys(COLUMNS).map((name) =>
     SHOWN_UNITS[name] ? `${name} [${SHOWN_UNITS[name]}]` : name,
   );
@@ -74,5 +74,6 @@ export function writeSkis(skis: readonly Ski[]): string {
         return typeof value === 'boolean' ? (value ? 'yes' : 'no') : (value ?? '');
       }),
     ),
+    hasHeader,
   );
 }

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { boundsProblem, isTooLong, TOO_LONG, type BoundsProblem } from './bounds';
 
 /** A CSV file as text cells: the header and the rows, each with its line in the file. */
 export interface CsvTable {
@@ -9,40 +10,70 @@ export interface CsvTable {
 }
 
 const DELIMITERS = [';', '\t', ','];
-const linesIn = (cells: readonly string[]) =>
-  1 + cells.reduce((sum, cell) => sum + (cell.match(/\n/g)?.length ?? 0), 0);
+const MOST_NUMBER = 40;
 
-/** Reads CSV text parted by comma, semicolon or tab, with or without a byte order mark,
- * of any line ends. Blank lines are skipped. */
-export function readCsv(text: string): CsvTable {
-  const { data, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n'), {
-    delimitersToGuess: DELIMITERS,
-  });
+const QUOTE_WORDS: Readonly<Record<string, string>> = {
+  MissingQuotes: 'A quotation mark opens here and is never closed: close it, or double it (“""”).',
+  InvalidQuotes: 'A quotation mark stands inside a cell: double it (“""”) and quote the cell.',
+};
+
+function linesIn(cells: readonly string[]): number {
+  let lines = 1;
+  for (const cell of cells) {
+    for (let at = cell.indexOf('\n'); at >= 0; at = cell.indexOf('\n', at + 1)) lines += 1;
+  }
+  return lines;
+}
+
+/**
+ * Reads CSV text parted by comma, semicolon or tab, with or without a byte order mark, of any line ends;
+ * blank lines are skipped. Anything that the parser is not sure of refuses the file, at its line.
+ */
+export function readCsv(
+  text: string,
+  mostRows: number,
+): { ok: true; table: CsvTable } | { ok: false; problem: BoundsProblem } {
+  const plain = text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
+  const bounds = boundsProblem(plain, { rows: mostRows });
+  if (bounds) return { ok: false, problem: bounds };
+  const { data, meta, errors } = Papa.parse<string[]>(plain, { delimitersToGuess: DELIMITERS });
+  const broken = errors.find((error) => error.type === 'Quotes');
   const rows: CsvTable['rows'] = [];
   let line = 1;
-  for (const cells of data) {
+  for (const [at, cells] of data.entries()) {
+    if (broken && at === (broken.row ?? 0)) {
+      return { ok: false, problem: { line, message: QUOTE_WORDS[broken.code] ?? broken.message } };
+    }
+    if (cells.some(isTooLong)) return { ok: false, problem: { line, message: TOO_LONG } };
     if (cells.some((cell) => cell.trim() !== '')) rows.push({ line, cells });
     line += linesIn(cells);
   }
+  if (broken) return { ok: false, problem: { line, message: broken.message } };
   const header = rows.shift()?.cells ?? [];
-  return { header, rows, decimalComma: meta.delimiter !== ',' };
+  return { ok: true, table: { header, rows, decimalComma: meta.delimiter !== ',' } };
 }
 
-/** Writes rows as CSV with a header; text that a spreadsheet would run as a formula is disarmed. */
-export function writeCsv(columns: readonly string[], rows: readonly unknown[][]): string {
+/** Writes rows as CSV, with their header or without; text that a spreadsheet would run as a formula is disarmed. */
+export function writeCsv(
+  columns: readonly string[],
+  rows: readonly unknown[][],
+  hasHeader = true,
+): string {
   return Papa.unparse(
     { fields: [...columns], data: rows as unknown[][] },
-    { escapeFormulae: true, newline: '\r\n' },
+    { escapeFormulae: true, newline: '\r\n', header: hasHeader },
   );
 }
 
 /**
  * A number as a person may write it: surrounding blanks, a typographic minus, and a decimal comma
- * where allowed. Undefined for an empty cell, NaN for anything else.
+ * where allowed. Undefined for an empty cell, NaN for anything else or longer than a number is.
  */
 export function parseNumber(text: string, decimalComma: boolean): number | undefined {
-  let cell = text.trim().replace(/^[−–]/, '-');
+  let cell = text.trim();
   if (cell === '') return undefined;
+  if (cell.length > MOST_NUMBER) return NaN;
+  cell = cell.replace(/^[−–]/, '-');
   if (decimalComma) cell = cell.replace(',', '.');
   return /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(cell) ? Number(cell) : NaN;
 }

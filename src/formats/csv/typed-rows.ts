@@ -37,10 +37,21 @@ interface HeaderColumn {
   read: Cell;
 }
 
+/** `Snow_temperature [°C]` → its name and its unit, in lower case; the unit is empty where there is none. */
+function nameAndUnit(cell: string): { name: string; unit: string } {
+  const text = cell.trim();
+  const opens = text.search(/[[(]/);
+  const isClosed = text.endsWith(']') || text.endsWith(')');
+  const [name, unit] =
+    opens >= 0 && isClosed ? [text.slice(0, opens), text.slice(opens + 1, -1)] : [text, ''];
+  return {
+    name: name.trim().toLowerCase().replace(/_/g, ' '),
+    unit: unit.trim().toLowerCase(),
+  };
+}
+
 function readHeaderCell(known: Record<string, Column>, cell: string): HeaderColumn | string {
-  const match = /^\s*([^[(]*?)\s*(?:[[(]\s*(.*?)\s*[\])])?\s*$/.exec(cell);
-  const name = (match?.[1] ?? '').toLowerCase().replace(/_/g, ' ');
-  const unit = (match?.[2] ?? '').toLowerCase();
+  const { name, unit } = nameAndUnit(cell);
   const column = Object.hasOwn(known, name) ? known[name] : undefined;
   if (!column) {
     return `Column “${cell.slice(0, 40)}” is not known; known are ${Object.keys(known).join(', ')}.`;
@@ -62,6 +73,7 @@ function readHeader(
   const columns: HeaderColumn[] = [];
   const problems: string[] = [];
   for (const cell of header) {
+    if (problems.length >= MOST_PROBLEMS) break;
     const column = readHeaderCell(kind.columns, cell);
     if (typeof column === 'string') problems.push(column);
     else if (columns.some((one) => one.field === column.field))
@@ -90,7 +102,9 @@ export function readTypedRows<S extends Schema>(
     ok: false as const,
     problems: [{ line, field, message }],
   });
-  const table = readCsv(text);
+  const read = readCsv(text, kind.mostRows);
+  if (!read.ok) return fail(read.problem.line, 'file', read.problem.message);
+  const { table } = read;
   if (table.header.length === 0) return fail(1, 'file', 'The file is empty.');
   const { columns, problems: headerProblems } = readHeader(table.header, kind);
   if (headerProblems.length > 0) {
@@ -122,7 +136,7 @@ export function readTypedRows<S extends Schema>(
       const checked = validate(kind.schema, kind.complete ? kind.complete(fields) : fields);
       if (checked.ok) rows.push(checked.value);
       else {
-        for (const { field, message } of checked.problems) {
+        for (const { field, message } of checked.problems.slice(0, MOST_PROBLEMS)) {
           const name = columns.find((column) => column.field === field)?.name ?? field;
           problems.push({ line, field: name, message });
         }
@@ -131,6 +145,6 @@ export function readTypedRows<S extends Schema>(
     if (problems.length >= MOST_PROBLEMS) break;
   }
   return problems.length > 0
-    ? { ok: false, problems }
+    ? { ok: false, problems: problems.slice(0, MOST_PROBLEMS) }
     : { ok: true, rows, lines: table.rows.map((row) => row.line) };
 }

@@ -1,4 +1,4 @@
-import { XMLParser, XMLValidator } from 'fast-xml-parser';
+import { GpxReader, type TrackPoint } from './points';
 
 /** A stretch of a track with one lie of the land. */
 export interface TrackSegment {
@@ -19,11 +19,7 @@ export interface CourseTrack {
 
 export type TrackFile = { ok: true; track: CourseTrack } | { ok: false; message: string };
 
-interface Point {
-  latitude: number;
-  longitude: number;
-  altitudeM: number | undefined;
-}
+type Point = TrackPoint;
 
 const EARTH_RADIUS_M = 6_371_009;
 const RADIANS = Math.PI / 180;
@@ -46,47 +42,6 @@ function bearingDeg(a: Point, b: Point): number {
   const y = Math.sin(dLon) * Math.cos(lat2);
   const x = Math.cos(lat1) * Math.sin(lat2) - Math.sin(lat1) * Math.cos(lat2) * Math.cos(dLon);
   return (Math.atan2(y, x) / RADIANS + 360) % 360;
-}
-
-const REPEATED = ['trk', 'trkseg', 'trkpt', 'rte', 'rtept'];
-const parser = new XMLParser({
-  ignoreAttributes: false,
-  attributeNamePrefix: '',
-  removeNSPrefix: true,
-  parseTagValue: false,
-  processEntities: false,
-  isArray: (name) => REPEATED.includes(name),
-});
-
-interface GpxPoint {
-  lat?: string;
-  lon?: string;
-  ele?: string;
-}
-interface GpxFile {
-  gpx?: { trk?: { trkseg?: { trkpt?: GpxPoint[] }[] }[]; rte?: { rtept?: GpxPoint[] }[] };
-}
-
-const numberIn = (text: unknown): number =>
-  typeof text === 'string' && text.trim() !== '' ? Number(text) : NaN;
-
-/** All points of the tracks of a GPX text, or of its routes when it has no track; undefined when it is none. */
-function pointsOf(text: string): Point[] | undefined {
-  if (XMLValidator.validate(text) !== true) return undefined;
-  const file = parser.parse(text) as GpxFile;
-  if (typeof file.gpx !== 'object') return undefined;
-  const track = (file.gpx.trk ?? [])
-    .flatMap((one) => one.trkseg ?? [])
-    .flatMap((one) => one.trkpt ?? []);
-  const route = (file.gpx.rte ?? []).flatMap((one) => one.rtept ?? []);
-  return (track.length > 0 ? track : route).map(({ lat, lon, ele }) => {
-    const altitudeM = numberIn(ele);
-    return {
-      latitude: numberIn(lat),
-      longitude: numberIn(lon),
-      altitudeM: Number.isFinite(altitudeM) ? altitudeM : undefined,
-    };
-  });
 }
 
 /** Drops points that stand on the one before, and those that are nowhere. */
@@ -118,12 +73,15 @@ function bridgeAltitudes(points: Point[], along: readonly number[]): number {
 }
 
 /**
- * Up to eight segments of equal length from a GPX track, with mean altitude, and slope and aspect of the fall
+ * Up to eight segments of equal length from the points of a track, with mean altitude, and slope and aspect of the fall
  * along it (the side slope of the ground is not in a track). `reversed` runs it the other way. A track
  * without altitude takes `altitudeM` all along, and says so.
  */
-export function readCourseTrack(text: string, altitudeM: number, reversed = false): TrackFile {
-  const raw = pointsOf(text);
+export function courseOf(
+  raw: readonly TrackPoint[] | undefined,
+  altitudeM: number,
+  reversed = false,
+): TrackFile {
   if (!raw) return { ok: false, message: 'The file is no GPX that can be read.' };
   const points = distinct(raw);
   if (points.length < 2) {
@@ -154,6 +112,13 @@ export function readCourseTrack(text: string, altitudeM: number, reversed = fals
     ok: true,
     track: { lengthM, latitude: middle.latitude, longitude: middle.longitude, segments, notes },
   };
+}
+
+/** The same from the whole text of a GPX file. */
+export function readCourseTrack(text: string, altitudeM: number, reversed = false): TrackFile {
+  const reader = new GpxReader();
+  reader.write(text);
+  return courseOf(reader.points(), altitudeM, reversed);
 }
 
 function segmentBetween(

@@ -1,12 +1,13 @@
-import { array, object } from 'yup';
+import { object } from 'yup';
 import { PROGRAMMES } from '../../core/bench';
 import { boundedNumber, oneOfWords, plainText } from './fields';
+import { list } from './list';
 
 /** Which sheet to build: for a ski on an outing, with programmes as a person set them. */
 export const sheetRequestSchema = object({
   outingId: plainText('Outing', 64).required('Outing is missing.'),
   skiId: plainText('Ski', 64).required('Choose a ski.'),
-  programmes: array(oneOfWords('Programme', PROGRAMMES).required())
+  programmes: list(oneOfWords('Programme', PROGRAMMES).required())
     .typeError('programmes must be a list.')
     .max(PROGRAMMES.length, 'Each programme once.'),
   roomC: boundedNumber('Room', -15, 35, '°C'),

@@ -1,5 +1,6 @@
-import { array, object } from 'yup';
+import { object } from 'yup';
 import { SURFACE_KINDS } from '../../core/snow/outlook';
+import { list } from './list';
 import { boundedNumber, oneOfWords, plainText } from './fields';
 
 const MOST_SEGMENTS = 8;
@@ -18,7 +19,7 @@ export const segmentSchema = object({
 
 /** A whole course. */
 export const courseSchema = object({
-  segments: array(segmentSchema.required())
+  segments: list(segmentSchema.required())
     .max(MOST_SEGMENTS, `Up to ${MOST_SEGMENTS} segments.`)
     .required('segments is missing.'),
 });

@@ -1,4 +1,5 @@
 import { boolean, number, string } from 'yup';
+import { isCalendarDay, isMoment, isPlausible, PLAUSIBLE_WORDS } from './dates';
 
 /** A number in a range, with the sentence a person reads when it is not. */
 export function boundedNumber(name: string, low: number, high: number, unit: string) {
@@ -32,16 +33,32 @@ export function plainText(name: string, most: number) {
     });
 }
 
-/** A moment with its zone, ISO 8601: `2027-01-16T15:00:00Z` or with an offset. */
+/** A moment with its zone, ISO 8601: `2027-01-16T15:00:00Z` or with an offset; see dates.ts. */
 export function moment(name: string) {
   const sentence = `${name} must be a date and time with its zone, such as 2027-01-16T15:00:00Z.`;
-  const pattern = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})$/;
   return string()
     .typeError(sentence)
     .test({
       name: 'moment',
-      message: sentence,
-      test: (value) =>
-        value === undefined || (pattern.test(value) && Number.isFinite(Date.parse(value))),
+      test(value) {
+        if (value === undefined) return true;
+        if (!isMoment(value)) return this.createError({ message: sentence });
+        return isPlausible(value) || this.createError({ message: `${name} ${PLAUSIBLE_WORDS}` });
+      },
+    });
+}
+
+/** A day of the calendar: `2026-11-23`. Empty text stands for none. */
+export function calendarDay(name: string) {
+  const sentence = `${name} must be a day such as 2026-11-23.`;
+  return string()
+    .typeError(sentence)
+    .test({
+      name: 'day',
+      test(value) {
+        if (value === undefined || value === '') return true;
+        if (!isCalendarDay(value)) return this.createError({ message: sentence });
+        return isPlausible(value) || this.createError({ message: `${name} ${PLAUSIBLE_WORDS}` });
+      },
     });
 }

@@ -2,6 +2,7 @@ import { array, boolean, number, object, string } from 'yup';
 import { COMPLAINTS } from '../../core/grip';
 import { PRODUCT_ROLES, PURPOSES } from '../../core/terms';
 import { boundedNumber, oneOfWords, plainText } from './fields';
+import { list } from './list';
 import { snowSchema } from './snow';
 
 /** The gap under the ski at a place, at half and at full weight. */
@@ -20,7 +21,7 @@ const skiLengthCm = () => boundedNumber('Length of the ski', 80, 230, 'cm');
 /** How the pocket was found: gaps, the two ends of a feeler, or the simple rule. */
 export const fitSchema = object({
   skiLengthCm: skiLengthCm(),
-  gaps: array(gapSchema.required('A gap may not be null.'))
+  gaps: list(gapSchema.required('A gap may not be null.'))
     .typeError('gaps must be a list.')
     .max(60, 'Up to 60 places.'),
   feeler: object({
@@ -60,12 +61,12 @@ export const gripRequestSchema = object({
     .typeError('outing must be an object.'),
   fit: fitSchema.default(undefined),
   laterTemperatureC: boundedNumber('Snow temperature at the end', -60, 0, '°C'),
-  products: array(gripProductSchema.required('A product may not be null.'))
+  products: list(gripProductSchema.required('A product may not be null.'))
     .typeError('products must be a list.')
     .max(200, 'Up to 200 products.'),
   trouble: object({
     complaint: oneOfWords('Complaint', COMPLAINTS).required('Complaint is missing.'),
-    tried: array(
+    tried: list(
       object({
         complaint: oneOfWords('Complaint', COMPLAINTS).required(),
         key: plainText('Step', 40).required(),

@@ -6,6 +6,7 @@ import {
   weatherGaps,
   type OutlookInput,
 } from '../../core/snow/outlook';
+import { list } from './list';
 import { boundedNumber, moment, oneOfWords } from './fields';
 
 export const MOST_HOURS = 240;
@@ -88,7 +89,7 @@ export function weatherProblem(
 export const outlookRequestSchema = object({
   site: siteSchema.required('site is missing.'),
   surface: surfaceSchema.required('surface is missing.'),
-  weather: array(weatherSampleSchema.required('A weather sample may not be null.'))
+  weather: list(weatherSampleSchema.required('A weather sample may not be null.'))
     .typeError('weather must be a list.')
     .min(2, 'Give at least two hours of weather.')
     .max(MOST_SAMPLES, `Up to ${MOST_SAMPLES} weather samples.`)
@@ -102,7 +103,7 @@ export const outlookRequestSchema = object({
         return this.createError({ path, message: problem.message });
       },
     }),
-  readings: array(readingSchema.required('A reading may not be null.'))
+  readings: list(readingSchema.required('A reading may not be null.'))
     .typeError('readings must be a list.')
     .max(MOST_READINGS, `Up to ${MOST_READINGS} readings.`)
     .test({
@@ -162,8 +163,9 @@ export function outlookInputFrom({
   };
 }
 
-const list = () => array(number().required()).required();
-const band = () => object({ p10: list(), p50: list(), p90: list() }).noUnknown().required();
+const numbers = () => array(number().required()).required();
+const band = () =>
+  object({ p10: numbers(), p50: numbers(), p90: numbers() }).noUnknown().required();
 
 /** Answer of POST /api/v1/outlook. */
 export const outlookResponseSchema = object({
@@ -174,7 +176,7 @@ export const outlookResponseSchema = object({
   sharpness: band(),
   dendricity: band(),
   sphericity: band(),
-  humidityOverIceFraction: list(),
+  humidityOverIceFraction: numbers(),
   hoarKgPerM2: band(),
   effectiveMembers: number().required(),
   energyResidualRelative: number().required(),

@@ -4,6 +4,7 @@ import { BASE_STATES } from '../../core/terms';
 import { MOST_MEMBERS } from '../../core/snow/outlook';
 import { glideProductSchema } from './product';
 import { outingFactsSchema } from './outing';
+import { list } from './list';
 import { boundedNumber, moment, oneOfWords } from './fields';
 import { outlookRequestSchema } from './outlook';
 import { snowSchema } from './snow';
@@ -38,13 +39,13 @@ export const pickRequestSchema = object({
   }),
   readings: mixed().test('with-outlook', READINGS_ALONE, (value) => value === undefined),
   outlook: outlookForPickSchema.default(undefined),
-  members: array(memberSchema.required('A member may not be null.'))
+  members: list(memberSchema.required('A member may not be null.'))
     .typeError('members must be a list.')
     .min(1, 'Give at least one member, or leave members out.')
     .max(MOST_MEMBERS, `Up to ${MOST_MEMBERS} members.`),
   outing: outingFactsSchema.required('outing is missing.'),
   baseState: oneOfWords('State of the base', BASE_STATES),
-  products: array(glideProductSchema.required('A product may not be null.'))
+  products: list(glideProductSchema.required('A product may not be null.'))
     .typeError('products must be a list.')
     .min(1, 'The shelf is empty: give at least one product, or leave products out.')
     .max(MOST_PRODUCTS, `Up to ${MOST_PRODUCTS} products.`)

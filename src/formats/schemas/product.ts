@@ -1,6 +1,7 @@
-import { array, object } from 'yup';
+import { object } from 'yup';
 import { ADDITIVES, FORMS } from '../../core/terms';
 import { boundedNumber, oneOfWords, plainText } from './fields';
+import { list } from './list';
 
 /** A glide wax with its label; see GlideProduct in the core. */
 export const glideProductSchema = object({
@@ -24,7 +25,7 @@ export const glideProductSchema = object({
         });
       },
     }),
-  additives: array(
+  additives: list(
     oneOfWords('Additive', ADDITIVES).required(`Additive must be one of ${ADDITIVES.join(', ')}.`),
   )
     .typeError('Additives must be a list.')

@@ -1,4 +1,4 @@
-import { array, number, object, string } from 'yup';
+import { number, object, string } from 'yup';
 import {
   APPLICATIONS,
   LABEL_PREFERENCES,
@@ -6,19 +6,19 @@ import {
   STOCK_MOVE_KINDS,
   type ProductRole,
 } from '../../core/terms';
-import { boundedNumber, oneOfWords, plainText } from './fields';
+import { list } from './list';
+import { boundedNumber, calendarDay, oneOfWords, plainText } from './fields';
 import { glideProductSchema } from './product';
 
 /** Roles whose products stand for no temperature. */
 export const UNLABELLED_ROLES: readonly ProductRole[] = ['cleaner', 'skin_care'];
 const SWATCH = 'Colour must be six hexadecimal digits after #, such as #4f7ba0.';
-const DAY = 'Opened on must be a date such as 2026-11-23.';
 
 /** A product of any role, as the shelf's form, its CSV and the actions take it. */
 export const shelfProductSchema = glideProductSchema.concat(
   object({
     role: oneOfWords('Role', PRODUCT_ROLES).required('Role is missing.'),
-    applications: array(oneOfWords('Way to put it on', APPLICATIONS).required())
+    applications: list(oneOfWords('Way to put it on', APPLICATIONS).required())
       .typeError('Ways to put it on must be a list.')
       .max(APPLICATIONS.length)
       .required('Ways to put it on are missing.'),
@@ -50,7 +50,7 @@ export const shelfProductSchema = glideProductSchema.concat(
     hardnessSd: boundedNumber('Spread of the hardness', 0, 50, ''),
     containerG: boundedNumber('Container', 1, 10_000, 'g'),
     price: boundedNumber('Price', 0, 100_000, ''),
-    openedOn: string().matches(/^\d{4}-\d{2}-\d{2}$/, DAY),
+    openedOn: calendarDay('Opened on'),
     swatch: string()
       .nullable()
       .matches(/^#[0-9a-f]{6}$/i, SWATCH),

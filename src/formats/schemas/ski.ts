@@ -8,9 +8,7 @@ import {
   SKI_TYPES,
   WEAR_SNOWS,
 } from '../../core/terms';
-import { boundedNumber, moment, oneOfWords, plainText, yesNo } from './fields';
-
-const DAY = /^\d{4}-\d{2}-\d{2}$/;
+import { boundedNumber, calendarDay, moment, oneOfWords, plainText, yesNo } from './fields';
 
 /** A pair or board of the rack; see Ski in the core. */
 export const skiSchema = object({
@@ -23,10 +21,7 @@ export const skiSchema = object({
   baseType: oneOfWords('Base', BASE_TYPES).required('Base is missing.'),
   grindMm: boundedNumber('Width of the grind', 0.05, 5, 'mm'),
   grindPattern: plainText('Pattern of the grind', 40),
-  groundOn: plainText('Day of the grind', 10).matches(DAY, {
-    message: 'Day of the grind must be a day such as 2026-11-01.',
-    excludeEmptyString: true,
-  }),
+  groundOn: calendarDay('Day of the grind'),
   baseBevelDeg: boundedNumber('Base bevel', 0, 3, '°'),
   sideBevelDeg: boundedNumber('Side bevel', 0, 6, '°'),
   hasBrakes: yesNo('Brakes').required('Brakes are missing.'),

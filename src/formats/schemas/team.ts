@@ -1,8 +1,8 @@
-import { array, object } from 'yup';
+import { object } from 'yup';
 import { METHOD_GROUPS } from '../../core/choice';
 import { BASE_TYPES, TOOLS } from '../../core/terms';
+import { list } from './list';
 import { oneOfWords, yesNo } from './fields';
-import { ownIronSchema } from './iron';
 
 const methods = Object.fromEntries(
   METHOD_GROUPS.map((group) => [
@@ -14,13 +14,17 @@ const methods = Object.fromEntries(
   ]),
 );
 
-/** What the team's bench is like and how it works; all of it optional. */
-export const teamSettingsSchema = object({
+const toolList = () =>
+  list(oneOfWords('Tool', TOOLS).required())
+    .typeError('Tools must be a list.')
+    .max(TOOLS.length, 'Each tool once.');
+
+/** A change of single settings of the team; what is not named stays as it is. */
+export const teamChangeSchema = object({
   methods: object(methods).noUnknown('A method is not known.').default(undefined),
   ventilated: yesNo('Ventilated'),
-  tools: array(oneOfWords('Tool', TOOLS).required()).typeError('Tools must be a list.').max(20),
+  tools: object({ added: toolList(), removed: toolList() }).default(undefined),
   baseType: oneOfWords('Base', BASE_TYPES),
-  irons: array(ownIronSchema.required())
-    .typeError('Irons must be a list.')
-    .max(12, 'Up to 12 irons.'),
-}).typeError('Settings must be an object.');
+})
+  .noUnknown('A setting is not known.')
+  .typeError('Settings must be an object.');

@@ -8,6 +8,25 @@ export interface FieldProblem {
 
 export type Validated<T> = { ok: true; value: T } | { ok: false; problems: FieldProblem[] };
 
+/** Untrusted input as fields; anything that is no object has none. */
+export const asFields = (input: unknown): Record<string, unknown> =>
+  typeof input === 'object' && input !== null && !Array.isArray(input)
+    ? (input as Record<string, unknown>)
+    : {};
+
+/**
+ * The values a form was filled with, as far as they are fields of what it sends. A client that does not say
+ * what it stands on stands on nothing: every field that differs from what is stored is then a clash.
+ */
+export function basedOn(base: unknown, sent: object): Record<string, unknown> {
+  const fields = asFields(base);
+  const names = [...Object.keys(sent), ...Object.keys(fields)];
+  return Object.fromEntries(names.map((name) => [name, fields[name]]));
+}
+
+/** Problems that are told at the most. */
+const MOST_PROBLEMS = 100;
+
 /** Checks untrusted input whole: either the typed value, or every problem by field. */
 export function validate<S extends Schema>(schema: S, input: unknown): Validated<InferType<S>> {
   try {
@@ -22,7 +41,9 @@ export function validate<S extends Schema>(schema: S, input: unknown): Validated
     const all = error.inner.length > 0 ? error.inner : [error];
     return {
       ok: false,
-      problems: all.map((one) => ({ field: one.path ?? '', message: one.message })),
+      problems: all
+        .slice(0, MOST_PROBLEMS)
+        .map((one) => ({ field: one.path ?? '', message: one.message })),
     };
   }
 }

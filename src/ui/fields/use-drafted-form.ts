@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import {
   useForm,
   useWatch,
@@ -10,16 +10,32 @@ import {
   type PathValue,
   type Resolver,
 } from 'react-hook-form';
+import { NO_ANSWER, type Answer } from './answer';
 import { readDraft, writeDraft } from './draft-store';
+import { forgetKey, keyFor } from './kept-key';
+import type { FieldClash } from './meanwhile';
 
 const CHANGED = { shouldDirty: true, shouldTouch: true, shouldValidate: true } as const;
 
-/** An answer of the server that a form can show. */
-type Answer<R> = { ok: true; value: R } | { ok: false; error: { message: string } };
+/** What goes with a form's values: the key of this write, and the values that the form was filled with. */
+export interface FormWrite<T> {
+  key: string;
+  base: T;
+}
+
+/** What the server says when others changed the same thing; see ChangedMeanwhile of the formats. */
+interface Changed {
+  taken: string[];
+  clashes: FieldClash[];
+  current: Record<string, unknown>;
+}
+
+const basePlace = (draftKey: string) => `${draftKey}#base`;
 
 /**
  * A form whose values outlive leaving it: what is typed is kept on this device until it is saved or
- * cleared. A field's problem shows once it was touched, all problems once saving was tried.
+ * cleared. A field's problem shows once it was touched, all problems once saving was tried. Where others
+ * changed the same meanwhile, theirs is merged in and what differs stands in `clashes`.
  */
 export function useDraftedForm<T extends FieldValues>(
   draftKey: string,
@@ -32,44 +48,76 @@ export function useDraftedForm<T extends FieldValues>(
     mode: 'onChange',
   });
   const { reset, setValue, getValues, trigger, formState } = form;
+  const base = useRef<T>(start);
+  const isSending = useRef(false);
   const [isKept, setIsKept] = useState(false);
   const [failure, setFailure] = useState<string>();
+  const [clashes, setClashes] = useState<FieldClash[]>([]);
   const values = { ...start, ...useWatch({ control: form.control }) } as T;
 
   useEffect(() => {
     const draft = readDraft<T>(draftKey);
-    if (draft) reset({ ...getValues(), ...draft }, { keepDefaultValues: true });
+    if (!draft) return;
+    const from = readDraft<T>(basePlace(draftKey));
+    if (from) base.current = from as T;
+    reset({ ...getValues(), ...draft }, { keepDefaultValues: true });
   }, [draftKey, reset, getValues]);
 
-  const set = (change: Partial<T>) => {
+  const put = (change: Record<string, unknown>) => {
     for (const [name, value] of Object.entries(change)) {
       setValue(name as Path<T>, value as PathValue<T, Path<T>>, CHANGED);
     }
+  };
+  const set = (change: Partial<T>) => {
+    put(change);
     setFailure(undefined);
     setIsKept(true);
     writeDraft(draftKey, getValues());
+    writeDraft(basePlace(draftKey), base.current);
   };
   const clear = () => {
-    writeDraft(draftKey, undefined);
+    for (const place of [draftKey, basePlace(draftKey)]) writeDraft(place, undefined);
+    forgetKey(draftKey);
+    base.current = start;
     setIsKept(false);
     setFailure(undefined);
+    setClashes([]);
     reset(start as DefaultValues<T> & T);
   };
-  /** Checks all, sends the values, clears the draft when the server took them. */
-  const submit = async <R>(send: (values: T) => Promise<Answer<R>>): Promise<R | undefined> => {
+  const meet = ({ taken, clashes: differing, current }: Changed) => {
+    base.current = { ...base.current, ...current };
+    put(Object.fromEntries(taken.map((field) => [field, current[field] ?? undefined])));
+    setClashes(differing);
+  };
+  const settle = (clash: FieldClash, isTheirs: boolean) => {
+    if (isTheirs) set({ [clash.field]: clash.theirs ?? undefined } as Partial<T>);
+    setClashes((all) => all.filter((one) => one.field !== clash.field));
+  };
+  /** Checks all, sends the values once, clears the draft when the server took them. */
+  const submit = async <R>(
+    send: (values: T, write: FormWrite<T>) => Promise<Answer<R>>,
+  ): Promise<R | undefined> => {
+    if (isSending.current) return undefined;
     let taken: R | undefined;
     const run = form.handleSubmit(async () => {
-      try {
-        const answer = await send(getValues());
-        if (answer.ok) {
-          taken = answer.value;
-          clear();
-        } else setFailure(answer.error.message);
-      } catch {
-        setFailure('Not saved: the server did not answer. What you typed is kept; try again.');
+      const sent = getValues();
+      const write = { key: keyFor(draftKey, sent), base: base.current };
+      const answer = await send(sent, write).catch((): Answer<R> => NO_ANSWER);
+      if (answer.ok) {
+        taken = answer.value;
+        clear();
+        return;
       }
+      setFailure(answer.error.message);
+      if (answer.error.code !== 'no_answer') forgetKey(draftKey);
+      if (answer.error.code === 'changed_meanwhile') meet(answer.error.details[0] as Changed);
     });
-    await run();
+    isSending.current = true;
+    try {
+      await run();
+    } finally {
+      isSending.current = false;
+    }
     return taken;
   };
   const problem = (name: Path<T>): string | undefined => {
@@ -84,6 +132,11 @@ export function useDraftedForm<T extends FieldValues>(
     problem,
     recheck: (name: Path<T>) => void trigger(name),
     failure,
+    clashes: {
+      clashes,
+      onTake: (clash: FieldClash) => settle(clash, true),
+      onKeep: (clash: FieldClash) => settle(clash, false),
+    },
     isSaving: formState.isSubmitting,
     isDirty: isKept || formState.isDirty,
   };

@@ -4,6 +4,9 @@ import { useRef, useState, type ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { ActionButton } from '../fields/action-button';
+import type { Answer } from '../fields/answer';
+import { useWrite } from '../fields/use-write';
+import { newWriteKey } from '../fields/write-key';
 import { DataTable } from './data-table';
 import { Part } from './sheet';
 import { UndoNotice } from './undo-notice';
@@ -26,7 +29,7 @@ interface CsvImportProps {
   links?: ReactNode;
   /** “reading” → “3 readings taken in.” */
   noun: string;
-  onUndo?: (importId: string) => Promise<unknown>;
+  onUndo?: (key: string, importId: string) => Promise<Answer<unknown>>;
 }
 
 interface WireFailure {
@@ -44,9 +47,12 @@ type State =
 export function CsvImport({ title, hint, label, id, url, links, noun, onUndo }: CsvImportProps) {
   const [state, setState] = useState<State>({ kind: 'idle' });
   const { send, cancel } = useImport(url, setState);
+  const write = useWrite();
   const undo = async (importId: string) => {
-    await onUndo?.(importId);
-    setState({ kind: 'idle' });
+    if (!onUndo) return;
+    const done = await write.send(`undo:${importId}`, (key) => onUndo(key, importId));
+    if (done?.ok) setState({ kind: 'idle' });
+    else if (done) setState({ kind: 'failed', message: done.error.message, problems: [] });
   };
   return (
     <Part title={title}>
@@ -123,13 +129,15 @@ function ImportProblems({ message, problems }: { message: string; problems: RowP
 function useImport(url: string, setState: (state: State) => void) {
   const router = useRouter();
   const abort = useRef<AbortController>(undefined);
+  const key = useRef('');
   const send = async (file: File) => {
     abort.current = new AbortController();
+    key.current = newWriteKey();
     setState({ kind: 'busy' });
     try {
       const response = await fetch(url, {
         method: 'POST',
-        headers: { 'content-type': 'text/csv' },
+        headers: { 'content-type': 'text/csv', 'idempotency-key': key.current },
         body: file,
         signal: abort.current.signal,
       });

@@ -8,12 +8,19 @@ import type { Units } from '../format/units';
 import { EmotionRegistry } from './emotion-registry';
 import { system } from './system';
 
+interface AppProviderProps {
+  units: Units;
+  /** Of this answer's scripts; see host/headers.mjs. */
+  nonce: string | undefined;
+  children: ReactNode;
+}
+
 /** Theme, light or dark, and the units of this device. */
-export function AppProvider({ units, children }: { units: Units; children: ReactNode }) {
+export function AppProvider({ units, nonce, children }: AppProviderProps) {
   return (
     <EmotionRegistry>
       <ChakraProvider value={system}>
-        <ThemeProvider attribute="class" disableTransitionOnChange>
+        <ThemeProvider attribute="class" disableTransitionOnChange nonce={nonce}>
           <UnitsProvider units={units}>{children}</UnitsProvider>
         </ThemeProvider>
       </ChakraProvider>

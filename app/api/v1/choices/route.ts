@@ -1,10 +1,6 @@
 import { database } from '@/data/database';
 import { exportChoices } from '@/features/log/use-cases/export-choices';
-import { toFileResponse } from '@/formats/wire';
+import { fileRoute } from '@/server/file-route';
 
-export async function GET(request: Request): Promise<Response> {
-  const { searchParams } = new URL(request.url);
-  return toFileResponse(
-    await exportChoices(database(), searchParams.get('outing'), searchParams.get('format')),
-  );
-}
+export const GET = (request: Request): Promise<Response> =>
+  fileRoute(request, ({ outing, format }) => exportChoices(database(), outing, format));

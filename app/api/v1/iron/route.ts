@@ -1,9 +1,10 @@
-import { runIron } from '@/features/iron/use-cases/run-iron';
-import { readJson, toResponse } from '@/formats/wire';
+import { ironFromText } from '@/features/iron/use-cases/run-iron';
+import { answerRoute, readJsonText } from '@/formats/wire';
 
 const MOST_BYTES = 100_000;
 
-export async function POST(request: Request): Promise<Response> {
-  const body = await readJson(request, MOST_BYTES);
-  return toResponse(body.ok ? runIron(body.value) : body);
-}
+export const POST = (request: Request): Promise<Response> =>
+  answerRoute(async () => {
+    const text = await readJsonText(request, MOST_BYTES);
+    return text.ok ? ironFromText(text.value) : text;
+  });

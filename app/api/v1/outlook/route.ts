@@ -1,9 +1,10 @@
-import { forecastSnow } from '@/features/snow/use-cases/forecast-snow';
-import { readJson, toResponse } from '@/formats/wire';
+import { forecastFromText } from '@/features/snow/use-cases/forecast-snow';
+import { answerRoute, readJsonText } from '@/formats/wire';
 
 const MOST_BYTES = 1_000_000;
 
-export async function POST(request: Request): Promise<Response> {
-  const body = await readJson(request, MOST_BYTES);
-  return toResponse(body.ok ? await forecastSnow(body.value) : body);
-}
+export const POST = (request: Request): Promise<Response> =>
+  answerRoute(async () => {
+    const text = await readJsonText(request, MOST_BYTES);
+    return text.ok ? forecastFromText(text.value) : text;
+  });

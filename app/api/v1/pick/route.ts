@@ -1,10 +1,11 @@
 import { database } from '@/data/database';
-import { pickWax } from '@/features/pick/use-cases/pick-wax';
-import { readJson, toResponse } from '@/formats/wire';
+import { pickFromText } from '@/features/pick/use-cases/pick-wax';
+import { answerRoute, readJsonText } from '@/formats/wire';
 
 const MOST_BYTES = 1_000_000;
 
-export async function POST(request: Request): Promise<Response> {
-  const body = await readJson(request, MOST_BYTES);
-  return toResponse(body.ok ? await pickWax(database(), body.value) : body);
-}
+export const POST = (request: Request): Promise<Response> =>
+  answerRoute(async () => {
+    const text = await readJsonText(request, MOST_BYTES);
+    return text.ok ? pickFromText(database(), text.value) : text;
+  });

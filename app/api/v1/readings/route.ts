@@ -1,22 +1,22 @@
-import { randomUUID } from 'node:crypto';
 import { database } from '@/data/database';
 import { exportReadings } from '@/features/snow/use-cases/export-readings';
 import { importReadings } from '@/features/snow/use-cases/import-readings';
-import { readText, toFileResponse, toResponse } from '@/formats/wire';
+import { checkedId } from '@/formats/schemas/ids';
+import { answerRoute, readText } from '@/formats/wire';
+import { keyOf, writing } from '@/server/deed';
+import { fileRoute } from '@/server/file-route';
 
 const MOST_BYTES = 5_000_000;
 
-export async function GET(request: Request): Promise<Response> {
-  const { searchParams } = new URL(request.url);
-  return toFileResponse(
-    await exportReadings(database(), searchParams.get('outing'), searchParams.get('format')),
-  );
-}
+export const GET = (request: Request): Promise<Response> =>
+  fileRoute(request, ({ outing, format }) => exportReadings(database(), outing, format));
 
-export async function POST(request: Request): Promise<Response> {
-  const body = await readText(request, MOST_BYTES);
-  if (!body.ok) return toResponse(body);
-  const outingId = new URL(request.url).searchParams.get('outing') ?? '';
-  const stamp = { newId: randomUUID, at: new Date().toISOString() };
-  return toResponse(await importReadings(database(), outingId, body.value, stamp));
-}
+export const POST = (request: Request): Promise<Response> =>
+  answerRoute(async () => {
+    const outing = checkedId(new URL(request.url).searchParams.get('outing'), 'outing');
+    if (!outing.ok) return outing;
+    const text = await readText(request, 'text/csv', MOST_BYTES);
+    if (!text.ok) return text;
+    const write = writing(keyOf(request), 'readings.import');
+    return importReadings(database(), outing.value, text.value, write);
+  });

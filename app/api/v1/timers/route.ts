@@ -1,8 +1,12 @@
 import { database } from '@/data/database';
 import { listTimers } from '@/data/timers';
+import { answerRoute } from '@/formats/wire';
+import { nowMs } from '@/server/clock';
 
 export const dynamic = 'force-dynamic';
 
-export async function GET(): Promise<Response> {
-  return Response.json({ nowMs: Date.now(), timers: await listTimers(database()) });
-}
+export const GET = (): Promise<Response> =>
+  answerRoute(async () => ({
+    ok: true,
+    value: { nowMs: nowMs(), timers: await listTimers(database()) },
+  }));

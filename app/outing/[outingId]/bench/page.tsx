@@ -10,6 +10,7 @@ import { loadBench } from '@/features/bench/use-cases/load-bench';
 import { planSheet } from '@/features/bench/use-cases/plan-sheet';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
+import { nowMs } from '@/server/clock';
 
 export const metadata = { title: 'Bench' };
 
@@ -24,18 +25,17 @@ export default async function BenchPage({ params, searchParams }: BenchPageProps
   const { job: jobId, ski: skiId } = await searchParams;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
-  // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
-  const nowMs = Date.now();
-  const view = await loadBench(db, outing, nowMs);
+  const now = nowMs();
+  const view = await loadBench(db, outing, now);
   if (typeof jobId === 'string') {
     const job = await findJob(db, jobId);
     if (!job) notFound();
-    return <Runner job={job} open={view.open} outingId={outingId} serverNowMs={nowMs} />;
+    return <Runner job={job} open={view.open} outingId={outingId} serverNowMs={now} />;
   }
   if (typeof skiId === 'string') {
     const running = view.open.find((one) => one.skiId === skiId);
     if (running) redirect(`/outing/${outingId}/bench?job=${running.id}`);
-    const planned = await planSheet(db, { outingId, skiId }, nowMs);
+    const planned = await planSheet(db, { outingId, skiId }, now);
     if (planned.ok) return <PlanScreen outingId={outingId} planned={planned.value} />;
     return (
       <Sheet question="Job sheet" answer={<Text textStyle="title">{planned.error.message}</Text>}>
@@ -43,5 +43,5 @@ export default async function BenchPage({ params, searchParams }: BenchPageProps
       </Sheet>
     );
   }
-  return <BenchScreen outing={outing} view={view} serverNowMs={nowMs} />;
+  return <BenchScreen outing={outing} view={view} serverNowMs={now} />;
 }

@@ -7,7 +7,8 @@ import { listReadings } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
 import { PickScreen } from '@/features/pick/pick-screen';
 import { seenBase } from '@/features/pick/use-cases/seen-base';
-import { modelledCases } from '@/workers/server-cases';
+import { modelledCases } from '@/server/cases';
+import { nowMs } from '@/server/clock';
 
 export const metadata = { title: 'Pick' };
 
@@ -32,8 +33,7 @@ export default async function PickPage({ params }: { params: Promise<{ outingId:
       shelf={shelf}
       team={team}
       seen={seen}
-      // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
-      serverNowMs={Date.now()}
+      serverNowMs={nowMs()}
     />
   );
 }

@@ -3,6 +3,7 @@ import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { ShelfScreen } from '@/features/shelf/shelf-screen';
 import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
+import { nowMs } from '@/server/clock';
 
 export const metadata = { title: 'Shelf' };
 
@@ -10,7 +11,6 @@ export default async function ShelfPage({ params }: { params: Promise<{ outingId
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
-  // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
-  const view = await loadShelf(db, outing, Date.now());
+  const view = await loadShelf(db, outing, nowMs());
   return <ShelfScreen outing={outing} view={view} />;
 }

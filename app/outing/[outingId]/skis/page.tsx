@@ -3,6 +3,7 @@ import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { SkisScreen } from '@/features/skis/skis-screen';
 import { loadRack } from '@/features/skis/use-cases/load-skis';
+import { nowMs } from '@/server/clock';
 
 export const metadata = { title: 'Skis' };
 
@@ -10,7 +11,6 @@ export default async function SkisPage({ params }: { params: Promise<{ outingId:
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
-  // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
-  const rack = await loadRack(db, Date.now(), outing.venue.latitude < 0);
+  const rack = await loadRack(db, nowMs(), outing.venue.latitude < 0);
   return <SkisScreen outing={outing} rack={rack} />;
 }

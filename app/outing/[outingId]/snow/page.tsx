@@ -6,6 +6,7 @@ import { readingsWithPhoto } from '@/data/photos';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { SnowScreen } from '@/features/snow/snow-screen';
+import { nowMs } from '@/server/clock';
 
 export const metadata = { title: 'Snow' };
 
@@ -39,8 +40,7 @@ export default async function SnowPage({ params, searchParams }: SnowPageProps) 
       products={products}
       correctedId={correct}
       course={course}
-      // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
-      serverNowMs={Date.now()}
+      serverNowMs={nowMs()}
     />
   );
 }

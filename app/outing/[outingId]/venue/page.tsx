@@ -4,6 +4,7 @@ import { findOuting } from '@/data/outings';
 import { listSegments } from '@/data/segments';
 import { summariseStations } from '@/data/weather';
 import { VenueScreen } from '@/features/venue/venue-screen';
+import { nowMs } from '@/server/clock';
 
 export const metadata = { title: 'Venue' };
 
@@ -21,8 +22,7 @@ export default async function VenuePage({ params }: { params: Promise<{ outingId
       outing={outing}
       segments={segments}
       stations={stations}
-      // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
-      nowMs={Date.now()}
+      nowMs={nowMs()}
     />
   );
 }

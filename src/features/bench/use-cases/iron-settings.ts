@@ -1,10 +1,13 @@
+import { LRUCache } from 'lru-cache';
 import type { IronSetting } from '@/core/bench';
 import { DomainError } from '@/core/errors';
-import { ironAdvice, IRON_PRESETS } from '@/core/iron';
+import { ironAdvice, IRON_PRESETS, type IronQuestion } from '@/core/iron';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
 import type { Ski } from '@/core/ski';
 import type { ShelfProduct } from '@/data/products';
 import type { TeamSettings } from '@/data/team-settings';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
 
 const BLOCK_FILM_MICROMETRE = 40;
 const POWDER_FILM_MICROMETRE = 15;
@@ -16,13 +19,37 @@ const againstLabel = (differenceK: number): string =>
     ? 'Iron lab, for this ski and room: under the label, so that the trail stays short.'
     : 'Iron lab, for this ski and room: as the label says.';
 
+/** The iron lab's advice; undefined where the question is outside what it can compute. */
+function adviceFor(question: IronQuestion): ReturnType<typeof ironAdvice> | undefined {
+  try {
+    return ironAdvice(question);
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return undefined;
+  }
+}
+
+export const adviceTask = task('iron advice', 'quick', adviceFor);
+
+const MOST_KEPT = 500;
+const kept = new LRUCache<string, Promise<ReturnType<typeof adviceFor>>>({ max: MOST_KEPT });
+
+/** The same wax on the same ski in the same room is computed once. */
+function keptAdvice(question: IronQuestion): Promise<ReturnType<typeof adviceFor>> {
+  const key = JSON.stringify(question);
+  const found = kept.get(key);
+  if (found) return found;
+  const made = offLoop(adviceTask, question);
+  kept.set(key, made);
+  made.catch(() => kept.delete(key));
+  return made;
+}
+
 /** How one product goes in on this ski in this room: as the iron lab says, else by its label. */
-function settingFor(
+async function settingFor(
   product: ShelfProduct,
-  ski: Ski,
-  team: TeamSettings,
-  roomC: number,
-): IronSetting {
+  { ski, team, roomC }: { ski: Ski; team: TeamSettings; roomC: number },
+): Promise<IronSetting> {
   const label = ironTemperature(product).value;
   const kind = team.tools.includes('ski_iron') ? 'heavy_digital' : 'household';
   const own = team.irons[0];
@@ -43,24 +70,20 @@ function settingFor(
     roomC,
     filmMicrometre: product.form === 'powder' ? POWDER_FILM_MICROMETRE : BLOCK_FILM_MICROMETRE,
   };
-  try {
-    const { advice, reason } = ironAdvice(question);
-    return advice
-      ? { ...advice, why: againstLabel(advice.setC - label) }
-      : { setC: label, ...USUAL, why: `By the label. Iron lab: ${reason}` };
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    return { setC: label, ...USUAL, why: 'By the label.' };
-  }
+  const answer = await keptAdvice(question);
+  if (!answer) return { setC: label, ...USUAL, why: 'By the label.' };
+  const { advice, reason } = answer;
+  return advice
+    ? { ...advice, why: againstLabel(advice.setC - label) }
+    : { setC: label, ...USUAL, why: `By the label. Iron lab: ${reason}` };
 }
 
 /** Iron settings of every product that a sheet may iron, by id. */
-export function ironSettings(
+export async function ironSettings(
   products: readonly ShelfProduct[],
-  ski: Ski,
-  team: TeamSettings,
-  roomC: number,
-): Record<string, IronSetting> {
-  const ironed = products.filter((one) => one.applications.includes('iron'));
-  return Object.fromEntries(ironed.map((one) => [one.id, settingFor(one, ski, team, roomC)]));
+  bench: { ski: Ski; team: TeamSettings; roomC: number },
+): Promise<Record<string, IronSetting>> {
+  const ironed = products.filter((product) => product.applications.includes('iron'));
+  const settings = await Promise.all(ironed.map((product) => settingFor(product, bench)));
+  return Object.fromEntries(ironed.map((product, i) => [product.id, settings[i]!]));
 }

@@ -89,13 +89,11 @@ export async function planSheet(
     skinCare: withRole(shelf, 'skin_care'),
     methods: team.methods,
     room: { roomC, isVentilated: team.ventilated },
-    ironing: ironSettings(
+    ironing: await ironSettings(
       shelf.filter(
         (one) => one.role === 'base' || layers.some((layer) => layer.product.id === one.id),
       ),
-      ski,
-      team,
-      roomC,
+      { ski, team, roomC },
     ),
     minutes: learnedMinutes(worked),
   });

@@ -1,5 +1,5 @@
 import { begin, end, jobState, mendedBy, waxingOf, type StepRecord } from '@/core/bench';
-import type { FrostDatabase } from '@/data/database';
+import { inTransaction, type FrostDatabase } from '@/data/database';
 import {
   addJob,
   findJob,
@@ -14,6 +14,7 @@ import { addSkiEvent, clearFindings, undoJobEvents } from '@/data/ski-events';
 import { runSchema } from '@/formats/schemas/bench';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import type { Write } from '@/server/deed';
 import { planSheet } from './plan-sheet';
 
 /** Where ids and the time of a move come from. */
@@ -29,15 +30,14 @@ const iso = (ms: number) => new Date(ms).toISOString();
 export async function startJob(
   db: FrostDatabase,
   input: unknown,
-  { newId, nowMs }: RunStamp,
+  { nowMs, write }: { nowMs: number; write: Write },
 ): Promise<WireResult<{ id: string }>> {
   const planned = await planSheet(db, input, nowMs);
   if (!planned.ok) return planned;
   const { sheet, choiceId, outingId, skiId } = planned.value;
-  const open = (await listOpenJobs(db)).find((one) => one.skiId === skiId);
-  if (open) return failed('conflict', 'This ski is on the bench already: go on with that job.');
-  const id = newId();
-  await db.transaction().execute(async (transaction) => {
+  return write(async (transaction, { id }) => {
+    const open = (await listOpenJobs(transaction)).find((job) => job.skiId === skiId);
+    if (open) return failed('conflict', 'This ski is on the bench already: go on with that job.');
     await addJob(transaction, {
       id,
       outingId,
@@ -49,8 +49,8 @@ export async function startJob(
     });
     const first = sheet.steps[0]!;
     await saveStepRecord(transaction, id, first.kind, begin(first, 0, nowMs));
+    return { ok: true, value: { id } };
   });
-  return { ok: true, value: { id } };
 }
 
 /** Steps of a job that were worked, not skipped. */
@@ -141,7 +141,7 @@ export async function moveJob(
   const checked = validate(runSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
   const { jobId, move, reason = '', setC, grams } = checked.value;
-  return db.transaction().execute(async (transaction) => {
+  return inTransaction(db, async (transaction) => {
     const job = await findJob(transaction, jobId);
     if (!job || job.droppedAt) {
       return failed('not_found', 'This job was put away: start the sheet anew.');

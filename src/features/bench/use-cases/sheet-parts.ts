@@ -10,7 +10,7 @@ import { listGripNotes } from '@/data/grip-notes';
 import type { Outing } from '@/data/outings';
 import type { ShelfProduct } from '@/data/products';
 import { listReadings } from '@/data/readings';
-import { modelledCases } from '@/workers/server-cases';
+import { modelledCases } from '@/server/cases';
 
 const asBench = (product: ShelfProduct): BenchProduct => ({
   id: product.id,

@@ -3,11 +3,14 @@ import { DomainError } from '@/core/errors';
 import { chooseGrip, findFit, troubleStep } from '@/core/grip';
 import { MODEL_VERSION } from '@/core/model-version';
 import type { FrostDatabase } from '@/data/database';
-import { listProducts } from '@/data/products';
+import { listProducts, type ShelfProduct } from '@/data/products';
 import { gripRequestSchema, type gripResponseSchema } from '@/formats/schemas/grip';
 import { withCanonicalSpellings } from '@/formats/schemas/spellings';
 import { validate } from '@/formats/schemas/validation';
+import { jsonFrom } from '@/formats/json';
 import { invalidInput, type WireResult } from '@/formats/wire';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
 
 export type GripResponse = InferType<typeof gripResponseSchema>;
 type GripRequest = InferType<typeof gripRequestSchema>;
@@ -20,14 +23,14 @@ function troubleOf({ trouble }: GripRequest): GripResponse['trouble'] {
 }
 
 /** Where the grip zone lies, which grip wax or klister, and what to do when it fails. */
-export async function adviseGrip(
-  db: FrostDatabase,
+export function answerGrip(
   body: unknown,
-): Promise<WireResult<GripResponse>> {
+  stored: readonly ShelfProduct[],
+): WireResult<GripResponse> {
   const checked = validate(gripRequestSchema, withCanonicalSpellings(body));
   if (!checked.ok) return invalidInput(checked.problems);
   const { snow, outing, laterTemperatureC } = checked.value;
-  const products = checked.value.products ?? (await listProducts(db));
+  const products = checked.value.products ?? stored;
   try {
     const fit = findFit(checked.value.fit);
     const choice = chooseGrip(snow, outing, products, laterTemperatureC);
@@ -66,3 +69,20 @@ export async function adviseGrip(
     return invalidInput([{ field, message: error.message }]);
   }
 }
+
+/** The same for stored products of a database. */
+export const adviseGrip = async (db: FrostDatabase, body: unknown) =>
+  answerGrip(body, await listProducts(db));
+
+export const gripTask = task(
+  'grip',
+  'quick',
+  (text: string, stored: readonly ShelfProduct[]): WireResult<GripResponse> => {
+    const body = jsonFrom(text);
+    return body.ok ? answerGrip(body.value, stored) : body;
+  },
+);
+
+/** Answers a request's text off the event loop. */
+export const gripFromText = async (db: FrostDatabase, text: string) =>
+  offLoop(gripTask, text, await listProducts(db));

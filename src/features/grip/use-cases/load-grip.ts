@@ -11,7 +11,7 @@ import { listGripNotes, type GripNote } from '@/data/grip-notes';
 import type { Outing } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
-import { modelledCases } from '@/workers/server-cases';
+import { modelledCases } from '@/server/cases';
 
 /** All that the Grip screen shows. */
 export interface GripView extends GripGround {

@@ -4,7 +4,10 @@ import { ironAdvice, ironPasses } from '@/core/iron';
 import { MODEL_VERSION } from '@/core/model-version';
 import { ironRequestSchema, type ironResponseSchema } from '@/formats/schemas/iron';
 import { validate } from '@/formats/schemas/validation';
+import { jsonFrom } from '@/formats/json';
 import { invalidInput, type WireResult } from '@/formats/wire';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
 
 export type IronResponse = InferType<typeof ironResponseSchema>;
 
@@ -32,3 +35,11 @@ export function runIron(body: unknown): WireResult<IronResponse> {
     return invalidInput([{ field: error.field, message: error.message }]);
   }
 }
+
+export const ironTask = task('iron', 'quick', (text: string): WireResult<IronResponse> => {
+  const body = jsonFrom(text);
+  return body.ok ? runIron(body.value) : body;
+});
+
+/** Answers a request's text off the event loop. */
+export const ironFromText = (text: string) => offLoop(ironTask, text);

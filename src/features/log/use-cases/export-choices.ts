@@ -1,7 +1,8 @@
-import { listChoices } from '@/data/choices';
+import { pagesOfChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
 import { writeChoices } from '@/formats/csv/choices';
-import { asFile, type OutFile, type WireResult } from '@/formats/wire';
+import { asFile, type OutFile } from '@/formats/out-file';
+import type { WireResult } from '@/formats/wire';
 
 /** The standing choices of an outing, or of all: CSV with a line each, or JSON with all there is. */
 export async function exportChoices(
@@ -9,6 +10,5 @@ export async function exportChoices(
   outingId: string | null,
   format: string | null,
 ): Promise<WireResult<OutFile>> {
-  const choices = await listChoices(db, outingId ?? undefined);
-  return asFile('choices', format, () => writeChoices(choices), choices);
+  return asFile('choices', format, pagesOfChoices(db, outingId ?? undefined), writeChoices);
 }

@@ -16,8 +16,11 @@ import { outlookInputFrom } from '@/formats/schemas/outlook';
 import { pickRequestSchema, type pickResponseSchema } from '@/formats/schemas/pick';
 import { withCanonicalSpellings } from '@/formats/schemas/spellings';
 import { validate, type FieldProblem } from '@/formats/schemas/validation';
-import { slicedOutlook } from '@/workers/server-outlook';
+import { jsonFrom } from '@/formats/json';
 import { invalidInput, type WireResult } from '@/formats/wire';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
+import { slicedOutlook } from '@/server/outlooks';
 
 type PickRequest = InferType<typeof pickRequestSchema>;
 export type PickResponse = InferType<typeof pickResponseSchema>;
@@ -161,11 +164,14 @@ const asRoled = (product: GlideProduct): RoledProduct => ({ ...product, role: 'g
  * Picks from the products of the request, or else from the stored shelf: over one reading, over the outlook of the weather
  * that is sent, or over an ensemble of the caller's own.
  */
-export async function pickWax(db: FrostDatabase, body: unknown): Promise<WireResult<PickResponse>> {
+export async function answerPick(
+  body: unknown,
+  stored: readonly RoledProduct[],
+): Promise<WireResult<PickResponse>> {
   const checked = validate(pickRequestSchema, withCanonicalSpellings(withReadingsInside(body)));
   if (!checked.ok) return invalidInput(checked.problems);
   const { snow, outing, baseState } = checked.value;
-  const shelf = checked.value.products?.map(asRoled) ?? (await listProducts(db));
+  const shelf = checked.value.products?.map(asRoled) ?? stored;
   const products = shelf.filter((one) => one.role === 'glide');
   if (products.length === 0) {
     return invalidInput([
@@ -191,4 +197,28 @@ export async function pickWax(db: FrostDatabase, body: unknown): Promise<WireRes
     baseState,
   });
   return { ok: true, value: toPickResponse({ ...chosen, ...plain } as RobustChoice) };
+}
+
+/** The same for stored products of a database. */
+export const pickWax = async (db: FrostDatabase, body: unknown) =>
+  answerPick(body, await listProducts(db));
+
+async function answerText(
+  text: string,
+  stored: readonly RoledProduct[],
+): Promise<WireResult<PickResponse>> {
+  const body = jsonFrom(text);
+  return body.ok ? answerPick(body.value, stored) : body;
+}
+
+export const pickTask = task('pick', 'quick', answerText);
+export const pickOutlookTask = task('pick over an outlook', 'long', answerText);
+
+/** Answers a request's text off the event loop. */
+export async function pickFromText(
+  db: FrostDatabase,
+  text: string,
+): Promise<WireResult<PickResponse>> {
+  const isLong = text.includes('"outlook"');
+  return offLoop(isLong ? pickOutlookTask : pickTask, text, await listProducts(db));
 }

@@ -1,4 +1,4 @@
-import { object } from 'yup';
+import { mixed, object } from 'yup';
 import {
   casesFromReading,
   choiceDetails,
@@ -11,15 +11,17 @@ import { BASES, BASE_STATES } from '@/core/terms';
 import { addChoice, type Choice } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
-import { findOuting, saveOuting } from '@/data/outings';
+import { findOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
-import { listReadings } from '@/data/readings';
+import { findReading } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { moment, oneOfWords, plainText } from '@/formats/schemas/fields';
 import { validate } from '@/formats/schemas/validation';
-import { modelledCases, type ChoiceGround } from '@/workers/server-cases';
+import { modelledCases, type ChoiceGround } from '@/server/cases';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import type { Write } from '@/server/deed';
+import { keepFacts } from './keep-facts';
 
 const LEAST_REASON = 3;
 
@@ -30,6 +32,8 @@ export const saveChoiceSchema = object({
   productId: plainText('Product', 64).required('Take a product.'),
   facts: outingFactsSchema.required(),
   startAt: moment('Start').required('Start is missing.'),
+  /** The facts and the start as the screen was filled with them. */
+  base: mixed(),
   basis: oneOfWords('Basis', BASES).required('Choose what the snow is taken from.'),
   handCorrectionC: ownCorrectionC('Correction by hand').required('Correction is missing.'),
   baseState: oneOfWords('State of the base', BASE_STATES),
@@ -43,7 +47,7 @@ const HOUR_MS = 3_600_000;
 export async function saveChoice(
   db: FrostDatabase,
   input: unknown,
-  stamp: { id: string; at: string },
+  { nowMs, write }: { nowMs: number; write: Write },
 ): Promise<WireResult<Choice>> {
   const checked = validate(saveChoiceSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
@@ -60,7 +64,8 @@ export async function saveChoice(
   } = checked.value;
   const outing = await findOuting(db, outingId);
   if (!outing) return failed('not_found', 'This outing is gone: choose another.');
-  const reading = (await listReadings(db, outingId)).find((one) => one.id === readingId);
+  const found = readingId === undefined ? undefined : await findReading(db, readingId);
+  const reading = found?.outingId === outingId ? found : undefined;
   if (!reading && (readingId !== undefined || basis === 'measured')) {
     return failed('not_found', 'That reading was corrected meanwhile: reload to see the new one.');
   }
@@ -106,15 +111,14 @@ export async function saveChoice(
   const team = await loadTeamSettings(db);
   const bench: Bench = {
     ...team,
-    hoursLeft: (Date.parse(startAt) - Date.parse(stamp.at)) / HOUR_MS,
+    hoursLeft: (Date.parse(startAt) - nowMs) / HOUR_MS,
   };
   const form = formAdvice(bench, facts, result.hardness);
   const details = choiceDetails(result, taken, form, methodsInForce(team.methods), {
     outlookVersion: ground.outlookVersion,
     override: isOverride ? { insteadOfId: best.id, insteadOf: best.name, reason } : undefined,
   });
-  const choice: Choice = {
-    id: stamp.id,
+  const choice: Omit<Choice, 'id' | 'createdAt'> = {
     outingId,
     readingId,
     productId,
@@ -127,22 +131,11 @@ export async function saveChoice(
     details,
     modelVersion: result.modelVersion,
     note: note || undefined,
-    createdAt: stamp.at,
   };
-  await db.transaction().execute(async (transaction) => {
-    await addChoice(transaction, choice);
-    await saveOuting(
-      transaction,
-      {
-        ...facts,
-        id: outingId,
-        name: outing.name,
-        venueId: outing.venue.id,
-        startAt,
-        fluorocarbonsAllowed: facts.fluorocarbonsAllowed === true,
-      },
-      stamp.at,
-    );
+  return write(async (transaction, { id, at }) => {
+    const made: Choice = { ...choice, id, createdAt: at };
+    await addChoice(transaction, made);
+    await keepFacts(transaction, outingId, checked.value);
+    return { ok: true, value: made };
   });
-  return { ok: true, value: choice };
 }

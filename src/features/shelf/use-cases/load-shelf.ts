@@ -1,4 +1,4 @@
-import { carryWeather } from '@/core/snow/outlook';
+import { carryWeather, type Outlook, type WeatherSample } from '@/core/snow/outlook';
 import {
   bestPurchase,
   coverage,
@@ -19,7 +19,9 @@ import { listProducts, type ShelfProduct } from '@/data/products';
 import { listSkis } from '@/data/skis';
 import { listStockMoves, remainingGrams, type StockMove } from '@/data/stock';
 import { listStations } from '@/data/weather';
-import { keptOutlook } from '@/workers/server-outlook';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
+import { keptOutlook } from '@/server/outlooks';
 
 /** A product that will not last for the outings it is planned for. */
 export interface LowStock {
@@ -46,6 +48,19 @@ const MEMBERS = 40;
 /** Pairs an outing is planned for where the rack has none of its kind. */
 const PAIRS = 6;
 
+type ShelfOrigin = Parameters<typeof shelfDays>[2];
+
+/** The one purchase that would help most over the days of a weather record. */
+function weighPurchase(
+  glides: readonly ShelfProduct[],
+  past: { outlook: Outlook; weather: readonly WeatherSample[]; origin: ShelfOrigin },
+): Pick<ShelfView, 'purchase' | 'weatherHours'> {
+  const days = shelfDays(past.outlook, past.weather, past.origin);
+  return { purchase: bestPurchase(glides, days), weatherHours: days.length };
+}
+
+export const purchaseTask = task('purchase', 'quick', weighPurchase);
+
 async function purchaseFor(db: FrostDatabase, outing: Outing, glides: readonly ShelfProduct[]) {
   const stations = await listStations(db, outing.venue.id);
   const course = await loadCourse(db, outing);
@@ -67,8 +82,7 @@ async function purchaseFor(db: FrostDatabase, outing: Outing, glides: readonly S
     seed: 1,
   });
   const origin = place.surface === 'machine_made' ? 'machine_made' : 'natural';
-  const days = shelfDays(made, weather, origin);
-  return { purchase: bestPurchase(glides, days), weatherHours: days.length };
+  return offLoop(purchaseTask, glides, { outlook: made, weather, origin });
 }
 
 /** What is planned for each product: the layers of the saved choices of outings still to come. */

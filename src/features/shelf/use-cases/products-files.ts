@@ -1,22 +1,30 @@
 import type { FrostDatabase } from '@/data/database';
 import { listProducts, saveProducts } from '@/data/products';
 import { readProducts, writeProducts } from '@/formats/csv/products';
-import { asFile, failed, type OutFile, type WireResult } from '@/formats/wire';
+import { asFile, onePage, type OutFile } from '@/formats/out-file';
+import { failed, type WireResult } from '@/formats/wire';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
+import type { Write } from '@/server/deed';
+
+export const productsFileTask = task('products file', 'quick', readProducts);
 
 /** Puts the products of a CSV file on the shelf, or nothing of it. */
 export async function importProducts(
   db: FrostDatabase,
   text: string,
-  newId: () => string,
+  write: Write,
 ): Promise<WireResult<{ importId: string; count: number }>> {
-  const onShelf = (await listProducts(db)).map((one) => one.name);
-  const file = readProducts(text, onShelf);
+  const onShelf = (await listProducts(db)).map((product) => product.name);
+  const file = await offLoop(productsFileTask, text, onShelf);
   if (!file.ok) {
-    return failed('invalid_file', 'Nothing was taken in: mend these cells first.', file.problems);
+    return failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
   }
-  const products = file.rows.map((row) => ({ ...row, id: newId(), swatch: row.swatch ?? null }));
-  await db.transaction().execute((transaction) => saveProducts(transaction, products));
-  return { ok: true, value: { importId: newId(), count: products.length } };
+  return write(async (transaction, { id: importId, newId }) => {
+    const products = file.rows.map((row) => ({ ...row, id: newId(), swatch: row.swatch ?? null }));
+    await saveProducts(transaction, products);
+    return { ok: true, value: { importId, count: products.length } };
+  });
 }
 
 /** The whole shelf: CSV that can be taken in again, or JSON. */
@@ -24,6 +32,5 @@ export async function exportProducts(
   db: FrostDatabase,
   format: string | null,
 ): Promise<WireResult<OutFile>> {
-  const products = await listProducts(db);
-  return asFile('shelf', format, () => writeProducts(products), products);
+  return asFile('shelf', format, onePage(await listProducts(db)), writeProducts);
 }

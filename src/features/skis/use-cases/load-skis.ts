@@ -1,11 +1,11 @@
-import { careOf, readLookOver, type Care, type LookOver, type Ski } from '@/core/ski';
+import { careOf, readLookOver, type Care, type LookOver } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { listSkiEvents, listFindings, type KeptEvent, type KeptFinding } from '@/data/ski-events';
-import { findSki, listSkiPhotos, listSkis } from '@/data/skis';
+import { findSki, listSkiPhotos, listSkis, type KeptSki } from '@/data/skis';
 
 /** A ski with how it is. */
 export interface RackSki {
-  ski: Ski;
+  ski: KeptSki;
   care: Care;
   findings: KeptFinding[];
 }

@@ -1,22 +1,30 @@
 import type { FrostDatabase } from '@/data/database';
 import { listSkis, saveSkis } from '@/data/skis';
 import { readSkis, writeSkis } from '@/formats/csv/skis';
-import { asFile, failed, type OutFile, type WireResult } from '@/formats/wire';
+import { asFile, onePage, type OutFile } from '@/formats/out-file';
+import { failed, type WireResult } from '@/formats/wire';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
+import type { Write } from '@/server/deed';
+
+export const skisFileTask = task('skis file', 'quick', readSkis);
 
 /** Puts the skis of a CSV file on the rack, or nothing of it. */
 export async function importSkis(
   db: FrostDatabase,
   text: string,
-  newId: () => string,
+  write: Write,
 ): Promise<WireResult<{ importId: string; count: number }>> {
-  const onRack = (await listSkis(db)).map((one) => one.name);
-  const file = readSkis(text, onRack);
+  const onRack = (await listSkis(db)).map((ski) => ski.name);
+  const file = await offLoop(skisFileTask, text, onRack);
   if (!file.ok) {
-    return failed('invalid_file', 'Nothing was taken in: mend these cells first.', file.problems);
+    return failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
   }
-  const skis = file.rows.map((row) => ({ ...row, id: newId() }));
-  await db.transaction().execute((transaction) => saveSkis(transaction, skis));
-  return { ok: true, value: { importId: newId(), count: skis.length } };
+  return write(async (transaction, { id: importId, newId }) => {
+    const skis = file.rows.map((row) => ({ ...row, id: newId() }));
+    await saveSkis(transaction, skis);
+    return { ok: true, value: { importId, count: skis.length } };
+  });
 }
 
 /** The whole rack: CSV that can be taken in again, or JSON. */
@@ -24,6 +32,5 @@ export async function exportSkis(
   db: FrostDatabase,
   format: string | null,
 ): Promise<WireResult<OutFile>> {
-  const skis = await listSkis(db);
-  return asFile('skis', format, () => writeSkis(skis), skis);
+  return asFile('skis', format, onePage(await listSkis(db)), writeSkis);
 }

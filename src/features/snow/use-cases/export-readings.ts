@@ -1,7 +1,8 @@
 import type { FrostDatabase } from '@/data/database';
-import { listReadings } from '@/data/readings';
+import { pagesOfReadings } from '@/data/readings';
 import { writeReadings } from '@/formats/csv/readings';
-import { asFile, type OutFile, type WireResult } from '@/formats/wire';
+import { asFile, type OutFile } from '@/formats/out-file';
+import type { WireResult } from '@/formats/wire';
 
 /** The standing readings of an outing, or of all, as CSV or JSON. */
 export async function exportReadings(
@@ -9,6 +10,5 @@ export async function exportReadings(
   outingId: string | null,
   format: string | null,
 ): Promise<WireResult<OutFile>> {
-  const readings = await listReadings(db, outingId ?? undefined);
-  return asFile('readings', format, () => writeReadings(readings), readings);
+  return asFile('readings', format, pagesOfReadings(db, outingId ?? undefined), writeReadings);
 }

@@ -1,8 +1,9 @@
 import type { FrostDatabase } from '@/data/database';
 import { addPhoto, findPhoto, removePhoto } from '@/data/photos';
-import { listReadings } from '@/data/readings';
+import { findReading } from '@/data/readings';
 import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
+import type { Write } from '@/server/deed';
 
 const NO_READING = failed('not_found', 'There is no standing reading of this id.');
 
@@ -11,13 +12,16 @@ export async function keepPhoto(
   db: FrostDatabase,
   readingId: string,
   bytes: Uint8Array,
-  stamp: { id: string; at: string },
+  write: Write,
 ): Promise<WireResult<{ bytes: number }>> {
-  if (!(await listReadings(db)).some((one) => one.id === readingId)) return NO_READING;
+  if (!(await findReading(db, readingId))) return NO_READING;
   const jpeg = await cleanPhoto(bytes);
   if (!jpeg) return NO_PHOTO;
-  await addPhoto(db, { id: stamp.id, readingId, jpeg, createdAt: stamp.at });
-  return { ok: true, value: { bytes: jpeg.length } };
+  return write(async (transaction, { id, at }) => {
+    if (!(await findReading(transaction, readingId))) return NO_READING;
+    await addPhoto(transaction, { id, readingId, jpeg, createdAt: at });
+    return { ok: true, value: { bytes: jpeg.length } };
+  });
 }
 
 /** The photo of a reading. */

@@ -1,27 +1,37 @@
+import { object } from 'yup';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting } from '@/data/outings';
-import { addReadings, listReadings, type Reading } from '@/data/readings';
+import { movePhotos } from '@/data/photos';
+import { addReadings, findReading, type Reading } from '@/data/readings';
+import { plainText } from '@/formats/schemas/fields';
 import { readingSchema } from '@/formats/schemas/reading';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { HOUSE_LIMITS } from '@/core/wax';
 
+const targetSchema = object({
+  outingId: plainText('Outing', 64).required('Outing is missing.'),
+  correctsId: plainText('Reading', 64),
+}).typeError('The target must be an object.');
+
 /** Adds a reading to an outing, or a correction of the standing reading `correctsId`. */
 export async function saveReading(
   db: FrostDatabase,
-  target: { outingId: string; correctsId?: string },
+  target: unknown,
   input: unknown,
   stamp: { id: string; at: string },
 ): Promise<WireResult<Reading>> {
   const checked = validate(readingSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
-  const { outingId, correctsId } = target;
+  const named = validate(targetSchema, target);
+  if (!named.ok) return invalidInput(named.problems);
+  const { outingId, correctsId } = named.value;
   if (!(await findOuting(db, outingId))) {
     return failed('not_found', 'This outing is gone: choose another.');
   }
   if (correctsId !== undefined) {
-    const standing = await listReadings(db, outingId);
-    if (!standing.some((one) => one.id === correctsId)) {
+    const standing = await findReading(db, correctsId);
+    if (standing?.outingId !== outingId) {
       return failed(
         'not_found',
         'That reading was corrected meanwhile: reload to see the new one.',
@@ -39,5 +49,6 @@ export async function saveReading(
     createdAt: stamp.at,
   };
   await addReadings(db, [reading]);
+  if (correctsId !== undefined) await movePhotos(db, correctsId, reading.id);
   return { ok: true, value: reading };
 }

@@ -2,7 +2,8 @@ import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { writeCalendar } from '@/formats/calendar/outing';
-import { failed, type OutFile, type WireResult } from '@/formats/wire';
+import { whole, type OutFile } from '@/formats/out-file';
+import { failed, type WireResult } from '@/formats/wire';
 
 const HOURS = 2;
 
@@ -24,5 +25,5 @@ export async function outingCalendar(
     hours: HOURS,
     note: choice ? `Wax: ${choice.productName}` : 'No wax chosen yet.',
   });
-  return { ok: true, value: { name: 'outing.ics', type: 'text/calendar', text } };
+  return { ok: true, value: { name: 'outing.ics', type: 'text/calendar', pieces: whole(text) } };
 }

@@ -1,14 +1,19 @@
+import { mixed, object, string } from 'yup';
 import type { WeatherSample } from '@/core/snow/outlook';
 import type { FrostDatabase } from '@/data/database';
 import type { Venue } from '@/data/venues';
-import { listVenues } from '@/data/venues';
+import { findVenue } from '@/data/venues';
 import { listStations, saveWeather } from '@/data/weather';
 import { readReports } from '@/formats/aviation/reports';
 import { readWeather } from '@/formats/csv/weather';
+import { oneOfWords, plainText } from '@/formats/schemas/fields';
 import { weatherSampleSchema } from '@/formats/schemas/outlook';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { standInTransport, type ServiceMood } from '../stand-in-service';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
+import type { Write } from '@/server/deed';
+import { SERVICE_MOODS, standInTransport, type ServiceMood } from '../stand-in-service';
 import { askService } from '../weather-service';
 
 /** Ways to get weather in. */
@@ -32,6 +37,27 @@ interface ReadWeather {
   notes: string[];
 }
 
+export const weatherFileTask = task('weather file', 'quick', readWeather);
+export const reportsTask = task('airfield reports', 'quick', readReports);
+
+const WAYS = ['file', 'reports', 'typed', 'service'] as const;
+const targetSchema = object({
+  venueId: plainText('Venue', 64).required('Venue is missing.'),
+  stationId: plainText('Station', 64).required('Station is missing.'),
+}).typeError('The target must be an object.');
+const inputSchema = object({
+  kind: oneOfWords('Way', WAYS).required('Way is missing.'),
+  text: string().when('kind', {
+    is: (kind: unknown) => kind === 'file' || kind === 'reports',
+    then: (text) => text.typeError('Text must be text.').defined('Text is missing.'),
+  }),
+  mood: oneOfWords('Mood', SERVICE_MOODS).when('kind', {
+    is: 'service',
+    then: (mood) => mood.required('Mood is missing.'),
+  }),
+  sample: mixed(),
+}).typeError('The weather must be an object.');
+
 const OLD_MS = 6 * 3_600_000;
 const MOST_TEXT = 2_000_000;
 
@@ -44,19 +70,19 @@ async function read(
   switch (input.kind) {
     case 'file': {
       if (input.text.length > MOST_TEXT) return failed('too_large', 'The file is over 2 MB.');
-      const file = readWeather(input.text, venue.timeZone);
+      const file = await offLoop(weatherFileTask, input.text, venue.timeZone);
       return file.ok
         ? { ok: true, value: { samples: file.rows, source: 'file', notes: [] } }
-        : failed('invalid_file', 'Nothing was taken in: mend these cells first.', file.problems);
+        : failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
     }
     case 'reports': {
-      const reports = readReports(input.text.slice(0, MOST_TEXT), new Date(at));
+      const reports = await offLoop(reportsTask, input.text, new Date(at));
       return reports.ok
         ? {
             ok: true,
             value: { samples: reports.samples, source: 'airfield', notes: reports.notes },
           }
-        : failed('invalid_file', 'Nothing was taken in: mend these lines first.', reports.problems);
+        : failed('invalid_file', 'Nothing was taken in: fix these lines first.', reports.problems);
     }
     case 'typed': {
       const checked = validate(weatherSampleSchema, input.sample);
@@ -78,28 +104,31 @@ async function read(
 /** Takes weather in for a station of a venue; old forecasts are taken, and marked by their age. */
 export async function takeWeather(
   db: FrostDatabase,
-  target: { venueId: string; stationId: string },
-  input: WeatherInput,
-  at: string,
+  target: unknown,
+  input: unknown,
+  { at, write }: { at: string; write: Write },
 ): Promise<WireResult<TakenWeather>> {
-  const venue = (await listVenues(db)).find((one) => one.id === target.venueId);
-  const station = (await listStations(db, target.venueId, '9999')).find(
-    (one) => one.id === target.stationId,
-  );
+  const named = validate(targetSchema, target);
+  if (!named.ok) return invalidInput(named.problems);
+  const { venueId, stationId } = named.value;
+  const given = validate(inputSchema, input);
+  if (!given.ok) return invalidInput(given.problems);
+  const venue = await findVenue(db, venueId);
+  const station = (await listStations(db, venueId, '9999')).find((other) => other.id === stationId);
   if (!venue || !station) return failed('not_found', 'This station is gone: choose another.');
-  const weather = await read(input, venue, station.altitudeM, at);
+  const weather = await read(given.value as WeatherInput, venue, station.altitudeM, at);
   if (!weather.ok) return weather;
   const { samples, source, issuedAt, notes } = weather.value;
   const takenInAt = issuedAt ?? at;
   const ageMs = Date.parse(at) - Date.parse(takenInAt);
-  await db
-    .transaction()
-    .execute((transaction) => saveWeather(transaction, station.id, samples, source, takenInAt));
   const age =
     ageMs > OLD_MS
       ? [
           `This forecast is ${Math.round(ageMs / 3_600_000)} h old: hours with newer weather keep that.`,
         ]
       : [];
-  return { ok: true, value: { hours: samples.length, takenInAt, notes: [...notes, ...age] } };
+  return write(async (transaction) => {
+    await saveWeather(transaction, station.id, samples, source, takenInAt);
+    return { ok: true, value: { hours: samples.length, takenInAt, notes: [...notes, ...age] } };
+  });
 }

@@ -5,6 +5,7 @@ import { findOuting } from '@/data/outings';
 import { originOf, skiQr } from '@/features/skis/qr';
 import { SkiScreen } from '@/features/skis/ski-screen';
 import { loadSki } from '@/features/skis/use-cases/load-skis';
+import { nowMs } from '@/server/clock';
 
 export const metadata = { title: 'Ski' };
 
@@ -17,8 +18,7 @@ export default async function SkiPage({ params }: SkiPageProps) {
   const { outingId, skiId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
-  // eslint-disable-next-line react-hooks/purity -- the server's clock of this request
-  const view = await loadSki(db, skiId, Date.now(), outing.venue.latitude < 0);
+  const view = await loadSki(db, skiId, nowMs(), outing.venue.latitude < 0);
   if (!view) notFound();
   const qr = await skiQr(originOf(await headers()), skiId);
   return <SkiScreen view={view} outingId={outingId} timeZone={outing.venue.timeZone} qr={qr} />;

@@ -1,11 +1,10 @@
 import { database } from '@/data/database';
 import { outingCalendar } from '@/features/venue/use-cases/outing-calendar';
-import { toFileResponse } from '@/formats/wire';
+import { fileRoute } from '@/server/file-route';
 
 interface CalendarContext {
   params: Promise<{ outingId: string }>;
 }
 
-export async function GET(_request: Request, { params }: CalendarContext): Promise<Response> {
-  return toFileResponse(await outingCalendar(database(), (await params).outingId));
-}
+export const GET = (request: Request, { params }: CalendarContext): Promise<Response> =>
+  fileRoute(request, async () => outingCalendar(database(), (await params).outingId));

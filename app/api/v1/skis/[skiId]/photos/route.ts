@@ -1,16 +1,16 @@
-import { randomUUID } from 'node:crypto';
 import { database } from '@/data/database';
 import { keepSkiPhoto } from '@/features/skis/use-cases/ski-photos';
-import { readBytes, toResponse } from '@/formats/wire';
+import { answerRoute } from '@/formats/wire';
+import { keyOf, writing } from '@/server/deed';
+import { photoBody } from '@/server/photo-route';
 
-const MOST_BYTES = 12_000_000;
-
-export async function POST(
+export const POST = (
   request: Request,
   { params }: { params: Promise<{ skiId: string }> },
-): Promise<Response> {
-  const body = await readBytes(request, MOST_BYTES);
-  if (!body.ok) return toResponse(body);
-  const stamp = { id: randomUUID(), at: new Date().toISOString() };
-  return toResponse(await keepSkiPhoto(database(), (await params).skiId, body.value, stamp));
-}
+): Promise<Response> =>
+  answerRoute(async () => {
+    const { skiId } = await params;
+    const photo = await photoBody(request);
+    if (!photo.ok) return photo;
+    return keepSkiPhoto(database(), skiId, photo.value, writing(keyOf(request), 'ski.photo'));
+  });

@@ -1,12 +1,8 @@
 import { database } from '@/data/database';
 import { showSkiPhoto } from '@/features/skis/use-cases/ski-photos';
-import { toResponse } from '@/formats/wire';
+import { photoRoute } from '@/server/photo-route';
 
-export async function GET(
+export const GET = (
   _request: Request,
   { params }: { params: Promise<{ skiId: string; photoId: string }> },
-): Promise<Response> {
-  const photo = await showSkiPhoto(database(), (await params).photoId);
-  if (!photo.ok) return toResponse(photo);
-  return new Response(photo.value, { headers: { 'content-type': 'image/jpeg' } });
-}
+): Promise<Response> => photoRoute(async () => showSkiPhoto(database(), (await params).photoId));

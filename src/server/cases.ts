@@ -7,7 +7,7 @@ import {
   type StationWeather,
 } from '../core/snow/outlook';
 import { effectiveSharpness, type OutingFacts, type SnowConditions } from '../core/wax';
-import { keptOutlook } from './server-outlook';
+import { keptOutlook } from './outlooks';
 
 /** The cases a choice stands on, and where they come from. */
 export interface ChoiceGround {

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { LRUCache } from 'lru-cache';
 import {
   outlookRun,
   planOutlook,
@@ -7,16 +8,17 @@ import {
   type OutlookInput,
   type StartSnow,
 } from '../core/snow/outlook';
+import { offLoop } from './compute/pool';
+import { task } from './compute/task';
 
-/** Member-steps between two pauses, so that other requests are served in between. */
-const MEMBER_STEPS_A_SLICE = 20_000;
+/** Member-steps between two pauses: about 15 ms, so that others get on in between. */
+const MEMBER_STEPS_A_SLICE = 8_000;
 const DEFAULT_MEMBERS = 400;
-const MOST_KEPT = 50;
+const MOST_KEPT = 100;
 
 const nextTurn = () => new Promise<void>((resolve) => setImmediate(resolve));
-const kept = new Map<string, Promise<Outlook>>();
 
-/** An outlook on the server, computed in slices so that the server stays responsive. */
+/** An outlook computed in slices, so that its thread stays responsive. */
 export async function slicedOutlook(input: OutlookInput): Promise<Outlook> {
   const run = outlookRun(input);
   const slice = Math.max(1, Math.floor(MEMBER_STEPS_A_SLICE / (input.members ?? DEFAULT_MEMBERS)));
@@ -24,15 +26,19 @@ export async function slicedOutlook(input: OutlookInput): Promise<Outlook> {
   return run.result();
 }
 
-/** The same, kept for the next who asks with the same input; the oldest is forgotten first. */
+export const outlookTask = task('outlook', 'long', slicedOutlook);
+
+const shared = globalThis as { frostOutlooks?: LRUCache<string, Promise<Outlook>> };
+const kept = () => (shared.frostOutlooks ??= new LRUCache({ max: MOST_KEPT }));
+
+/** An outlook of the server, kept for the next who asks with the same input. */
 export function keptOutlook(input: OutlookInput): Promise<Outlook> {
   const key = createHash('sha256').update(JSON.stringify(input)).digest('base64');
-  const found = kept.get(key);
+  const found = kept().get(key);
   if (found) return found;
-  const made = slicedOutlook(input);
-  kept.set(key, made);
-  made.catch(() => kept.delete(key));
-  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value!);
+  const made = offLoop(outlookTask, input);
+  kept().set(key, made);
+  made.catch(() => kept().delete(key));
   return made;
 }
 

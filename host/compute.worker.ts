@@ -1,0 +1,37 @@
+import { adviceTask } from '@/features/bench/use-cases/iron-settings';
+import { gripTask } from '@/features/grip/use-cases/advise-grip';
+import { ironTask } from '@/features/iron/use-cases/run-iron';
+import { pickOutlookTask, pickTask } from '@/features/pick/use-cases/pick-wax';
+import { productsFileTask } from '@/features/shelf/use-cases/products-files';
+import { skisFileTask } from '@/features/skis/use-cases/skis-files';
+import { forecastTask } from '@/features/snow/use-cases/forecast-snow';
+import { readingsFileTask } from '@/features/snow/use-cases/import-readings';
+import { reportsTask, weatherFileTask } from '@/features/venue/use-cases/take-weather';
+import { purchaseTask } from '@/features/shelf/use-cases/load-shelf';
+import type { Task } from '@/server/compute/task';
+import { outlookTask } from '@/server/outlooks';
+
+const ALL = [
+  adviceTask,
+  forecastTask,
+  gripTask,
+  ironTask,
+  outlookTask,
+  pickOutlookTask,
+  pickTask,
+  productsFileTask,
+  purchaseTask,
+  readingsFileTask,
+  reportsTask,
+  skisFileTask,
+  weatherFileTask,
+] as unknown as Task<unknown[], unknown>[];
+
+const byName = new Map(ALL.map((one) => [one.name, one.run]));
+
+/** What a thread of the pool does: the named task with its arguments. */
+export default function compute({ name, args }: { name: string; args: unknown[] }): unknown {
+  const run = byName.get(name);
+  if (!run) throw new Error(`The task “${name}” is not listed in host/compute.worker.ts.`);
+  return run(...args);
+}

@@ -1,0 +1,30 @@
+/** Why the file under the database does not do what was asked of it. */
+export type FaultCode =
+  'storage_full' | 'storage_read_only' | 'storage_damaged' | 'storage_busy' | 'storage_failed';
+
+/** The disk or the file failed: what was being written was not written, none of it. */
+export class StorageFault extends Error {
+  constructor(
+    readonly code: FaultCode,
+    readonly detail: string,
+  ) {
+    super(`${code}: ${detail}`);
+    this.name = 'StorageFault';
+  }
+}
+
+/** The key of a write was used for another write already. */
+export class KeyReused extends Error {
+  constructor(readonly key: string) {
+    super(`key used before: ${key}`);
+    this.name = 'KeyReused';
+  }
+}
+
+/** There is more to compute than can be done soon; ask again in `retryAfterS` seconds. */
+export class Overload extends Error {
+  constructor(readonly retryAfterS: number) {
+    super('overload');
+    this.name = 'Overload';
+  }
+}

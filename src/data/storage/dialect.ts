@@ -1,0 +1,58 @@
+import type Database from 'better-sqlite3';
+import { SqliteAdapter, SqliteDialect, type SqliteDatabase, type SqliteStatement } from 'kysely';
+import { LRUCache } from 'lru-cache';
+import { asFault } from './fault';
+
+/** Statements kept compiled: more than there are queries in the app. */
+const KEPT_STATEMENTS = 300;
+
+/** SQLite can undo its own `create table`: with this a migration and its row are one transaction. */
+class TransactionalAdapter extends SqliteAdapter {
+  override get supportsTransactionalDdl(): boolean {
+    return true;
+  }
+}
+
+function guarded<T>(work: () => T): T {
+  try {
+    return work();
+  } catch (error) {
+    throw asFault(error);
+  }
+}
+
+/** The connection as Kysely uses it: statements compiled once, faults of the file told apart from bugs. */
+function watched(sqlite: Database.Database): SqliteDatabase {
+  const kept = new LRUCache<string, SqliteStatement>({ max: KEPT_STATEMENTS });
+  const compile = (sql: string): SqliteStatement => {
+    // Taking the write lock at once: a transaction that begins as a reader may be refused it later.
+    const statement = guarded(() => sqlite.prepare(sql === 'begin' ? 'begin immediate' : sql));
+    return {
+      reader: statement.reader,
+      all: (parameters) => guarded(() => statement.all(parameters)),
+      run: (parameters) => guarded(() => statement.run(parameters)),
+      iterate: (parameters) => guarded(() => statement.iterate(parameters)),
+    };
+  };
+  return {
+    close: () => void sqlite.close(),
+    prepare: (sql) => {
+      const found = kept.get(sql);
+      if (found) return found;
+      const made = compile(sql);
+      kept.set(sql, made);
+      return made;
+    },
+  };
+}
+
+/** Kysely's SQLite with migrations that are all or nothing, and faults of the file by code. */
+export class FrostDialect extends SqliteDialect {
+  constructor(sqlite: Database.Database) {
+    super({ database: watched(sqlite) });
+  }
+
+  override createAdapter(): SqliteAdapter {
+    return new TransactionalAdapter();
+  }
+}

@@ -1,0 +1,45 @@
+import type Database from 'better-sqlite3';
+import { StorageFault, type FaultCode } from '../../core/faults';
+import { asFault } from './fault';
+
+/** Whether the file may be written; with why not, by code and in SQLite's own words. */
+export type StorageHealth =
+  { isWritable: true } | { isWritable: false; code: FaultCode; detail: string };
+
+const MOST_PROBLEMS = 3;
+
+function faultOf(error: unknown): StorageHealth {
+  const fault = asFault(error);
+  if (!(fault instanceof StorageFault)) throw error;
+  return { isWritable: false, code: fault.code, detail: fault.detail };
+}
+
+/** Reads every page; gives what SQLite finds wrong, or undefined. */
+function damageIn(sqlite: Database.Database): string | undefined {
+  const found = sqlite.pragma(`quick_check(${MOST_PROBLEMS})`) as { quick_check: string }[];
+  const problems = found.map((row) => row.quick_check).filter((text) => text !== 'ok');
+  return problems.length > 0 ? problems.join('; ') : undefined;
+}
+
+/** Commits one page, so that a file, a log or a disk that refuses writes shows it now. */
+function probeWrite(sqlite: Database.Database): void {
+  const version = Number(sqlite.pragma('user_version', { simple: true }));
+  sqlite.pragma(`user_version = ${version === 1 ? 2 : 1}`);
+}
+
+/**
+ * Checks the file at the start: every page, then one write. Where either fails the connection is set
+ * to refuse writes, so that nothing is acknowledged that will not be there.
+ */
+export function checkStorage(sqlite: Database.Database): StorageHealth {
+  let health: StorageHealth = { isWritable: true };
+  try {
+    const damage = damageIn(sqlite);
+    if (damage) health = { isWritable: false, code: 'storage_damaged', detail: damage };
+    else probeWrite(sqlite);
+  } catch (error) {
+    health = faultOf(error);
+  }
+  if (!health.isWritable) sqlite.pragma('query_only = ON');
+  return health;
+}

@@ -1,0 +1,69 @@
+import { object } from 'yup';
+import { DomainError } from '@/core/errors';
+import { COMPLAINTS, findFit } from '@/core/grip';
+import type { FrostDatabase } from '@/data/database';
+import { addGripNote, removeGripNote } from '@/data/grip-notes';
+import { findOuting } from '@/data/outings';
+import { oneOfWords, plainText } from '@/formats/schemas/fields';
+import { fitSchema } from '@/formats/schemas/grip';
+import { validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+
+const triedSchema = object({
+  complaint: oneOfWords('Complaint', COMPLAINTS).required('Complaint is missing.'),
+  key: plainText('Step', 40).required('Step is missing.'),
+});
+
+interface NoteStamp {
+  id: string;
+  at: string;
+}
+
+async function keep(
+  db: FrostDatabase,
+  note: { outingId: string; kind: 'fit' | 'trouble'; content: unknown },
+  { id, at }: NoteStamp,
+): Promise<WireResult<{ id: string }>> {
+  if (!(await findOuting(db, note.outingId))) {
+    return failed('not_found', 'This outing is gone: choose another.');
+  }
+  await addGripNote(db, { id, at, ...note });
+  return { ok: true, value: { id } };
+}
+
+/** Keeps how the pocket of this outing's ski was measured. */
+export async function keepFit(
+  db: FrostDatabase,
+  outingId: string,
+  input: unknown,
+  stamp: NoteStamp,
+): Promise<WireResult<{ id: string }>> {
+  const checked = validate(fitSchema, input);
+  if (!checked.ok) return invalidInput(checked.problems);
+  try {
+    findFit(checked.value);
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return invalidInput([{ field: error.field, message: error.message }]);
+  }
+  return keep(db, { outingId, kind: 'fit', content: checked.value }, stamp);
+}
+
+/** Remembers what was tried on snow. */
+export async function keepTried(
+  db: FrostDatabase,
+  outingId: string,
+  input: unknown,
+  stamp: NoteStamp,
+): Promise<WireResult<{ id: string }>> {
+  const checked = validate(triedSchema, input);
+  if (!checked.ok) return invalidInput(checked.problems);
+  return keep(db, { outingId, kind: 'trouble', content: checked.value }, stamp);
+}
+
+/** Takes back what was noted. */
+export async function takeNoteBack(db: FrostDatabase, id: string): Promise<WireResult<null>> {
+  return (await removeGripNote(db, id))
+    ? { ok: true, value: null }
+    : failed('not_found', 'That was taken back already.');
+}

@@ -1,0 +1,25 @@
+import { restoreRow, withdrawRows, type Stamp } from '@/data/append-only';
+import type { FrostDatabase } from '@/data/database';
+import { failed, type WireResult } from '@/formats/wire';
+
+/** Withdraws a choice; the record keeps it. */
+export async function withdrawChoice(
+  db: FrostDatabase,
+  id: string,
+  stamp: Stamp,
+): Promise<WireResult<null>> {
+  return (await withdrawRows(db, 'choice', 'id', id, stamp)) > 0
+    ? { ok: true, value: null }
+    : failed('not_found', 'That choice was withdrawn already.');
+}
+
+/** Undoes the withdrawal of a choice. */
+export async function restoreChoice(
+  db: FrostDatabase,
+  id: string,
+  stamp: Stamp,
+): Promise<WireResult<null>> {
+  return (await restoreRow(db, 'choice', id, stamp)) !== undefined
+    ? { ok: true, value: null }
+    : failed('not_found', 'That choice is back already.');
+}

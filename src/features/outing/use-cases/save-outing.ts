@@ -1,0 +1,42 @@
+import type { FrostDatabase } from '@/data/database';
+import { saveOuting } from '@/data/outings';
+import { findVenue, saveVenue } from '@/data/venues';
+import { outingSchema, venueSchema } from '@/formats/schemas/outing';
+import { asFields, validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+
+/** Saves a new outing, at a venue that exists or at a new one given with it; gives the outing's id. */
+export async function saveNewOuting(
+  db: FrostDatabase,
+  outingInput: unknown,
+  newVenueInput: unknown,
+  stamp: { id: string; newId: () => string; at: string },
+): Promise<WireResult<{ id: string }>> {
+  const isNewVenue = newVenueInput !== undefined && newVenueInput !== null;
+  const newVenueId = stamp.newId();
+  const fields = asFields(outingInput);
+  const outing = validate(outingSchema, isNewVenue ? { ...fields, venueId: newVenueId } : fields);
+  const venue = isNewVenue ? validate(venueSchema, newVenueInput) : undefined;
+  const problems = [
+    ...(outing.ok ? [] : outing.problems),
+    ...(venue === undefined || venue.ok
+      ? []
+      : venue.problems.map((problem) => ({ ...problem, field: `venue.${problem.field}` }))),
+  ];
+  if (!outing.ok || (venue !== undefined && !venue.ok)) return invalidInput(problems);
+  if (!venue && !(await findVenue(db, outing.value.venueId))) {
+    return failed('not_found', 'That venue is gone: choose another.');
+  }
+  if (venue) await saveVenue(db, { ...venue.value, id: newVenueId });
+  await saveOuting(
+    db,
+    {
+      ...outing.value,
+      id: stamp.id,
+      startAt: new Date(outing.value.startAt).toISOString(),
+      fluorocarbonsAllowed: outing.value.fluorocarbonsAllowed === true,
+    },
+    stamp.at,
+  );
+  return { ok: true, value: { id: stamp.id } };
+}

@@ -1,0 +1,53 @@
+import type { FrostDatabase } from '@/data/database';
+import { findVenue, saveVenue } from '@/data/venues';
+import { removeWeather, saveStation } from '@/data/weather';
+import { mergeMeanwhile } from '@/formats/meanwhile';
+import { stationSchema } from '@/formats/schemas/course';
+import { venueSchema } from '@/formats/schemas/outing';
+import { basedOn, validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+
+/** A venue that is no longer there. */
+export const VENUE_GONE = failed('not_found', 'This venue is gone: choose another outing.');
+
+/** Saves the place itself; changed since `base`, the two changes are merged field by field. */
+export async function savePlace(
+  db: FrostDatabase,
+  id: string,
+  input: unknown,
+  base: unknown,
+): Promise<WireResult<{ version: number; taken: string[] }>> {
+  const checked = validate(venueSchema, input);
+  if (!checked.ok) return invalidInput(checked.problems);
+  const stored = await findVenue(db, id);
+  if (!stored) return VENUE_GONE;
+  const { name, altitudeM, latitude, longitude, timeZone, ownCorrectionC, version } = stored;
+  const values = { name, altitudeM, latitude, longitude, timeZone, ownCorrectionC };
+  const merged = mergeMeanwhile(basedOn(base, checked.value), checked.value, { version, values });
+  if (!merged.ok) return merged;
+  await saveVenue(db, { ...merged.value.values, id });
+  return { ok: true, value: { version: version + 1, taken: merged.value.taken } };
+}
+
+/** Adds a station to a venue. */
+export async function addStation(
+  db: FrostDatabase,
+  venueId: string,
+  input: unknown,
+  id: string,
+): Promise<WireResult<{ id: string }>> {
+  const checked = validate(stationSchema, input);
+  if (!checked.ok) return invalidInput(checked.problems);
+  if (!(await findVenue(db, venueId))) return VENUE_GONE;
+  await saveStation(db, { id, ...checked.value }, [venueId]);
+  return { ok: true, value: { id } };
+}
+
+/** Takes weather back that came in at an instant. */
+export async function forgetWeather(
+  db: FrostDatabase,
+  stationId: string,
+  takenInAt: string,
+): Promise<WireResult<{ hours: number }>> {
+  return { ok: true, value: { hours: await removeWeather(db, stationId, takenInAt) } };
+}

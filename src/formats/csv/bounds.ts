@@ -1,0 +1,54 @@
+/** How large a file may be, beside its bytes. */
+export interface CsvBounds {
+  /** Rows without the header. */
+  rows: number;
+}
+
+/** A limit that a file breaks, at its line. */
+export interface BoundsProblem {
+  line: number;
+  message: string;
+}
+
+const MOST_CELL = 2000;
+const MOST_COLUMNS = 200;
+/** Blank lines between the rows that are still no fault. */
+const MOST_BLANK = 2000;
+
+const [NEWLINE, QUOTE, COMMA, SEMICOLON, TAB] = [10, 34, 44, 59, 9];
+
+/**
+ * Walks once over the text before anything is made of it: the first line that has too many columns, a
+ * cell that is too long, or more lines than there may be. Undefined where all is within bounds. Line ends
+ * must be `\n`.
+ */
+export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem | undefined {
+  let [line, cellLength, delimiters, isQuoted] = [1, 0, 0, false];
+  for (let i = 0; i < text.length; i += 1) {
+    const code = text.charCodeAt(i);
+    if (code === NEWLINE) {
+      line += 1;
+      if (line > rows + MOST_BLANK) {
+        return { line, message: `The file has over ${rows} rows: split it.` };
+      }
+    }
+    if (code === QUOTE) isQuoted = !isQuoted;
+    const isDelimiter = code === COMMA || code === SEMICOLON || code === TAB;
+    if (!isQuoted && (isDelimiter || code === NEWLINE)) {
+      cellLength = 0;
+      delimiters = isDelimiter ? delimiters + 1 : 0;
+      if (delimiters >= MOST_COLUMNS) {
+        return { line, message: `The line has over ${MOST_COLUMNS} columns.` };
+      }
+    } else {
+      cellLength += 1;
+      if (cellLength > MOST_CELL && !isQuoted) {
+        return { line, message: `A cell is over ${MOST_CELL} characters long.` };
+      }
+    }
+  }
+  return undefined;
+}
+
+export const isTooLong = (cell: string): boolean => cell.length > MOST_CELL;
+export const TOO_LONG = `A cell is over ${MOST_CELL} characters long.`;

@@ -1,0 +1,10 @@
+import { failed, type WireResult } from './wire';
+
+/** JSON text as what it says, or `invalid_json`. */
+export function jsonFrom(text: string): WireResult<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text) as unknown };
+  } catch {
+    return failed('invalid_json', 'The body is not JSON.');
+  }
+}

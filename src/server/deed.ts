@@ -1,0 +1,66 @@
+import { randomUUID } from 'node:crypto';
+import { revalidatePath } from 'next/cache';
+import { database, type FrostDatabase } from '@/data/database';
+import { writeOnce } from '@/data/write-once';
+import { answered, invalidInput, type WireResult } from '@/formats/wire';
+import { nowMs } from './clock';
+
+/** Where the ids and the time of a write come from; `id` is the client's own key of it. */
+export interface DeedStamp {
+  id: string;
+  newId: () => string;
+  at: string;
+  nowMs: number;
+}
+
+/** Runs the writing part of a use-case; what is slow (parsing, computing) is done before it. */
+export type Write = <T>(
+  work: (db: FrostDatabase, stamp: DeedStamp) => Promise<WireResult<T>>,
+) => Promise<WireResult<T>>;
+
+const KEY = /^[A-Za-z0-9_-]{8,64}$/;
+
+/** Every screen is fetched anew when it is next shown. */
+function refreshScreens(): void {
+  try {
+    revalidatePath('/', 'layout');
+  } catch {
+    // Outside a request of Next, as in tests, there is no screen.
+  }
+}
+
+/**
+ * Runs a write for an action or a route, once for its key: in one transaction, with faults told by code,
+ * and with every screen of an outing fresh afterwards. `name` says what is done, for the record of keys.
+ */
+export function deed<T>(
+  key: unknown,
+  name: string,
+  work: (db: FrostDatabase, stamp: DeedStamp) => Promise<WireResult<T>>,
+): Promise<WireResult<T>> {
+  return answered(async () => {
+    if (typeof key !== 'string' || !KEY.test(key)) {
+      return invalidInput([
+        { field: 'key', message: 'The key must be 8 to 64 letters, digits, - or _.' },
+      ]);
+    }
+    const now = nowMs();
+    const at = new Date(now).toISOString();
+    const stamp = { id: key, newId: randomUUID, at, nowMs: now };
+    const done = await writeOnce(database(), { key, deed: name, at }, (transaction) =>
+      work(transaction, stamp),
+    );
+    if (done.ok) refreshScreens();
+    return done;
+  });
+}
+
+/** The writing part of a use-case as a deed of its own. */
+export const writing =
+  (key: unknown, name: string): Write =>
+  (work) =>
+    deed(key, name, work);
+
+/** The key of a route's write: the header `Idempotency-Key`, or one of its own. */
+export const keyOf = (request: Request): string =>
+  request.headers.get('idempotency-key') ?? randomUUID();
