@@ -22,18 +22,24 @@ module.exports = {
     ),
     layer(
       'tools-rest-on-core',
-      'ui, data, workers and formats know the core and themselves only.',
-      '^src/(ui|data|workers|formats)/',
-      { path: '^(src/(features)/|app/)' },
+      'ui, data, server, workers and formats know the core and what lies below them only.',
+      '^src/(ui|data|server|workers|formats)/',
+      { path: '^(src/(features)/|app/|host/)' },
     ),
-    layer('ui-without-data', 'The interface kit knows no database.', '^src/(ui|workers)/', {
-      path: '^src/(data|formats)/',
+    layer('ui-without-data', 'The interface kit knows no database and no format.', '^src/ui/', {
+      path: '^src/(data|formats|server)/',
+    }),
+    layer('workers-are-pure', 'A worker computes: no database, no interface.', '^src/workers/', {
+      path: '^src/(data|ui|server)/',
     }),
     layer('formats-are-pure', 'Formats are text and core types.', '^src/formats/', {
-      path: '^src/(data|ui|workers)/',
+      path: '^src/(data|ui|server|workers)/',
     }),
     layer('data-knows-core-only', 'The database knows core types only.', '^src/data/', {
-      path: '^src/(formats|ui|workers)/',
+      path: '^src/(formats|ui|server|workers)/',
+    }),
+    layer('host-is-outermost', 'Nothing below knows how the app is hosted.', '^(src|app)/', {
+      path: '^host/',
     }),
     {
       name: 'features-apart',

@@ -8,6 +8,10 @@ const config = [
   {
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': [
+        'warn',
+        { ignoreRestSiblings: true, varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
+      ],
       'no-restricted-syntax': [
         'error',
         { selector: 'ExportAllDeclaration', message: 'Export by name.' },

@@ -2,10 +2,13 @@ import { redirect } from 'next/navigation';
 import { database } from '@/data/database';
 import { listOutings, nextOuting } from '@/data/outings';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const dynamic = 'force-dynamic';
 
-export default async function Home() {
+async function Home() {
   const outing = nextOuting(await listOutings(database()), nowMs());
   redirect(outing ? `/outing/${outing.id}/snow` : '/outing/new');
 }
+
+export default readable(Home);

@@ -2,7 +2,8 @@
 
 const MOST_AT_ONCE = 12;
 const MOST_WAITING = 150;
-const LONGEST_WAIT_MS = 2000;
+const BUSY_FROM = 4;
+const LONGEST_WAIT_MS = 2500;
 
 /**
  * A gate for work: `enter` gives true when a request may begin, false when it is to be answered 503. What was let
@@ -34,6 +35,11 @@ export class Gate {
       };
       this.queue.push(waiter);
     });
+  }
+
+  /** More is going on than one person causes. */
+  isBusy() {
+    return this.inside >= BUSY_FROM;
   }
 
   leave() {

@@ -5,6 +5,7 @@ import { parseArgs } from 'node:util';
 import next from 'next';
 import { Gate } from './gate.mjs';
 import { makeGuard, ownNames } from './guard.mjs';
+import { answerWith, PageCache } from './page-cache.mjs';
 import { contentPolicy, FIXED_HEADERS, newNonce } from './headers.mjs';
 
 const HOST = '127.0.0.1';
@@ -30,6 +31,7 @@ const isDevelopment = options.dev === true;
 const app = next({ dev: isDevelopment, dir: process.cwd(), hostname: HOST, port, turbopack: true });
 const guard = makeGuard(ownNames(options['host-name'] ?? []));
 const gate = new Gate();
+const pages = new PageCache();
 
 /** @param {import('node:http').ServerResponse} answer @param {{ status: number, code: string, message: string }} refusal */
 function refuse(answer, { status, code, message }) {
@@ -70,12 +72,27 @@ const server = createServer(async (asked, answer) => {
   }
   dress(asked, answer);
   const url = asked.url ?? '/';
+  const isRead = asked.method === 'GET' || asked.method === 'HEAD';
+  if (!isRead) answer.once('close', () => pages.forget());
+  const key = isDevelopment ? undefined : pages.keyOf(asked);
+  const kept = key && gate.isBusy() ? await pages.find(key) : undefined;
+  if (kept && !answer.destroyed) {
+    answerWith(answer, kept);
+    return;
+  }
   const mayPass = isFile(url) || (await gate.enter());
   if (!mayPass) {
     refuse(answer, BUSY);
     return;
   }
   if (!isFile(url)) answer.once('close', () => gate.leave());
+  // While it waited at the gate somebody else may have asked for the same.
+  const fresh = key && gate.isBusy() ? await pages.find(key) : undefined;
+  if (fresh && !answer.destroyed) {
+    answerWith(answer, fresh);
+    return;
+  }
+  if (key) pages.record(key, answer);
   try {
     await handle(asked, answer);
   } catch (error) {

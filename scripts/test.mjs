@@ -48,7 +48,7 @@ check('format', 'prettier', ['--check', '--log-level=warn', '.']);
 check('lint', 'eslint', ['--max-warnings=0', '.']);
 run(process.execPath, [NEXT, 'typegen']);
 check('types', 'tsc', ['--noEmit']);
-check('import arrows', 'depcruise', ['src', 'app', '--config', '.dependency-cruiser.cjs']);
+check('import arrows', 'depcruise', ['src', 'app', 'host', '--config', '.dependency-cruiser.cjs']);
 suite('unit');
 if (!isQuick) {
   const { ensureChromium } = await import('./lib/browser.mjs');

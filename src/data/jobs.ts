@@ -1,4 +1,5 @@
 import type { JobSheet, StepRecord, WorkedStep } from '../core/bench';
+import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
 import type { JobStepRow } from './schema';
 
@@ -47,13 +48,9 @@ export async function addJob(db: FrostDatabase, job: Job): Promise<void> {
     .execute();
 }
 
-async function jobsOf(
-  db: FrostDatabase,
-  where: { id?: string; outingId?: string; isOpen?: boolean },
-): Promise<Job[]> {
+async function jobsOf(db: FrostDatabase, where: { id?: string; isOpen?: boolean }): Promise<Job[]> {
   let query = db.selectFrom('job').selectAll().orderBy('started_at');
   if (where.id !== undefined) query = query.where('id', '=', where.id);
-  if (where.outingId !== undefined) query = query.where('outing_id', '=', where.outingId);
   if (where.isOpen) query = query.where('ended_at', 'is', null).where('dropped_at', 'is', null);
   const rows = await query.execute();
   if (rows.length === 0) return [];
@@ -67,6 +64,8 @@ async function jobsOf(
     )
     .orderBy('position')
     .execute();
+  const stepsOf = new Map(rows.map((row) => [row.id, [] as typeof steps]));
+  for (const step of steps) stepsOf.get(step.job_id)!.push(step);
   return rows.map((row) => ({
     id: row.id,
     outingId: row.outing_id,
@@ -76,7 +75,7 @@ async function jobsOf(
     startedAt: row.started_at,
     endedAt: row.ended_at ?? undefined,
     droppedAt: row.dropped_at ?? undefined,
-    records: steps.filter((step) => step.job_id === row.id).map(recordFrom),
+    records: (stepsOf.get(row.id) ?? []).map(recordFrom),
   }));
 }
 
@@ -85,12 +84,59 @@ export async function findJob(db: FrostDatabase, id: string): Promise<Job | unde
   return (await jobsOf(db, { id }))[0];
 }
 
-/** Jobs of an outing, oldest first. */
-export const listJobs = (db: FrostDatabase, outingId: string): Promise<Job[]> =>
-  jobsOf(db, { outingId });
-
 /** Jobs under way, of every outing. */
 export const listOpenJobs = (db: FrostDatabase): Promise<Job[]> => jobsOf(db, { isOpen: true });
+
+/** A job that is done, as lists show it. */
+export interface DoneJob {
+  id: string;
+  title: string;
+  startedAt: string;
+  endedAt: string;
+  steps: number;
+  grams: number;
+  waitsEndedEarly: number;
+  skipped: { title: string; reason: string }[];
+}
+
+/** Jobs done for an outing, the latest first; their figures are summed where they are stored. */
+export async function listDoneJobs(
+  db: FrostDatabase,
+  outingId: string,
+  most: number,
+): Promise<DoneJob[]> {
+  const rows = await db
+    .selectFrom('job')
+    .leftJoin('job_step', 'job_step.job_id', 'job.id')
+    .select([
+      'job.id',
+      'job.started_at',
+      'job.ended_at',
+      sql<string>`json_extract(job.sheet, '$.title')`.as('title'),
+      sql<number>`json_array_length(job.sheet, '$.steps')`.as('steps'),
+      sql<number>`total(case when job_step.outcome = 'done' then job_step.grams end)`.as('grams'),
+      sql<number>`total(job_step.outcome = 'ended_early')`.as('early'),
+      sql<string>`json_group_array(json_object(
+        'title', json_extract(job.sheet, '$.steps[' || job_step.position || '].title'),
+        'reason', job_step.skip_reason)) filter (where job_step.outcome = 'skipped')`.as('skipped'),
+    ])
+    .where('job.outing_id', '=', outingId)
+    .where('job.ended_at', 'is not', null)
+    .groupBy('job.id')
+    .orderBy('job.ended_at', 'desc')
+    .limit(most)
+    .execute();
+  return rows.map((row) => ({
+    id: row.id,
+    title: row.title,
+    startedAt: row.started_at,
+    endedAt: row.ended_at!,
+    steps: row.steps,
+    grams: row.grams,
+    waitsEndedEarly: row.early,
+    skipped: JSON.parse(row.skipped) as DoneJob['skipped'],
+  }));
+}
 
 /** Writes the record of a step, new or changed. */
 export async function saveStepRecord(

@@ -1,9 +1,12 @@
 import type { ReactNode } from 'react';
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { database, storageHealth } from '@/data/database';
 import { Frame } from '@/features/frame/frame';
 import { loadFrame } from '@/features/frame/load-frame';
+import { faultWords } from '@/formats/fault-words';
+import { StorageNotice } from '@/ui/frame/storage-notice';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const dynamic = 'force-dynamic';
 
@@ -12,12 +15,16 @@ interface OutingLayoutProps {
   children: ReactNode;
 }
 
-export default async function OutingLayout({ params, children }: OutingLayoutProps) {
+async function OutingLayout({ params, children }: OutingLayoutProps) {
+  const health = storageHealth();
   const data = await loadFrame(database(), (await params).outingId);
   if (!data) notFound();
   return (
     <Frame data={data} serverNowMs={nowMs()}>
+      {!health.isWritable && <StorageNotice message={faultWords(health.code)} />}
       {children}
     </Frame>
   );
 }
+
+export default readable(OutingLayout);

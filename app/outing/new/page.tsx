@@ -3,11 +3,12 @@ import { database } from '@/data/database';
 import { listOutings } from '@/data/outings';
 import { listVenues } from '@/data/venues';
 import { NewOutingScreen } from '@/features/outing/new-outing-screen';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'New outing' };
 export const dynamic = 'force-dynamic';
 
-export default async function NewOutingPage() {
+async function NewOutingPage() {
   const db = database();
   const [venues, outings] = await Promise.all([listVenues(db), listOutings(db)]);
   return (
@@ -16,3 +17,5 @@ export default async function NewOutingPage() {
     </Box>
   );
 }
+
+export default readable(NewOutingPage);

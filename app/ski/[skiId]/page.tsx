@@ -3,14 +3,17 @@ import { database } from '@/data/database';
 import { listOutings, nextOuting } from '@/data/outings';
 import { findSki } from '@/data/skis';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const dynamic = 'force-dynamic';
 
 /** Where a scanned label leads: the ski, in the frame of the next outing. */
-export default async function ScannedSki({ params }: { params: Promise<{ skiId: string }> }) {
+async function ScannedSki({ params }: { params: Promise<{ skiId: string }> }) {
   const db = database();
   const { skiId } = await params;
   if (!(await findSki(db, skiId))) notFound();
   const outing = nextOuting(await listOutings(db), nowMs());
   redirect(outing ? `/outing/${outing.id}/skis/${skiId}` : '/outing/new');
 }
+
+export default readable(ScannedSki);

@@ -9,6 +9,7 @@ import { useServerClock } from '@/ui/format/server-clock';
 import { countdown, dayAndTime } from '@/ui/format/times';
 import { SKI_TYPE_WORDS } from '@/ui/format/words';
 import { DataTable } from '@/ui/frame/data-table';
+import { useShownRows } from '@/ui/frame/shown-rows';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import type { BenchView } from './use-cases/load-bench';
@@ -25,6 +26,7 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
   const { open, skis, done } = view;
   const path = `/outing/${outing.id}`;
   const free = skis.filter((one) => one.isFor && !one.jobId);
+  const { shown, more } = useShownRows(free);
   const waits = open.filter((job) => jobState(job.sheet, job.records).wait).length;
   return (
     <Sheet
@@ -81,7 +83,7 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
               { title: 'Care' },
               { title: 'Sheet' },
             ]}
-            rows={free.map(({ ski, reserve, isDue }) => ({
+            rows={shown.map(({ ski, reserve, isDue }) => ({
               key: ski.id,
               cells: [
                 <SheetLink key="ski" href={`${path}/skis/${ski.id}`}>
@@ -97,12 +99,13 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
             }))}
           />
         )}
+        {more}
       </Part>
       {done.length > 0 && (
         <Part title="Done for this outing">
           {done.map((job) => (
             <Text key={job.id} textStyle="body">
-              {job.sheet.title}, {job.endedAt && dayAndTime(job.endedAt, outing.venue.timeZone)}.{' '}
+              {job.title}, {dayAndTime(job.endedAt, outing.venue.timeZone)}.{' '}
               <SheetLink href={`${path}/bench?job=${job.id}`}>Look at the sheet</SheetLink>
             </Text>
           ))}

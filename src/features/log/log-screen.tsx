@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { Choice } from '@/data/choices';
-import type { Job } from '@/data/jobs';
+import type { DoneJob } from '@/data/jobs';
+import type { LogChoice } from '@/data/log-choices';
 import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
 import { TextField } from '@/ui/fields/text-field';
@@ -19,28 +19,33 @@ import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList } from '@/ui/wax/ranking-list';
 import { BenchLog } from './bench-log';
 import { restoreChoiceAction, withdrawChoiceAction } from './actions';
+import { useLogSearch } from './use-log-search';
+
+/** A page of the choices that have the words. */
+export interface LogView {
+  choices: readonly LogChoice[];
+  count: number;
+  words: string;
+  page: number;
+  pages: number;
+}
 
 interface LogScreenProps {
   outing: Outing;
   outings: readonly Outing[];
-  choices: readonly Choice[];
+  view: LogView;
   /** Done on the bench for this outing. */
-  jobs: readonly Job[];
+  jobs: readonly DoneJob[];
 }
 
 /** The Log: every choice as it was made, latest first. */
-export function LogScreen({ outing, outings, choices, jobs }: LogScreenProps) {
-  const [search, setSearch] = useState('');
+export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
+  const { choices, words, page, pages } = view;
+  const { search, setSearch, pagePath } = useLogSearch(outing.id, words);
+  const isEmpty = view.count === 0 && words === '';
   const [notice, setNotice] = useState<{ message: string; undoId?: string }>();
   const { send } = useWrite();
   const byId = new Map(outings.map((one) => [one.id, one]));
-  const words = search.trim().toLowerCase();
-  const shown = choices.filter((choice) =>
-    [choice.productName, byId.get(choice.outingId)?.name, choice.note]
-      .join(' ')
-      .toLowerCase()
-      .includes(words),
-  );
   const withdraw = async (id: string) => {
     const done = await send(`withdraw:${id}`, (key) => withdrawChoiceAction(key, id));
     if (!done) return;
@@ -57,12 +62,12 @@ export function LogScreen({ outing, outings, choices, jobs }: LogScreenProps) {
   return (
     <Sheet
       question="What was chosen, and why?"
-      answer={<LogAnswer choices={choices} byId={byId} outing={outing} />}
+      answer={<LogAnswer view={view} byId={byId} outing={outing} />}
     >
       <Part
         title="Choices"
         aside={
-          choices.length > 0 && (
+          !isEmpty && (
             <Flex gap="4">
               <FileLink href="/api/v1/choices?format=csv">CSV</FileLink>
               <FileLink href="/api/v1/choices?format=json">JSON</FileLink>
@@ -77,16 +82,16 @@ export function LogScreen({ outing, outings, choices, jobs }: LogScreenProps) {
             onClose={() => setNotice(undefined)}
           />
         )}
-        {choices.length > 0 && (
+        {!isEmpty && (
           <Box maxW="360px" mb="2">
             <TextField label="Find by wax, outing or note" value={search} onChange={setSearch} />
           </Box>
         )}
-        {choices.length > 0 && shown.length === 0 && (
+        {!isEmpty && choices.length === 0 && (
           <Text textStyle="body">Nothing in the log has these words.</Text>
         )}
         <Box as="ol" listStyleType="none" m="0" p="0" data-testid="log">
-          {shown.map((choice) => (
+          {choices.map((choice) => (
             <Entry
               key={choice.id}
               choice={choice}
@@ -95,19 +100,25 @@ export function LogScreen({ outing, outings, choices, jobs }: LogScreenProps) {
             />
           ))}
         </Box>
+        {pages > 1 && (
+          <Flex as="nav" aria-label="Pages of the log" gap="4" align="center" mt="3">
+            {page > 1 && <SheetLink href={pagePath(page - 1)}>Newer choices</SheetLink>}
+            <Text textStyle="small">
+              Page {page} of {pages}
+            </Text>
+            {page < pages && <SheetLink href={pagePath(page + 1)}>Older choices</SheetLink>}
+          </Flex>
+        )}
       </Part>
       <BenchLog outing={outing} jobs={jobs} />
     </Sheet>
   );
 }
 
-function LogAnswer(props: {
-  choices: readonly Choice[];
-  byId: ReadonlyMap<string, Outing>;
-  outing: Outing;
-}) {
-  const { choices, byId, outing } = props;
-  const latest = choices[0];
+function LogAnswer(props: { view: LogView; byId: ReadonlyMap<string, Outing>; outing: Outing }) {
+  const { view, byId, outing } = props;
+  const latest = view.choices[0];
+  if (!latest && view.words !== '') return <Text textStyle="title">Nothing found.</Text>;
   if (!latest) {
     return (
       <>
@@ -121,21 +132,22 @@ function LogAnswer(props: {
     <>
       <Text textStyle="hero">{latest.productName}</Text>
       <Text textStyle="body">
-        the latest of {choices.length}, for {where?.name ?? 'an outing that is gone'}
+        {view.words === '' && view.page === 1 ? 'the latest' : 'the first'} of {view.count}, for{' '}
+        {where?.name ?? 'an outing that is gone'}
       </Text>
     </>
   );
 }
 
 interface EntryProps {
-  choice: Choice;
+  choice: LogChoice;
   outing: Outing | undefined;
   onWithdraw: () => void;
 }
 
 function Entry({ choice, outing, onWithdraw }: EntryProps) {
   const units = useUnits();
-  const ranked = choice.ranking.find((one) => one.id === choice.productId);
+  const ranked = choice.taken;
   return (
     <Box as="li" borderTopWidth="1px" borderColor="rule" py="3">
       <Flex gap="4" wrap="wrap" align="baseline" justify="space-between">
@@ -166,7 +178,7 @@ function Entry({ choice, outing, onWithdraw }: EntryProps) {
             lines={choice.lines}
             equivalentTemperatureC={choice.equivalentTemperatureC}
           />
-          <RankingList ranking={choice.ranking.slice(0, 5)} products={choice.inputs.products} />
+          <RankingList ranking={choice.top} products={choice.products} />
         </Box>
         <ActionButton quiet mt="3" onClick={onWithdraw}>
           Withdraw this choice

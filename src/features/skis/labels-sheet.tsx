@@ -18,17 +18,25 @@ export function LabelsSheet(props: {
   back: string;
   /** The address the labels lead to. */
   origin: string;
+  /** How many skis there are, and where the next labels stand. */
+  all: number;
+  next: string | undefined;
 }) {
-  const { labels, back, origin } = props;
+  const { labels, back, origin, all, next } = props;
   const isOwnMachine = /\/\/(127\.|localhost)/.test(origin);
   return (
     <Sheet
       question="Which ski is it?"
-      answer={<Text textStyle="title">{labels.length} labels to print and stick on</Text>}
+      answer={
+        <Text textStyle="title">
+          {labels.length === all ? all : `${labels.length} of ${all}`} labels to print and stick on
+        </Text>
+      }
     >
       <Box className="no-print" display="flex" gap="4" mb="6">
         <ActionButton onClick={() => window.print()}>Print</ActionButton>
         <SheetLink href={back}>Back to the skis</SheetLink>
+        {next && <SheetLink href={next}>Next labels</SheetLink>}
       </Box>
       <Text className="no-print" textStyle="small" color="faint" mb="4">
         They lead to {origin}.{' '}

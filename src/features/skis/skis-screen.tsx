@@ -11,6 +11,7 @@ import { TextField } from '@/ui/fields/text-field';
 import { SKI_TYPE_WORDS } from '@/ui/format/words';
 import { CsvImport } from '@/ui/frame/csv-import';
 import { DataTable } from '@/ui/frame/data-table';
+import { useShownRows } from '@/ui/frame/shown-rows';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { ReserveBar } from './reserve-bar';
@@ -59,7 +60,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
   const [sort, setSort] = useState<Sort>('due');
   const path = `/outing/${outing.id}`;
   const due = rack.filter((one) => one.care.due.length > 0);
-  const shown = useMemo(() => {
+  const found = useMemo(() => {
     const wanted = words.trim().toLowerCase();
     return rack
       .filter(
@@ -74,6 +75,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
       )
       .sort(COMPARE[sort]);
   }, [rack, words, type, sort, outing.discipline]);
+  const { shown, more } = useShownRows(found);
   const present = SKI_TYPES.filter((one) => rack.some(({ ski }) => ski.type === one));
   const worst = [...due].sort(COMPARE.due)[0];
   return (
@@ -158,6 +160,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
                   <SkiLine key={one.ski.id} one={one} path={path} />
                 ))}
               </Box>
+              {more}
             </>
           )}
         </Part>

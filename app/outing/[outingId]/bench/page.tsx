@@ -1,7 +1,7 @@
 import { notFound, redirect } from 'next/navigation';
 import { Text } from '@chakra-ui/react';
 import { database } from '@/data/database';
-import { findJob } from '@/data/jobs';
+import { findJob, listOpenJobs } from '@/data/jobs';
 import { findOuting } from '@/data/outings';
 import { BenchScreen } from '@/features/bench/bench-screen';
 import { PlanScreen } from '@/features/bench/plan-screen';
@@ -11,6 +11,7 @@ import { planSheet } from '@/features/bench/use-cases/plan-sheet';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Bench' };
 
@@ -19,21 +20,21 @@ interface BenchPageProps {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
-export default async function BenchPage({ params, searchParams }: BenchPageProps) {
+async function BenchPage({ params, searchParams }: BenchPageProps) {
   const db = database();
   const { outingId } = await params;
   const { job: jobId, ski: skiId } = await searchParams;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
   const now = nowMs();
-  const view = await loadBench(db, outing, now);
   if (typeof jobId === 'string') {
     const job = await findJob(db, jobId);
     if (!job) notFound();
-    return <Runner job={job} open={view.open} outingId={outingId} serverNowMs={now} />;
+    const open = await listOpenJobs(db);
+    return <Runner job={job} open={open} outingId={outingId} serverNowMs={now} />;
   }
   if (typeof skiId === 'string') {
-    const running = view.open.find((one) => one.skiId === skiId);
+    const running = (await listOpenJobs(db)).find((one) => one.skiId === skiId);
     if (running) redirect(`/outing/${outingId}/bench?job=${running.id}`);
     const planned = await planSheet(db, { outingId, skiId }, now);
     if (planned.ok) return <PlanScreen outingId={outingId} planned={planned.value} />;
@@ -43,5 +44,8 @@ export default async function BenchPage({ params, searchParams }: BenchPageProps
       </Sheet>
     );
   }
+  const view = await loadBench(db, outing, now);
   return <BenchScreen outing={outing} view={view} serverNowMs={now} />;
 }
+
+export default readable(BenchPage);

@@ -5,10 +5,11 @@ import { findOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { loadTeamSettings } from '@/data/team-settings';
 import { IronScreen } from '@/features/iron/iron-screen';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Iron lab' };
 
-export default async function IronPage({ params }: { params: Promise<{ outingId: string }> }) {
+async function IronPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
@@ -22,3 +23,5 @@ export default async function IronPage({ params }: { params: Promise<{ outingId:
   );
   return <IronScreen products={ironed} chosenId={choice?.productId} irons={team.irons} />;
 }
+
+export default readable(IronPage);

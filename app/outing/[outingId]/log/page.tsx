@@ -1,24 +1,35 @@
 import { notFound } from 'next/navigation';
-import { listChoices } from '@/data/choices';
 import { database } from '@/data/database';
-import { listJobs } from '@/data/jobs';
+import { listDoneJobs } from '@/data/jobs';
+import { pageOfLog } from '@/data/log-choices';
 import { listOutings } from '@/data/outings';
 import { LogScreen } from '@/features/log/log-screen';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Log' };
 
-const MOST_SHOWN = 200;
+const A_PAGE = 20;
+const MOST_WORDS = 100;
 
-export default async function LogPage({ params }: { params: Promise<{ outingId: string }> }) {
+interface LogPageProps {
+  params: Promise<{ outingId: string }>;
+  searchParams: Promise<{ find?: string | string[]; page?: string | string[] }>;
+}
+
+async function LogPage({ params, searchParams }: LogPageProps) {
   const db = database();
-  const { outingId } = await params;
-  const [outings, choices, jobs] = await Promise.all([
+  const [{ outingId }, query] = await Promise.all([params, searchParams]);
+  const words = (typeof query.find === 'string' ? query.find : '').trim().slice(0, MOST_WORDS);
+  const page = Math.max(1, Math.floor(Number(query.page)) || 1);
+  const [outings, log, jobs] = await Promise.all([
     listOutings(db),
-    listChoices(db, undefined, MOST_SHOWN),
-    listJobs(db, outingId),
+    pageOfLog(db, { words, page, most: A_PAGE }),
+    listDoneJobs(db, outingId, A_PAGE),
   ]);
   const outing = outings.find((one) => one.id === outingId);
   if (!outing) notFound();
-  const done = jobs.filter((job) => job.endedAt !== undefined);
-  return <LogScreen outing={outing} outings={outings} choices={choices} jobs={done} />;
+  const view = { ...log, words, page, pages: Math.max(1, Math.ceil(log.count / A_PAGE)) };
+  return <LogScreen outing={outing} outings={outings} view={view} jobs={jobs} />;
 }
+
+export default readable(LogPage);

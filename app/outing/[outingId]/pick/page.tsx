@@ -9,10 +9,11 @@ import { PickScreen } from '@/features/pick/pick-screen';
 import { seenBase } from '@/features/pick/use-cases/seen-base';
 import { modelledCases } from '@/server/cases';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Pick' };
 
-export default async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
+async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
@@ -37,3 +38,5 @@ export default async function PickPage({ params }: { params: Promise<{ outingId:
     />
   );
 }
+
+export default readable(PickPage);

@@ -1,9 +1,12 @@
 import { database } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { SettingsScreen } from '@/features/settings/settings-screen';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Settings' };
 
-export default async function SettingsPage() {
+async function SettingsPage() {
   return <SettingsScreen team={await loadTeamSettings(database())} />;
 }
+
+export default readable(SettingsPage);

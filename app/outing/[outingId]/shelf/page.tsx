@@ -4,13 +4,16 @@ import { findOuting } from '@/data/outings';
 import { ShelfScreen } from '@/features/shelf/shelf-screen';
 import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Shelf' };
 
-export default async function ShelfPage({ params }: { params: Promise<{ outingId: string }> }) {
+async function ShelfPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const view = await loadShelf(db, outing, nowMs());
   return <ShelfScreen outing={outing} view={view} />;
 }
+
+export default readable(ShelfPage);

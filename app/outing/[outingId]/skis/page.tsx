@@ -4,13 +4,16 @@ import { findOuting } from '@/data/outings';
 import { SkisScreen } from '@/features/skis/skis-screen';
 import { loadRack } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Skis' };
 
-export default async function SkisPage({ params }: { params: Promise<{ outingId: string }> }) {
+async function SkisPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const rack = await loadRack(db, nowMs(), outing.venue.latitude < 0);
   return <SkisScreen outing={outing} rack={rack} />;
 }
+
+export default readable(SkisPage);

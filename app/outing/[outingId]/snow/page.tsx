@@ -7,6 +7,7 @@ import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { SnowScreen } from '@/features/snow/snow-screen';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Snow' };
 
@@ -17,7 +18,7 @@ interface SnowPageProps {
   searchParams: Promise<{ correct?: string }>;
 }
 
-export default async function SnowPage({ params, searchParams }: SnowPageProps) {
+async function SnowPage({ params, searchParams }: SnowPageProps) {
   const db = database();
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
@@ -44,3 +45,5 @@ export default async function SnowPage({ params, searchParams }: SnowPageProps) 
     />
   );
 }
+
+export default readable(SnowPage);

@@ -5,10 +5,11 @@ import { listSegments } from '@/data/segments';
 import { summariseStations } from '@/data/weather';
 import { VenueScreen } from '@/features/venue/venue-screen';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Venue' };
 
-export default async function VenuePage({ params }: { params: Promise<{ outingId: string }> }) {
+async function VenuePage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
@@ -26,3 +27,5 @@ export default async function VenuePage({ params }: { params: Promise<{ outingId
     />
   );
 }
+
+export default readable(VenuePage);

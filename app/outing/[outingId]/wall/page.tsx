@@ -3,10 +3,11 @@ import { listChoices } from '@/data/choices';
 import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { WallSheet } from '@/features/pick/wall-sheet';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Wall sheet' };
 
-export default async function WallPage({ params }: { params: Promise<{ outingId: string }> }) {
+async function WallPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
@@ -14,3 +15,5 @@ export default async function WallPage({ params }: { params: Promise<{ outingId:
   const [choice] = await listChoices(db, outingId, 1);
   return <WallSheet outing={outing} choice={choice} />;
 }
+
+export default readable(WallPage);

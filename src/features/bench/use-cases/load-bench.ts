@@ -1,7 +1,7 @@
-import { jobState } from '@/core/bench';
 import { careOf, TYPES_FOR, type Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
-import { listJobs, listOpenJobs, type Job } from '@/data/jobs';
+import { bySki } from '@/data/by-ski';
+import { listDoneJobs, listOpenJobs, type DoneJob, type Job } from '@/data/jobs';
 import type { Outing } from '@/data/outings';
 import { listFindings, listSkiEvents } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
@@ -20,8 +20,10 @@ export interface BenchView {
   skis: BenchSki[];
   /** Under way, of any outing, and done for this one. */
   open: Job[];
-  done: Job[];
+  done: DoneJob[];
 }
+
+const MOST_DONE = 20;
 
 /** All that the Bench shows, skis for this outing first, due ones before the rest. */
 export async function loadBench(
@@ -29,18 +31,19 @@ export async function loadBench(
   outing: Outing,
   nowMs: number,
 ): Promise<BenchView> {
-  const [skis, events, findings, open, jobs] = await Promise.all([
+  const [skis, events, findings, open, done] = await Promise.all([
     listSkis(db),
     listSkiEvents(db),
     listFindings(db),
     listOpenJobs(db),
-    listJobs(db, outing.id),
+    listDoneJobs(db, outing.id, MOST_DONE),
   ]);
+  const [eventsOf, findingsOf] = [bySki(events), bySki(findings)];
   const rows = skis.map((ski): BenchSki => {
     const care = careOf(
       ski.type,
-      events.filter((one) => one.skiId === ski.id),
-      findings.filter((one) => one.skiId === ski.id),
+      eventsOf.get(ski.id) ?? [],
+      findingsOf.get(ski.id) ?? [],
       nowMs,
       outing.venue.latitude < 0,
     );
@@ -58,5 +61,5 @@ export async function loadBench(
       Number(b.isDue) - Number(a.isDue) ||
       a.ski.name.localeCompare(b.ski.name, 'en'),
   );
-  return { skis: rows, open, done: jobs.filter((job) => jobState(job.sheet, job.records).isDone) };
+  return { skis: rows, open, done };
 }

@@ -1,6 +1,7 @@
 import { readLookOver, TYPES_FOR } from '@/core/ski';
 import type { BaseState, Discipline } from '@/core/terms';
 import type { FrostDatabase } from '@/data/database';
+import { bySki } from '@/data/by-ski';
 import { listFindings } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
 
@@ -19,10 +20,11 @@ export async function seenBase(
   discipline: Discipline,
 ): Promise<SeenBase | undefined> {
   const [skis, findings] = await Promise.all([listSkis(db), listFindings(db)]);
+  const findingsOf = bySki(findings);
   const seen = skis
     .filter((ski) => TYPES_FOR[discipline].includes(ski.type))
     .map((ski) => {
-      const own = findings.filter((one) => one.skiId === ski.id);
+      const own = findingsOf.get(ski.id) ?? [];
       return { name: ski.name, state: readLookOver(own, ski).baseState };
     });
   for (const state of ['burnt', 'dry'] as const) {

@@ -1,5 +1,6 @@
 import { careOf, readLookOver, type Care, type LookOver } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
+import { bySki } from '@/data/by-ski';
 import { listSkiEvents, listFindings, type KeptEvent, type KeptFinding } from '@/data/ski-events';
 import { findSki, listSkiPhotos, listSkis, type KeptSki } from '@/data/skis';
 
@@ -21,9 +22,10 @@ export async function loadRack(
     listSkiEvents(db),
     listFindings(db),
   ]);
+  const [findingsOf, eventsOf] = [bySki(findings), bySki(events)];
   return skis.map((ski) => {
-    const own = findings.filter((one) => one.skiId === ski.id);
-    const past = events.filter((one) => one.skiId === ski.id);
+    const own = findingsOf.get(ski.id) ?? [];
+    const past = eventsOf.get(ski.id) ?? [];
     return { ski, findings: own, care: careOf(ski.type, past, own, nowMs, isSouthern) };
   });
 }

@@ -6,6 +6,7 @@ import { originOf, skiQr } from '@/features/skis/qr';
 import { SkiScreen } from '@/features/skis/ski-screen';
 import { loadSki } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Ski' };
 
@@ -13,7 +14,7 @@ interface SkiPageProps {
   params: Promise<{ outingId: string; skiId: string }>;
 }
 
-export default async function SkiPage({ params }: SkiPageProps) {
+async function SkiPage({ params }: SkiPageProps) {
   const db = database();
   const { outingId, skiId } = await params;
   const outing = await findOuting(db, outingId);
@@ -23,3 +24,5 @@ export default async function SkiPage({ params }: SkiPageProps) {
   const qr = await skiQr(originOf(await headers()), skiId);
   return <SkiScreen view={view} outingId={outingId} timeZone={outing.venue.timeZone} qr={qr} />;
 }
+
+export default readable(SkiPage);

@@ -1,0 +1,89 @@
+// While there is much to do, the same page asked by many within a moment is made once.
+// A page of this app is the same for everybody with the same cookies; its nonce is then shared for that moment.
+
+const KEPT_MS = 1500;
+const MOST_KEPT = 60;
+const MOST_BYTES = 4_000_000;
+
+/**
+ * @typedef {{ status: number, headers: import('node:http').OutgoingHttpHeaders, body: Buffer }} Page
+ * @typedef {import('node:http').IncomingMessage} Asked
+ * @typedef {import('node:http').ServerResponse} Answer
+ */
+
+/** The pages made a moment ago, and those under way. */
+export class PageCache {
+  constructor() {
+    /** @type {Map<string, { page: Promise<Page | undefined>, sinceMs: number }>} */
+    this.kept = new Map();
+  }
+
+  /** What a page depends on; undefined for what is no page. @param {Asked} asked */
+  keyOf({ method, url, headers }) {
+    if (method !== 'GET' || !String(headers.accept ?? '').includes('text/html')) return undefined;
+    if (headers.rsc !== undefined || headers.range !== undefined) return undefined;
+    return [url, headers.cookie, headers['accept-encoding'], headers['accept-language']].join('\n');
+  }
+
+  /** @param {string} key @returns {Promise<Page | undefined> | undefined} */
+  find(key) {
+    const entry = this.kept.get(key);
+    return entry && Date.now() - entry.sinceMs < KEPT_MS ? entry.page : undefined;
+  }
+
+  /** Keeps what is written to an answer. @param {string} key @param {Answer} answer */
+  record(key, answer) {
+    /** @type {Buffer[]} */
+    const pieces = [];
+    let size = 0;
+    const keep = (/** @type {unknown} */ piece, /** @type {unknown} */ encoding) => {
+      if (piece === undefined || piece === null || typeof piece === 'function') return;
+      const bytes =
+        typeof piece === 'string'
+          ? Buffer.from(
+              piece,
+              typeof encoding === 'string' ? /** @type {BufferEncoding} */ (encoding) : 'utf8',
+            )
+          : Buffer.from(/** @type {Uint8Array} */ (piece));
+      size += bytes.length;
+      if (size <= MOST_BYTES) pieces.push(bytes);
+    };
+    const { write, end } = answer;
+    answer.write = /** @type {typeof write} */ (
+      (/** @type {any[]} */ ...args) => {
+        keep(args[0], args[1]);
+        return write.apply(answer, /** @type {any} */ (args));
+      }
+    );
+    answer.end = /** @type {typeof end} */ (
+      (/** @type {any[]} */ ...args) => {
+        keep(args[0], args[1]);
+        return end.apply(answer, /** @type {any} */ (args));
+      }
+    );
+    const page = new Promise((/** @type {(page: Page | undefined) => void} */ resolve) => {
+      answer.once('close', () => {
+        const isWhole = answer.writableFinished && answer.statusCode === 200 && size <= MOST_BYTES;
+        if (!isWhole) this.kept.delete(key);
+        const headers = { ...answer.getHeaders() };
+        delete headers['transfer-encoding'];
+        resolve(
+          isWhole ? { status: answer.statusCode, headers, body: Buffer.concat(pieces) } : undefined,
+        );
+      });
+    });
+    this.kept.set(key, { page, sinceMs: Date.now() });
+    while (this.kept.size > MOST_KEPT) this.kept.delete(String(this.kept.keys().next().value));
+  }
+
+  /** After a write every page is made anew. */
+  forget() {
+    this.kept.clear();
+  }
+}
+
+/** Answers with a kept page. @param {Answer} answer @param {Page} page */
+export function answerWith(answer, { status, headers, body }) {
+  answer.writeHead(status, { ...headers, 'content-length': body.length });
+  answer.end(body);
+}
