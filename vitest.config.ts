@@ -12,7 +12,24 @@ export default defineConfig({
           // The machine may be slow and shared: no test here is about time.
           testTimeout: 120_000,
           hookTimeout: 120_000,
-          include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'tests/unit/**/*.test.ts'],
+          include: [
+            'src/**/*.test.ts',
+            'src/**/*.test.tsx',
+            'host/**/*.test.ts',
+            'tests/unit/**/*.test.ts',
+            'tests/attack/kills.test.ts',
+          ],
+        },
+      },
+      {
+        extends: true,
+        test: {
+          // The long run of `npm run attack`: hostile bodies, load and size against a started server.
+          name: 'attack',
+          include: ['tests/attack/**/*.test.ts'],
+          testTimeout: 1_200_000,
+          hookTimeout: 300_000,
+          fileParallelism: false,
         },
       },
       {

@@ -106,7 +106,16 @@ export async function listDoneJobs(
   most: number,
 ): Promise<DoneJob[]> {
   const rows = await db
-    .selectFrom('job')
+    .with('latest', (query) =>
+      query
+        .selectFrom('job')
+        .selectAll()
+        .where('outing_id', '=', outingId)
+        .where('ended_at', 'is not', null)
+        .orderBy('ended_at', 'desc')
+        .limit(most),
+    )
+    .selectFrom('latest as job')
     .leftJoin('job_step', 'job_step.job_id', 'job.id')
     .select([
       'job.id',
@@ -120,11 +129,8 @@ export async function listDoneJobs(
         'title', json_extract(job.sheet, '$.steps[' || job_step.position || '].title'),
         'reason', job_step.skip_reason)) filter (where job_step.outcome = 'skipped')`.as('skipped'),
     ])
-    .where('job.outing_id', '=', outingId)
-    .where('job.ended_at', 'is not', null)
     .groupBy('job.id')
     .orderBy('job.ended_at', 'desc')
-    .limit(most)
     .execute();
   return rows.map((row) => ({
     id: row.id,

@@ -32,8 +32,11 @@ export async function addSkiEvent(db: FrostDatabase, event: KeptEvent): Promise<
     .execute();
 }
 
+const detailsOf = (text: string) =>
+  text === '{}' ? {} : (JSON.parse(text) as Omit<SkiEvent, 'kind' | 'atMs'>);
+
 const eventFrom = (row: SkiEventRow): KeptEvent => ({
-  ...(JSON.parse(row.details) as Omit<SkiEvent, 'kind' | 'atMs'>),
+  ...detailsOf(row.details),
   id: row.id,
   skiId: row.ski_id,
   jobId: row.job_id ?? undefined,
@@ -41,11 +44,15 @@ const eventFrom = (row: SkiEventRow): KeptEvent => ({
   atMs: Date.parse(row.at),
 });
 
-/** Events, oldest first: of one ski, or of all by ski. */
+/** Events of one ski, oldest first; or of all skis, in no order. */
 export async function listSkiEvents(db: FrostDatabase, skiId?: string): Promise<KeptEvent[]> {
-  let query = db.selectFrom('ski_event').selectAll().orderBy('at');
-  if (skiId !== undefined) query = query.where('ski_id', '=', skiId);
-  return (await query.execute()).map(eventFrom);
+  // Of all skis the rows come as they lie: putting them in order is left to who needs it.
+  const query = db.selectFrom('ski_event').selectAll();
+  const rows =
+    skiId === undefined
+      ? await query.execute()
+      : await query.where('ski_id', '=', skiId).orderBy('at').execute();
+  return rows.map(eventFrom);
 }
 
 /** Takes an event back; undefined when it is gone, else what it was. */

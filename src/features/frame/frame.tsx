@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
+import { SkipLink } from '@/ui/frame/skip-link';
 import { DayRail } from './day-rail';
 import type { FrameData } from './load-frame';
 import { Rack } from './rack';
@@ -11,10 +12,19 @@ export function Frame(props: { data: FrameData; serverNowMs: number; children: R
   const { data, serverNowMs, children } = props;
   return (
     <>
+      <SkipLink to="work">Skip to the work</SkipLink>
       <SnowLine frame={data} serverNowMs={serverNowMs} />
       <Flex align="flex-start">
         <DayRail frame={data} serverNowMs={serverNowMs} />
-        <Box as="main" flex="1" minW="0" pb={{ base: '36', md: '28' }}>
+        <Box
+          as="main"
+          id="work"
+          tabIndex={-1}
+          outline="none"
+          flex="1"
+          minW="0"
+          pb={{ base: '36', md: '28' }}
+        >
           {children}
         </Box>
       </Flex>

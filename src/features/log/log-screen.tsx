@@ -148,6 +148,8 @@ interface EntryProps {
 function Entry({ choice, outing, onWithdraw }: EntryProps) {
   const units = useUnits();
   const ranked = choice.taken;
+  /** What is folded is made when it is first opened: a long log is mostly folded. */
+  const [isOpen, setIsOpen] = useState(false);
   return (
     <Box as="li" borderTopWidth="1px" borderColor="rule" py="3">
       <Flex gap="4" wrap="wrap" align="baseline" justify="space-between">
@@ -169,20 +171,24 @@ function Entry({ choice, outing, onWithdraw }: EntryProps) {
         </Flex>
       </Flex>
       {choice.note && <Text textStyle="body">{choice.note}</Text>}
-      <Box as="details" mt="1">
+      <Box as="details" mt="1" onToggle={() => setIsOpen(true)}>
         <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
           Ledger and shelf as they were (model {choice.modelVersion})
         </Box>
-        <Box maxW="720px">
-          <LedgerTable
-            lines={choice.lines}
-            equivalentTemperatureC={choice.equivalentTemperatureC}
-          />
-          <RankingList ranking={choice.top} products={choice.products} />
-        </Box>
-        <ActionButton quiet mt="3" onClick={onWithdraw}>
-          Withdraw this choice
-        </ActionButton>
+        {isOpen && (
+          <>
+            <Box maxW="720px">
+              <LedgerTable
+                lines={choice.lines}
+                equivalentTemperatureC={choice.equivalentTemperatureC}
+              />
+              <RankingList ranking={choice.top} products={choice.products} />
+            </Box>
+            <ActionButton quiet mt="3" onClick={onWithdraw}>
+              Withdraw this choice
+            </ActionButton>
+          </>
+        )}
       </Box>
     </Box>
   );

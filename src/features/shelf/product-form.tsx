@@ -100,8 +100,14 @@ const resolver = resolverFrom<ProductDraft>((draft) =>
   validate(shelfProductSchema, withUsual({ id: 'draft', ...given(draft) })),
 );
 
+interface ProductFormProps {
+  start?: ProductDraft;
+  isEdit: boolean;
+  onDone: (isSaved: boolean) => void;
+}
+
 /** The form that puts a product on the shelf, or changes one that is there. */
-export function ProductForm({ start, onDone }: { start?: ProductDraft; onDone?: () => void }) {
+export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
   const scales = useScales();
   const form = useDraftedForm(`product:${start?.id ?? 'new'}`, start ?? EMPTY, resolver);
   const { values: draft, set, submit, problem, failure } = form;
@@ -140,7 +146,7 @@ export function ProductForm({ start, onDone }: { start?: ProductDraft; onDone?: 
           event.preventDefault();
           void submit((values, { key, base }) =>
             saveProductAction(key, given(values), start && given(base)),
-          ).then((done) => done !== undefined && onDone?.());
+          ).then((done) => done !== undefined && onDone(true));
         }}
       >
         <Box mb="4">
@@ -268,12 +274,12 @@ export function ProductForm({ start, onDone }: { start?: ProductDraft; onDone?: 
           <ActionButton type="submit">
             {start ? 'Save the change' : 'Put on the shelf'}
           </ActionButton>
-          {onDone && (
+          {isEdit && (
             <ActionButton
               quiet
               onClick={() => {
                 form.clear();
-                onDone();
+                onDone(false);
               }}
             >
               Leave it as it was

@@ -139,7 +139,11 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
       <ProductForm
         key={edited ? `${edited.id} ${edited.version}` : 'new'}
         start={edited && asDraft(edited)}
-        onDone={edited && (() => setEdited(undefined))}
+        onDone={(isSaved) => {
+          if (isSaved && edited) setNotice({ message: `${edited.name} is changed.` });
+          setEdited(undefined);
+        }}
+        isEdit={edited !== undefined}
       />
       <CsvImport
         title="Take products in from a file"

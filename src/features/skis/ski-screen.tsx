@@ -46,6 +46,8 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
   const { ski, care } = view;
   const [isGone, setIsGone] = useState(false);
   const [isChanging, setIsChanging] = useState(false);
+  /** The form was closed: its button is next. */
+  const [hasChanged, setHasChanged] = useState(false);
   const path = `/outing/${outingId}`;
   const { send } = useWrite();
   const [problem, setProblem] = useState<string>();
@@ -115,10 +117,17 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
           <Part title="The pair itself">
             {ski.note && <Text textStyle="body">{ski.note}</Text>}
             {isChanging ? (
-              <SkiForm key={ski.version} start={ski} onDone={() => setIsChanging(false)} />
+              <SkiForm
+                key={ski.version}
+                start={ski}
+                onDone={() => {
+                  setIsChanging(false);
+                  setHasChanged(true);
+                }}
+              />
             ) : (
               <Flex gap="4" wrap="wrap">
-                <ActionButton quiet onClick={() => setIsChanging(true)}>
+                <ActionButton quiet autoFocus={hasChanged} onClick={() => setIsChanging(true)}>
                   Change it
                 </ActionButton>
                 <ActionButton quiet onClick={() => void setOnRack(false)}>

@@ -23,6 +23,7 @@ import { percent, temperature, temperatureWithSpread } from '@/ui/format/quantit
 import { dayAndTime } from '@/ui/format/times';
 import { useUnits } from '@/ui/format/units-context';
 import { SOURCE_WORDS, WETNESS_WORDS } from '@/ui/format/words';
+import { SkipLink } from '@/ui/frame/skip-link';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import type { ShownProduct } from '@/ui/wax/ranking-list';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -78,59 +79,62 @@ export function SnowScreen(props: SnowScreenProps) {
     if (done?.ok) setSavedId(undefined);
   };
   return (
-    <Sheet
-      question="What will the snow be at the start?"
-      answer={
-        <SnowAnswer
-          draft={form.values}
-          latest={latest}
-          start={main?.start}
-          timeZone={outing.venue.timeZone}
+    <>
+      <SkipLink to="reading-form">Skip to the reading</SkipLink>
+      <Sheet
+        question="What will the snow be at the start?"
+        answer={
+          <SnowAnswer
+            draft={form.values}
+            latest={latest}
+            start={main?.start}
+            timeZone={outing.venue.timeZone}
+          />
+        }
+      >
+        <OutlookPart
+          outing={outing}
+          course={course}
+          state={outlooks.state}
+          plan={outlooks.plan}
+          nowMs={serverNowMs}
+          onCancel={outlooks.cancel}
+          onRestart={outlooks.restart}
         />
-      }
-    >
-      <OutlookPart
-        outing={outing}
-        course={course}
-        state={outlooks.state}
-        plan={outlooks.plan}
-        nowMs={serverNowMs}
-        onCancel={outlooks.cancel}
-        onRestart={outlooks.restart}
-      />
-      {outlooks.state.kind === 'done' && <CourseStrip places={outlooks.state.places} />}
-      <Grid templateColumns={{ base: '1fr', lg: '7fr 5fr' }} gap={{ base: '0', lg: '10' }}>
-        <div>
-          <FieldProblemText problem={undoProblem} />
-          {savedId && (
-            <UndoNotice
-              message="Reading saved."
-              onUndo={() => void undoSave()}
-              onClose={() => setSavedId(undefined)}
-            />
-          )}
-          <Part title={corrected ? 'Correct this reading' : 'Take a reading'}>
-            <ReadingForm
-              key={corrected?.id ?? 'new'}
-              form={form}
-              timeZone={outing.venue.timeZone}
-              isCorrection={corrected !== undefined}
-              pretended={pretendedSnow(main, serverNowMs)}
-              onSaved={onSaved}
-            />
-          </Part>
-        </div>
-        <LiveAnswer
-          title={title}
-          result={result}
-          products={products}
-          missing={missing}
-          pickHref={pickHref}
-        />
-      </Grid>
-      <ReadingsList readings={readings} outing={outing} />
-      <ImportReadings outingId={outing.id} timeZone={outing.venue.timeZone} />
-    </Sheet>
+        {outlooks.state.kind === 'done' && <CourseStrip places={outlooks.state.places} />}
+        <Grid templateColumns={{ base: '1fr', lg: '7fr 5fr' }} gap={{ base: '0', lg: '10' }}>
+          <div id="reading-form" tabIndex={-1}>
+            <FieldProblemText problem={undoProblem} />
+            {savedId && (
+              <UndoNotice
+                message="Reading saved."
+                onUndo={() => void undoSave()}
+                onClose={() => setSavedId(undefined)}
+              />
+            )}
+            <Part title={corrected ? 'Correct this reading' : 'Take a reading'}>
+              <ReadingForm
+                key={corrected?.id ?? 'new'}
+                form={form}
+                timeZone={outing.venue.timeZone}
+                isCorrection={corrected !== undefined}
+                pretended={pretendedSnow(main, serverNowMs)}
+                onSaved={onSaved}
+              />
+            </Part>
+          </div>
+          <LiveAnswer
+            title={title}
+            result={result}
+            products={products}
+            missing={missing}
+            pickHref={pickHref}
+          />
+        </Grid>
+        <ReadingsList readings={readings} outing={outing} />
+        <ImportReadings outingId={outing.id} timeZone={outing.venue.timeZone} />
+      </Sheet>
+    </>
   );
 }
 

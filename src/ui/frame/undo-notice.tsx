@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useRef } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '../fields/action-button';
 
@@ -11,8 +12,13 @@ interface UndoNoticeProps {
 
 /** Says what was just done, with the way back. Stays until closed: gloves are slow. */
 export function UndoNotice({ message, onUndo, onClose }: UndoNoticeProps) {
+  const notice = useRef<HTMLDivElement>(null);
+  // What was pressed is often gone by now: who works by keyboard goes on here, with the way back.
+  useEffect(() => notice.current?.focus(), [message]);
   return (
     <Flex
+      ref={notice}
+      tabIndex={-1}
       role="status"
       gap="3"
       align="center"

@@ -11,7 +11,7 @@ import { readable } from '@/server/readable';
 
 export const metadata = { title: 'Snow' };
 
-const MOST_SHOWN = 300;
+const MOST_SHOWN = 100;
 
 interface SnowPageProps {
   params: Promise<{ outingId: string }>;

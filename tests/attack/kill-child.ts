@@ -1,0 +1,35 @@
+// Opens a folder's database, brings it up to date and seeds it; kills itself before the statement it is told.
+// Run as: node kill-child.mjs FOLDER STATEMENT
+import Database from 'better-sqlite3';
+import { openDatabase } from '@/data/database';
+import { seedDemo } from '@/data/demo/seed';
+import { migrateStorage } from '@/data/storage/migrate';
+
+const [folder = '', at = ''] = process.argv.slice(2);
+let left = Number(at);
+
+const tick = () => {
+  left -= 1;
+  if (left === 0) process.kill(process.pid, 'SIGKILL');
+};
+const { prepare } = Database.prototype;
+Database.prototype.prepare = function counted(this: Database.Database, sql: string) {
+  const statement = prepare.call(this, sql);
+  const { run, all } = statement;
+  statement.run = (...args: never[]) => {
+    tick();
+    return run.apply(statement, args);
+  };
+  statement.all = (...args: never[]) => {
+    tick();
+    return all.apply(statement, args);
+  };
+  return statement;
+} as typeof prepare;
+
+const now = new Date('2027-01-13T12:00:00Z');
+const db = openDatabase(folder);
+await migrateStorage(db, folder, now);
+await seedDemo(db, now);
+await db.destroy();
+console.log(`statements left ${left}`);

@@ -1,0 +1,72 @@
+import { readdirSync } from 'node:fs';
+import { beforeAll, describe, expect, it } from 'vitest';
+import {
+  bundleChild,
+  copyOf,
+  migrateOldWay,
+  newFolder,
+  oldDatabase,
+  runChild,
+  startOn,
+} from './storage';
+
+/** Moments of each kind of start; the long run (npm run attack) takes more. */
+const MOMENTS = Number(process.env.FROST_PICK_MOMENTS ?? 12);
+let child: string;
+let whole: Awaited<ReturnType<typeof startOn>>;
+
+beforeAll(async () => {
+  child = await bundleChild();
+  whole = await startOn(newFolder());
+});
+
+/** Statements spread over a start, from its first to its last. */
+function spread(folder: string): number[] {
+  const far = 1_000_000;
+  const { output } = runChild(child, folder, far);
+  const all = far - Number(/left (\d+)/.exec(output)![1]);
+  return Array.from({ length: MOMENTS }, (_, i) => 1 + Math.round((i * (all - 1)) / MOMENTS));
+}
+
+describe('a kill -9', () => {
+  it('at any statement of a first start leaves a folder that starts again, whole', async () => {
+    for (const at of spread(newFolder())) {
+      const folder = newFolder();
+      expect(runChild(child, folder, at).isKilled).toBe(true);
+      expect(await startOn(folder), `statement ${at}`).toEqual(whole);
+    }
+  });
+
+  it('at any statement of an upgrade leaves the old version or the new one, and every row', async () => {
+    const old = await oldDatabase();
+    for (const at of spread(copyOf(old))) {
+      const folder = copyOf(old);
+      expect(runChild(child, folder, at).isKilled).toBe(true);
+      expect(await startOn(folder), `statement ${at}`).toEqual(whole);
+      const copies = readdirSync(folder).filter((name) => name.startsWith('frost-pick-before-'));
+      expect(copies.filter((name) => name.endsWith('.unfinished'))).toEqual([]);
+      expect(copies.length).toBeGreaterThan(0);
+    }
+  });
+});
+
+describe('a database that the old way left half-migrated', () => {
+  it('is recognised and finished, wherever the first start was interrupted', async () => {
+    const all = (await migrateOldWay(newFolder(), '0004-skis-and-bench', 10_000)).statements;
+    const step = Math.max(1, Math.floor(all / (3 * MOMENTS)));
+    for (let at = 1; at < all; at += step) {
+      const folder = newFolder();
+      expect((await migrateOldWay(folder, '0004-skis-and-bench', at)).isWhole).toBe(false);
+      expect(await startOn(folder), `statement ${at}`).toEqual(whole);
+    }
+  });
+
+  it('keeps its rows when the last migration was interrupted', async () => {
+    const old = await oldDatabase();
+    for (let at = 1; at < 60; at += 7) {
+      const folder = copyOf(old);
+      await migrateOldWay(folder, '0005-safe-ground', at);
+      expect(await startOn(folder), `statement ${at}`).toEqual(whole);
+    }
+  });
+});

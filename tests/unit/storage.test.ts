@@ -1,0 +1,116 @@
+import { closeSync, openSync, statSync, writeSync } from 'node:fs';
+import path from 'node:path';
+import { sql } from 'kysely';
+import { describe, expect, it, vi } from 'vitest';
+import { DomainError } from '@/core/errors';
+import { Overload, StorageFault } from '@/core/faults';
+import { openChecked, openDatabase, FolderRefusal } from '@/data/database';
+import { seedDemo } from '@/data/demo/seed';
+import { migrateStorage, MigrationRefusal } from '@/data/storage/migrate';
+import { listOutings } from '@/data/outings';
+import { addReadings, listReadings } from '@/data/readings';
+import { answered, answerRoute } from '@/formats/wire';
+import { refusalWords } from '../../host/prepare-data';
+import { migrated, temporaryDatabase, temporaryFolder } from './temporary-database';
+
+const NOW = new Date('2027-01-13T12:00:00Z');
+
+async function seededFolder(): Promise<string> {
+  const folder = temporaryFolder();
+  const db = await migrated(folder);
+  await seedDemo(db, NOW);
+  await db.destroy();
+  return folder;
+}
+
+/** Overwrites pages of a database with noise, from a share of the file on. */
+function damage(folder: string, share: number, bytes: number): void {
+  const file = path.join(folder, 'frost-pick.db');
+  const handle = openSync(file, 'r+');
+  writeSync(handle, Buffer.alloc(bytes, 0x5a), 0, bytes, Math.floor(statSync(file).size * share));
+  closeSync(handle);
+}
+
+describe('the database file', () => {
+  it('is whole and writable as a rule', async () => {
+    expect(openChecked(await seededFolder()).health).toEqual({ isWritable: true });
+  });
+
+  it('with damaged pages is shown as far as it can be read, and acknowledges nothing', async () => {
+    const folder = await seededFolder();
+    damage(folder, 0.7, 12_288);
+    const { db, health } = openChecked(folder);
+    expect(health).toMatchObject({ isWritable: false, code: 'storage_damaged' });
+    expect(await listOutings(db)).toHaveLength(3);
+    const [reading] = await listReadings(db, 'demo-relay').catch(() => []);
+    const row = { ...reading!, id: 'lost' };
+    const answer = await answered(async () => {
+      await sql`update team_setting set value = value`.execute(db);
+      await addReadings(db, [row]);
+      return { ok: true as const, value: null };
+    });
+    expect(answer).toMatchObject({ ok: false });
+    expect(!answer.ok && answer.error.message).toContain('nothing was saved');
+  });
+
+  it('on a full disk says so, and nothing of the write stays', async () => {
+    const db = await temporaryDatabase();
+    const pages = (await sql<{ page_count: number }>`pragma page_count`.execute(db)).rows[0]!;
+    await sql.raw(`pragma max_page_count = ${pages.page_count}`).execute(db);
+    const [reading] = await listReadings(db, 'demo-relay');
+    const many = Array.from({ length: 4000 }, (_, i) => ({ ...reading!, id: `full-${i}` }));
+    const response = await answerRoute(async () => {
+      await addReadings(db, many);
+      return { ok: true, value: null };
+    });
+    expect(response.status).toBe(507);
+    const { code, message } = (await response.json()) as { code: string; message: string };
+    expect(code).toBe('storage_full');
+    expect(message).toContain('nothing was saved');
+    expect(await listReadings(db, 'demo-relay')).toHaveLength(3);
+  });
+});
+
+describe('what goes wrong', () => {
+  it('is answered with a code and a sentence, also when nobody foresaw it', async () => {
+    const log = vi.spyOn(console, 'error').mockImplementation(() => undefined);
+    const codeOf = async (error: unknown) => {
+      const response = await answerRoute(() => Promise.reject(error as Error));
+      const { code } = (await response.json()) as { code: string };
+      return [response.status, code, response.headers.get('retry-after')];
+    };
+    expect(await codeOf(new StorageFault('storage_busy', 'locked'))).toEqual([
+      503,
+      'storage_busy',
+      null,
+    ]);
+    expect(await codeOf(new Overload(2))).toEqual([503, 'busy', '2']);
+    expect(await codeOf(new TypeError('secret path'))).toEqual([500, 'failed', null]);
+    expect(log).toHaveBeenCalledTimes(1);
+    log.mockRestore();
+  });
+
+  it('at a start is one sentence that says what to do', () => {
+    for (const error of [
+      new FolderRefusal('/x'),
+      new MigrationRefusal('newer', ''),
+      new MigrationRefusal('no_copy', 'disk full'),
+      new MigrationRefusal('failed', 'x'),
+      new StorageFault('storage_damaged', 'x'),
+    ]) {
+      expect(refusalWords(error, '/data')).toMatch(/--data FOLDER|start that version|start again/);
+    }
+    expect(refusalWords(new DomainError('x', 'y', 1, 'z'), '/data')).toBeUndefined();
+  });
+});
+
+it('a migration that fails leaves the version before, and is refused', async () => {
+  const folder = await seededFolder();
+  const db = openDatabase(folder);
+  await sql`delete from kysely_migration where name = '0005-safe-ground'`.execute(db);
+  // A row in a table of the next version is not thrown away: somebody wrote it.
+  await sql`insert into write_key values ('k', 'd', 'a', 't')`.execute(db);
+  await expect(migrateStorage(db, folder, NOW)).rejects.toBeInstanceOf(MigrationRefusal);
+  expect((await sql`select * from write_key`.execute(db)).rows).toHaveLength(1);
+  expect(await listOutings(db)).toHaveLength(3);
+});
