@@ -15,7 +15,6 @@ export default defineConfig({
           include: [
             'src/**/*.test.ts',
             'src/**/*.test.tsx',
-            'host/**/*.test.ts',
             'tests/unit/**/*.test.ts',
             'tests/attack/kills.test.ts',
           ],

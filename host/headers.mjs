@@ -32,5 +32,5 @@ export const FIXED_HEADERS = {
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
   'permissions-policy':
-    'camera=(self), geolocation=(self), screen-wake-lock=(self), microphone=(), payment=(), usb=(), serial=(), bluetooth=(), interest-cohort=()',
+    'camera=(self), geolocation=(self), screen-wake-lock=(self), microphone=(), payment=(), usb=(), serial=()',
 };

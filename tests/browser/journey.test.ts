@@ -75,7 +75,8 @@ describe('from a reading to a choice', () => {
     expect(await textOf(page, 'log')).toContain(product);
     expect(await textOf(page, 'log')).toContain('Sky clear, falling fast');
     expect(await textOf(page, 'line-choice')).toBe(product);
-    expect(errors).toEqual([]);
+    // While the server was away the page asked for its timers in vain.
+    expect(errors.filter((error) => !error.includes('ERR_CONNECTION_REFUSED'))).toEqual([]);
   });
 
   it('lets one overrule the answer and says what that costs', async () => {

@@ -41,13 +41,19 @@ export function CourseEditor({
   /** The course that this draft changes, where it is not the page's any more; and what others made of it. */
   const [from, setFrom] = useState<readonly Segment[]>();
   const [theirs, setTheirs] = useState<Segment[]>();
-  const shown = draft ?? [...segments];
+  /** What was saved from this page, until the page itself shows it. */
+  const [savedHere, setSavedHere] = useState<{
+    on: readonly Segment[];
+    course: readonly Segment[];
+  }>();
+  const base = savedHere?.on === segments ? savedHere.course : segments;
+  const shown = draft ?? [...base];
 
   const change = (at: number, change: Partial<Segment>) =>
     setDraft(shown.map((one, i) => (i === at ? { ...one, ...change } : one)));
   const save = async (next: readonly Segment[], message: string, before?: readonly Segment[]) => {
     const saved = await send(`course:${JSON.stringify(next)}`, (key) =>
-      saveCourseAction(key, venue.id, next, from ?? segments),
+      saveCourseAction(key, venue.id, next, from ?? base),
     );
     if (!saved) return;
     if (!saved.ok && saved.error.code === 'changed_meanwhile') {
@@ -67,6 +73,7 @@ export function CourseEditor({
     setDraft(undefined);
     setTheirs(undefined);
     setFrom(undefined);
+    setSavedHere({ on: segments, course: next });
     setNotice({ message, before });
     router.refresh();
   };
@@ -188,7 +195,7 @@ export function CourseEditor({
         )}
         {draft && (
           <>
-            <ActionButton onClick={() => void save(shown, 'Course saved.', segments)}>
+            <ActionButton onClick={() => void save(shown, 'Course saved.', base)}>
               Save the course
             </ActionButton>
             <ActionButton

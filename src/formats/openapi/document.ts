@@ -31,7 +31,9 @@ const problem = (description: string) => ({
 const PROBLEMS = {
   '400': problem('The body is not JSON.'),
   '413': problem('The body is over the limit.'),
+  '415': problem('The body is not of the content type that this route takes.'),
   '422': problem('Every problem of the input, by field.'),
+  '503': problem('Too much to do just now (see Retry-After), or the data cannot be written.'),
 };
 
 function post(summary: string, request: Schema, response: Schema) {

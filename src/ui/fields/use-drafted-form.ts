@@ -55,11 +55,22 @@ export function useDraftedForm<T extends FieldValues>(
   const [clashes, setClashes] = useState<FieldClash[]>([]);
   const values = { ...start, ...useWatch({ control: form.control }) } as T;
 
+  const startText = JSON.stringify(start);
+  const isTouched = useRef(false);
+  useEffect(() => {
+    // The page brought newer values, and nothing was typed over the old ones.
+    if (isTouched.current) return;
+    const newer = JSON.parse(startText) as T;
+    base.current = newer;
+    reset({ ...getValues(), ...newer });
+  }, [startText, reset, getValues]);
+
   useEffect(() => {
     const draft = readDraft<T>(draftKey);
     if (!draft) return;
     const from = readDraft<T>(basePlace(draftKey));
     if (from) base.current = from as T;
+    isTouched.current = true;
     reset({ ...getValues(), ...draft }, { keepDefaultValues: true });
   }, [draftKey, reset, getValues]);
 
@@ -72,6 +83,7 @@ export function useDraftedForm<T extends FieldValues>(
     put(change);
     setFailure(undefined);
     setIsKept(true);
+    isTouched.current = true;
     writeDraft(draftKey, getValues());
     writeDraft(basePlace(draftKey), base.current);
   };
@@ -79,6 +91,7 @@ export function useDraftedForm<T extends FieldValues>(
     for (const place of [draftKey, basePlace(draftKey)]) writeDraft(place, undefined);
     forgetKey(draftKey);
     base.current = start;
+    isTouched.current = false;
     setIsKept(false);
     setFailure(undefined);
     setClashes([]);

@@ -1,0 +1,114 @@
+import { describe, expect, it, vi } from 'vitest';
+import { Gate } from '../../host/gate.mjs';
+import { makeGuard, ownNames } from '../../host/guard.mjs';
+import { contentPolicy } from '../../host/headers.mjs';
+import { PageCache } from '../../host/page-cache.mjs';
+
+const guard = makeGuard(ownNames(['Cabin.local']));
+const ask = (more: { method?: string; url?: string; headers?: Record<string, string> } = {}) =>
+  guard({
+    method: more.method ?? 'GET',
+    url: more.url ?? '/outing/x/snow?find=%20a',
+    headers: { host: '127.0.0.1:3210', ...more.headers },
+  })?.code;
+
+describe('the guard', () => {
+  it('answers its own names only, with or without a port', () => {
+    for (const host of [
+      '127.0.0.1:3210',
+      'localhost',
+      '[::1]:80',
+      'cabin.local',
+      'CABIN.LOCAL:1',
+    ]) {
+      expect(ask({ headers: { host } }), host).toBeUndefined();
+    }
+    for (const host of ['rebind.example', '127.0.0.1.example', 'localhost:3210@evil', '', 'a b']) {
+      expect(ask({ headers: { host } }), host).toBe('unknown_host');
+    }
+  });
+
+  it('takes writes from its own pages and from programs, not from other sites', () => {
+    const write = (headers: Record<string, string>) => ask({ method: 'POST', headers });
+    expect(write({})).toBeUndefined();
+    expect(write({ origin: 'http://127.0.0.1:3210', 'sec-fetch-site': 'same-origin' })).toBe(
+      undefined,
+    );
+    for (const headers of [
+      { origin: 'http://evil.example' },
+      { origin: 'null' },
+      { origin: 'http://127.0.0.1:9999' },
+      { 'sec-fetch-site': 'cross-site' },
+      { 'sec-fetch-site': 'same-site' },
+    ]) {
+      expect(write(headers as unknown as Record<string, string>)).toBe('foreign_origin');
+    }
+    expect(ask({ headers: { 'sec-fetch-site': 'cross-site' } })).toBeUndefined();
+  });
+
+  it('refuses methods, paths and actions that are none', () => {
+    expect(ask({ method: 'TRACE' })).toBe('method_not_allowed');
+    for (const url of ['/%E0%A4%A', '/%', '*', 'http://x/', `/${'a'.repeat(5000)}`]) {
+      expect(ask({ url }), url).toBe('invalid_path');
+    }
+    expect(ask({ method: 'POST', headers: { 'next-action': '[object Object]' } })).toBe(
+      'unknown_action',
+    );
+    expect(ask({ method: 'POST', headers: { 'next-action': '40'.repeat(21) } })).toBeUndefined();
+  });
+});
+
+it('the policy lets no script in without the nonce of the answer', () => {
+  const policy = contentPolicy('abc', false);
+  expect(policy).toContain("script-src 'self' 'nonce-abc' 'strict-dynamic';");
+  expect(policy).toContain("frame-ancestors 'none'");
+  expect(policy).not.toContain('unsafe-eval');
+  expect(policy.match(/unsafe-inline/g)).toHaveLength(1);
+});
+
+describe('the gate', () => {
+  it('lets so many in, keeps some waiting in order, and sends the rest away', async () => {
+    const gate = new Gate({ atOnce: 2, waiting: 2, waitMs: 60_000 });
+    expect([await gate.enter(), await gate.enter()]).toEqual([true, true]);
+    const order: string[] = [];
+    const first = gate.enter().then((isIn) => order.push(`first ${isIn}`));
+    const second = gate.enter().then((isIn) => order.push(`second ${isIn}`));
+    expect(await gate.enter()).toBe(false);
+    gate.leave();
+    gate.leave();
+    await Promise.all([first, second]);
+    expect(order).toEqual(['first true', 'second true']);
+    gate.leave();
+    gate.leave();
+    expect(gate.inside).toBe(0);
+  });
+
+  it('sends away who waited too long', async () => {
+    vi.useFakeTimers();
+    const gate = new Gate({ atOnce: 1, waiting: 5, waitMs: 1000 });
+    await gate.enter();
+    const late = gate.enter();
+    await vi.advanceTimersByTimeAsync(1001);
+    expect(await late).toBe(false);
+    gate.leave();
+    expect(await gate.enter()).toBe(true);
+    vi.useRealTimers();
+  });
+});
+
+it('the page cache tells pages apart by address, cookies and encoding, and is for pages only', () => {
+  const pages = new PageCache();
+  const keyOf = (more: object, headers: object = {}) =>
+    pages.keyOf({
+      method: 'GET',
+      url: '/a',
+      headers: { accept: 'text/html', ...headers },
+      ...more,
+    } as never);
+  expect(keyOf({})).toBe(keyOf({}));
+  expect(keyOf({ url: '/b' })).not.toBe(keyOf({}));
+  expect(keyOf({}, { cookie: 'frost-units=F.m.km' })).not.toBe(keyOf({}));
+  expect(keyOf({ method: 'POST' })).toBeUndefined();
+  expect(keyOf({}, { rsc: '1' })).toBeUndefined();
+  expect(keyOf({}, { accept: '*/*' })).toBeUndefined();
+});
