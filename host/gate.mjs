@@ -1,8 +1,8 @@
-// Lets so many requests in at once; some more wait for a moment, the rest are sent away at once.
+// Lets so many pages be made at once (more at once are not made sooner, since one processor makes them all); some more wait for a moment, the rest are sent away at once.
 
-const MOST_AT_ONCE = 12;
+const MOST_AT_ONCE = 3;
 const MOST_WAITING = 150;
-const BUSY_FROM = 4;
+const BUSY_FROM = 2;
 const LONGEST_WAIT_MS = 2500;
 
 /**

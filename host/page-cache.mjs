@@ -1,7 +1,7 @@
 // While there is much to do, the same page asked by many within a moment is made once.
 // A page of this app is the same for everybody with the same cookies; its nonce is then shared for that moment.
 
-const KEPT_MS = 1500;
+const KEPT_MS = 4000;
 const MOST_KEPT = 60;
 const MOST_BYTES = 4_000_000;
 

@@ -49,7 +49,9 @@ function refuse(answer, { status, code, message }) {
   answer.end(JSON.stringify({ code, message, details: [] }));
 }
 
-const isFile = (/** @type {string} */ url) => url.startsWith('/_next/static/');
+/** Pages are what takes long; files, the API and writes never wait behind them. */
+const isPage = (/** @type {import('node:http').IncomingMessage} */ { method, url = '/' }) =>
+  method === 'GET' && !url.startsWith('/_next/') && !url.startsWith('/api/');
 
 /** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer */
 function dress(asked, answer) {
@@ -71,7 +73,6 @@ const server = createServer(async (asked, answer) => {
     return;
   }
   dress(asked, answer);
-  const url = asked.url ?? '/';
   const isRead = asked.method === 'GET' || asked.method === 'HEAD';
   if (!isRead) answer.once('close', () => pages.forget());
   const key = isDevelopment ? undefined : pages.keyOf(asked);
@@ -80,12 +81,18 @@ const server = createServer(async (asked, answer) => {
     answerWith(answer, kept);
     return;
   }
-  const mayPass = isFile(url) || (await gate.enter());
-  if (!mayPass) {
-    refuse(answer, BUSY);
-    return;
+  if (isPage(asked)) {
+    if (!(await gate.enter())) {
+      refuse(answer, BUSY);
+      return;
+    }
+    if (answer.closed || answer.destroyed) {
+      // Who asked is gone; the place is for the next.
+      gate.leave();
+      return;
+    }
+    answer.once('close', () => gate.leave());
   }
-  if (!isFile(url)) answer.once('close', () => gate.leave());
   // While it waited at the gate somebody else may have asked for the same.
   const fresh = key && gate.isBusy() ? await pages.find(key) : undefined;
   if (fresh && !answer.destroyed) {

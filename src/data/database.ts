@@ -57,7 +57,9 @@ export function openChecked(folder: string): OpenedDatabase {
     sqlite.pragma('synchronous = FULL');
     sqlite.pragma('foreign_keys = ON');
     const health = checkStorage(sqlite);
-    return { db: new Kysely<Tables>({ dialect: new FrostDialect(sqlite) }), health };
+    const reader = new Database(databaseFile(folder), { timeout: BUSY_TIMEOUT_MS });
+    reader.pragma('query_only = ON');
+    return { db: new Kysely<Tables>({ dialect: new FrostDialect(sqlite, reader) }), health };
   } catch (error) {
     throw asFault(error);
   }

@@ -2,6 +2,7 @@ import { sql, type Insertable } from 'kysely';
 import type { Additive, Application, LabelPreference, ProductRole } from '../core/terms';
 import type { GlideProduct } from '../core/wax';
 import type { FrostDatabase } from './database';
+import { eachInTurns } from './next-turn';
 import type { ProductRow, ProductTable } from './schema';
 
 /** A product on the shelf. Temperatures °C, masses g, price in the team's own money a container. */
@@ -94,7 +95,7 @@ export async function saveProducts(
   db: FrostDatabase,
   products: readonly ShelfProduct[],
 ): Promise<void> {
-  for (const product of products) {
+  await eachInTurns(products, async (product) => {
     const { id, ...facts } = toRow(product);
     await db
       .insertInto('product')
@@ -103,7 +104,7 @@ export async function saveProducts(
         conflict.column('id').doUpdateSet({ ...facts, version: sql`product.version + 1` }),
       )
       .execute();
-  }
+  });
 }
 
 /** Takes a product off the shelf and gives it back; undefined when there is none of this id. */

@@ -1,6 +1,7 @@
 import { sql, type Insertable } from 'kysely';
 import type { Ski } from '../core/ski';
 import type { FrostDatabase } from './database';
+import { eachInTurns } from './next-turn';
 import type { SkiRow, SkiTable } from './schema';
 
 const optional = <T>(value: T | null): T | undefined => value ?? undefined;
@@ -83,7 +84,7 @@ export async function findSki(db: FrostDatabase, id: string): Promise<KeptSki | 
 
 /** Adds skis, or changes those of the same id; one that was taken off stays off. */
 export async function saveSkis(db: FrostDatabase, skis: readonly Ski[]): Promise<void> {
-  for (const ski of skis) {
+  await eachInTurns(skis, async (ski) => {
     const row = toRow(ski);
     await db
       .insertInto('ski')
@@ -92,7 +93,7 @@ export async function saveSkis(db: FrostDatabase, skis: readonly Ski[]): Promise
         conflict.column('id').doUpdateSet({ ...row, version: sql`ski.version + 1` }),
       )
       .execute();
-  }
+  });
 }
 
 /** Takes a ski off the rack; its events and jobs stay. False when it is not there. */

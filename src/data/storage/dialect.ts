@@ -1,6 +1,13 @@
 import type Database from 'better-sqlite3';
-import { SqliteAdapter, SqliteDialect, type SqliteDatabase, type SqliteStatement } from 'kysely';
+import {
+  SqliteAdapter,
+  SqliteDialect,
+  type Driver,
+  type SqliteDatabase,
+  type SqliteStatement,
+} from 'kysely';
 import { LRUCache } from 'lru-cache';
+import { TurnDriver } from './driver';
 import { asFault } from './fault';
 
 /** Statements kept compiled: more than there are queries in the app. */
@@ -48,8 +55,17 @@ function watched(sqlite: Database.Database): SqliteDatabase {
 
 /** Kysely's SQLite with migrations that are all or nothing, and faults of the file by code. */
 export class FrostDialect extends SqliteDialect {
-  constructor(sqlite: Database.Database) {
-    super({ database: watched(sqlite) });
+  private readonly connections: { writer: SqliteDatabase; reader: SqliteDatabase };
+
+  /** `reader` is a second connection to the same file; without it all goes over the one. */
+  constructor(writer: Database.Database, reader?: Database.Database) {
+    const write = watched(writer);
+    super({ database: write });
+    this.connections = { writer: write, reader: reader ? watched(reader) : write };
+  }
+
+  override createDriver(): Driver {
+    return new TurnDriver(this.connections.writer, this.connections.reader);
   }
 
   override createAdapter(): SqliteAdapter {

@@ -1,0 +1,118 @@
+import {
+  CompiledQuery,
+  SelectQueryNode,
+  type DatabaseConnection,
+  type Driver,
+  type QueryResult,
+  type SqliteDatabase,
+} from 'kysely';
+
+/** Lets one transaction at a time through; the rest wait in their order. */
+class Turn {
+  private last: Promise<void> = Promise.resolve();
+
+  /** Resolves when it is one's turn, with what ends it. */
+  async take(): Promise<() => void> {
+    let end: () => void = () => undefined;
+    const before = this.last;
+    this.last = new Promise((resolve) => {
+      end = resolve;
+    });
+    await before;
+    return end;
+  }
+}
+
+function run<R>(database: SqliteDatabase, { sql, parameters }: CompiledQuery): QueryResult<R> {
+  const statement = database.prepare(sql);
+  if (statement.reader) return { rows: statement.all(parameters) as R[] };
+  const { changes, lastInsertRowid } = statement.run(parameters);
+  return { numAffectedRows: BigInt(changes), insertId: BigInt(lastInsertRowid), rows: [] };
+}
+
+/** A connection that is a transaction's while one is open on it. */
+class TurnConnection implements DatabaseConnection {
+  private endTurn: (() => void) | undefined;
+
+  constructor(
+    private readonly writer: SqliteDatabase,
+    private readonly reader: SqliteDatabase,
+    private readonly turn: Turn,
+  ) {}
+
+  async begin(): Promise<void> {
+    this.endTurn = await this.turn.take();
+    try {
+      run(this.writer, CompiledQuery.raw('begin'));
+    } catch (error) {
+      this.release();
+      throw error;
+    }
+  }
+
+  end(how: 'commit' | 'rollback'): void {
+    run(this.writer, CompiledQuery.raw(how));
+    this.release();
+  }
+
+  release(): void {
+    this.endTurn?.();
+    this.endTurn = undefined;
+  }
+
+  async executeQuery<R>(query: CompiledQuery): Promise<QueryResult<R>> {
+    if (this.endTurn) return run(this.writer, query);
+    if (SelectQueryNode.is(query.query)) return run(this.reader, query);
+    const endTurn = await this.turn.take();
+    try {
+      return run(this.writer, query);
+    } finally {
+      endTurn();
+    }
+  }
+
+  // eslint-disable-next-line require-yield -- nothing here streams
+  async *streamQuery<R>(): AsyncGenerator<QueryResult<R>> {
+    throw new Error('Long lists are read in pages, not streamed.');
+  }
+}
+
+/**
+ * SQLite with a connection for writing and one for reading: a long transaction does not keep readers waiting, who see
+ * what was there before it. Writes take turns.
+ */
+export class TurnDriver implements Driver {
+  private readonly turn = new Turn();
+
+  constructor(
+    private readonly writer: SqliteDatabase,
+    private readonly reader: SqliteDatabase,
+  ) {}
+
+  async init(): Promise<void> {}
+
+  async acquireConnection(): Promise<TurnConnection> {
+    return new TurnConnection(this.writer, this.reader, this.turn);
+  }
+
+  async beginTransaction(connection: DatabaseConnection): Promise<void> {
+    await (connection as TurnConnection).begin();
+  }
+
+  async commitTransaction(connection: DatabaseConnection): Promise<void> {
+    (connection as TurnConnection).end('commit');
+  }
+
+  async rollbackTransaction(connection: DatabaseConnection): Promise<void> {
+    (connection as TurnConnection).end('rollback');
+  }
+
+  async releaseConnection(connection: DatabaseConnection): Promise<void> {
+    (connection as TurnConnection).release();
+  }
+
+  async destroy(): Promise<void> {
+    this.writer.close();
+    if (this.reader !== this.writer) this.reader.close();
+  }
+}
