@@ -235,6 +235,8 @@ describe('hostile requests', () => {
 
 describe('fifty clients without a pause', () => {
   it('are all answered, none after more than three seconds', async () => {
+    const fresh = await startDemo(await freePort(), freshFolder());
+    const at = (path: string) => `${fresh.url}${path}`;
     const paths = ['snow', 'pick', 'skis', 'bench', 'log', 'shelf', 'iron', 'settings'].flatMap(
       (screen) => [`/outing/demo-relay/${screen}`, `/outing/demo-slalom/${screen}`],
     );
@@ -256,6 +258,7 @@ describe('fifty clients without a pause', () => {
       }
     };
     await Promise.all(Array.from({ length: 50 }, (_, i) => client(i)));
+    await stopDemo(fresh);
     const [p50, p99, most] = [quantile(waits, 0.5), quantile(waits, 0.99), Math.max(...waits)];
     note(
       `50 clients, 20 s, ${waits.length} pages (${[...statuses].map(([code, n]) => `${n} × ${code}`).join(', ')})`,

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { Box, Text } from '@chakra-ui/react';
-import { jobState, leftOf } from '@/core/bench';
+import { leftOf } from '@/core/bench';
 import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useServerClock } from '@/ui/format/server-clock';
@@ -27,7 +27,7 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
   const path = `/outing/${outing.id}`;
   const free = skis.filter((one) => one.isFor && !one.jobId);
   const { shown, more } = useShownRows(free);
-  const waits = open.filter((job) => jobState(job.sheet, job.records).wait).length;
+  const waits = open.filter((job) => job.wait).length;
   return (
     <Sheet
       question="What is on the bench?"
@@ -44,14 +44,12 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
       {open.length > 0 && (
         <Part title="Under way">
           {open.map((job) => {
-            const state = jobState(job.sheet, job.records);
-            const left = state.wait && leftOf(state.wait, now);
+            const left = job.wait && leftOf(job.wait, now);
             return (
               <Box key={job.id} borderTopWidth="1px" borderColor="rule" py="2">
-                <SheetLink href={`${path}/bench?job=${job.id}`}>{job.sheet.title}</SheetLink>
+                <SheetLink href={`${path}/bench?job=${job.id}`}>{job.title}</SheetLink>
                 <Text textStyle="small">
-                  Step {state.position + 1} of {job.sheet.steps.length}:{' '}
-                  {state.current?.title.toLowerCase()}
+                  Step {job.position + 1} of {job.steps}: {job.current?.toLowerCase()}
                   {left === undefined ? '' : left > 0 ? `, ${countdown(left)} left` : ', over'}
                 </Text>
               </Box>

@@ -2,19 +2,29 @@
 
 import NextLink from 'next/link';
 import { Flex, Text, chakra } from '@chakra-ui/react';
-import { jobState } from '@/core/bench';
 import type { Job } from '@/data/jobs';
+import { openJob, type OpenJob } from './open-job';
 
 const Tab = chakra(NextLink);
 
 /** Every ski on the bench as a tab, and the way to another. */
-export function JobTabs({ open, job, bench }: { open: readonly Job[]; job: Job; bench: string }) {
-  const others = open.some((one) => one.id === job.id) ? open : [job, ...open];
+export function JobTabs({
+  open,
+  job,
+  bench,
+}: {
+  open: readonly OpenJob[];
+  job: Job;
+  bench: string;
+}) {
+  const here = openJob(job);
+  const others = open.some((one) => one.id === job.id)
+    ? open.map((one) => (one.id === job.id ? here : one))
+    : [here, ...open];
   return (
     <Flex as="nav" aria-label="Skis on the bench" gap="0" overflowX="auto" mb="6">
       {others.map((one) => {
         const isHere = one.id === job.id;
-        const state = jobState(one.sheet, one.records);
         return (
           <Tab
             key={one.id}
@@ -32,10 +42,10 @@ export function JobTabs({ open, job, bench }: { open: readonly Job[]; job: Job; 
             color={isHere ? 'paper' : 'ink'}
           >
             <Text as="span" textStyle="strong">
-              {one.sheet.title}
+              {one.title}
             </Text>{' '}
             <Text as="span" textStyle="small">
-              {state.wait ? 'waits' : state.isDone ? 'done' : `step ${state.position + 1}`}
+              {one.wait ? 'waits' : one.isDone ? 'done' : `step ${one.position + 1}`}
             </Text>
           </Tab>
         );

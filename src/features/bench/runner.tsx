@@ -11,13 +11,14 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { Finished, PutAway, SkipStep } from './job-end';
 import { JobTabs } from './job-tabs';
 import { StepFace } from './step-face';
+import type { OpenJob } from './open-job';
 import { StepsList } from './steps-list';
 import { useRunner } from './use-runner';
 
 interface RunnerProps {
   job: Job;
   /** Every job under way, for the tabs. */
-  open: readonly Job[];
+  open: readonly OpenJob[];
   outingId: string;
   serverNowMs: number;
 }

@@ -16,7 +16,7 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { ReserveBar } from './reserve-bar';
 import { SkiForm } from './ski-form';
-import type { RackSki } from './use-cases/load-skis';
+import type { RackRow } from './use-cases/load-skis';
 
 const ALL = 'all';
 const FOR_OUTING = 'outing';
@@ -29,8 +29,8 @@ const SORTS = {
 } as const;
 type Sort = keyof typeof SORTS;
 
-const byName = (a: RackSki, b: RackSki) => a.ski.name.localeCompare(b.ski.name, 'en');
-const COMPARE: Record<Sort, (a: RackSki, b: RackSki) => number> = {
+const byName = (a: RackRow, b: RackRow) => a.ski.name.localeCompare(b.ski.name, 'en');
+const COMPARE: Record<Sort, (a: RackRow, b: RackRow) => number> = {
   due: (a, b) =>
     b.care.due.length - a.care.due.length || a.care.reserve - b.care.reserve || byName(a, b),
   name: byName,
@@ -53,7 +53,7 @@ const marksInWords = (count: number) =>
   count === 0 ? '' : count === 1 ? 'One mark on the base.' : `${count} marks on the base.`;
 
 /** The rack of skis: which want wax, and where to find one. */
-export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly RackSki[] }) {
+export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly RackRow[] }) {
   const router = useRouter();
   const [words, setWords] = useState('');
   const [type, setType] = useState<string>(ALL);
@@ -135,7 +135,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
                 <DataTable
                   caption="Skis on the rack"
                   columns={COLUMNS}
-                  rows={shown.map(({ ski, care, findings }) => ({
+                  rows={shown.map(({ ski, care, marks }) => ({
                     key: ski.id,
                     cells: [
                       <SheetLink key="name" href={`${path}/skis/${ski.id}`}>
@@ -147,7 +147,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
                         ? ''
                         : `${ski.grindMm} mm ${ski.grindPattern ?? ''}`,
                       <ReserveBar key="reserve" reserve={care.reserve} />,
-                      [...care.due, marksInWords(findings.length)].join(' ').trim(),
+                      [...care.due, marksInWords(marks)].join(' ').trim(),
                       <SheetLink key="bench" href={`${path}/bench?ski=${ski.id}`}>
                         Sheet
                       </SheetLink>,
@@ -181,8 +181,8 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
 }
 
 /** A ski where the screen is narrow: name and wax, and under them what is due. */
-function SkiLine({ one, path }: { one: RackSki; path: string }) {
-  const { ski, care, findings } = one;
+function SkiLine({ one, path }: { one: RackRow; path: string }) {
+  const { ski, care, marks } = one;
   return (
     <Box borderTopWidth="1px" borderColor="rule" py="1">
       <Flex justify="space-between" align="center" gap="3">
@@ -191,7 +191,7 @@ function SkiLine({ one, path }: { one: RackSki; path: string }) {
       </Flex>
       <Text textStyle="small" color="faint">
         {SKI_TYPE_WORDS[ski.type]}, {ski.lengthCm} cm.{' '}
-        {[...care.due, marksInWords(findings.length)].join(' ')}
+        {[...care.due, marksInWords(marks)].join(' ')}
       </Text>
     </Box>
   );

@@ -6,6 +6,7 @@ import { findOuting } from '@/data/outings';
 import { BenchScreen } from '@/features/bench/bench-screen';
 import { PlanScreen } from '@/features/bench/plan-screen';
 import { Runner } from '@/features/bench/runner';
+import { openJob } from '@/features/bench/open-job';
 import { loadBench } from '@/features/bench/use-cases/load-bench';
 import { planSheet } from '@/features/bench/use-cases/plan-sheet';
 import { Sheet } from '@/ui/frame/sheet';
@@ -30,7 +31,7 @@ async function BenchPage({ params, searchParams }: BenchPageProps) {
   if (typeof jobId === 'string') {
     const job = await findJob(db, jobId);
     if (!job) notFound();
-    const open = await listOpenJobs(db);
+    const open = (await listOpenJobs(db)).map(openJob);
     return <Runner job={job} open={open} outingId={outingId} serverNowMs={now} />;
   }
   if (typeof skiId === 'string') {

@@ -1,14 +1,15 @@
 import { careOf, TYPES_FOR, type Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { bySki } from '@/data/by-ski';
-import { listDoneJobs, listOpenJobs, type DoneJob, type Job } from '@/data/jobs';
+import { listDoneJobs, listOpenJobs, type DoneJob } from '@/data/jobs';
 import type { Outing } from '@/data/outings';
 import { listFindings, listSkiEvents } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
+import { openJob, type OpenJob } from '../open-job';
 
 /** A ski as the bench lists it. */
 export interface BenchSki {
-  ski: Ski;
+  ski: Pick<Ski, 'id' | 'name' | 'type'>;
   reserve: number;
   isDue: boolean;
   /** Its type suits the outing. */
@@ -19,7 +20,7 @@ export interface BenchSki {
 export interface BenchView {
   skis: BenchSki[];
   /** Under way, of any outing, and done for this one. */
-  open: Job[];
+  open: OpenJob[];
   done: DoneJob[];
 }
 
@@ -47,8 +48,9 @@ export async function loadBench(
       nowMs,
       outing.venue.latitude < 0,
     );
+    const { id, name, type } = ski;
     return {
-      ski,
+      ski: { id, name, type },
       reserve: care.reserve,
       isDue: care.due.length > 0,
       isFor: TYPES_FOR[outing.discipline].includes(ski.type),
@@ -61,5 +63,5 @@ export async function loadBench(
       Number(b.isDue) - Number(a.isDue) ||
       a.ski.name.localeCompare(b.ski.name, 'en'),
   );
-  return { skis: rows, open, done };
+  return { skis: rows, open: open.map(openJob), done };
 }

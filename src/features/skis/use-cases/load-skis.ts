@@ -1,4 +1,4 @@
-import { careOf, readLookOver, type Care, type LookOver } from '@/core/ski';
+import { careOf, readLookOver, type Care, type LookOver, type Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { bySki } from '@/data/by-ski';
 import { listSkiEvents, listFindings, type KeptEvent, type KeptFinding } from '@/data/ski-events';
@@ -11,12 +11,22 @@ export interface RackSki {
   findings: KeptFinding[];
 }
 
+/** A pair as the rack lists it: few of its fields, since a rack may hold hundreds. */
+export interface RackRow {
+  ski: Pick<
+    Ski,
+    'id' | 'name' | 'owner' | 'type' | 'lengthCm' | 'grindMm' | 'grindPattern' | 'note'
+  >;
+  care: Pick<Care, 'reserve' | 'due'>;
+  marks: number;
+}
+
 /** The whole rack with its care. */
 export async function loadRack(
   db: FrostDatabase,
   nowMs: number,
   isSouthern: boolean,
-): Promise<RackSki[]> {
+): Promise<RackRow[]> {
   const [skis, events, findings] = await Promise.all([
     listSkis(db),
     listSkiEvents(db),
@@ -26,7 +36,13 @@ export async function loadRack(
   return skis.map((ski) => {
     const own = findingsOf.get(ski.id) ?? [];
     const past = eventsOf.get(ski.id) ?? [];
-    return { ski, findings: own, care: careOf(ski.type, past, own, nowMs, isSouthern) };
+    const { reserve, due } = careOf(ski.type, past, own, nowMs, isSouthern);
+    const { id, name, owner, type, lengthCm, grindMm, grindPattern, note } = ski;
+    return {
+      ski: { id, name, owner, type, lengthCm, grindMm, grindPattern, note },
+      care: { reserve, due },
+      marks: own.length,
+    };
   });
 }
 

@@ -1,6 +1,7 @@
 import { HOUSE_LIMITS } from '@/core/wax';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting } from '@/data/outings';
+import { nextTurn } from '@/data/next-turn';
 import { addReadings } from '@/data/readings';
 import { readReadings } from '@/formats/csv/readings';
 import { failed, type WireResult } from '@/formats/wire';
@@ -12,6 +13,9 @@ export interface ImportReport {
   importId: string;
   count: number;
 }
+
+/** Rows stored between two pauses, so that others are served meanwhile. */
+const A_TURN = 400;
 
 export const readingsFileTask = task('readings file', 'quick', readReadings);
 
@@ -29,18 +33,21 @@ export async function importReadings(
     return failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
   }
   return write(async (transaction, { id: importId, newId, at }) => {
-    await addReadings(
-      transaction,
-      file.rows.map((fields) => ({
-        ...fields,
-        takenAt: new Date(fields.takenAt).toISOString(),
-        temperatureSdC: fields.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC,
-        id: newId(),
-        outingId,
-        importId,
-        createdAt: at,
-      })),
-    );
+    for (let from = 0; from < file.rows.length; from += A_TURN) {
+      if (from > 0) await nextTurn();
+      await addReadings(
+        transaction,
+        file.rows.slice(from, from + A_TURN).map((fields) => ({
+          ...fields,
+          takenAt: new Date(fields.takenAt).toISOString(),
+          temperatureSdC: fields.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC,
+          id: newId(),
+          outingId,
+          importId,
+          createdAt: at,
+        })),
+      );
+    }
     return { ok: true, value: { importId, count: file.rows.length } };
   });
 }
