@@ -44,15 +44,26 @@ const eventFrom = (row: SkiEventRow): KeptEvent => ({
   atMs: Date.parse(row.at),
 });
 
-/** Events of one ski, oldest first; or of all skis, in no order. */
-export async function listSkiEvents(db: FrostDatabase, skiId?: string): Promise<KeptEvent[]> {
-  // Of all skis the rows come as they lie: putting them in order is left to who needs it.
-  const query = db.selectFrom('ski_event').selectAll();
-  const rows =
-    skiId === undefined
-      ? await query.execute()
-      : await query.where('ski_id', '=', skiId).orderBy('at').execute();
-  return rows.map(eventFrom);
+/** What happened to each pair on the rack, by its id, in no order. */
+export async function eventsOnRack(db: FrostDatabase): Promise<Map<string, SkiEvent[]>> {
+  const rows = await db
+    .selectFrom('ski_event')
+    .select(['ski_id', 'kind', 'details', 'at'])
+    .execute();
+  const groups = new Map<string, SkiEvent[]>();
+  for (const { ski_id: skiId, kind, details, at } of rows) {
+    const event: SkiEvent = { ...detailsOf(details), kind, atMs: Date.parse(at) };
+    const group = groups.get(skiId);
+    if (group) group.push(event);
+    else groups.set(skiId, [event]);
+  }
+  return groups;
+}
+
+/** Events of one ski, oldest first. */
+export async function listSkiEvents(db: FrostDatabase, skiId: string): Promise<KeptEvent[]> {
+  const query = db.selectFrom('ski_event').selectAll().where('ski_id', '=', skiId);
+  return (await query.orderBy('at').execute()).map(eventFrom);
 }
 
 /** Takes an event back; undefined when it is gone, else what it was. */

@@ -71,7 +71,6 @@ class TurnConnection implements DatabaseConnection {
     }
   }
 
-  // eslint-disable-next-line require-yield -- nothing here streams
   async *streamQuery<R>(): AsyncGenerator<QueryResult<R>> {
     throw new Error('Long lists are read in pages, not streamed.');
   }

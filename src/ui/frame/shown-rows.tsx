@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { ActionButton } from '../fields/action-button';
 
 /** Rows of a long list that are shown at first, and with each press of the button. */
-const A_PAGE = 20;
+const A_PAGE = 15;
 
 /** The first rows of a long list, and the button that shows more of them. */
 export function useShownRows<T>(

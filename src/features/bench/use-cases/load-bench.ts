@@ -3,7 +3,7 @@ import type { FrostDatabase } from '@/data/database';
 import { bySki } from '@/data/by-ski';
 import { listDoneJobs, listOpenJobs, type DoneJob } from '@/data/jobs';
 import type { Outing } from '@/data/outings';
-import { listFindings, listSkiEvents } from '@/data/ski-events';
+import { eventsOnRack, listFindings } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
 import { openJob, type OpenJob } from '../open-job';
 
@@ -32,14 +32,14 @@ export async function loadBench(
   outing: Outing,
   nowMs: number,
 ): Promise<BenchView> {
-  const [skis, events, findings, open, done] = await Promise.all([
+  const [skis, eventsOf, findings, open, done] = await Promise.all([
     listSkis(db),
-    listSkiEvents(db),
+    eventsOnRack(db),
     listFindings(db),
     listOpenJobs(db),
     listDoneJobs(db, outing.id, MOST_DONE),
   ]);
-  const [eventsOf, findingsOf] = [bySki(events), bySki(findings)];
+  const findingsOf = bySki(findings);
   const rows = skis.map((ski): BenchSki => {
     const care = careOf(
       ski.type,

@@ -1,7 +1,13 @@
 import { careOf, readLookOver, type Care, type LookOver, type Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { bySki } from '@/data/by-ski';
-import { listSkiEvents, listFindings, type KeptEvent, type KeptFinding } from '@/data/ski-events';
+import {
+  eventsOnRack,
+  listSkiEvents,
+  listFindings,
+  type KeptEvent,
+  type KeptFinding,
+} from '@/data/ski-events';
 import { findSki, listSkiPhotos, listSkis, type KeptSki } from '@/data/skis';
 
 /** A ski with how it is. */
@@ -27,12 +33,12 @@ export async function loadRack(
   nowMs: number,
   isSouthern: boolean,
 ): Promise<RackRow[]> {
-  const [skis, events, findings] = await Promise.all([
+  const [skis, eventsOf, findings] = await Promise.all([
     listSkis(db),
-    listSkiEvents(db),
+    eventsOnRack(db),
     listFindings(db),
   ]);
-  const [findingsOf, eventsOf] = [bySki(findings), bySki(events)];
+  const findingsOf = bySki(findings);
   return skis.map((ski) => {
     const own = findingsOf.get(ski.id) ?? [];
     const past = eventsOf.get(ski.id) ?? [];

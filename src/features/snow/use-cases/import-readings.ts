@@ -3,7 +3,8 @@ import type { FrostDatabase } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { nextTurn } from '@/data/next-turn';
 import { addReadings } from '@/data/readings';
-import { readReadings } from '@/formats/csv/readings';
+import { readReadings, type ReadingFields } from '@/formats/csv/readings';
+import type { TypedRows } from '@/formats/csv/typed-rows';
 import { failed, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
@@ -17,7 +18,21 @@ export interface ImportReport {
 /** Rows stored between two pauses, so that others are served meanwhile. */
 const A_TURN = 400;
 
-export const readingsFileTask = task('readings file', 'quick', readReadings);
+type FileOfReadings =
+  { ok: true; count: number; pages: string[] } | Extract<TypedRows<never>, { ok: false }>;
+
+/** The rows of a file as JSON, a page of them each: so they are taken over without stopping the server. */
+function readPages(text: string, timeZone: string): FileOfReadings {
+  const file = readReadings(text, timeZone);
+  if (!file.ok) return file;
+  const pages: string[] = [];
+  for (let from = 0; from < file.rows.length; from += A_TURN) {
+    pages.push(JSON.stringify(file.rows.slice(from, from + A_TURN)));
+  }
+  return { ok: true, count: file.rows.length, pages };
+}
+
+export const readingsFileTask = task('readings file', 'quick', readPages);
 
 /** Takes in a whole CSV file of readings, or nothing of it. */
 export async function importReadings(
@@ -33,11 +48,11 @@ export async function importReadings(
     return failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
   }
   return write(async (transaction, { id: importId, newId, at }) => {
-    for (let from = 0; from < file.rows.length; from += A_TURN) {
-      if (from > 0) await nextTurn();
+    for (const page of file.pages) {
+      await nextTurn();
       await addReadings(
         transaction,
-        file.rows.slice(from, from + A_TURN).map((fields) => ({
+        (JSON.parse(page) as ReadingFields[]).map((fields) => ({
           ...fields,
           takenAt: new Date(fields.takenAt).toISOString(),
           temperatureSdC: fields.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC,
@@ -48,6 +63,6 @@ export async function importReadings(
         })),
       );
     }
-    return { ok: true, value: { importId, count: file.rows.length } };
+    return { ok: true, value: { importId, count: file.count } };
   });
 }
