@@ -1,6 +1,6 @@
 import { database, databaseFile, dataFolder, FolderRefusal, storageHealth } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
-import { StorageFault } from '@/core/faults';
+import { isStorageFault } from '@/core/faults';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
 import { faultWords } from '@/formats/fault-words';
@@ -21,7 +21,7 @@ export function refusalWords(error: unknown, folder: string): string | undefined
       failed: `The database ${file} could not be brought up to date and is as it was (${error.detail}): keep a copy of it, and start the version that wrote it or choose another folder with --data FOLDER.`,
     }[error.code];
   }
-  if (error instanceof StorageFault) {
+  if (isStorageFault(error)) {
     return `The database ${file} cannot be used (${error.detail}): free some disk space or put a good copy of it in its place, or choose another folder with --data FOLDER.`;
   }
   return undefined;

@@ -13,6 +13,10 @@ export class StorageFault extends Error {
   }
 }
 
+/** By its name: the server's bundles each have their own copy of the class. */
+export const isStorageFault = (error: unknown): error is StorageFault =>
+  error instanceof Error && error.name === 'StorageFault';
+
 /** The key of a write was used for another write already. */
 export class KeyReused extends Error {
   constructor(readonly key: string) {

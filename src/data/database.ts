@@ -4,7 +4,7 @@ import Database from 'better-sqlite3';
 import { Kysely } from 'kysely';
 import type { Tables } from './schema';
 import { FrostDialect } from './storage/dialect';
-import { StorageFault } from '../core/faults';
+import { isStorageFault } from '../core/faults';
 import { asFault } from './storage/fault';
 import { checkStorage, type StorageHealth } from './storage/health';
 
@@ -52,7 +52,7 @@ export function openChecked(folder: string): OpenedDatabase {
     try {
       sqlite.pragma('journal_mode = WAL');
     } catch (error) {
-      if (!(asFault(error) instanceof StorageFault)) throw error;
+      if (!isStorageFault(asFault(error))) throw error;
     }
     sqlite.pragma('synchronous = FULL');
     sqlite.pragma('foreign_keys = ON');

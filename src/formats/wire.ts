@@ -1,4 +1,4 @@
-import { KeyReused, Overload, StorageFault } from '../core/faults';
+import { KeyReused, Overload, isStorageFault } from '../core/faults';
 import { faultWords } from './fault-words';
 import { decodeText } from './text';
 import type { FieldProblem } from './schemas/validation';
@@ -46,7 +46,7 @@ export async function answered<T>(
   try {
     return await work();
   } catch (error) {
-    if (error instanceof StorageFault) return failed(error.code, faultWords(error.code));
+    if (isStorageFault(error)) return failed(error.code, faultWords(error.code));
     if (error instanceof Overload) {
       const message = 'The server has too much to do just now: nothing was saved. Try again soon.';
       return failed('busy', message, [{ retryAfterS: error.retryAfterS }]);

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { StorageFault } from '../core/faults';
+import { isStorageFault } from '../core/faults';
 import { faultWords } from '../formats/fault-words';
 import { StorageNotice } from '../ui/frame/storage-notice';
 
@@ -13,7 +13,7 @@ export const readable =
     try {
       return (await page(props)) ?? null;
     } catch (error) {
-      if (!(error instanceof StorageFault)) throw error;
+      if (!isStorageFault(error)) throw error;
       console.error(error.message);
       return <StorageNotice message={faultWords(error.code)} />;
     }

@@ -1,5 +1,5 @@
 import type Database from 'better-sqlite3';
-import { StorageFault, type FaultCode } from '../../core/faults';
+import { isStorageFault, type FaultCode } from '../../core/faults';
 import { asFault } from './fault';
 
 /** Whether the file may be written; with why not, by code and in SQLite's own words. */
@@ -10,7 +10,7 @@ const MOST_PROBLEMS = 3;
 
 function faultOf(error: unknown): StorageHealth {
   const fault = asFault(error);
-  if (!(fault instanceof StorageFault)) throw error;
+  if (!isStorageFault(fault)) throw error;
   return { isWritable: false, code: fault.code, detail: fault.detail };
 }
 

@@ -2,7 +2,7 @@ import { Migrator, type Kysely, type Migration } from 'kysely';
 import type { FrostDatabase } from '../database';
 import { MIGRATIONS } from '../migrations';
 import { backUp } from './backup';
-import { StorageFault } from '../../core/faults';
+import { isStorageFault } from '../../core/faults';
 import { dropLeftovers } from './leftovers';
 
 /** What bringing a database up to date did. */
@@ -75,7 +75,7 @@ export async function migrateStorage(
   for (;;) {
     const { error, results = [] } = await migrator.migrateUp();
     if (error) {
-      if (error instanceof StorageFault) throw error;
+      if (isStorageFault(error)) throw error;
       const isNewer = messageOf(error).includes('previously executed migration');
       throw new MigrationRefusal(isNewer ? 'newer' : 'failed', messageOf(error));
     }

@@ -142,13 +142,13 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
           options={SKI_TYPES.map((value) => ({ value, label: SKI_TYPE_WORDS[value] }))}
         />
       </Box>
-      <SimpleGrid columns={{ base: 1, md: 4 }} gap="4" mb="4">
+      <SimpleGrid minChildWidth="190px" gap="4" mb="4">
         {line('Name of the pair', 'name')}
         {line('Owner', 'owner')}
         {figure('Length', 'lengthCm', scales.centimetres, 1, 0, 190)}
         {figure('Waist', 'waistMm', scales.millimetres, 1, 0, HAS_EDGES[draft.type] ? 68 : 44)}
       </SimpleGrid>
-      <SimpleGrid columns={{ base: 1, md: 2 }} gap="4" mb="4">
+      <SimpleGrid minChildWidth="260px" gap="4" mb="4">
         <ChoiceRow
           legend="Base"
           name="base-type"
@@ -168,7 +168,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
         <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
           Grind, edges and note
         </Box>
-        <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" mt="2">
+        <SimpleGrid minChildWidth="190px" gap="4" mt="2">
           {figure('Grind, width of its lines', 'grindMm', scales.millimetres, 0.1, 2, 0.5)}
           {line('Pattern', 'grindPattern')}
           {line('Ground on', 'groundOn', 'date')}
