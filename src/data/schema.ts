@@ -311,13 +311,9 @@ export interface Tables {
 
 export type SkiRow = Selectable<SkiTable>;
 export type SkiEventRow = Selectable<SkiEventTable>;
-export type JobRow = Selectable<JobTable>;
 export type JobStepRow = Selectable<JobStepTable>;
 export type VenueRow = Selectable<VenueTable>;
-export type OutingRow = Selectable<OutingTable>;
 export type ReadingRow = Selectable<ReadingTable>;
 export type NewReading = Insertable<ReadingTable>;
 export type ProductRow = Selectable<ProductTable>;
-export type StockMoveRow = Selectable<StockMoveTable>;
 export type ChoiceRow = Selectable<ChoiceTable>;
-export type NewChoice = Insertable<ChoiceTable>;

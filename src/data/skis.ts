@@ -61,21 +61,6 @@ export async function listSkis(db: FrostDatabase): Promise<KeptSki[]> {
   return rows.map(fromRow);
 }
 
-/** Skis of these types on the rack, by name. */
-export async function listSkisOf(
-  db: FrostDatabase,
-  types: readonly Ski['type'][],
-): Promise<KeptSki[]> {
-  const rows = await db
-    .selectFrom('ski')
-    .selectAll()
-    .where('removed_at', 'is', null)
-    .where('type', 'in', types)
-    .orderBy('name')
-    .execute();
-  return rows.map(fromRow);
-}
-
 /** One ski, on the rack or taken off it. */
 export async function findSki(db: FrostDatabase, id: string): Promise<KeptSki | undefined> {
   const row = await db.selectFrom('ski').selectAll().where('id', '=', id).executeTakeFirst();

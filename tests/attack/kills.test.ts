@@ -12,6 +12,8 @@ import {
 
 /** Moments of each kind of start; the long run (npm run attack) takes more. */
 const MOMENTS = Number(process.env.FROST_PICK_MOMENTS ?? 12);
+/** Of them, the very last statements of the start. */
+const LAST = 6;
 let child: string;
 let whole: Awaited<ReturnType<typeof startOn>>;
 
@@ -25,7 +27,12 @@ function spread(folder: string): number[] {
   const far = 1_000_000;
   const { output } = runChild(child, folder, far);
   const all = far - Number(/left (\d+)/.exec(output)![1]);
-  return Array.from({ length: MOMENTS }, (_, i) => 1 + Math.round((i * (all - 1)) / MOMENTS));
+  const even = Array.from(
+    { length: MOMENTS - LAST },
+    (_, i) => 1 + Math.round((i * (all - 1)) / (MOMENTS - LAST)),
+  );
+  // The last ones one by one: what is written after the great transaction is the easiest to lose.
+  return [...even, ...Array.from({ length: LAST }, (_, i) => all - LAST + 1 + i)];
 }
 
 describe('a kill -9', () => {

@@ -9,10 +9,10 @@ import type { OutingFacts } from '../../core/wax';
 import { TEAM_DEFAULTS } from '../team-settings';
 import { addChoice } from '../choices';
 import type { FrostDatabase } from '../database';
-import { saveOuting } from '../outings';
+import { saveOuting, type OutingToSave } from '../outings';
 import { saveProducts } from '../products';
 import { addStockMove } from '../stock';
-import { addReadings } from '../readings';
+import { addReadings, type Reading } from '../readings';
 import { saveSegments } from '../segments';
 import { addFinding, addSkiEvent } from '../ski-events';
 import { saveSkis } from '../skis';
@@ -24,7 +24,7 @@ import { DEMO_SHELF, demoGrams } from './shelf';
 import { DEMO_SKIS, demoFindings, demoSkiEvents } from './skis';
 import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
 
-/** Fills an empty database with the Lantern Weekend; one that has a venue is left as it is. */
+/** Fills an empty database with the Lantern Weekend, all of it or nothing; one that has a venue is left as it is. */
 export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
   const any = await db.selectFrom('venue').select('id').executeTakeFirst();
   if (any) return;
@@ -60,8 +60,18 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
     for (const [venueId, segments] of Object.entries(DEMO_COURSES)) {
       await saveSegments(transaction, venueId, segments);
     }
+    await addReadings(transaction, readings);
+    await seedChoice(transaction, outings, readings, at);
   });
-  await addReadings(db, readings);
+}
+
+/** The choice that the weekend begins with, computed as the Pick screen would. */
+async function seedChoice(
+  db: FrostDatabase,
+  outings: readonly OutingToSave[],
+  readings: readonly Reading[],
+  at: string,
+): Promise<void> {
   const slalom = outings.find((one) => one.id === 'demo-slalom')!;
   const reading = readings.find((one) => one.outingId === slalom.id)!;
   const outing: OutingFacts = slalom;

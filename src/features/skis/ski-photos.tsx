@@ -4,10 +4,9 @@ import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { PHOTO_ACCEPT, sendPhoto } from '@/ui/fields/send-photo';
-import { newWriteKey } from '@/ui/fields/write-key';
 import { Part } from '@/ui/frame/sheet';
 
-const File = chakra('input');
+const FileInput = chakra('input');
 const Picture = chakra('img');
 
 /** Photos of a ski, and the way to add one. */
@@ -15,9 +14,9 @@ export function SkiPhotos({ skiId, photoIds }: { skiId: string; photoIds: readon
   const router = useRouter();
   const [note, setNote] = useState<string>();
   const url = `/api/v1/skis/${skiId}/photos`;
-  const send = async (file: Blob) => {
+  const send = async (file: File) => {
     setNote('Sending…');
-    const problem = await sendPhoto(url, file, newWriteKey());
+    const problem = await sendPhoto(url, file);
     setNote(problem);
     if (!problem) router.refresh();
   };
@@ -26,7 +25,7 @@ export function SkiPhotos({ skiId, photoIds }: { skiId: string; photoIds: readon
       <Text as="label" {...{ htmlFor: 'ski-photo' }} textStyle="small" fontWeight="650">
         Add a photo
       </Text>
-      <File
+      <FileInput
         id="ski-photo"
         type="file"
         accept={PHOTO_ACCEPT}

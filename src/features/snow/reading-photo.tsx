@@ -5,7 +5,6 @@ import { useRouter } from 'next/navigation';
 import { chakra } from '@chakra-ui/react';
 import type { Reading } from '@/data/readings';
 import { PHOTO_ACCEPT, sendPhoto } from '@/ui/fields/send-photo';
-import { newWriteKey } from '@/ui/fields/write-key';
 
 interface ReadingPhotoProps {
   reading: Reading;
@@ -13,7 +12,7 @@ interface ReadingPhotoProps {
 }
 
 const Label = chakra('label');
-const File = chakra('input');
+const FileInput = chakra('input');
 const Anchor = chakra('a');
 const look = {
   color: 'action',
@@ -38,9 +37,9 @@ export function ReadingPhoto({ reading, onFailure }: ReadingPhotoProps) {
       </Anchor>
     );
   }
-  const send = async (file: Blob) => {
+  const send = async (file: File) => {
     setIsBusy(true);
-    const problem = await sendPhoto(url, file, newWriteKey());
+    const problem = await sendPhoto(url, file);
     setIsBusy(false);
     if (problem) onFailure(problem);
     else router.refresh();
@@ -53,7 +52,7 @@ export function ReadingPhoto({ reading, onFailure }: ReadingPhotoProps) {
       css={{ '&:focus-within': { outline: '3px solid' } }}
     >
       {isBusy ? 'Sending…' : 'Add photo'}
-      <File
+      <FileInput
         id={id}
         type="file"
         accept={PHOTO_ACCEPT}

@@ -1,16 +1,19 @@
+import { fileKey, forgetFileKey } from './file-key';
+
 const MOST_BYTES = 12_000_000;
 const TAKEN = ['image/jpeg', 'image/png', 'image/webp', 'image/heic', 'image/heif'];
 
 /** Kinds of pictures for a file field. */
 export const PHOTO_ACCEPT = TAKEN.join(',');
 
-/** Sends a photo once for its key; gives what went wrong, or undefined. */
-export async function sendPhoto(url: string, file: Blob, key: string): Promise<string | undefined> {
+/** Sends a photo, once also when its answer was lost; gives what went wrong, or undefined. */
+export async function sendPhoto(url: string, file: File): Promise<string | undefined> {
   if (!TAKEN.includes(file.type)) return 'Not sent: a photo must be a JPEG, PNG, WebP or HEIC.';
   if (file.size > MOST_BYTES) return 'Not sent: the photo is over 12 MB. Take a smaller one.';
   try {
-    const headers = { 'content-type': file.type, 'idempotency-key': key };
+    const headers = { 'content-type': file.type, 'idempotency-key': fileKey(url, file) };
     const response = await fetch(url, { method: 'POST', headers, body: file });
+    forgetFileKey(url, file);
     if (response.ok) return undefined;
     const failure = (await response.json()) as { message?: string };
     return failure.message ?? 'The server did not take the photo; try again.';

@@ -6,7 +6,7 @@ import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { ActionButton } from '../fields/action-button';
 import type { Answer } from '../fields/answer';
 import { useWrite } from '../fields/use-write';
-import { newWriteKey } from '../fields/write-key';
+import { fileKey, forgetFileKey } from '../fields/file-key';
 import { DataTable } from './data-table';
 import { Part } from './sheet';
 import { UndoNotice } from './undo-notice';
@@ -129,18 +129,17 @@ function ImportProblems({ message, problems }: { message: string; problems: RowP
 function useImport(url: string, setState: (state: State) => void) {
   const router = useRouter();
   const abort = useRef<AbortController>(undefined);
-  const key = useRef('');
   const send = async (file: File) => {
     abort.current = new AbortController();
-    key.current = newWriteKey();
     setState({ kind: 'busy' });
     try {
       const response = await fetch(url, {
         method: 'POST',
-        headers: { 'content-type': 'text/csv', 'idempotency-key': key.current },
+        headers: { 'content-type': 'text/csv', 'idempotency-key': fileKey(url, file) },
         body: file,
         signal: abort.current.signal,
       });
+      forgetFileKey(url, file);
       const body = (await response.json()) as WireFailure & { count?: number; importId?: string };
       if (response.ok && body.importId !== undefined) {
         setState({ kind: 'done', count: body.count ?? 0, importId: body.importId });
