@@ -1,12 +1,16 @@
 // While there is much to do, the same page asked by many within a moment is made once.
 // A page of this app is the same for everybody with the same cookies; its nonce is then shared for that moment.
 
-const KEPT_MS = 4000;
+/** So long a page is as good as new; */
+const KEPT_MS = 3000;
+/** so long it is still handed out while somebody has it made anew, so that not all pages are made at once. */
+const STALE_MS = 6000;
 const MOST_KEPT = 60;
 const MOST_BYTES = 4_000_000;
 
 /**
  * @typedef {{ status: number, headers: import('node:http').OutgoingHttpHeaders, body: Buffer }} Page
+ * @typedef {{ page: Promise<Page | undefined>, sinceMs: number, isMade: boolean, before: Entry | undefined }} Entry
  * @typedef {import('node:http').IncomingMessage} Asked
  * @typedef {import('node:http').ServerResponse} Answer
  */
@@ -14,7 +18,7 @@ const MOST_BYTES = 4_000_000;
 /** The pages made a moment ago, and those under way. */
 export class PageCache {
   constructor() {
-    /** @type {Map<string, { page: Promise<Page | undefined>, sinceMs: number }>} */
+    /** @type {Map<string, Entry>} */
     this.kept = new Map();
   }
 
@@ -28,7 +32,11 @@ export class PageCache {
   /** @param {string} key @returns {Promise<Page | undefined> | undefined} */
   find(key) {
     const entry = this.kept.get(key);
-    return entry && Date.now() - entry.sinceMs < KEPT_MS ? entry.page : undefined;
+    if (!entry) return undefined;
+    const ageOf = (/** @type {Entry} */ { sinceMs }) => Date.now() - sinceMs;
+    if (entry.isMade) return ageOf(entry) < KEPT_MS ? entry.page : undefined;
+    const { before } = entry;
+    return before && ageOf(before) < STALE_MS ? before.page : entry.page;
   }
 
   /** Keeps what is written to an answer. @param {string} key @param {Answer} answer */
@@ -64,7 +72,9 @@ export class PageCache {
     const page = new Promise((/** @type {(page: Page | undefined) => void} */ resolve) => {
       answer.once('close', () => {
         const isWhole = answer.writableFinished && answer.statusCode === 200 && size <= MOST_BYTES;
-        if (!isWhole) this.kept.delete(key);
+        if (this.kept.get(key) === entry && !isWhole) this.kept.delete(key);
+        entry.isMade = true;
+        entry.before = undefined;
         const headers = { ...answer.getHeaders() };
         delete headers['transfer-encoding'];
         resolve(
@@ -72,7 +82,16 @@ export class PageCache {
         );
       });
     });
-    this.kept.set(key, { page, sinceMs: Date.now() });
+    const last = this.kept.get(key);
+    /** @type {Entry} */
+    const entry = {
+      page,
+      sinceMs: Date.now(),
+      isMade: false,
+      before: last?.isMade ? last : undefined,
+    };
+    this.kept.delete(key);
+    this.kept.set(key, entry);
     while (this.kept.size > MOST_KEPT) this.kept.delete(String(this.kept.keys().next().value));
   }
 

@@ -40,7 +40,14 @@ const products = Array.from({ length: 1000 }, (_, i) => ({
   additives: [],
   form: 'block',
 }));
-const snow = { temperatureC: -8, humidityFraction: 0.6, origin: 'natural', wetness: 'dry' };
+const snow = {
+  temperatureC: -8,
+  humidityFraction: 0.6,
+  origin: 'natural',
+  wetness: 'dry',
+  dirt: 'clean',
+  glazed: false,
+};
 const outing = { discipline: 'skate', distanceKm: 10, purpose: 'race' };
 const header = 'time;snow temperature [°C];humidity [%];note';
 const rows = Array.from(
@@ -158,6 +165,16 @@ const WORST: [string, string, string, () => string | Uint8Array<ArrayBuffer>][] 
   ],
 ];
 
+/** Those that are sound, only large: they must be done, not refused. */
+const TAKEN = new Set([
+  '1000 products',
+  'the largest outlook',
+  'twelve passes of the iron',
+  '10,000 readings, taken in',
+  '1000 products from a file',
+  '500 skis from a file',
+]);
+
 describe('one request', () => {
   it('never keeps another waiting over 200 ms', async () => {
     let worst = 0;
@@ -173,6 +190,7 @@ describe('one request', () => {
       const most = Math.max(...waits);
       worst = Math.max(worst, most);
       note(`${name}: answered ${status} in ${ms(took)}`, `side request at most ${ms(most)}`);
+      expect(status, name).toBe(TAKEN.has(name) ? 200 : status);
       expect(status, name).toBeLessThan(500);
     }
     for (const path of ['/api/v1/readings?format=json', '/api/v1/products?format=csv']) {
@@ -255,6 +273,7 @@ describe('fifty clients without a pause', () => {
     // Each screen has been seen before: the machine has compiled its code.
     for (const path of [...paths, ...paths]) await (await fetch(at(path))).arrayBuffer();
     const waits: number[] = [];
+    let broken = 0;
     const statuses = new Map<number, number>();
     const untilMs = performance.now() + 20_000;
     const client = async (start: number) => {
@@ -264,8 +283,9 @@ describe('fifty clients without a pause', () => {
           headers: { accept: 'text/html' },
           signal: AbortSignal.timeout(20_000),
         });
-        await answer.arrayBuffer();
+        const text = await answer.text();
         waits.push(performance.now() - from);
+        if (answer.status === 200 && text.split('</html>').length !== 2) broken += 1;
         statuses.set(answer.status, (statuses.get(answer.status) ?? 0) + 1);
       }
     };
@@ -276,6 +296,7 @@ describe('fifty clients without a pause', () => {
       `50 clients, 20 s, ${waits.length} pages (${[...statuses].map(([code, n]) => `${n} × ${code}`).join(', ')})`,
       `median ${ms(p50)}, p99 ${ms(p99)}, longest ${ms(most)}`,
     );
+    expect(broken).toBe(0);
     expect([...statuses.keys()]).toEqual([200]);
     expect(most).toBeLessThan(3000);
   });

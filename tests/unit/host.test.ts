@@ -1,3 +1,4 @@
+import { EventEmitter } from 'node:events';
 import { describe, expect, it, vi } from 'vitest';
 import { Gate } from '../../host/gate.mjs';
 import { makeGuard, ownNames } from '../../host/guard.mjs';
@@ -111,4 +112,58 @@ it('the page cache tells pages apart by address, cookies and encoding, and is fo
   expect(keyOf({ method: 'POST' })).toBeUndefined();
   expect(keyOf({}, { rsc: '1' })).toBeUndefined();
   expect(keyOf({}, { accept: '*/*' })).toBeUndefined();
+});
+
+describe('a page that is kept', () => {
+  class Answer extends EventEmitter {
+    statusCode = 200;
+    writableFinished = false;
+    sent = '';
+    write = (piece: string) => {
+      this.sent += piece;
+      return true;
+    };
+    end = (piece: string) => {
+      // As Node does: not through `write`.
+      this.sent += piece;
+      this.writableFinished = true;
+      this.emit('close');
+    };
+    getHeaders = () => ({ 'content-type': 'text/html' });
+  }
+  const bodyOf = async (page: Promise<{ body: Buffer } | undefined> | undefined) =>
+    (await page)?.body.toString();
+  const make = (pages: PageCache, key: string) => {
+    const answer = new Answer();
+    pages.record(key, answer as never);
+    return answer;
+  };
+
+  it('is shared while it is new, and its forerunner while it is made anew', async () => {
+    vi.useFakeTimers();
+    const pages = new PageCache();
+    const first = make(pages, 'a');
+    const waiting = bodyOf(pages.find('a'));
+    first.end('one');
+    expect([await waiting, await bodyOf(pages.find('a'))]).toEqual(['one', 'one']);
+    vi.advanceTimersByTime(3500);
+    expect(pages.find('a')).toBeUndefined();
+    const second = make(pages, 'a');
+    expect(await bodyOf(pages.find('a'))).toBe('one');
+    second.end('two');
+    expect(await bodyOf(pages.find('a'))).toBe('two');
+    vi.useRealTimers();
+  });
+
+  it('is forgotten after a write, and never kept when it broke off', async () => {
+    const pages = new PageCache();
+    make(pages, 'a').end('one');
+    pages.forget();
+    expect(pages.find('a')).toBeUndefined();
+    const broken = make(pages, 'b');
+    const waiting = bodyOf(pages.find('b'));
+    broken.emit('close');
+    expect(await waiting).toBeUndefined();
+    expect(pages.find('b')).toBeUndefined();
+  });
 });
