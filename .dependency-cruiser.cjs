@@ -1,4 +1,4 @@
-/** The import arrows run one way: app -> features -> ui, data, workers, formats -> core. */
+/** The import arrows run one way: app -> features -> ui, data, workers, formats -> words -> core. */
 const layer = (name, comment, from, to) => ({
   name,
   comment,
@@ -20,9 +20,12 @@ module.exports = {
         path: 'node_modules/(react|react-dom|next|@chakra-ui|kysely|better-sqlite3)/',
       },
     ),
+    layer('words-know-core-only', 'Words say what the core finds.', '^src/words/', {
+      path: '^(src/(?!(core|words)/)|app/|host/)',
+    }),
     layer(
       'tools-rest-on-core',
-      'ui, data, server, workers and formats know the core and what lies below them only.',
+      'ui, data, server, workers and formats know words, the core and what lies below them only.',
       '^src/(ui|data|server|workers|formats)/',
       { path: '^(src/(features)/|app/|host/)' },
     ),
@@ -35,7 +38,7 @@ module.exports = {
     layer('formats-are-pure', 'Formats are text and core types.', '^src/formats/', {
       path: '^src/(data|ui|server|workers)/',
     }),
-    layer('data-knows-core-only', 'The database knows core types only.', '^src/data/', {
+    layer('data-knows-core-only', 'The database knows words and core only.', '^src/data/', {
       path: '^src/(formats|ui|server|workers)/',
     }),
     layer('host-is-outermost', 'Nothing below knows how the app is hosted.', '^(src|app)/', {

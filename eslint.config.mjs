@@ -1,5 +1,10 @@
 import nextVitals from 'eslint-config-next/core-web-vitals';
 import nextTypescript from 'eslint-config-next/typescript';
+import tseslint from 'typescript-eslint';
+import { noLooseNumbers } from './scripts/lint/no-loose-numbers.mjs';
+import { noProse } from './scripts/lint/no-prose.mjs';
+
+const house = { rules: { 'no-loose-numbers': noLooseNumbers, 'no-prose': noProse } };
 
 const config = [
   { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'tmp/**', 'data/**'] },
@@ -17,6 +22,64 @@ const config = [
         { selector: 'ExportAllDeclaration', message: 'Export by name.' },
       ],
     },
+  },
+  {
+    // Rules that know the types: a promise nobody waits for, a case nobody thought of.
+    files: ['**/*.ts', '**/*.tsx'],
+    plugins: { '@typescript-eslint': tseslint.plugin },
+    languageOptions: {
+      parser: tseslint.parser,
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+      '@typescript-eslint/only-throw-error': 'error',
+      '@typescript-eslint/prefer-promise-reject-errors': 'error',
+      '@typescript-eslint/restrict-plus-operands': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
+    },
+  },
+  {
+    // More than three things given in order are confused: an object names them.
+    files: ['src/**/*.ts', 'src/**/*.tsx', 'app/**/*.ts', 'app/**/*.tsx', 'host/**/*.ts'],
+    ignores: [
+      '**/*.test.ts',
+      '**/*.test.tsx',
+      // A sentence has as many slots as it has.
+      'src/words/**',
+      // Called for each layer, step and member: an object a call would be an object a nanosecond.
+      'src/core/snow/column/column.ts',
+      'src/core/snow/outlook/{forcing,grain-step,member-step}.ts',
+      'src/core/iron/{column,plate}.ts',
+      // The shape is the validation library's.
+      'src/formats/schemas/list.ts',
+    ],
+    rules: { 'max-params': ['error', 3] },
+  },
+  {
+    files: ['src/core/**/*.ts', 'src/data/**/*.ts'],
+    // Reasons of figures, headers of files and the demo's own texts are data.
+    ignores: [
+      '**/*.test.ts',
+      '**/figures.ts',
+      '**/constants.ts',
+      'src/core/model/**',
+      'src/data/demo/**',
+    ],
+    plugins: { house },
+    rules: { 'house/no-prose': 'error' },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/figures.ts', '**/constants.ts', 'src/core/model/**'],
+    plugins: { house },
+    rules: { 'house/no-loose-numbers': 'error' },
   },
 ];
 

@@ -4,6 +4,13 @@ import path from 'node:path';
 export default defineConfig({
   resolve: { alias: { '@': path.resolve(import.meta.dirname, 'src') } },
   test: {
+    coverage: {
+      provider: 'v8',
+      include: ['src/**', 'app/**', 'host/*.ts'],
+      exclude: ['**/*.test.ts', '**/*.test.tsx', 'src/data/migrations/**'],
+      reporter: ['text-summary', 'json-summary'],
+      reportsDirectory: 'tmp/coverage',
+    },
     projects: [
       {
         extends: true,

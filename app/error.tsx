@@ -3,18 +3,21 @@
 import { Box, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { Sheet } from '@/ui/frame/sheet';
+import { words } from '@/words';
+
+const WORDS = words.screens.pages.error;
 
 export default function ErrorPage({ error, reset }: { error: Error; reset: () => void }) {
   return (
     <Box as="main">
       <Sheet
-        question="What went wrong?"
-        answer={<Text textStyle="title">This screen could not be shown.</Text>}
+        question={WORDS.whatWentWrong}
+        answer={<Text textStyle="title">{WORDS.thisScreenCouldNotBe}</Text>}
       >
         <Text textStyle="body" mb="3">
-          What you typed is kept on this device. {error.message}
+          {WORDS.whatYouTypedIsKept(error.message)}
         </Text>
-        <ActionButton onClick={reset}>Try again</ActionButton>
+        <ActionButton onClick={reset}>{WORDS.tryAgain}</ActionButton>
       </Sheet>
     </Box>
   );

@@ -1,23 +1,26 @@
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
-import { cookies, headers } from 'next/headers';
+import { headers } from 'next/headers';
 import '@fontsource-variable/archivo/wght.css';
-import { UNITS_COOKIE, unitsFromCookie } from '@/ui/format/units';
+import { readersUnits } from '@/server/readers-units';
 import { AppProvider } from '@/ui/theme/provider';
+import { languageTag, words } from '@/words';
+
+const WORDS = words.screens.pages.layout;
 
 export const metadata: Metadata = {
-  title: { default: 'Frost Pick', template: '%s · Frost Pick' },
-  description: 'From a look at the snow to waxed skis on the start line',
+  title: { default: WORDS.frostPick, template: WORDS.sFrostPick },
+  description: WORDS.fromALookAtThe,
 };
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const units = unitsFromCookie((await cookies()).get(UNITS_COOKIE)?.value);
+  const units = await readersUnits();
   const policy = (await headers()).get('content-security-policy') ?? '';
   const nonce = /'nonce-([^']+)'/.exec(policy)?.[1];
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang={languageTag()} suppressHydrationWarning>
       <body>
         <AppProvider units={units} nonce={nonce}>
           {children}

@@ -1,13 +1,16 @@
 import { Box, Text } from '@chakra-ui/react';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
+import { words } from '@/words';
+
+const WORDS = words.screens.pages.notFound;
 
 export default function NotFound() {
   return (
     <Box as="main">
-      <Sheet question="Where is it?" answer={<Text textStyle="title">Not here.</Text>}>
-        <Text textStyle="body">This outing or page does not exist in this database.</Text>
-        <SheetLink href="/">To the next outing</SheetLink>
+      <Sheet question={WORDS.whereIsIt} answer={<Text textStyle="title">{WORDS.notHere}</Text>}>
+        <Text textStyle="body">{WORDS.thisOutingOrPageDoes}</Text>
+        <SheetLink href="/">{WORDS.toTheNextOuting}</SheetLink>
       </Sheet>
     </Box>
   );

@@ -10,7 +10,7 @@ const TIMES = 6;
 const size = TIMES * SEGMENTS * MEMBERS;
 const random = randomSource(1);
 /** Members stand coldest first in each place and time, as an outlook gives them. */
-const temperatureC = Float32Array.from({ length: size }, () =>
+const temperatureC = Float64Array.from({ length: size }, () =>
   Math.min(0, -6 + 2 * random.normal()),
 );
 for (let from = 0; from < size; from += MEMBERS) temperatureC.subarray(from, from + MEMBERS).sort();
@@ -24,10 +24,10 @@ const cases: SnowCases = {
   members: MEMBERS,
   memberWeights: new Float64Array(MEMBERS).fill(1 / MEMBERS),
   temperatureC,
-  humidity: new Float32Array(size).fill(0.7),
-  sharpness: new Float32Array(size).fill(0.4),
+  humidity: new Float64Array(size).fill(0.7),
+  sharpness: new Float64Array(size).fill(0.4),
   wetness: new Uint8Array(size),
-  airTemperatureC: new Float32Array(TIMES * SEGMENTS).fill(-3),
+  airTemperatureC: new Float64Array(TIMES * SEGMENTS).fill(-3),
   dirt: 'clean',
   glazed: false,
 };
@@ -67,7 +67,7 @@ const asLists = JSON.stringify(
 async function inWorker(url: string, text: string, runs: number): Promise<number[]> {
   const asked = JSON.parse(text);
   for (const key of ['temperatureC', 'humidity', 'sharpness', 'airTemperatureC']) {
-    asked.cases[key] = Float32Array.from(asked.cases[key]);
+    asked.cases[key] = Float64Array.from(asked.cases[key]);
   }
   asked.cases.wetness = Uint8Array.from(asked.cases.wetness);
   asked.cases.memberWeights = Float64Array.from(asked.cases.memberWeights);

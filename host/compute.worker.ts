@@ -10,6 +10,9 @@ import { reportsTask, weatherFileTask } from '@/features/venue/use-cases/take-we
 import { purchaseTask } from '@/features/shelf/use-cases/load-shelf';
 import type { Task } from '@/server/compute/task';
 import { outlookTask } from '@/server/outlooks';
+import { words } from '@/words';
+
+const WORDS = words.screens.host.computeWorker;
 
 const ALL = [
   adviceTask,
@@ -32,6 +35,6 @@ const byName = new Map(ALL.map((one) => [one.name, one.run]));
 /** What a thread of the pool does: the named task with its arguments. */
 export default function compute({ name, args }: { name: string; args: unknown[] }): unknown {
   const run = byName.get(name);
-  if (!run) throw new Error(`The task “${name}” is not listed in host/compute.worker.ts.`);
+  if (!run) throw new Error(WORDS.theTaskIsNotListed(name));
   return run(...args);
 }

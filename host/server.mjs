@@ -105,7 +105,7 @@ const server = createServer(async (asked, answer) => {
   } catch (error) {
     console.error(error);
     refuse(answer, {
-      status: 400,
+      status: 500,
       code: 'failed',
       message: 'The request could not be answered: nothing was saved.',
     });

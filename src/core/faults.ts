@@ -20,7 +20,7 @@ export const isStorageFault = (error: unknown): error is StorageFault =>
 /** The key of a write was used for another write already. */
 export class KeyReused extends Error {
   constructor(readonly key: string) {
-    super(`key used before: ${key}`);
+    super(`key_reused: ${key}`);
     this.name = 'KeyReused';
   }
 }

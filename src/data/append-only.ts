@@ -30,9 +30,7 @@ const uncorrected = (table: AppendOnlyTable) => sql<boolean>`not exists (
 /** Rows of a table that no later row corrects and that are not themselves a withdrawal. */
 async function standingRows(
   db: Kysely<AppendOnlyTables>,
-  table: AppendOnlyTable,
-  column: 'id' | 'import_id',
-  value: string,
+  { table, column, value }: { table: AppendOnlyTable; column: 'id' | 'import_id'; value: string },
 ): Promise<AppendOnlyRow[]> {
   return db
     .selectFrom(`${table} as row` as 'reading as row')
@@ -49,14 +47,16 @@ async function standingRows(
  */
 export async function withdrawRows(
   db: FrostDatabase,
-  table: AppendOnlyTable,
-  column: 'id' | 'import_id',
-  value: string,
-  stamp: Stamp,
+  {
+    table,
+    column,
+    value,
+    stamp,
+  }: { table: AppendOnlyTable; column: 'id' | 'import_id'; value: string; stamp: Stamp },
 ): Promise<number> {
   return inTransaction(db, async (transaction) => {
     const target = asAppendOnly(transaction);
-    const rows = await standingRows(target, table, column, value);
+    const rows = await standingRows(target, { table, column, value });
     for (let from = 0; from < rows.length; from += BATCH) {
       const withdrawals = rows.slice(from, from + BATCH).map((row) => ({
         ...row,
@@ -77,9 +77,7 @@ export async function withdrawRows(
  */
 export async function restoreRow(
   db: FrostDatabase,
-  table: AppendOnlyTable,
-  id: string,
-  stamp: Stamp,
+  { table, id, stamp }: { table: AppendOnlyTable; id: string; stamp: Stamp },
 ): Promise<string | undefined> {
   return inTransaction(db, async (transaction) => {
     const target = asAppendOnly(transaction);

@@ -1,43 +1,9 @@
-import type { ChoiceDetails } from '../core/choice';
-import type { LedgerLine, OutingFacts, OwnCorrection, RankedProduct } from '../core/wax';
-import type { GlideProduct, SnowConditions } from '../core/wax';
-import type { BaseState, ChoiceBasis } from '../core/terms';
+import type { Choice, ChoiceInputs } from '../core/model';
+import type { ChoiceDetails, ToldLine, ToldRanked } from '../core/choice';
 import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
 import { inPages } from './pages';
 import type { ChoiceRow } from './schema';
-
-/** All that went into a choice, as it was. */
-export interface ChoiceInputs {
-  snow: SnowConditions;
-  /** Absent in choices from before there was an outlook: a reading. */
-  basis?: ChoiceBasis;
-  outing: OutingFacts;
-  own: OwnCorrection;
-  products: GlideProduct[];
-  /** Absent: in use and sound. */
-  baseState?: BaseState;
-}
-
-/** A choice as saved: readable without the model that made it. */
-export interface Choice {
-  id: string;
-  outingId: string;
-  readingId?: string;
-  productId: string;
-  productName: string;
-  equivalentTemperatureC: number;
-  hardness: number;
-  inputs: ChoiceInputs;
-  lines: LedgerLine[];
-  ranking: RankedProduct[];
-  /** Absent in choices from before the choice in full. */
-  details?: ChoiceDetails;
-  modelVersion: string;
-  note?: string;
-  correctsId?: string;
-  createdAt: string;
-}
 
 const fromRow = (row: ChoiceRow): Choice => ({
   id: row.id,
@@ -48,8 +14,8 @@ const fromRow = (row: ChoiceRow): Choice => ({
   equivalentTemperatureC: row.equivalent_temperature_c,
   hardness: row.hardness,
   inputs: JSON.parse(row.inputs) as ChoiceInputs,
-  lines: JSON.parse(row.ledger) as LedgerLine[],
-  ranking: JSON.parse(row.ranking) as RankedProduct[],
+  lines: JSON.parse(row.ledger) as ToldLine[],
+  ranking: JSON.parse(row.ranking) as ToldRanked[],
   details: row.details === null ? undefined : (JSON.parse(row.details) as ChoiceDetails),
   modelVersion: row.model_version,
   note: row.note ?? undefined,

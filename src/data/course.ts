@@ -1,20 +1,11 @@
-import type { OutlookPlace, SpotReading, StationWeather } from '../core/snow/outlook';
+import type { CourseData, Outing } from '../core/model';
 import type { FrostDatabase } from './database';
-import type { Outing } from './outings';
 import { listReadings } from './readings';
 import { listSegments } from './segments';
 import { listStations } from './weather';
 
 const RUN_UP_MS = 48 * 3_600_000;
 const MOST_READINGS = 100;
-
-/** All that an outlook of an outing's course needs. */
-export interface CourseData {
-  places: (OutlookPlace & { lengthM: number })[];
-  stations: (StationWeather & { name: string; source?: string; takenInAt?: string })[];
-  /** Measured ones; a guess has no say. */
-  readings: SpotReading[];
-}
 
 const INFRARED_SD_C = 1.5;
 

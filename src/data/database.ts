@@ -23,7 +23,7 @@ export const databaseFile = (folder: string) => path.join(folder, FILE_NAME);
 /** The folder for the data cannot be made or written. */
 export class FolderRefusal extends Error {
   constructor(readonly folder: string) {
-    super(`not writable: ${folder}`);
+    super(`not_writable: ${folder}`);
     this.name = 'FolderRefusal';
   }
 }

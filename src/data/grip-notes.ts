@@ -1,13 +1,5 @@
+import type { GripNote } from '../core/model';
 import type { FrostDatabase } from './database';
-
-/** What was measured or tried for grip on an outing. */
-export interface GripNote<T> {
-  id: string;
-  outingId: string;
-  kind: 'fit' | 'trouble';
-  content: T;
-  at: string;
-}
 
 /** Keeps a note. */
 export async function addGripNote(db: FrostDatabase, note: GripNote<unknown>): Promise<void> {

@@ -1,20 +1,8 @@
-import type { JobSheet, StepRecord, WorkedStep } from '../core/bench';
+import type { DoneJob, Job } from '../core/model';
+import type { StepRecord, ToldSheet, WorkedStep } from '../core/bench';
 import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
 import type { JobStepRow } from './schema';
-
-/** A job sheet that is run on a ski. */
-export interface Job {
-  id: string;
-  outingId: string;
-  skiId: string;
-  choiceId?: string;
-  sheet: JobSheet;
-  startedAt: string;
-  endedAt?: string;
-  droppedAt?: string;
-  records: StepRecord[];
-}
 
 const iso = (ms: number | undefined) => (ms === undefined ? null : new Date(ms).toISOString());
 const ms = (text: string | null) => (text === null ? undefined : Date.parse(text));
@@ -71,7 +59,7 @@ async function jobsOf(db: FrostDatabase, where: { id?: string; isOpen?: boolean 
     outingId: row.outing_id,
     skiId: row.ski_id,
     choiceId: row.choice_id ?? undefined,
-    sheet: JSON.parse(row.sheet) as JobSheet,
+    sheet: JSON.parse(row.sheet) as ToldSheet,
     startedAt: row.started_at,
     endedAt: row.ended_at ?? undefined,
     droppedAt: row.dropped_at ?? undefined,
@@ -86,18 +74,6 @@ export async function findJob(db: FrostDatabase, id: string): Promise<Job | unde
 
 /** Jobs under way, of every outing. */
 export const listOpenJobs = (db: FrostDatabase): Promise<Job[]> => jobsOf(db, { isOpen: true });
-
-/** A job that is done, as lists show it. */
-export interface DoneJob {
-  id: string;
-  title: string;
-  startedAt: string;
-  endedAt: string;
-  steps: number;
-  grams: number;
-  waitsEndedEarly: number;
-  skipped: { title: string; reason: string }[];
-}
 
 /** Jobs done for an outing, the latest first; their figures are summed where they are stored. */
 export async function listDoneJobs(
@@ -147,9 +123,7 @@ export async function listDoneJobs(
 /** Writes the record of a step, new or changed. */
 export async function saveStepRecord(
   db: FrostDatabase,
-  jobId: string,
-  kind: JobStepRow['kind'],
-  record: StepRecord,
+  { jobId, kind, record }: { jobId: string; kind: JobStepRow['kind']; record: StepRecord },
 ): Promise<void> {
   const row: JobStepRow = {
     job_id: jobId,

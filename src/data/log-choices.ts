@@ -1,31 +1,7 @@
+import type { ChoiceInputs, LogChoice, LogPage } from '../core/model';
 import { sql } from 'kysely';
-import type { LedgerLine, RankedProduct } from '../core/wax';
-import type { ChoiceInputs } from './choices';
+import type { ToldLine, ToldRanked } from '../core/choice';
 import type { FrostDatabase } from './database';
-
-/** A choice as the log shows it: what was first in its ranking, without the rest. */
-export interface LogChoice {
-  id: string;
-  outingId: string;
-  productName: string;
-  equivalentTemperatureC: number;
-  hardness: number;
-  modelVersion: string;
-  note?: string;
-  createdAt: string;
-  lines: LedgerLine[];
-  /** The first of the ranking, and the one that was taken. */
-  top: RankedProduct[];
-  taken: RankedProduct | undefined;
-  products: ChoiceInputs['products'];
-}
-
-/** A page of the log. */
-export interface LogPage {
-  choices: LogChoice[];
-  /** How many there are in all that have the words. */
-  count: number;
-}
 
 const TOP = 5;
 
@@ -58,7 +34,7 @@ export async function pageOfLog(
     .offset((page - 1) * most)
     .execute();
   const choices = rows.map((row): LogChoice => {
-    const ranking = JSON.parse(row.ranking) as RankedProduct[];
+    const ranking = JSON.parse(row.ranking) as ToldRanked[];
     const { products } = JSON.parse(row.inputs) as ChoiceInputs;
     const top = ranking.slice(0, TOP);
     return {
@@ -70,7 +46,7 @@ export async function pageOfLog(
       modelVersion: row.model_version,
       note: row.note ?? undefined,
       createdAt: row.created_at,
-      lines: JSON.parse(row.ledger) as LedgerLine[],
+      lines: JSON.parse(row.ledger) as ToldLine[],
       top,
       taken: ranking.find((ranked) => ranked.id === row.product_id),
       products: products.filter((product) => top.some((ranked) => ranked.id === product.id)),

@@ -1,25 +1,7 @@
+import type { Outing, OutingFactsToKeep, OutingToSave } from '../core/model';
 import { sql } from 'kysely';
-import type { Discipline, Purpose } from '../core/terms';
 import type { FrostDatabase } from './database';
-import { venueFromRow, type KeptVenue } from './venues';
-
-/** An outing with its venue; times are ISO 8601 in UTC. */
-export interface Outing {
-  id: string;
-  name: string;
-  discipline: Discipline;
-  purpose: Purpose;
-  distanceKm: number;
-  startAt: string;
-  fluorocarbonsAllowed: boolean;
-  /** How long the skis are on snow, h; undefined: estimated. */
-  hoursOnSnow?: number;
-  venue: KeptVenue;
-}
-
-export interface OutingToSave extends Omit<Outing, 'venue'> {
-  venueId: string;
-}
+import { venueFromRow } from './venues';
 
 const joined = (db: FrostDatabase) =>
   db
@@ -84,12 +66,6 @@ export async function saveOuting(
     .onConflict((conflict) => conflict.column('id').doUpdateSet(facts))
     .execute();
 }
-
-/** What of an outing the Pick screen may change. */
-export type OutingFactsToKeep = Pick<
-  Outing,
-  'discipline' | 'purpose' | 'distanceKm' | 'startAt' | 'fluorocarbonsAllowed' | 'hoursOnSnow'
->;
 
 /** Changes the facts of an outing that is there. */
 export async function changeOuting(

@@ -1,74 +1,15 @@
+import { READING_FIELDS, type Reading } from '../core/model';
 import { sql } from 'kysely';
-import type { HandHardness } from '../core/terms';
-import type { SnowConditions } from '../core/wax';
 import { inTransaction, type FrostDatabase } from './database';
 import { insertMany } from './insert-many';
 import { inPages } from './pages';
-import type { NewReading, ReadingRow } from './schema';
+import { entityOf, rowOf } from './rows';
+import type { NewReading } from './schema';
 
-/** A reading as it stands: the latest correction of it, when there was one. */
-export interface Reading extends SnowConditions {
-  id: string;
-  outingId: string;
-  takenAt: string;
-  source: string;
-  temperatureSdC: number;
-  handHardness?: HandHardness;
-  hasPhoto?: boolean;
-  spot?: string;
-  note?: string;
-  importId?: string;
-  correctsId?: string;
-  createdAt: string;
-}
-
-const optional = <T>(value: T | null): T | undefined => value ?? undefined;
-
-const fromRow = (row: ReadingRow): Reading => ({
-  id: row.id,
-  outingId: row.outing_id,
-  takenAt: row.taken_at,
-  source: row.source,
-  temperatureC: row.snow_temperature_c,
-  temperatureSdC: row.snow_temperature_sd_c,
-  airTemperatureC: optional(row.air_temperature_c),
-  humidityFraction: row.humidity_fraction,
-  origin: row.origin,
-  grain: optional(row.grain),
-  sharpness: optional(row.sharpness),
-  wetness: row.wetness,
-  dirt: row.dirt,
-  glazed: row.glazed === 1,
-  handHardness: optional(row.hand_hardness),
-  spot: optional(row.spot),
-  note: optional(row.note),
-  importId: optional(row.import_id),
-  correctsId: optional(row.corrects_id),
-  createdAt: row.created_at,
-});
-
+const fromRow = (row: object) => entityOf<Reading>(READING_FIELDS, row);
 const toRow = (reading: Reading): NewReading => ({
-  id: reading.id,
-  outing_id: reading.outingId,
-  taken_at: reading.takenAt,
-  source: reading.source,
-  snow_temperature_c: reading.temperatureC,
-  snow_temperature_sd_c: reading.temperatureSdC,
-  air_temperature_c: reading.airTemperatureC ?? null,
-  humidity_fraction: reading.humidityFraction,
-  origin: reading.origin,
-  grain: reading.grain ?? null,
-  sharpness: reading.sharpness ?? null,
-  wetness: reading.wetness,
-  dirt: reading.dirt,
-  glazed: reading.glazed ? 1 : 0,
-  hand_hardness: reading.handHardness ?? null,
-  spot: reading.spot ?? null,
-  note: reading.note ?? null,
-  import_id: reading.importId ?? null,
-  corrects_id: reading.correctsId ?? null,
+  ...rowOf(READING_FIELDS, reading),
   withdrawn: 0,
-  created_at: reading.createdAt,
 });
 
 /** Rows that no later row corrects or withdraws. */

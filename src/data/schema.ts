@@ -1,36 +1,23 @@
-import type { SurfaceKind } from '../core/snow/outlook';
+import type {
+  PRODUCT_FIELDS,
+  READING_FIELDS,
+  RowOf,
+  SEGMENT_FIELDS,
+  SKI_FIELDS,
+  STOCK_MOVE_FIELDS,
+  VENUE_FIELDS,
+} from '../core/model';
 import type { ColumnType, Generated, Insertable, Selectable } from 'kysely';
 import type { StepKind, StepOutcome } from '../core/bench';
-import type {
-  BaseSide,
-  BaseType,
-  Dirt,
-  Discipline,
-  FindingKind,
-  Form,
-  Grain,
-  HandHardness,
-  Origin,
-  ProductRole,
-  Purpose,
-  SkiEventKind,
-  SkiType,
-  StockMoveKind,
-  Wetness,
-} from '../core/terms';
+import type { BaseSide, Discipline, FindingKind, Purpose, SkiEventKind } from '../core/terms';
 
 /** Written once; an update is a type error (and a trigger refuses it). */
 type Fixed<T> = ColumnType<T, T, never>;
+/** All columns of a row written once. */
+type Written<Row> = { [Column in keyof Row]: Fixed<Row[Column]> };
 type SqlBoolean = 0 | 1;
 
-export interface VenueTable {
-  id: string;
-  name: string;
-  altitude_m: number;
-  latitude: number;
-  longitude: number;
-  time_zone: string;
-  own_correction_c: number;
+export interface VenueTable extends RowOf<typeof VENUE_FIELDS> {
   /** Raised by each change: a save that stands on an older one is merged or refused. */
   version: Generated<number>;
   course_version: Generated<number>;
@@ -52,66 +39,15 @@ export interface OutingTable {
 }
 
 /** Append-only: a correction is a further row that names the one it corrects. */
-export interface ReadingTable {
-  id: Fixed<string>;
-  outing_id: Fixed<string>;
-  taken_at: Fixed<string>;
-  source: Fixed<string>;
-  snow_temperature_c: Fixed<number>;
-  snow_temperature_sd_c: Fixed<number>;
-  air_temperature_c: Fixed<number | null>;
-  humidity_fraction: Fixed<number>;
-  origin: Fixed<Origin>;
-  grain: Fixed<Grain | null>;
-  sharpness: Fixed<number | null>;
-  wetness: Fixed<Wetness>;
-  dirt: Fixed<Dirt>;
-  glazed: Fixed<SqlBoolean>;
-  hand_hardness: Fixed<HandHardness | null>;
-  spot: Fixed<string | null>;
-  note: Fixed<string | null>;
-  import_id: Fixed<string | null>;
-  corrects_id: Fixed<string | null>;
-  withdrawn: Fixed<SqlBoolean>;
-  created_at: Fixed<string>;
-}
+export type ReadingTable = Written<RowOf<typeof READING_FIELDS>> & { withdrawn: Fixed<SqlBoolean> };
 
-export interface ProductTable {
-  id: string;
-  name: string;
-  form: Form;
-  label_low_c: number;
-  label_high_c: number;
-  /** JSON list of additive words. */
-  additives: string;
-  /** The user's own colour of the block, #rrggbb. */
-  swatch: string | null;
-  role: ProductRole;
-  /** JSON list of ways to put it on. */
-  applications: string;
-  label2_low_c: number | null;
-  label2_high_c: number | null;
-  iron_c: number | null;
-  iron_limit_c: number | null;
-  melting_c: number | null;
-  hardness_sd: number | null;
-  container_g: number | null;
-  price: number | null;
-  preference: string | null;
-  opened_on: string | null;
+export interface ProductTable extends Omit<RowOf<typeof PRODUCT_FIELDS>, 'version'> {
   /** Raised by each change: a save that stands on an older one is merged or refused. */
   version: Generated<number>;
 }
 
 /** Append-only: what came, went, or was found on weighing. Grams are signed. */
-export interface StockMoveTable {
-  id: Fixed<string>;
-  product_id: Fixed<string>;
-  kind: Fixed<StockMoveKind>;
-  grams: Fixed<number>;
-  note: Fixed<string | null>;
-  at: Fixed<string>;
-}
+export type StockMoveTable = Written<RowOf<typeof STOCK_MOVE_FIELDS>>;
 
 /** What a team set once for all outings, as JSON by key. */
 export interface TeamSettingTable {
@@ -179,18 +115,9 @@ export interface WeatherTable {
   taken_in_at: string;
 }
 
-export interface SegmentTable {
+export interface SegmentTable extends RowOf<typeof SEGMENT_FIELDS> {
   venue_id: string;
   position: number;
-  name: string;
-  length_m: number;
-  altitude_m: number;
-  slope_deg: number;
-  aspect_deg: number;
-  shade_fraction: number;
-  /** Wind by that of the station. */
-  exposure: number;
-  surface: SurfaceKind;
 }
 
 export interface PhotoTable {
@@ -200,24 +127,8 @@ export interface PhotoTable {
   created_at: string;
 }
 
-export interface SkiTable {
-  id: string;
-  name: string;
-  owner: string;
-  type: SkiType;
-  length_cm: number;
-  waist_mm: number;
-  base_type: BaseType;
-  grind_mm: number | null;
-  grind_pattern: string | null;
-  ground_on: string | null;
-  base_bevel_deg: number | null;
-  side_bevel_deg: number | null;
-  has_brakes: SqlBoolean;
-  purpose: Purpose;
-  note: string | null;
-  /** Taken off the rack; its past stays. */
-  removed_at: string | null;
+export interface SkiTable extends RowOf<typeof SKI_FIELDS> {
+  removed_at: Generated<string | null>;
   /** Raised by each change: a save that stands on an older one is merged or refused. */
   version: Generated<number>;
 }

@@ -1,19 +1,7 @@
+import { SEGMENT_FIELDS, type Segment } from '../core/model';
 import { sql } from 'kysely';
-import type { SurfaceKind } from '../core/snow/outlook';
 import type { FrostDatabase } from './database';
-
-/** A stretch of a course with one lie of the land. */
-export interface Segment {
-  name: string;
-  lengthM: number;
-  altitudeM: number;
-  slopeDeg: number;
-  aspectDeg: number;
-  shadeFraction: number;
-  /** Wind by that of the station, 0.1…1.5. */
-  exposure: number;
-  surface: SurfaceKind;
-}
+import { entityOf, rowOf } from './rows';
 
 /** The course of a venue, in order. */
 export async function listSegments(db: FrostDatabase, venueId: string): Promise<Segment[]> {
@@ -23,16 +11,7 @@ export async function listSegments(db: FrostDatabase, venueId: string): Promise<
     .where('venue_id', '=', venueId)
     .orderBy('position')
     .execute();
-  return rows.map((row) => ({
-    name: row.name,
-    lengthM: row.length_m,
-    altitudeM: row.altitude_m,
-    slopeDeg: row.slope_deg,
-    aspectDeg: row.aspect_deg,
-    shadeFraction: row.shade_fraction,
-    exposure: row.exposure,
-    surface: row.surface,
-  }));
+  return rows.map((row) => entityOf<Segment>(SEGMENT_FIELDS, row));
 }
 
 /** Replaces the course of a venue. */
@@ -52,16 +31,9 @@ export async function saveSegments(
     .insertInto('segment')
     .values(
       segments.map((segment, position) => ({
+        ...rowOf(SEGMENT_FIELDS, segment),
         venue_id: venueId,
         position,
-        name: segment.name,
-        length_m: segment.lengthM,
-        altitude_m: segment.altitudeM,
-        slope_deg: segment.slopeDeg,
-        aspect_deg: segment.aspectDeg,
-        shade_fraction: segment.shadeFraction,
-        exposure: segment.exposure,
-        surface: segment.surface,
       })),
     )
     .execute();

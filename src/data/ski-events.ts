@@ -1,20 +1,7 @@
-import type { Finding, SkiEvent } from '../core/ski';
+import type { KeptEvent, KeptFinding } from '../core/model';
+import type { SkiEvent } from '../core/ski';
 import type { FrostDatabase } from './database';
 import type { SkiEventRow } from './schema';
-
-/** An event as it is kept. */
-export interface KeptEvent extends SkiEvent {
-  id: string;
-  skiId: string;
-  jobId?: string;
-}
-
-/** A finding as it is kept. */
-export interface KeptFinding extends Finding {
-  id: string;
-  skiId: string;
-  foundAt: string;
-}
 
 /** Writes an event into the life of a ski. */
 export async function addSkiEvent(db: FrostDatabase, event: KeptEvent): Promise<void> {

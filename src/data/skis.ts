@@ -1,53 +1,15 @@
-import { sql, type Insertable } from 'kysely';
+import { SKI_FIELDS, type KeptSki } from '../core/model';
+import { sql } from 'kysely';
 import type { Ski } from '../core/ski';
 import type { FrostDatabase } from './database';
 import { eachInTurns } from './next-turn';
-import type { SkiRow, SkiTable } from './schema';
-
-const optional = <T>(value: T | null): T | undefined => value ?? undefined;
-
-/** A pair as stored: each change raises its version. */
-export interface KeptSki extends Ski {
-  version: number;
-  isRemoved: boolean;
-}
+import { entityOf, rowOf } from './rows';
+import type { SkiRow } from './schema';
 
 const fromRow = (row: SkiRow): KeptSki => ({
-  id: row.id,
-  name: row.name,
-  owner: row.owner,
-  type: row.type,
-  lengthCm: row.length_cm,
-  waistMm: row.waist_mm,
-  baseType: row.base_type,
-  grindMm: optional(row.grind_mm),
-  grindPattern: optional(row.grind_pattern),
-  groundOn: optional(row.ground_on),
-  baseBevelDeg: optional(row.base_bevel_deg),
-  sideBevelDeg: optional(row.side_bevel_deg),
-  hasBrakes: row.has_brakes === 1,
-  purpose: row.purpose,
-  note: optional(row.note),
+  ...entityOf<Ski>(SKI_FIELDS, row),
   version: row.version,
   isRemoved: row.removed_at !== null,
-});
-
-const toRow = (ski: Ski): Insertable<SkiTable> & { id: string } => ({
-  id: ski.id,
-  name: ski.name,
-  owner: ski.owner,
-  type: ski.type,
-  length_cm: ski.lengthCm,
-  waist_mm: ski.waistMm,
-  base_type: ski.baseType,
-  grind_mm: ski.grindMm ?? null,
-  grind_pattern: ski.grindPattern ?? null,
-  ground_on: ski.groundOn ?? null,
-  base_bevel_deg: ski.baseBevelDeg ?? null,
-  side_bevel_deg: ski.sideBevelDeg ?? null,
-  has_brakes: ski.hasBrakes ? 1 : 0,
-  purpose: ski.purpose,
-  note: ski.note ?? null,
 });
 
 /** Everything on the rack, by name. */
@@ -70,7 +32,7 @@ export async function findSki(db: FrostDatabase, id: string): Promise<KeptSki | 
 /** Adds skis, or changes those of the same id; one that was taken off stays off. */
 export async function saveSkis(db: FrostDatabase, skis: readonly Ski[]): Promise<void> {
   await eachInTurns(skis, async (ski) => {
-    const row = toRow(ski);
+    const row = rowOf(SKI_FIELDS, ski);
     await db
       .insertInto('ski')
       .values(row)

@@ -1,15 +1,5 @@
-import type { StockMoveKind } from '../core/terms';
+import type { StockMove } from '../core/model';
 import type { FrostDatabase } from './database';
-
-/** A change of what is on the shelf, g: bought is positive, used negative, corrected either. */
-export interface StockMove {
-  id: string;
-  productId: string;
-  kind: StockMoveKind;
-  grams: number;
-  note?: string;
-  at: string;
-}
 
 /** Adds a move; moves are never changed, a wrong one is corrected by another. */
 export async function addStockMove(db: FrostDatabase, move: StockMove): Promise<void> {

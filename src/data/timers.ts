@@ -1,12 +1,8 @@
-import { inOrderOfHands, jobState, type RackTimer } from '../core/bench';
+import type { KeptTimer } from '../core/model';
+import { inOrderOfHands, jobState } from '../core/bench';
 import type { FrostDatabase } from './database';
 import { listOpenJobs } from './jobs';
 import { listSkis } from './skis';
-
-/** A wait on the rack, with where to go for it. */
-export interface KeptTimer extends RackTimer {
-  outingId: string;
-}
 
 /** Every running wait of every job, in the order in which they need hands. */
 export async function listTimers(db: FrostDatabase): Promise<KeptTimer[]> {

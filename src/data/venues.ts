@@ -1,46 +1,13 @@
-import { sql, type Insertable } from 'kysely';
+import { VENUE_FIELDS, type KeptVenue, type Venue } from '../core/model';
+import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
-import type { VenueRow, VenueTable } from './schema';
+import { entityOf, rowOf } from './rows';
+import type { VenueRow } from './schema';
 
-/** A place with its own clock and the technician's own correction for it. */
-export interface Venue {
-  id: string;
-  name: string;
-  altitudeM: number;
-  latitude: number;
-  longitude: number;
-  timeZone: string;
-  ownCorrectionC: number;
-}
-
-/** A venue as stored: each change of the place or of its course raises a version. */
-export interface KeptVenue extends Venue {
-  version: number;
-  courseVersion: number;
-}
-
-export function venueFromRow(row: VenueRow): KeptVenue {
-  return {
-    id: row.id,
-    name: row.name,
-    altitudeM: row.altitude_m,
-    latitude: row.latitude,
-    longitude: row.longitude,
-    timeZone: row.time_zone,
-    ownCorrectionC: row.own_correction_c,
-    version: row.version,
-    courseVersion: row.course_version,
-  };
-}
-
-const toRow = (venue: Venue): Insertable<VenueTable> => ({
-  id: venue.id,
-  name: venue.name,
-  altitude_m: venue.altitudeM,
-  latitude: venue.latitude,
-  longitude: venue.longitude,
-  time_zone: venue.timeZone,
-  own_correction_c: venue.ownCorrectionC,
+export const venueFromRow = (row: VenueRow): KeptVenue => ({
+  ...entityOf<Venue>(VENUE_FIELDS, row),
+  version: row.version,
+  courseVersion: row.course_version,
 });
 
 /** All venues by name. */
@@ -57,7 +24,7 @@ export async function findVenue(db: FrostDatabase, id: string): Promise<KeptVenu
 
 /** Adds a venue, or replaces the one with the same id. */
 export async function saveVenue(db: FrostDatabase, venue: Venue): Promise<void> {
-  const row = toRow(venue);
+  const row = rowOf(VENUE_FIELDS, venue);
   await db
     .insertInto('venue')
     .values(row)

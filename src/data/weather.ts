@@ -1,16 +1,6 @@
+import type { Station } from '../core/model';
 import type { WeatherSample } from '../core/snow/outlook';
 import type { FrostDatabase } from './database';
-
-/** A station of a venue with its weather, in order of time. */
-export interface Station {
-  id: string;
-  name: string;
-  altitudeM: number;
-  weather: WeatherSample[];
-  /** Where the latest of it came from and when it was made; undefined without weather. */
-  source?: string;
-  takenInAt?: string;
-}
 
 const BATCH = 500;
 
@@ -86,10 +76,12 @@ export async function saveStation(
 /** Takes weather in beside what there is: of each hour the newest is used, and forgetting it brings the older back. */
 export async function saveWeather(
   db: FrostDatabase,
-  stationId: string,
-  samples: readonly WeatherSample[],
-  source: string,
-  at: string,
+  {
+    stationId,
+    samples,
+    source,
+    at,
+  }: { stationId: string; samples: readonly WeatherSample[]; source: string; at: string },
 ): Promise<void> {
   const rows = samples.map((sample) => ({
     station_id: stationId,

@@ -1,10 +1,13 @@
 import { failed, type WireResult } from './wire';
+import { words } from '../words';
+
+const WORDS = words.screens.formats.json;
 
 /** JSON text as what it says, or `invalid_json`. */
 export function jsonFrom(text: string): WireResult<unknown> {
   try {
     return { ok: true, value: JSON.parse(text) as unknown };
   } catch {
-    return failed('invalid_json', 'The body is not JSON.');
+    return failed('invalid_json', WORDS.theBodyIsNotJson);
   }
 }

@@ -1,5 +1,8 @@
 import { mergeFields, type Fields } from '../core/merge';
 import { failed, type WireResult } from './wire';
+import { words } from '../words';
+
+const WORDS = words.screens.formats.meanwhile;
 
 /** What a saved form hears when others changed the same thing meanwhile: the state to go on from. */
 export interface ChangedMeanwhile {
@@ -12,8 +15,7 @@ export interface ChangedMeanwhile {
   current: Fields;
 }
 
-const MESSAGE =
-  'Someone else changed this meanwhile. The fields below differ: choose for each, then save again.';
+const MESSAGE = WORDS.someoneElseChangedThisMeanwhile;
 
 /**
  * What a save that stands on an older version comes to: the merged values, or `changed_meanwhile` with what

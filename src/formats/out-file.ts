@@ -1,4 +1,7 @@
 import { invalidInput, toResponse, type WireResult } from './wire';
+import { words } from '../words';
+
+const WORDS = words.screens.formats.outFile;
 
 /** A file handed out, in pieces: it may be larger than should stand in memory. */
 export interface OutFile {
@@ -50,9 +53,15 @@ async function* csvPieces<T>(
 /** Rows as a CSV or JSON file, by the word of the request; CSV where it gives none. */
 export function asFile<T>(
   name: string,
-  format: string | null,
-  pages: AsyncIterable<readonly T[]>,
-  write: (rows: readonly T[], hasHeader: boolean) => string,
+  {
+    format,
+    pages,
+    write,
+  }: {
+    format: string | null;
+    pages: AsyncIterable<readonly T[]>;
+    write: (rows: readonly T[], hasHeader: boolean) => string;
+  },
 ): WireResult<OutFile> {
   if (format === 'json') {
     const pieces = jsonPieces(pages);
@@ -62,7 +71,7 @@ export function asFile<T>(
     const pieces = csvPieces(pages, write);
     return { ok: true, value: { name: `${name}.csv`, type: 'text/csv', pieces } };
   }
-  return invalidInput([{ field: 'format', message: 'Format must be csv or json.' }]);
+  return invalidInput([{ field: 'format', message: WORDS.formatMustBeCsvOr }]);
 }
 
 /** A file as a download that is made while it is read, or the error. */

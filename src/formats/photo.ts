@@ -1,11 +1,11 @@
 import sharp, { type Metadata } from 'sharp';
 import { failed } from './wire';
+import { words } from '../words';
+
+const WORDS = words.screens.formats.photo;
 
 /** The answer to bytes that are no picture. */
-export const NO_PHOTO = failed(
-  'invalid_file',
-  'This is no photo that can be read: take a JPEG, PNG or WebP of up to 60 megapixels.',
-);
+export const NO_PHOTO = failed('invalid_file', WORDS.thisIsNoPhotoThat);
 
 const LONGEST_SIDE_PX = 1600;
 const QUALITY = 80;

@@ -1,7 +1,10 @@
+import { words } from '../words';
+
+const WORDS = words.screens.formats.text;
 /** Bytes as text, or why they are none. */
 export type Decoded = { ok: true; text: string } | { ok: false; message: string };
 
-const NO_TEXT = 'This is not a text file: save it as CSV (UTF-8) and try again.';
+const NO_TEXT = WORDS.thisIsNotAText;
 // What no text file holds: control characters but tab and line ends.
 const NOT_TEXT = /[\u0000-\u0008\u000e-\u001a\u001c-\u001f]/;
 

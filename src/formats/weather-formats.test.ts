@@ -37,7 +37,7 @@ describe('weather from CSV', () => {
       problems: [{ line: 3, field: 'time' }],
     });
     const gap = rows(['2027-01-16 10:00', '2027-01-16 16:00']);
-    expect(!gap.ok && gap.problems[0]!.message).toContain('gap of over 3 h');
+    expect(!gap.ok && gap.problems[0]!.message).toContain('gap of more than 3 h');
   });
 });
 

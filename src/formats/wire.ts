@@ -1,7 +1,9 @@
 import { KeyReused, Overload, isStorageFault } from '../core/faults';
-import { faultWords } from './fault-words';
+import { words } from '../words';
 import { decodeText } from './text';
 import type { FieldProblem } from './schemas/validation';
+
+const WORDS = words.screens.formats.wire;
 
 /** The one shape of an error across a route, an action or a worker. */
 export interface WireError {
@@ -31,10 +33,7 @@ export function invalidInput(problems: readonly FieldProblem[]): WireResult<neve
 }
 
 /** An error that nobody foresaw; what it was stands in the server's log, not in the answer. */
-const UNFORESEEN = failed(
-  'failed',
-  'Something went wrong on the server: nothing was saved. Try again.',
-);
+const UNFORESEEN = failed('failed', WORDS.somethingWentWrongOnThe);
 
 /**
  * The result of a use-case for a route or an action, also when it throws: faults of the file, overload and
@@ -46,13 +45,13 @@ export async function answered<T>(
   try {
     return await work();
   } catch (error) {
-    if (isStorageFault(error)) return failed(error.code, faultWords(error.code));
+    if (isStorageFault(error)) return failed(error.code, words.mistakes.FAULT[error.code]);
     if (error instanceof Overload) {
-      const message = 'The server has too much to do just now: nothing was saved. Try again soon.';
+      const message = WORDS.theServerHasTooMuch;
       return failed('busy', message, [{ retryAfterS: error.retryAfterS }]);
     }
     if (error instanceof KeyReused) {
-      return failed('conflict', 'This was sent before for something else: reload the page.');
+      return failed('conflict', WORDS.thisWasSentBeforeFor);
     }
     console.error(error);
     return UNFORESEEN;
@@ -104,8 +103,7 @@ export async function readBytes(
   request: Request,
   mostBytes: number,
 ): Promise<WireResult<Uint8Array>> {
-  const tooLarge = () =>
-    failed('too_large', `The body is over the limit of ${Math.floor(mostBytes / 1e6)} MB.`);
+  const tooLarge = () => failed('too_large', WORDS.theBodyIsOverThe(Math.floor(mostBytes / 1e6)));
   if (Number(request.headers.get('content-length') ?? 0) > mostBytes) return tooLarge();
   const reader = request.body?.getReader();
   if (!reader) return { ok: true, value: new Uint8Array() };
@@ -135,7 +133,7 @@ export async function readTyped(
   mostBytes: number,
 ): Promise<WireResult<Uint8Array>> {
   if (!isOfType(request, types)) {
-    return failed('unsupported_type', `Send the body with Content-Type ${types.join(' or ')}.`);
+    return failed('unsupported_type', WORDS.sendTheBodyWithContent(types.join(' or ')));
   }
   return readBytes(request, mostBytes);
 }

@@ -1,6 +1,7 @@
 import { casesFromMembers, estimatedHours, windowTimes } from '../core/choice';
 import type { SeenOnCourse, SnowCases } from '../core/choice';
 import {
+  airAt,
   planOutlook,
   type OutlookPlace,
   type SpotReading,
@@ -53,7 +54,9 @@ export async function modelledCases(
   reading: SnowConditions | undefined,
 ): Promise<ChoiceGround | undefined> {
   const startMs = Date.parse(outing.startAt);
-  const plans = course.places.map((place) => planOutlook(course, place, outing.venue, startMs));
+  const plans = course.places.map((place) =>
+    planOutlook(course, { place, position: outing.venue, startMs }),
+  );
   const good = plans.flatMap((plan) => (plan.ok && !plan.endsBeforeStart ? [plan] : []));
   if (good.length === 0 || good.length < plans.length) return undefined;
   const hours = outing.hoursOnSnow ?? estimatedHours(outing);
@@ -70,24 +73,10 @@ export async function modelledCases(
       origin: ORIGIN_OF[place.surface] ?? ('natural' as const),
     },
     atTimes: outlooks[i]!.members!,
-    airTemperatureC: timesMs.map((ms) => airAt(good[i]!.weather, ms)),
+    airTemperatureC: timesMs.map((ms) => airAt(good[i]!.weather, ms)!.airTemperatureC),
   }));
   return {
     cases: casesFromMembers(timesMs, places, seenOn(reading)),
     outlookVersion: outlooks[0]!.modelVersion,
   };
-}
-
-function airAt(
-  weather: readonly { timeMs: number; airTemperatureC: number }[],
-  timeMs: number,
-): number {
-  const after = Math.max(
-    0,
-    weather.findIndex((one) => one.timeMs >= timeMs),
-  );
-  const b = weather[after]!;
-  const a = weather[Math.max(0, after - 1)]!;
-  const share = b.timeMs > a.timeMs ? (timeMs - a.timeMs) / (b.timeMs - a.timeMs) : 0;
-  return a.airTemperatureC + share * (b.airTemperatureC - a.airTemperatureC);
 }

@@ -2,8 +2,12 @@ import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { database, type FrostDatabase } from '@/data/database';
 import { writeOnce } from '@/data/write-once';
+import { checkedId } from '@/formats/schemas/ids';
 import { answered, invalidInput, type WireResult } from '@/formats/wire';
 import { nowMs } from './clock';
+import { words } from '@/words';
+
+const WORDS = words.screens.server.deed;
 
 /** Where the ids and the time of a write come from; `id` is the client's own key of it. */
 export interface DeedStamp {
@@ -40,9 +44,7 @@ export function deed<T>(
 ): Promise<WireResult<T>> {
   return answered(async () => {
     if (typeof key !== 'string' || !KEY.test(key)) {
-      return invalidInput([
-        { field: 'key', message: 'The key must be 8 to 64 letters, digits, - or _.' },
-      ]);
+      return invalidInput([{ field: 'key', message: WORDS.theKeyMustBe8 }]);
     }
     const now = nowMs();
     const at = new Date(now).toISOString();
@@ -52,6 +54,25 @@ export function deed<T>(
     );
     if (done.ok) refreshScreens();
     return done;
+  });
+}
+
+/** The same for a write to one thing: its id came from outside and is checked first. */
+export function deedOn<T>(
+  key: unknown,
+  {
+    name,
+    target,
+    work,
+  }: {
+    name: string;
+    target: unknown;
+    work: (db: FrostDatabase, id: string, stamp: DeedStamp) => Promise<WireResult<T>>;
+  },
+): Promise<WireResult<T>> {
+  return deed(key, name, async (db, stamp) => {
+    const id = checkedId(target);
+    return id.ok ? work(db, id.value, stamp) : id;
   });
 }
 

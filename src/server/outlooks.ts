@@ -49,7 +49,7 @@ export async function keptStart(
   startAt: string,
 ): Promise<StartSnow | undefined> {
   const startMs = Date.parse(startAt);
-  const plan = planOutlook(course, course.places[0]!, position, startMs);
+  const plan = planOutlook(course, { place: course.places[0]!, position, startMs });
   if (!plan.ok || plan.endsBeforeStart) return undefined;
   return startSnow(await keptOutlook(plan.input), plan.weather, startMs);
 }

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { isStorageFault } from '../core/faults';
-import { faultWords } from '../formats/fault-words';
+import { words } from '../words';
 import { StorageNotice } from '../ui/frame/storage-notice';
 
 /**
@@ -15,6 +15,6 @@ export const readable =
     } catch (error) {
       if (!isStorageFault(error)) throw error;
       console.error(error.message);
-      return <StorageNotice message={faultWords(error.code)} />;
+      return <StorageNotice message={words.mistakes.FAULT[error.code]} />;
     }
   };

@@ -1,9 +1,11 @@
-import { mapRow } from '../core/iron';
-import type { IronReply, IronRequest } from './iron-map';
+import { mapRow, type IronQuestion } from '../core/iron';
+import { serve } from './serve';
 
-self.onmessage = ({ data }: MessageEvent<IronRequest>) => {
-  for (const { at, setC } of data.rows) {
-    const reply: IronReply = { at, regions: mapRow(data.question, setC, data.passS) };
-    self.postMessage(reply);
-  }
-};
+/** One row of the map of an iron: one set temperature at all its paces. */
+export interface IronRow {
+  question: IronQuestion;
+  setC: number;
+  passS: readonly number[];
+}
+
+serve(({ question, setC, passS }: IronRow) => mapRow(question, setC, passS));

@@ -1,11 +1,11 @@
-import type { Outlook, OutlookInput } from '../core/snow/outlook';
+import type { FailureReason } from './failure';
 
-/** What a page asks of an outlook worker. */
-export type WorkerRequest =
-  { kind: 'run'; id: number; input: OutlookInput } | { kind: 'cancel'; id: number };
+/** What a page asks of a worker. */
+export type WorkerRequest<I> =
+  { kind: 'run'; id: number; input: I } | { kind: 'cancel'; id: number };
 
 /** What a worker answers; `share` of the work done is 0…1. */
-export type WorkerReply =
+export type WorkerReply<O> =
   | { kind: 'progress'; id: number; share: number }
-  | { kind: 'done'; id: number; outlook: Outlook }
-  | { kind: 'failed'; id: number; error: { code: string; message: string } };
+  | { kind: 'done'; id: number; output: O }
+  | { kind: 'failed'; id: number; reason: FailureReason };

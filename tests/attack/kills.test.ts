@@ -18,7 +18,7 @@ let child: string;
 let whole: Awaited<ReturnType<typeof startOn>>;
 
 beforeAll(async () => {
-  child = await bundleChild();
+  child = await bundleChild('kill-child');
   whole = await startOn(newFolder());
 });
 

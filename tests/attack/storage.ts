@@ -15,11 +15,11 @@ export const NOW = new Date('2027-01-13T12:00:00Z');
 export const newFolder = () => mkdtempSync(path.join(tmpdir(), 'frost-attack-'));
 const fileIn = (folder: string) => path.join(folder, 'frost-pick.db');
 
-/** The program of a child that kills itself at a statement; gives its path. */
-export async function bundleChild(): Promise<string> {
-  const outfile = path.join(process.cwd(), 'tmp', 'kill-child.mjs');
+/** The program of a child of these tests, bundled to run by itself; gives its path. */
+export async function bundleChild(name: 'kill-child' | 'health-child'): Promise<string> {
+  const outfile = path.join(process.cwd(), 'tmp', `${name}.mjs`);
   await build({
-    entryPoints: ['tests/attack/kill-child.ts'],
+    entryPoints: [`tests/attack/${name}.ts`],
     outfile,
     bundle: true,
     platform: 'node',
@@ -43,11 +43,11 @@ export async function migrateOldWay(folder: string, upTo: string, diesAfter = In
   const sqlite = new Database(fileIn(folder));
   let left = diesAfter;
   const prepare = sqlite.prepare.bind(sqlite);
-  sqlite.prepare = ((sql: string) => {
+  sqlite.prepare = (sql: string) => {
     left -= 1;
     if (left < 0) throw new Error('killed');
     return prepare(sql);
-  }) as typeof sqlite.prepare;
+  };
   const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) });
   const names = Object.keys(MIGRATIONS).filter((name) => name <= upTo);
   const wanted = Object.fromEntries(names.map((name) => [name, MIGRATIONS[name] as Migration]));

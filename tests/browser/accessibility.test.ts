@@ -64,7 +64,7 @@ describe.each(SCREENS)('the %s screen', (screen) => {
         screenEmulation: { disabled: true },
       },
       undefined,
-      page as unknown as Parameters<typeof lighthouse>[3],
+      page,
     );
     const { score } = run!.lhr.categories.accessibility!;
     const failing = Object.values(run!.lhr.audits)

@@ -86,7 +86,7 @@ async function startSheet(page: Page, skiId: string, leaveOut: readonly string[]
       before.length,
     );
   }
-  await press(page, 'Start this job');
+  await press(page, 'Start job');
   await page.waitForSelector('[data-testid="step-title"]');
 }
 
@@ -132,19 +132,19 @@ describe.each(JOURNEYS)(
       const box = (await svg!.boundingBox())!;
       await page.mouse.click(box.x + 0.5 * box.width, box.y + 0.26 * box.height);
       await press(page, 'Rust (Ru)', 'radio');
-      await press(page, 'Mark it');
+      await press(page, 'Add mark');
       await waitForText(page, 'Rust on the edge');
       await press(page, 'Not flat (Nf)', 'radio');
       await typeInto(page, 'From the tip', '20');
-      await press(page, 'Mark it');
-      await waitForText(page, 'to the grinder before any work');
-      await press(page, 'Clear Not flat at 20 cm, middle');
-      await waitForText(page, 'cleared.');
+      await press(page, 'Add mark');
+      await waitForText(page, 'Have it ground before you work');
+      await press(page, 'Remove Not flat at 20 cm, middle');
+      await waitForText(page, 'middle: removed.');
 
       const before = await stockLeft();
       await startSheet(page, first, ['Harden the edges', 'Top layer by roller']);
       const titles = await runUntil(page, 'Cool');
-      expect(titles.join(' ')).toMatch(/Rust off.*Side bevel.*: on.*: iron in/);
+      expect(titles.join(' ')).toMatch(/Take rust off.*Side bevel.*Put on .*Iron in/);
       expect(await textOf(page, 'countdown')).toMatch(/^(29|30):\d\d$/);
 
       await startSheet(page, second, ['Harden the edges', 'Top layer by roller', 'Hot wax']);
@@ -159,19 +159,19 @@ describe.each(JOURNEYS)(
         () => document.querySelector('[data-testid="step-title"]')?.textContent === 'Scrape',
         { timeout: PATIENCE_MS },
       );
-      await press(page, 'One step back');
+      await press(page, 'Back one step');
       await page.waitForSelector('[data-testid="countdown"]');
       await press(page, 'Skip');
       await press(page, 'Skip this step');
-      await waitForText(page, 'Say why the step is skipped.');
-      await typeInto(page, 'Why it is skipped', 'Fan on it');
+      await waitForText(page, 'Say why you skip this step.');
+      await typeInto(page, 'Reason for skipping', 'Fan on it');
       await press(page, 'Skip this step');
       await page.waitForFunction(
         () => document.querySelector('[data-testid="step-title"]')?.textContent === 'Scrape',
         { timeout: PATIENCE_MS },
       );
       await runUntil(page, 'Done');
-      await waitForText(page, 'Its reserve, the shelf and the log have moved.');
+      await waitForText(page, 'Wax reserve, shelf and log are updated.');
 
       const after = await stockLeft();
       // Three ironed coats of about nine grams a pair, whatever wax the hour of the demo asks for.
@@ -180,7 +180,7 @@ describe.each(JOURNEYS)(
       expect(total(after)).toBeLessThan(total(before) - 15);
       expect(await reserveOf(page, first)).toBeGreaterThan(reserve);
       expect(await page.evaluate(() => document.body.innerText)).not.toContain('Rust on the edge');
-      await waitForText(page, 'by a job of the bench');
+      await waitForText(page, 'from a job');
       await page.goto(`${app.url}/outing/demo-slalom/log`, { waitUntil: 'networkidle0' });
       expect(await textOf(page, 'bench-log')).toMatch(/ended early|skipped cool: Fan on it/);
       const isWide = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
@@ -279,10 +279,10 @@ describe('timers', () => {
     await startSheet(page, 'demo-ski-jorin-slalom-2', ['Top layer by roller']);
     let hasPaced = false;
     await runUntil(page, 'Cool', async (title) => {
-      if (!title.includes('iron in') || hasPaced) return;
+      if (!title.includes('Iron in') || hasPaced) return;
       hasPaced = true;
-      await press(page, 'Start the bead');
-      await waitForText(page, 'From the tip again');
+      await press(page, 'Start the pace');
+      await waitForText(page, 'Back to the tip');
       const { violations } = await new AxePuppeteer(page).analyze();
       expect(violations.map((one) => one.id)).toEqual([]);
     });
@@ -297,8 +297,8 @@ describe('timers', () => {
       () => document.querySelector('[data-testid="step-title"]')?.textContent === 'Cool',
       { timeout: PATIENCE_MS },
     );
-    await press(page, 'Put this job away');
-    await waitForText(page, 'is put away unfinished.');
+    await press(page, 'Stop this job');
+    await waitForText(page, 'stopped before the end.');
     await press(page, 'Undo');
     expect(errors).toEqual([]);
   });
@@ -311,18 +311,18 @@ describe('the rack of skis', () => {
     await waitForText(page, 'Tivia skate 2');
     expect(await page.evaluate(() => document.body.innerText)).not.toContain('Ekko classic');
     await typeInto(page, 'Name of the pair', 'Loaner 1');
-    await press(page, 'Put on the rack');
+    await press(page, 'Add to rack');
     await waitForText(page, 'Length is missing.');
     await typeInto(page, 'Length', '188');
     await typeInto(page, 'Waist', '44');
-    await press(page, 'Put on the rack');
+    await press(page, 'Add to rack');
     await waitForText(page, 'All skis');
     await waitForText(page, 'Loaner 1');
-    await typeInto(page, 'How far', '12');
-    await press(page, 'Write it down');
+    await typeInto(page, 'Distance', '12');
+    await press(page, 'Add to history');
     await waitForText(page, '12 km, usual snow');
-    await press(page, 'Take back: 12 km, usual snow');
-    await waitForText(page, 'taken back.');
+    await press(page, 'Remove: 12 km, usual snow');
+    await waitForText(page, 'removed.');
     await press(page, 'Undo');
     await waitForText(page, '12 km, usual snow');
     await page.goto(`${app.url}/ski/demo-ski-ilo-skate`, { waitUntil: 'networkidle0' });
@@ -334,17 +334,17 @@ describe('the rack of skis', () => {
 
   it('has room for the team’s own iron, which the lab and the sheets then use', async () => {
     const { page, errors } = await openPage(browser, `${app.url}/outing/demo-slalom/iron`);
-    await page.click('summary::-p-text(Your own iron)');
-    await press(page, 'Keep this iron');
+    await page.click('button::-p-text(Your own iron)');
+    await press(page, 'Save this iron');
     await waitForText(page, 'Give the iron a name.');
     await typeInto(page, 'Name of the iron', 'Old brass one');
     await typeInto(page, 'Plate along the ski', '12');
     await typeInto(page, 'Mass of the plate', '0.9');
     await typeInto(page, 'Power', '400');
-    await press(page, 'Keep this iron');
+    await press(page, 'Save this iron');
     await page.waitForSelector('::-p-aria([name="Old brass one"][role="radio"])');
-    await press(page, 'Forget Old brass one');
-    await waitForText(page, 'is forgotten.');
+    await press(page, 'Delete Old brass one');
+    await waitForText(page, 'is deleted.');
     expect(errors).toEqual([]);
   });
 });

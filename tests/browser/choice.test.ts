@@ -42,8 +42,8 @@ describe('the choice in full', () => {
     await page.focus('aria/Snow temperature[role="slider"]');
     for (let i = 0; i < 10; i += 1) await page.keyboard.press('ArrowRight');
     await changed(page, 'answer-product', product);
-    await waitForText(page, 'A what-if is not saved');
-    await press(page, 'Back to the day as it is');
+    await waitForText(page, 'A what-if cannot be saved');
+    await press(page, 'Reset the sliders');
     await page.waitForFunction(
       (old) => document.querySelector('[data-testid="answer-equivalent"]')?.textContent === old,
       {},
@@ -72,7 +72,7 @@ describe('the choice in full', () => {
   it('says in one sentence what, how and why, and what the air would have cost', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-relay/pick`);
     const sentence = await textOf(page, 'answer-sentence');
-    expect(sentence).toMatch(/coats, over .* on top, .* structure of .* best of the shelf/);
+    expect(sentence).toMatch(/coats, over .* on top, .* structure of .* Best of the shelf/);
     expect(await textOf(page, 'by-air')).toMatch(/would choose .* instead of/);
     expect(await textOf(page, 'window')).toMatch(/One wax/);
   });
@@ -82,12 +82,12 @@ describe('grip', () => {
   it('measures the pocket, says what is wrong with it, and remembers what was tried', async () => {
     const { page, errors } = await openPage(browser, `${app.url}/outing/demo-tour/grip`);
     expect(await textOf(page, 'grip-sentence')).toContain('by the simple rule');
-    await press(page, 'A feeler’s two ends', 'radio');
-    await typeInto(page, 'Feeler stops behind at', '50');
-    await typeInto(page, 'Feeler stops ahead at', '-4');
-    await waitForText(page, 'The front end lies behind the back end');
-    await typeInto(page, 'Feeler stops behind at', '-4');
-    await typeInto(page, 'Feeler stops ahead at', '47');
+    await press(page, 'Feeler, two ends', 'radio');
+    await typeInto(page, 'Feeler stops at the back at', '50');
+    await typeInto(page, 'Feeler stops at the front at', '-4');
+    await waitForText(page, 'The front end is behind the back end');
+    await typeInto(page, 'Feeler stops at the back at', '-4');
+    await typeInto(page, 'Feeler stops at the front at', '47');
     await waitForText(page, 'from -4 to 47 cm');
     await press(page, 'Gaps along the ski', 'radio');
     const half = [0, 0.4, 0.8, 1.1, 0.9, 0.3];
@@ -100,19 +100,19 @@ describe('grip', () => {
     await waitForText(page, 'Full weight closes it from -10 to 40 cm');
     await typeInto(page, 'Weight of the skier', '55');
     await typeInto(page, 'Measured under', '75');
-    await waitForText(page, 'reckoned for 55 kg');
-    await press(page, 'A feeler’s two ends', 'radio');
-    await press(page, 'Keep this fit');
+    await waitForText(page, 'converted to 55 kg');
+    await press(page, 'Feeler, two ends', 'radio');
+    await press(page, 'Save this fit');
     await press(page, 'It slips', 'radio');
-    await waitForText(page, 'Lengthen the zone');
-    await press(page, 'Tried it');
-    await waitForText(page, 'One or two more layers');
+    await waitForText(page, 'Make the zone longer');
+    await press(page, 'I tried this');
+    await waitForText(page, 'Add one or two layers');
     await page.reload({ waitUntil: 'networkidle0' });
     expect(await textOf(page, 'grip-sentence')).toContain('to 47 cm');
     await press(page, 'It slips', 'radio');
-    await waitForText(page, 'One or two more layers');
-    await press(page, 'Take back');
-    await waitForText(page, 'Lengthen the zone');
+    await waitForText(page, 'Add one or two layers');
+    await press(page, 'Remove');
+    await waitForText(page, 'Make the zone longer');
     expect(errors).toEqual([]);
   });
 });
@@ -120,23 +120,23 @@ describe('grip', () => {
 describe('the shelf', () => {
   it('labels a block by nail and finger, books stock, and undoes a removal', async () => {
     const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/shelf`);
-    await waitForText(page, 'The one purchase that helps most');
+    await waitForText(page, 'The purchase that helps most');
     await typeInto(page, 'Name', 'Found in a drawer');
-    await page.click('summary::-p-text(No label?)');
+    await page.click('button::-p-text(No label?)');
     await press(page, 'Groove with a curl', 'radio');
     await press(page, 'Greasy', 'radio');
     await waitForText(page, 'Hardness about');
-    await press(page, 'Take these ends');
-    await press(page, 'Put on the shelf');
+    await press(page, 'Use these ends');
+    await press(page, 'Add to shelf');
     await waitForText(page, '23 glide waxes');
-    await press(page, 'Take off Found in a drawer');
-    await waitForText(page, 'is off the shelf');
+    await press(page, 'Remove Found in a drawer');
+    await waitForText(page, 'was removed');
     await press(page, 'Undo');
     await waitForText(page, '23 glide waxes');
     await page.select('#stock-product', 'demo-frost');
     await typeInto(page, 'Grams', '12');
-    await press(page, 'Book it');
-    await waitForText(page, 'Frost booked.');
+    await press(page, 'Save stock change');
+    await waitForText(page, 'Stock of Frost saved.');
     expect(errors).toEqual([]);
   });
 });
@@ -145,10 +145,10 @@ describe('the team’s own ways', () => {
   it('stand on the choice once set', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-relay/settings`);
     await press(page, 'Rotary', 'radio');
-    await waitForText(page, 'Quick for many pairs');
+    await waitForText(page, 'Fast for many pairs');
     await page.goto(`${app.url}/outing/demo-relay/pick`, { waitUntil: 'networkidle0' });
-    await page.click('summary::-p-text(The way we work)');
-    await waitForText(page, 'Quick for many pairs');
+    await page.click('button::-p-text(Our way of working)');
+    await waitForText(page, 'Fast for many pairs');
   });
 });
 
@@ -162,10 +162,12 @@ describe('the iron lab', () => {
     await typeInto(page, 'Set temperature', '130');
     await typeInto(page, 'Trail you saw', '4');
     await typeInto(page, 'After pass', '1');
-    await waitForText(page, 'Contact fitted to');
+    await waitForText(page, 'Heat contact fitted to');
     await page.waitForSelector('.js-plotly-plot .heatmaplayer image, .js-plotly-plot .hm image');
-    await press(page, 'Run at true speed');
-    await waitForText(page, 'From the start');
+    // The page stands still once the map is whole.
+    await page.waitForFunction(() => !document.body.innerText.includes('% computed'));
+    await press(page, 'Play at real speed');
+    await waitForText(page, 'Back to the start');
     expect(errors).toEqual([]);
   });
 });

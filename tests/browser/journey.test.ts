@@ -65,7 +65,7 @@ describe('from a reading to a choice', () => {
     expect(await textOf(page, 'answer-equivalent')).toBe('−14.0 ± 0.8 °C');
     await page.waitForSelector('.js-plotly-plot .scatterlayer path.js-line');
     await typeInto(page, 'Note for the log', 'Sky clear, falling fast');
-    await press(page, 'Save this choice');
+    await press(page, 'Save choice');
     await waitForText(page, 'Choice saved');
 
     const port = Number(new URL(app.url).port);
@@ -76,19 +76,19 @@ describe('from a reading to a choice', () => {
     expect(await textOf(page, 'log')).toContain('Sky clear, falling fast');
     expect(await textOf(page, 'line-choice')).toBe(product);
     // While the server was away the page asked for its timers in vain.
-    expect(errors.filter((error) => !error.includes('ERR_CONNECTION_REFUSED'))).toEqual([]);
+    expect(errors.filter((error) => !error.includes('net::ERR_')).join('\n')).toBe('');
   });
 
   it('lets one overrule the answer and says what that costs', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-tour/pick`);
     const best = await textOf(page, 'answer-product');
     await press(page, 'Take Everyday wide', 'radio');
-    await waitForText(page, `You overrule ${best}`);
+    await waitForText(page, `You chose it instead of ${best}`);
     expect(await textOf(page, 'answer-product')).toBe('Everyday wide');
-    await press(page, 'Save this choice');
-    await waitForText(page, `Say why you take Everyday wide instead of ${best}.`);
+    await press(page, 'Save choice');
+    await waitForText(page, `Say why you choose Everyday wide instead of ${best}.`);
     await typeInto(page, `Why Everyday wide instead of ${best}`, 'It is all that is left');
-    await press(page, 'Save this choice');
+    await press(page, 'Save choice');
     await waitForText(page, 'Choice saved');
     await page.goto(`${app.url}/outing/demo-tour/wall`, { waitUntil: 'networkidle0' });
     await waitForText(page, 'It is all that is left');
@@ -105,8 +105,8 @@ describe('from a reading to a choice', () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/log`);
     const entries = async () => (await page.$$('[data-testid="log"] > li')).length;
     const count = await entries();
-    await page.click('[data-testid="log"] > li summary');
-    await press(page, 'Withdraw this choice');
+    await page.click('[data-testid="log"] > li [data-part="trigger"]');
+    await press(page, 'Withdraw choice');
     await waitForText(page, 'Choice withdrawn');
     await page.waitForFunction(
       (old) => document.querySelectorAll('[data-testid="log"] > li').length === old - 1,
@@ -128,17 +128,17 @@ describe('from a reading to a choice', () => {
       uploadFile: (file: string) => Promise<void>;
     };
     await input.uploadFile('examples/readings.csv');
-    await waitForText(page, '6 readings taken in.');
+    await waitForText(page, '6 readings imported.');
     await waitForText(page, 'North bend');
     await page.goto(`${app.url}/outing/demo-slalom/pick`, { waitUntil: 'networkidle0' });
-    await press(page, 'Save this choice');
+    await press(page, 'Save choice');
     await waitForText(page, 'Choice saved');
   });
 
   it('guesses for someone without a probe, and says so', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-tour/snow`);
     await typeInto(page, 'Air temperature', '-4');
-    await page.click('summary::-p-text(No probe?)');
+    await page.click('button::-p-text(No probe?)');
     await waitForText(page, 'Guessed, not measured');
     await press(page, 'Use this guess');
     await waitForValue(page, 'temperatureC', '−9.0');
@@ -149,7 +149,7 @@ describe('from a reading to a choice', () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/snow`);
     await typeInto(page, 'Snow temperature', '3');
     await typeInto(page, 'Humidity of the air', '140');
-    await waitForText(page, 'snow is never warmer than 0 °C');
+    await waitForText(page, 'Snow is never warmer than 0 °C');
     await waitForText(page, 'Humidity must be from 0 to 100 %');
     await typeInto(page, 'Snow temperature', '-7.5');
     await page.goto(`${app.url}/outing/demo-slalom/log`);
@@ -162,8 +162,9 @@ describe('the frame', () => {
   it('lists the keys under ? and goes where they say', async () => {
     const { page } = await openPage(browser, `${app.url}${RELAY}/snow`);
     await page.keyboard.press('?');
-    await page.waitForSelector('dialog[open]');
+    await page.waitForSelector('[role="dialog"]', { visible: true });
     await page.keyboard.press('Escape');
+    await page.waitForSelector('[role="dialog"]', { hidden: true });
     await page.keyboard.press('l');
     await page.waitForFunction(() => location.pathname.endsWith('/log'));
   });
@@ -176,7 +177,7 @@ describe('the frame', () => {
     );
     for (const screen of ['pick', 'iron', 'shelf']) {
       await page.goto(`${app.url}${RELAY}/${screen}`, { waitUntil: 'networkidle0' });
-      const shown = await page.$eval('main article', (main) => (main as HTMLElement).innerText);
+      const shown = await page.$eval('main article', (main) => main.innerText);
       expect(shown, screen).toContain('°F');
       expect(
         shown.split('\n').filter((line) => line.includes('°C')),
@@ -213,14 +214,14 @@ describe('the frame', () => {
   it('starts an outing from nothing, and says what an empty shelf needs', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/new`);
     await typeInto(page, 'Name', 'Tuesday loop');
-    await press(page, 'Save the outing');
+    await press(page, 'Save outing');
     await waitForText(page, 'Start is missing.');
     await page.$eval('input[type="datetime-local"]', (input) => {
       const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
       setter.call(input, '2027-01-19T18:00');
       input.dispatchEvent(new Event('input', { bubbles: true }));
     });
-    await press(page, 'Save the outing');
+    await press(page, 'Save outing');
     await waitForText(page, 'No reading yet.');
     const pickUrl = page.url().replace(/snow$/, 'pick');
     await page.goto(pickUrl, { waitUntil: 'networkidle0' });

@@ -80,11 +80,11 @@ describe('instruments', () => {
   it('let a probe be pulled early, and fill the form', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/snow`);
     await page.waitForSelector('[data-testid="snow-start"]');
-    await page.click('summary::-p-text(Read the instruments)');
+    await page.click('button::-p-text(Read the instruments)');
     await press(page, 'Hygrometer');
     await press(page, 'Put the probe in');
-    await waitForText(page, 'you may pull it');
-    await press(page, 'Use it');
+    await waitForText(page, 'You can pull it out');
+    await press(page, 'Use this value');
     await page.waitForFunction(
       () => document.querySelector<HTMLInputElement>('input[name="temperatureC"]')?.value !== '',
     );
@@ -100,14 +100,14 @@ describe('the venue', () => {
     const { page } = await venue();
     await press(page, 'Weather service', 'radio');
     await press(page, 'Down', 'radio');
-    await press(page, 'Ask the service');
+    await press(page, 'Get forecast');
     await waitForText(page, 'The weather service is down (503)');
     await press(page, 'Stale', 'radio');
-    await press(page, 'Ask the service');
+    await press(page, 'Get forecast');
     await waitForText(page, 'This forecast is 14 h old');
     await press(page, 'Undo');
     await press(page, 'Late', 'radio');
-    await press(page, 'Ask the service');
+    await press(page, 'Get forecast');
     await waitForText(page, 'did not answer in time');
   });
 
@@ -115,12 +115,12 @@ describe('the venue', () => {
     const { page } = await venue();
     await press(page, 'METAR or TAF', 'radio');
     await page.type('#reports', 'METAR LXXX 231150Z 24008KT M03/M06 Q1013\nnonsense');
-    await press(page, 'Read them');
+    await press(page, 'Import reports');
     await waitForText(page, 'is no METAR or TAF');
     await page.click('#reports', { count: 1 });
     for (let i = 0; i < 'nonsense'.length; i += 1) await page.keyboard.press('Backspace');
-    await press(page, 'Read them');
-    await waitForText(page, '1 hour taken in.');
+    await press(page, 'Import reports');
+    await waitForText(page, '1 hour imported.');
   });
 
   it('draws a course from a track, and takes the old one back', async () => {
@@ -130,7 +130,7 @@ describe('the venue', () => {
     };
     await input.uploadFile('examples/pass.gpx');
     await waitForText(page, 'Set shade, wind and surface, then save.');
-    await press(page, 'Save the course');
+    await press(page, 'Save course');
     await waitForText(page, 'Course saved.');
     await press(page, 'Undo');
     await waitForText(page, 'The old course is back.');

@@ -87,7 +87,7 @@ describe('a page of another site', () => {
 describe('two tabs', () => {
   const address = () => `${app.url}/outing/demo-relay/skis/demo-ski-ilo-skate`;
   const change = async (page: Page, length: string) => {
-    await press(page, 'Change it');
+    await press(page, 'Change');
     await typeInto(page, 'Length', length);
   };
 
@@ -96,14 +96,14 @@ describe('two tabs', () => {
     const second = await openPage(browser, address());
     await change(second.page, '187');
     await change(first.page, '191');
-    await press(first.page, 'Save the changes');
+    await press(first.page, 'Save changes');
     await waitForText(first.page, '191 cm');
     expect(await focused(first.page)).toBe('BUTTON');
-    await press(second.page, 'Save the changes');
-    await waitForText(second.page, 'Someone else changed this meanwhile');
-    await waitForText(second.page, 'they set 191');
-    await press(second.page, 'Take theirs');
-    await press(second.page, 'Save the changes');
+    await press(second.page, 'Save changes');
+    await waitForText(second.page, 'Someone else changed this in the meantime');
+    await waitForText(second.page, 'they entered 191');
+    await press(second.page, 'Use theirs');
+    await press(second.page, 'Save changes');
     await waitForText(second.page, '191 cm');
     expect([...first.errors, ...second.errors]).toEqual([]);
   });
@@ -120,9 +120,11 @@ describe('a double click', () => {
     };
     const before = count();
     await typeInto(page, 'Grams', '7');
-    const button = await page.waitForSelector('::-p-aria([name="Book it"][role="button"])');
+    const button = await page.waitForSelector(
+      '::-p-aria([name="Save stock change"][role="button"])',
+    );
     await button!.click({ count: 2, delay: 1 });
-    await waitForText(page, 'booked.');
+    await waitForText(page, ' saved.');
     await page.reload({ waitUntil: 'networkidle0' });
     expect(count()).toBe(before + 1);
     expect(errors).toEqual([]);
@@ -158,7 +160,7 @@ describe('files from elsewhere', () => {
     await waitForText(page, 'is never closed');
     const latin1 = Buffer.from(`${header}2027-01-17 06:00;-9;70;Höhe\n`, 'latin1');
     await upload('latin.csv', latin1);
-    await waitForText(page, '1 reading taken in.');
+    await waitForText(page, '1 reading imported.');
     const stored = await fetch(`${app.url}/api/v1/readings?outing=demo-tour&format=json`);
     const spots = ((await stored.json()) as { spot?: string }[]).map((reading) => reading.spot);
     expect(spots).toContain('Höhe');
@@ -170,7 +172,7 @@ describe('by keyboard', () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-relay/snow`);
     await page.keyboard.press('Tab');
     const text = () => page.evaluate(() => document.activeElement?.textContent);
-    expect(await text()).toBe('Skip to the work');
+    expect(await text()).toBe('Skip to content');
     await page.keyboard.press('Enter');
     await page.keyboard.press('Tab');
     expect(await text()).toBe('Skip to the reading');

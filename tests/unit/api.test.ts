@@ -77,7 +77,11 @@ describe('POST /api/v1/pick', () => {
     expect(answer.equivalentTemperatureC).toBeCloseTo(-15.8286, 3);
     expect(answer.hardness).toBeCloseTo(64.32, 6);
     expect(answer.additives).toEqual(['dry_lubricant']);
-    expect(answer.structure).toEqual({ widthMm: 0.25, kind: 'fine' });
+    expect(answer.structure).toMatchObject({
+      widthMm: 0.25,
+      kind: 'fine',
+      code: 'structure_cold',
+    });
   });
 
   it('takes the stored shelf when products are absent', async () => {

@@ -2,6 +2,7 @@ import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { jobState } from '@/core/bench';
 import { careOf } from '@/core/ski';
+import { DEFAULT_UNITS } from '@/words/units';
 import type { FrostDatabase } from '@/data/database';
 import { findJob, listOpenJobs, workedSteps } from '@/data/jobs';
 import { findOuting } from '@/data/outings';
@@ -33,7 +34,7 @@ function bench(db: FrostDatabase) {
   const starting = () => {
     const { nowMs: at, newId } = stamp();
     const write = writingTo(db, { nowMs: at, at: new Date(at).toISOString(), newId });
-    return { nowMs: at, write };
+    return { nowMs: at, write, units: DEFAULT_UNITS };
   };
   const move = async (jobId: string, kind: 'next' | 'back' | 'skip', more: object = {}) => {
     const job = (await findJob(db, jobId))!;
@@ -64,11 +65,15 @@ describe('a sheet for a ski of the rack', () => {
     const { sheet, suggested, choiceName } = planned.value;
     expect(suggested.map((one) => one.key)).toContain('edges');
     expect(sheet.steps.map((one) => one.kind)).toContain('repair');
-    const iron = sheet.steps.find((one) => one.title.startsWith(`${choiceName!}: iron`))!;
-    expect(iron.reason).toMatch(/Iron lab, for this ski and room|By the label/);
+    const iron = sheet.steps.find(
+      ({ work }) => work.code === 'iron' && work.product === choiceName,
+    )!;
+    expect(iron.reason?.code).toMatch(/lab_below_label|lab_as_label|by_label/);
     expect(iron.figures.temperatureC).toBeGreaterThan(90);
     expect(sheet.steps.some((one) => one.productId?.startsWith('demo-'))).toBe(true);
-    expect(sheet.notes.join(' ')).toContain('The grind of 1 mm is coarser');
+    expect(sheet.notes).toContainEqual(
+      expect.objectContaining({ code: 'grind_too_coarse', grindMm: 1 }),
+    );
     const own = await planSheet(db, { ...SLALOM, programmes: ['storage'], roomC: 5 }, NOW);
     expect(own.ok && own.value.sheet.programmes).toEqual(['storage']);
   });
@@ -153,7 +158,7 @@ describe('running a job', () => {
         await listSkiEvents(db, SLALOM.skiId),
         await listFindings(db, SLALOM.skiId),
       ];
-      return careOf('alpine', events, findings, NOW).reserve;
+      return careOf('alpine', { events, findings, nowMs: NOW }).reserve;
     };
     const before = await reserveOf();
     const id = await start();
@@ -216,11 +221,11 @@ describe('running a job', () => {
       ok: false,
       error: { code: 'conflict' },
     });
-    expect((await dropJob(db, id, true, now())).ok).toBe(true);
+    expect((await dropJob(db, { jobId: id, isDropped: true, nowMs: now() })).ok).toBe(true);
     expect(await listOpenJobs(db)).toEqual([]);
-    expect((await dropJob(db, id, false, now())).ok).toBe(true);
+    expect((await dropJob(db, { jobId: id, isDropped: false, nowMs: now() })).ok).toBe(true);
     expect(await listOpenJobs(db)).toHaveLength(1);
-    expect((await dropJob(db, 'gone', true, now())).ok).toBe(false);
+    expect((await dropJob(db, { jobId: 'gone', isDropped: true, nowMs: now() })).ok).toBe(false);
   });
 });
 
@@ -266,15 +271,17 @@ describe('the rack of skis', () => {
       .jpeg()
       .toBuffer();
     const write = writingTo(db, { id: 'photo' });
-    const kept = await keepSkiPhoto(db, SLALOM.skiId, image, write);
+    const kept = await keepSkiPhoto(db, { skiId: SLALOM.skiId, bytes: image, write });
     expect(kept).toMatchObject({ ok: true, value: { id: 'photo' } });
     const shown = await showSkiPhoto(db, 'photo');
     if (!shown.ok) throw new Error('no photo');
     expect((await sharp(shown.value).metadata()).exif).toBeUndefined();
-    expect((await loadSki(db, SLALOM.skiId, NOW, false))!.photoIds).toEqual(['photo']);
+    expect(
+      (await loadSki(db, { id: SLALOM.skiId, nowMs: NOW, isSouthern: false }))!.photoIds,
+    ).toEqual(['photo']);
     const text = new TextEncoder().encode('no picture');
-    expect((await keepSkiPhoto(db, SLALOM.skiId, text, write)).ok).toBe(false);
-    expect((await keepSkiPhoto(db, 'gone', image, write)).ok).toBe(false);
+    expect((await keepSkiPhoto(db, { skiId: SLALOM.skiId, bytes: text, write })).ok).toBe(false);
+    expect((await keepSkiPhoto(db, { skiId: 'gone', bytes: image, write })).ok).toBe(false);
     expect((await showSkiPhoto(db, 'gone')).ok).toBe(false);
   });
 
@@ -294,9 +301,9 @@ describe('the rack of skis', () => {
     const due = rack.filter((one) => one.care.due.length > 0);
     expect(due.length).toBeGreaterThan(3);
     expect(due.length).toBeLessThan(rack.length);
-    const ski = await loadSki(db, 'demo-ski-ilo-skate', NOW, false);
+    const ski = await loadSki(db, { id: 'demo-ski-ilo-skate', nowMs: NOW, isSouthern: false });
     expect(ski!.look.baseState).toBe('burnt');
     expect(ski!.events[0]!.atMs).toBeGreaterThan(ski!.events.at(-1)!.atMs);
-    expect(await loadSki(db, 'gone', NOW, false)).toBeUndefined();
+    expect(await loadSki(db, { id: 'gone', nowMs: NOW, isSouthern: false })).toBeUndefined();
   });
 });

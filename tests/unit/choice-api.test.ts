@@ -123,7 +123,7 @@ describe('grip', () => {
     expect(validate(gripResponseSchema, answer)).toMatchObject({ ok: true });
     expect(answer.fit).toMatchObject({ basis: 'gaps', stiffness: 'right' });
     expect(answer.kind).toBe('stick');
-    expect(answer.carry).toContain('warms');
+    expect(answer.carry).toContain('warmer');
     expect(answer.trouble).toMatchObject({ key: 'more_layers' });
     expect(answer.binderId).toBe('demo-grip-binder');
   });

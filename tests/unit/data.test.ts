@@ -67,24 +67,28 @@ describe('readings and choices that stand', () => {
   it('leave out what was withdrawn, and take it back', async () => {
     const db = await temporaryDatabase();
     const [latest] = await listReadings(db, 'demo-relay');
-    expect(await withdrawRows(db, 'reading', 'id', latest!.id, stamp)).toBe(1);
-    expect(await withdrawRows(db, 'reading', 'id', latest!.id, stamp)).toBe(0);
+    expect(
+      await withdrawRows(db, { table: 'reading', column: 'id', value: latest!.id, stamp }),
+    ).toBe(1);
+    expect(
+      await withdrawRows(db, { table: 'reading', column: 'id', value: latest!.id, stamp }),
+    ).toBe(0);
     expect(await listReadings(db, 'demo-relay')).toHaveLength(2);
-    const restoredId = await restoreRow(db, 'reading', latest!.id, stamp);
+    const restoredId = await restoreRow(db, { table: 'reading', id: latest!.id, stamp });
     expect(restoredId).toBe(`made-${made}`);
-    expect(await restoreRow(db, 'reading', latest!.id, stamp)).toBeUndefined();
+    expect(await restoreRow(db, { table: 'reading', id: latest!.id, stamp })).toBeUndefined();
     const [back] = await listReadings(db, 'demo-relay');
     expect(back).toMatchObject({ temperatureC: latest!.temperatureC, spot: latest!.spot });
-    expect(await restoreRow(db, 'reading', 'nobody', stamp)).toBeUndefined();
+    expect(await restoreRow(db, { table: 'reading', id: 'nobody', stamp })).toBeUndefined();
   });
 
   it('work for choices too', async () => {
     const db = await temporaryDatabase();
     const [choice] = await listChoices(db);
     expect(choice!.lines.length).toBeGreaterThanOrEqual(7);
-    await withdrawRows(db, 'choice', 'id', choice!.id, stamp);
+    await withdrawRows(db, { table: 'choice', column: 'id', value: choice!.id, stamp });
     expect(await listChoices(db)).toHaveLength(0);
-    await restoreRow(db, 'choice', choice!.id, stamp);
+    await restoreRow(db, { table: 'choice', id: choice!.id, stamp });
     expect(await listChoices(db)).toHaveLength(1);
   });
 
@@ -162,8 +166,18 @@ describe('weather', () => {
         (one) => one.timeMs === hour(0).timeMs,
       )!.airTemperatureC;
     const first = await airNow();
-    await saveWeather(db, 'demo-valley', [hour(-21)], 'newer', '2027-01-13T13:00:00.000Z');
-    await saveWeather(db, 'demo-valley', [hour(-40)], 'stale', '2027-01-12T13:00:00.000Z');
+    await saveWeather(db, {
+      stationId: 'demo-valley',
+      samples: [hour(-21)],
+      source: 'newer',
+      at: '2027-01-13T13:00:00.000Z',
+    });
+    await saveWeather(db, {
+      stationId: 'demo-valley',
+      samples: [hour(-40)],
+      source: 'stale',
+      at: '2027-01-12T13:00:00.000Z',
+    });
     expect(await airNow()).toBe(-21);
     expect(await removeWeather(db, 'demo-valley', '2027-01-13T13:00:00.000Z')).toBe(1);
     expect(await airNow()).toBe(first);

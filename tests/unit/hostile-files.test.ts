@@ -33,9 +33,9 @@ describe('a file of readings', () => {
     ]);
     expect(
       problemsOf(`${HEADER}\n2027-01-17T06:00;${'9'.repeat(50_000)};70;`)[0]!.message,
-    ).toContain('over 2000 characters');
+    ).toContain('longer than 2000 characters');
     expect(problemsOf(','.repeat(4_800_000))).toMatchObject([{ line: 1, field: 'file' }]);
-    expect(problemsOf('\n'.repeat(4_900_000))[0]!.message).toContain('over 10000 rows');
+    expect(problemsOf('\n'.repeat(4_900_000))[0]!.message).toContain('more than 10000 rows');
     expect(problemsOf(`${HEADER}\n"${'x;\n'.repeat(1000)}"`)[0]!.message).toContain('2000');
   });
 
@@ -88,14 +88,12 @@ describe('dates', () => {
 
 describe('a list', () => {
   let looked = 0;
-  const element = object({ value: boundedNumber('Value', 0, 1, '').required('Missing.') }).test(
-    'count',
-    '',
-    () => {
-      looked += 1;
-      return true;
-    },
-  );
+  const element = object({
+    value: boundedNumber('Value', { low: 0, high: 1, unit: '' }).required('Missing.'),
+  }).test('count', '', () => {
+    looked += 1;
+    return true;
+  });
   const schema = object({ items: list(element.required()).max(2000, 'Up to 2000 items.') });
 
   it('that is too long is refused before its elements are looked at', () => {

@@ -54,7 +54,7 @@ describe('POST /api/v1/outlook', () => {
   it('names a gap, disorder, length, members and readings outside', async () => {
     const holed = weather(12).filter((_, hour) => hour < 4 || hour > 7);
     expect((await problems(body({ weather: holed }))).weather).toContain(
-      'gap of over 3 h, from 2027-01-16T12',
+      'gap of more than 3 h, from 2027-01-16T12',
     );
     expect((await problems(body({ weather: weather(241) }))).weather).toContain('240 hours');
     expect(await problems(body({ weather: [...weather(3)].reverse() }))).toHaveProperty([

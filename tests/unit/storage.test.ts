@@ -1,4 +1,5 @@
-import { closeSync, openSync, statSync, writeSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { chmodSync, closeSync, openSync, statSync, writeSync } from 'node:fs';
 import path from 'node:path';
 import { sql } from 'kysely';
 import { describe, expect, it, vi } from 'vitest';
@@ -11,6 +12,7 @@ import { listOutings } from '@/data/outings';
 import { addReadings, listReadings } from '@/data/readings';
 import { answered, answerRoute } from '@/formats/wire';
 import { refusalWords } from '../../host/prepare-data';
+import { bundleChild } from '../attack/storage';
 import { migrated, temporaryDatabase, temporaryFolder } from './temporary-database';
 
 const NOW = new Date('2027-01-13T12:00:00Z');
@@ -71,11 +73,39 @@ describe('the database file', () => {
   });
 });
 
+const NOBODY = 65_534;
+const isRoot = process.getuid?.() === 0;
+
+it.runIf(isRoot)(
+  'a log that another user owns: what is stored is shown, and nothing is acknowledged',
+  async () => {
+    const folder = await seededFolder();
+    // The folder and its file are open to all; the log beside it is root's alone.
+    const keeper = openDatabase(folder);
+    await sql`update team_setting set value = value`.execute(keeper);
+    chmodSync(folder, 0o777);
+    chmodSync(path.join(folder, 'frost-pick.db'), 0o666);
+    const child = await bundleChild('health-child');
+    const { stdout, stderr } = spawnSync(process.execPath, [child, folder], {
+      uid: NOBODY,
+      gid: NOBODY,
+      encoding: 'utf8',
+    });
+    await keeper.destroy();
+    const said = JSON.parse(stdout || JSON.stringify({ stderr })) as {
+      health: { isWritable: boolean };
+      written: { ok: boolean; error?: { message: string } };
+    };
+    expect(said.health).toMatchObject({ isWritable: false });
+    expect(said.written.error?.message).toContain('nothing was saved');
+  },
+);
+
 describe('what goes wrong', () => {
   it('is answered with a code and a sentence, also when nobody foresaw it', async () => {
     const log = vi.spyOn(console, 'error').mockImplementation(() => undefined);
-    const codeOf = async (error: unknown) => {
-      const response = await answerRoute(() => Promise.reject(error as Error));
+    const codeOf = async (error: Error) => {
+      const response = await answerRoute(() => Promise.reject(error));
       const { code } = (await response.json()) as { code: string };
       return [response.status, code, response.headers.get('retry-after')];
     };
@@ -100,7 +130,7 @@ describe('what goes wrong', () => {
     ]) {
       expect(refusalWords(error, '/data')).toMatch(/--data FOLDER|start that version|start again/);
     }
-    expect(refusalWords(new DomainError('x', 'y', 1, 'z'), '/data')).toBeUndefined();
+    expect(refusalWords(new DomainError({ code: 'bad_time' }, 'y', 1), '/data')).toBeUndefined();
   });
 });
 

@@ -46,15 +46,17 @@ const fieldsOf = (answer: { ok: boolean; error?: { details: unknown[] } }) =>
 describe('saving a reading', () => {
   it('keeps it in UTC, and a correction instead of what it corrects', async () => {
     const db = await temporaryDatabase();
-    const saved = await saveReading(db, RELAY, reading, stamp('first'));
+    const saved = await saveReading(db, { target: RELAY, input: reading, stamp: stamp('first') });
     expect(saved).toMatchObject({ ok: true, value: { takenAt: '2027-01-13T12:30:00.000Z' } });
     const target = { ...RELAY, correctsId: 'first' };
     const better = { ...reading, temperatureC: -8.9 };
-    expect((await saveReading(db, target, better, stamp('second'))).ok).toBe(true);
+    expect((await saveReading(db, { target, input: better, stamp: stamp('second') })).ok).toBe(
+      true,
+    );
     const standing = await listReadings(db, 'demo-relay');
     expect(standing.some((one) => one.id === 'first')).toBe(false);
     expect(standing.find((one) => one.id === 'second')?.temperatureC).toBe(-8.9);
-    expect(await saveReading(db, target, better, stamp('third'))).toMatchObject({
+    expect(await saveReading(db, { target, input: better, stamp: stamp('third') })).toMatchObject({
       ok: false,
       error: { code: 'not_found' },
     });
@@ -69,14 +71,18 @@ describe('saving a reading', () => {
       note: '<script>',
       takenAt: 'noon',
     };
-    const answer = await saveReading(db, RELAY, bad, stamp('bad'));
+    const answer = await saveReading(db, { target: RELAY, input: bad, stamp: stamp('bad') });
     expect(fieldsOf(answer).sort()).toEqual([
       'humidityFraction',
       'note',
       'takenAt',
       'temperatureC',
     ]);
-    const gone = await saveReading(db, { outingId: 'gone' }, reading, stamp('gone'));
+    const gone = await saveReading(db, {
+      target: { outingId: 'gone' },
+      input: reading,
+      stamp: stamp('gone'),
+    });
     expect(gone).toMatchObject({ ok: false, error: { code: 'not_found' } });
   });
 });
@@ -90,12 +96,11 @@ describe('files of readings', () => {
       let n = 0;
       return () => `made-${(n += 1)}`;
     })();
-    const report = await importReadings(
-      db,
-      'demo-tour',
-      await textOf(out.value),
-      writingTo(db, { newId, at: AT }),
-    );
+    const report = await importReadings(db, {
+      outingId: 'demo-tour',
+      text: await textOf(out.value),
+      write: writingTo(db, { newId, at: AT }),
+    });
     expect(report).toEqual({ ok: true, value: { importId: 'made-1', count: 3 } });
     const taken = (await listReadings(db, 'demo-tour')).filter((one) => one.importId === 'made-1');
     const original = await listReadings(db, 'demo-relay');
@@ -196,11 +201,11 @@ describe('saving a choice', () => {
     const text = wallText(outing, 'Wed 17:30', lines).split('\n');
     expect(text[0]).toBe(`${outing.name}, ${outing.venue.name}, start Wed 17:30`);
     expect(text[1]).toBe('Wax: Frost');
-    expect(text).toContain('Overruled: Black frost. Reason: It won here last year.');
+    expect(text).toContain('Instead of: Black frost. Reason: It won here last year.');
     expect(text.find((line) => line.startsWith('Snow:'))).toMatch(
-      /^Snow: -\d\.\d °C; asks for a wax of -1\d\.\d °C$/,
+      /^Snow: -\d\.\d °C. Asks for a wax of -1\d\.\d °C$/,
     );
-    expect(text.find((line) => line.startsWith('Feed the base:'))).toContain('1 ×');
+    expect(text.find((line) => line.startsWith('Condition the base:'))).toContain('1 ×');
     expect(text.find((line) => line.startsWith('Along the edges:'))).toBeDefined();
     expect(text.at(-1)).toBe('Note: because');
     const old = wallLines({ ...saved.value, details: undefined }, String);
@@ -288,7 +293,7 @@ describe('weather for a station', () => {
     ];
     const counts = [];
     for (const input of inputs) {
-      const taken = await takeWeather(db, target, input, { at: AT, write: writingTo(db) });
+      const taken = await takeWeather(db, { target, input }, { at: AT, write: writingTo(db) });
       counts.push(taken.ok ? taken.value.hours : taken.error.message);
     }
     expect(counts).toEqual([1, 2, 1, 72]);
@@ -298,22 +303,29 @@ describe('weather for a station', () => {
 
   it('is refused with the field or the line, and for a station that is gone', async () => {
     const db = await temporaryDatabase();
-    const bad = await takeWeather(db, target, typed({ ...hour, windMPerS: -1, time: 'x' }), {
-      at: AT,
-      write: writingTo(db),
-    });
+    const bad = await takeWeather(
+      db,
+      { target, input: typed({ ...hour, windMPerS: -1, time: 'x' }) },
+      {
+        at: AT,
+        write: writingTo(db),
+      },
+    );
     expect(fieldsOf(bad).sort()).toEqual(['time', 'windMPerS']);
     const file = await takeWeather(
       db,
-      target,
-      { kind: 'file', text: 'time\n1' },
+      { target, input: { kind: 'file', text: 'time\n1' } },
       { at: AT, write: writingTo(db) },
     );
     expect(file).toMatchObject({ ok: false, error: { code: 'invalid_file' } });
-    const gone = await takeWeather(db, { ...target, stationId: 'gone' }, typed(hour), {
-      at: AT,
-      write: writingTo(db),
-    });
+    const gone = await takeWeather(
+      db,
+      { target: { ...target, stationId: 'gone' }, input: typed(hour) },
+      {
+        at: AT,
+        write: writingTo(db),
+      },
+    );
     expect(gone).toMatchObject({ ok: false, error: { code: 'not_found' } });
   });
 });

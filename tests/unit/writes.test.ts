@@ -99,12 +99,14 @@ describe('taking back and restoring', () => {
     })
       .png()
       .toBuffer();
-    valueOf(await keepPhoto(db, reading!.id, picture, writingTo(db)));
+    valueOf(await keepPhoto(db, { readingId: reading!.id, bytes: picture, write: writingTo(db) }));
     const { takenAt, temperatureSdC, humidityFraction, origin, wetness, dirt, glazed } = reading!;
     const fields = { takenAt, temperatureSdC, humidityFraction, origin, wetness, dirt, glazed };
     const input = { ...fields, source: 'probe', temperatureC: -9 };
     const target = { outingId: 'demo-relay', correctsId: reading!.id };
-    const better = valueOf(await saveReading(db, target, input, { id: 'better', at: AT }));
+    const better = valueOf(
+      await saveReading(db, { target, input, stamp: { id: 'better', at: AT } }),
+    );
     expect((await showPhoto(db, better.id)).ok).toBe(true);
     valueOf(await withdrawReading(db, 'better', stamp()));
     valueOf(await restoreReading(db, 'better', stamp()));
@@ -144,8 +146,10 @@ describe('two people who change the same', () => {
   it('keep both changes of a pair when they are of different fields', async () => {
     const db = await temporaryDatabase();
     const base = await skiFields(db, 'demo-ski-ilo-skate');
-    valueOf(await saveSki(db, { ...base, grindMm: 1.25 }, base, 'new'));
-    const second = valueOf(await saveSki(db, { ...base, note: 'Second tab.' }, base, 'new'));
+    valueOf(await saveSki(db, { input: { ...base, grindMm: 1.25 }, base, newId: 'new' }));
+    const second = valueOf(
+      await saveSki(db, { input: { ...base, note: 'Second tab.' }, base, newId: 'new' }),
+    );
     expect(second.taken).toEqual(['grindMm']);
     expect(await findSki(db, base.id as string)).toMatchObject({
       grindMm: 1.25,
@@ -157,14 +161,24 @@ describe('two people who change the same', () => {
   it('are shown what differs, and nothing is saved until it is settled', async () => {
     const db = await temporaryDatabase();
     const base = await skiFields(db, 'demo-ski-ilo-skate');
-    valueOf(await saveSki(db, { ...base, grindMm: 1.25 }, base, 'new'));
-    const refused = await saveSki(db, { ...base, grindMm: 0.5, note: 'Mine.' }, base, 'new');
+    valueOf(await saveSki(db, { input: { ...base, grindMm: 1.25 }, base, newId: 'new' }));
+    const refused = await saveSki(db, {
+      input: { ...base, grindMm: 0.5, note: 'Mine.' },
+      base,
+      newId: 'new',
+    });
     expect(errorOf(refused).code).toBe('changed_meanwhile');
     const changed = changedOf(refused);
     expect(changed.clashes).toEqual([{ field: 'grindMm', theirs: 1.25 }]);
     expect((await findSki(db, base.id as string))!.note).not.toBe('Mine.');
     const settled = { ...base, ...changed.current };
-    valueOf(await saveSki(db, { ...settled, grindMm: 0.5, note: 'Mine.' }, settled, 'new'));
+    valueOf(
+      await saveSki(db, {
+        input: { ...settled, grindMm: 0.5, note: 'Mine.' },
+        base: settled,
+        newId: 'new',
+      }),
+    );
     expect(await findSki(db, base.id as string)).toMatchObject({ grindMm: 0.5, note: 'Mine.' });
   });
 
@@ -172,7 +186,9 @@ describe('two people who change the same', () => {
     const db = await temporaryDatabase();
     const base = await skiFields(db, 'demo-ski-ilo-skate');
     valueOf(await takeOffRack(db, base.id as string, AT));
-    expect(errorOf(await saveSki(db, { ...base, note: 'x' }, base, 'new')).code).toBe('conflict');
+    expect(
+      errorOf(await saveSki(db, { input: { ...base, note: 'x' }, base, newId: 'new' })).code,
+    ).toBe('conflict');
     expect((await listSkis(db)).some((ski) => ski.id === base.id)).toBe(false);
     valueOf(await putBackOnRack(db, base.id as string));
     expect((await listSkis(db)).some((ski) => ski.id === base.id)).toBe(true);
@@ -184,27 +200,49 @@ describe('two people who change the same', () => {
     const { version, ...product } = (await findProduct(db, 'demo-frost'))!;
     expect(version).toBe(1);
     const base = given(product);
-    valueOf(await saveProduct(db, { ...base, price: 33 }, base, 'new'));
-    valueOf(await saveProduct(db, { ...base, ironC: 131 }, base, 'new'));
+    valueOf(await saveProduct(db, { input: { ...base, price: 33 }, base, newId: 'new' }));
+    valueOf(await saveProduct(db, { input: { ...base, ironC: 131 }, base, newId: 'new' }));
     expect(await findProduct(db, 'demo-frost')).toMatchObject({ price: 33, ironC: 131 });
     valueOf(await takeOffShelf(db, 'demo-frost'));
-    expect(errorOf(await saveProduct(db, base, base, 'new')).code).toBe('conflict');
+    expect(errorOf(await saveProduct(db, { input: base, base, newId: 'new' })).code).toBe(
+      'conflict',
+    );
 
     const venue = (await findVenue(db, 'demo-loop'))!;
     const { name, altitudeM, latitude, longitude, timeZone, ownCorrectionC } = venue;
     const place = { name, altitudeM, latitude, longitude, timeZone, ownCorrectionC };
-    valueOf(await savePlace(db, venue.id, { ...place, ownCorrectionC: 1 }, place));
-    valueOf(await savePlace(db, venue.id, { ...place, altitudeM: 640 }, place));
+    valueOf(
+      await savePlace(db, { id: venue.id, input: { ...place, ownCorrectionC: 1 }, base: place }),
+    );
+    valueOf(
+      await savePlace(db, { id: venue.id, input: { ...place, altitudeM: 640 }, base: place }),
+    );
     expect(await findVenue(db, venue.id)).toMatchObject({ ownCorrectionC: 1, altitudeM: 640 });
 
     const course = await listSegments(db, venue.id);
     const changed = (at: number, change: object) =>
       course.map((segment, i) => (i === at ? { ...segment, ...change } : segment));
-    valueOf(await saveCourse(db, venue.id, changed(0, { shadeFraction: 0.9 }), course));
-    valueOf(await saveCourse(db, venue.id, changed(1, { exposure: 0.3 }), course));
+    valueOf(
+      await saveCourse(db, {
+        venueId: venue.id,
+        segments: changed(0, { shadeFraction: 0.9 }),
+        base: course,
+      }),
+    );
+    valueOf(
+      await saveCourse(db, {
+        venueId: venue.id,
+        segments: changed(1, { exposure: 0.3 }),
+        base: course,
+      }),
+    );
     const merged = await listSegments(db, venue.id);
     expect([merged[0]!.shadeFraction, merged[1]!.exposure]).toEqual([0.9, 0.3]);
-    const fewer = await saveCourse(db, venue.id, course.slice(1), course);
+    const fewer = await saveCourse(db, {
+      venueId: venue.id,
+      segments: course.slice(1),
+      base: course,
+    });
     expect(errorOf(fewer).code).toBe('changed_meanwhile');
 
     const outing = (await findOuting(db, 'demo-relay'))!;

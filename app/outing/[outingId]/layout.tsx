@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { database, storageHealth } from '@/data/database';
 import { Frame } from '@/features/frame/frame';
 import { loadFrame } from '@/features/frame/load-frame';
-import { faultWords } from '@/formats/fault-words';
+import { words } from '@/words';
 import { StorageNotice } from '@/ui/frame/storage-notice';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
@@ -21,7 +21,7 @@ async function OutingLayout({ params, children }: OutingLayoutProps) {
   if (!data) notFound();
   return (
     <Frame data={data} serverNowMs={nowMs()}>
-      {!health.isWritable && <StorageNotice message={faultWords(health.code)} />}
+      {!health.isWritable && <StorageNotice message={words.mistakes.FAULT[health.code]} />}
       {children}
     </Frame>
   );

@@ -4,8 +4,11 @@ import { listOutings } from '@/data/outings';
 import { listVenues } from '@/data/venues';
 import { NewOutingScreen } from '@/features/outing/new-outing-screen';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'New outing' };
+const WORDS = words.screens.pages.outingNew;
+
+export const metadata = { title: WORDS.newOuting };
 export const dynamic = 'force-dynamic';
 
 async function NewOutingPage() {

@@ -59,8 +59,10 @@ describe('moist air', () => {
   it('carries pressure and temperature with altitude by the standard atmosphere', () => {
     expect(stationPressureHPa(0)).toBe(1013.25);
     expect(stationPressureHPa(1500)).toBeCloseTo(845.56, 1);
-    expect(airTemperatureAtC(-4, 600, 1200)).toBeCloseTo(-7.9, 12);
-    expect(airTemperatureAtC(-4, 600, 1200, -0.005)).toBeCloseTo(-1, 12);
+    expect(airTemperatureAtC(-4, { fromAltitudeM: 600, toAltitudeM: 1200 })).toBeCloseTo(-7.9, 12);
+    expect(
+      airTemperatureAtC(-4, { fromAltitudeM: 600, toAltitudeM: 1200, lapseKPerM: -0.005 }),
+    ).toBeCloseTo(-1, 12);
   });
 
   it('refuses values that are not weather, NaN too', () => {

@@ -1,18 +1,19 @@
-import { requireWithin } from '../errors';
+import { PHYSICS } from '../constants';
+import { requireIn } from '../errors';
+import { AIR_LIMITS } from './figures';
 
-/** ICAO standard atmosphere (1976): sea-level pressure, hPa; temperature, K; lapse, K/m; exponent g·M/(R·L). */
-const SEA_LEVEL_HPA = 1013.25;
-const SEA_LEVEL_K = 288.15;
-export const STANDARD_LAPSE_K_PER_M = 0.0065;
-const EXPONENT = 5.25588;
+export const STANDARD_LAPSE_K_PER_M = PHYSICS.standardLapseKPerM;
 
 /**
  * Station pressure of the standard atmosphere, hPa. `altitudeM` −500…9000, otherwise DomainError.
  * Example: 0 m → 1013.25; 1500 m → 845.6.
  */
 export function stationPressureHPa(altitudeM: number): number {
-  requireWithin('altitudeM', altitudeM, -500, 9000);
-  return SEA_LEVEL_HPA * Math.pow(1 - (STANDARD_LAPSE_K_PER_M * altitudeM) / SEA_LEVEL_K, EXPONENT);
+  requireIn('altitudeM', altitudeM, AIR_LIMITS.altitudeM);
+  const { seaLevelHPa, seaLevelK, pressureExponent } = PHYSICS;
+  return (
+    seaLevelHPa * Math.pow(1 - (STANDARD_LAPSE_K_PER_M * altitudeM) / seaLevelK, pressureExponent)
+  );
 }
 
 /**
@@ -22,9 +23,11 @@ export function stationPressureHPa(altitudeM: number): number {
  */
 export function airTemperatureAtC(
   temperatureC: number,
-  fromAltitudeM: number,
-  toAltitudeM: number,
-  lapseKPerM: number = STANDARD_LAPSE_K_PER_M,
+  {
+    fromAltitudeM,
+    toAltitudeM,
+    lapseKPerM = STANDARD_LAPSE_K_PER_M,
+  }: { fromAltitudeM: number; toAltitudeM: number; lapseKPerM?: number },
 ): number {
   return temperatureC - lapseKPerM * (toAltitudeM - fromAltitudeM);
 }

@@ -1,10 +1,8 @@
-import { DomainError, requireWithin } from '../errors';
+import { PHYSICS } from '../constants';
+import { DomainError, requireIn, requireWithin } from '../errors';
+import { AIR_LIMITS } from './figures';
 
-/** Magnus coefficients after Sonntag (1990), as in WMO-No. 8 (2018), annex 4.B; valid −45…+60 °C (water), −65…0 °C (ice). */
-const WATER = { scaleHPa: 6.112, slope: 17.62, offsetC: 243.12 };
-const ICE = { scaleHPa: 6.112, slope: 22.46, offsetC: 272.62 };
-const COLDEST_C = -90;
-const WARMEST_C = 60;
+const { magnusWater: WATER, magnusIce: ICE } = PHYSICS;
 
 type Magnus = typeof WATER;
 
@@ -13,12 +11,7 @@ const pressureOver = (m: Magnus, temperatureC: number) =>
 
 function temperatureOver(m: Magnus, vapourPressureHPa: number): number {
   if (!(vapourPressureHPa > 0) || !Number.isFinite(vapourPressureHPa)) {
-    throw new DomainError(
-      'out_of_range',
-      'vapourPressureHPa',
-      vapourPressureHPa,
-      'vapourPressureHPa must be above 0',
-    );
+    throw new DomainError({ code: 'out_of_range', low: 0 }, 'vapourPressureHPa', vapourPressureHPa);
   }
   const logRatio = Math.log(vapourPressureHPa / m.scaleHPa);
   return (m.offsetC * logRatio) / (m.slope - logRatio);
@@ -29,7 +22,7 @@ function temperatureOver(m: Magnus, vapourPressureHPa: number): number {
  * `temperatureC` −90…60, otherwise DomainError. Example: −15 °C → 1.9187 hPa.
  */
 export function saturationOverWaterHPa(temperatureC: number): number {
-  return pressureOver(WATER, requireWithin('temperatureC', temperatureC, COLDEST_C, WARMEST_C));
+  return pressureOver(WATER, requireIn('temperatureC', temperatureC, AIR_LIMITS.temperatureC));
 }
 
 /**
@@ -37,7 +30,7 @@ export function saturationOverWaterHPa(temperatureC: number): number {
  * `temperatureC` −90…60, otherwise DomainError. Example: −15 °C → 1.6529 hPa.
  */
 export function saturationOverIceHPa(temperatureC: number): number {
-  return pressureOver(ICE, requireWithin('temperatureC', temperatureC, COLDEST_C, WARMEST_C));
+  return pressureOver(ICE, requireIn('temperatureC', temperatureC, AIR_LIMITS.temperatureC));
 }
 
 /**
@@ -46,7 +39,8 @@ export function saturationOverIceHPa(temperatureC: number): number {
  */
 export function vapourPressureHPa(temperatureC: number, humidityFraction: number): number {
   return (
-    requireWithin('humidityFraction', humidityFraction, 0, 1) * saturationOverWaterHPa(temperatureC)
+    requireWithin('humidityFraction', { value: humidityFraction, low: 0, high: 1 }) *
+    saturationOverWaterHPa(temperatureC)
   );
 }
 

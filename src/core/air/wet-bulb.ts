@@ -1,11 +1,9 @@
-import { requireWithin } from '../errors';
+import { PHYSICS } from '../constants';
+import { requireIn } from '../errors';
+import { AIR_LIMITS } from './figures';
 import { saturationOverWaterHPa, vapourPressureHPa } from './saturation';
 
-/** Psychrometer coefficient of a ventilated (Assmann) psychrometer, 1/K: WMO-No. 8 (2018), annex 4.B. */
-const PSYCHROMETER_PER_K = 6.53e-4;
-const PSYCHROMETER_SLOPE_PER_K = 9.44e-4;
 const TOLERANCE_K = 1e-6;
-const MOST_HALVINGS = 60;
 
 /**
  * Wet-bulb temperature over liquid water, °C, by bisection of the psychrometric equation
@@ -18,18 +16,20 @@ export function wetBulbC(
   humidityFraction: number,
   pressureHPa: number,
 ): number {
-  requireWithin('pressureHPa', pressureHPa, 300, 1100);
+  requireIn('pressureHPa', pressureHPa, AIR_LIMITS.pressureHPa);
+  const { perK, slopePerK } = PHYSICS.psychrometer;
   const vapour = vapourPressureHPa(temperatureC, humidityFraction);
   const surplus = (wetC: number) =>
     saturationOverWaterHPa(wetC) -
-    PSYCHROMETER_PER_K *
-      (1 + PSYCHROMETER_SLOPE_PER_K * wetC) *
-      pressureHPa *
-      (temperatureC - wetC) -
+    perK * (1 + slopePerK * wetC) * pressureHPa * (temperatureC - wetC) -
     vapour;
-  let low = Math.max(temperatureC - 40, -89);
+  // The wet bulb lies above what the driest air could do, and within what saturation covers.
+  let low = Math.max(
+    temperatureC - AIR_LIMITS.temperatureC.range[1],
+    AIR_LIMITS.temperatureC.range[0],
+  );
   let high = temperatureC;
-  for (let i = 0; i < MOST_HALVINGS && high - low > TOLERANCE_K; i += 1) {
+  while (high - low > TOLERANCE_K) {
     const middle = 0.5 * (low + high);
     if (surplus(middle) > 0) high = middle;
     else low = middle;

@@ -3,9 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { METHOD_GROUPS } from '../choice';
 import { FINDING_KINDS, SKI_TYPES } from '../terms';
 import type { Ski } from '../ski';
+import { toldSheet } from '../../words/told/sheet';
+import { DEFAULT_UNITS } from '../../words/units';
+import { writerFor } from '../../words/write';
 import {
-  buildSheet,
-  isMetalBrush,
+  buildSheet as coreSheet,
   learnedMinutes,
   PROGRAMMES,
   suggestProgrammes,
@@ -13,8 +15,11 @@ import {
   type BenchProduct,
   type Programme,
   type SheetRequest,
-  type Step,
+  type ToldStep as Step,
 } from '.';
+
+/** The sheet as it is read: so the golden ones hold its words as well. */
+const buildSheet = (asked: SheetRequest) => toldSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
 
 const wax = (name: string, more: Partial<BenchProduct> = {}): BenchProduct => ({
   id: name,
@@ -176,7 +181,7 @@ function faults(steps: readonly Step[], limits: Readonly<Record<string, number>>
         wrong.push(`${step.key}: waits too little`);
       if (steps[i - 1]?.kind === step.kind) wrong.push(`${step.key}: waits twice`);
     } else if (step.waitMin !== undefined) wrong.push(`${step.key}: a wait in a step for hands`);
-    const isMetal = isMetalBrush(step.tool) && step.kind !== 'remove_grip';
+    const isMetal = /^(fine steel|fine metal|steel|brass)\b/i.test(step.tool);
     if (isMetal && !/tip to tail only/i.test(step.what)) wrong.push(`${step.key}: metal both ways`);
     const grams = step.figures.grams;
     if (grams !== undefined && !(grams > 0 && grams < 40)) wrong.push(`${step.key}: ${grams} g`);
@@ -211,10 +216,7 @@ describe('job sheets', () => {
     const anySki = fc.constantFrom(...SKI_TYPES).map(ski);
     const anyMethods = fc.record(
       Object.fromEntries(
-        METHOD_GROUPS.map((group) => [
-          group.key,
-          fc.constantFrom(...group.options.map((one) => one.key), 'unheard_of'),
-        ]),
+        METHOD_GROUPS.map((group) => [group.key, fc.constantFrom(...group.options, 'unheard_of')]),
       ),
     );
     const anyLayers = fc
@@ -281,7 +283,12 @@ describe('job sheets', () => {
         cleaner: undefined,
       }),
     );
-    expect(bare.notes.join(' ')).toMatch(/Grip wax: only.*Liquid:.*Cleaner: not.*Top layer: not/);
+    expect(bare.findings!.map(({ code, parameters }) => [code, parameters.what])).toEqual([
+      ['no_grip_zone', undefined],
+      ['wax_is_ironed_already', undefined],
+      ['not_on_shelf', 'cleaner'],
+      ['not_on_shelf', 'top_layer'],
+    ]);
     expect(bare.programmes).toEqual(['clean_liquid', 'top_roller', 'hot_wax']);
     const dry = buildSheet(
       request('skate', ['hot_wax'], { room: { roomC: 2, isVentilated: false } }),

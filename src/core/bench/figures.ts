@@ -1,88 +1,110 @@
-import { baseAreaM2, GRIP_KIND, type Ski } from '../ski';
-import type { Form } from '../terms';
-import type { BenchProduct, IronSetting, SheetRequest, StepKind } from './types';
+import { valuesOf, type FigureTable } from '../figure';
 
-/** Grams a square metre of base by form: a film of some 40 µm of block, thin films of the rest (bench practice). */
-const GRAMS_PER_M2: Readonly<Record<Form, number>> = {
-  block: 35,
-  powder: 12,
-  liquid: 18,
-  paste: 12,
-  roller_block: 4,
-  tube: 30,
-  stick: 12,
-};
-/** On skis with a grip zone only tips and tails are glide-waxed. */
-const GLIDE_SHARE = 0.65;
-/** A strip along both edges underfoot. */
-export const EDGE_STRIP_SHARE = 0.15;
-const GRIP_SHARE = 0.35;
+/** Figures of the work at the bench: amounts, minutes, waits and settings of practice. */
+export const BENCH_FIGURES = {
+  gramsPerM2: {
+    mean: { block: 35, powder: 12, liquid: 18, paste: 12, roller_block: 4, tube: 30, stick: 12 },
+    unit: 'g/m²',
+    reason: 'A film of some 40 µm of block, thin films of the rest.',
+  },
+  glideShare: {
+    mean: 0.65,
+    unit: '1',
+    reason: 'On skis with a grip zone only tips and tails are glide-waxed.',
+  },
+  edgeStripShare: { mean: 0.15, unit: '1', reason: 'A strip along both edges underfoot.' },
+  gripShare: { mean: 0.35, unit: '1', reason: 'The grip zone.' },
+  skinShare: { mean: 0.2, unit: '1', reason: 'What a skin covers.' },
+  halvesFromMm: {
+    mean: 60,
+    unit: 'mm',
+    reason: 'A wider base is ironed one half after the other.',
+  },
+  minutes: {
+    mean: {
+      secure: 2,
+      repair: 10,
+      edge: 4,
+      clean_liquid: 4,
+      flash_off: 0,
+      remove_grip: 5,
+      open_structure: 3,
+      wax_on: 3,
+      iron: 3,
+      scrape_warm: 2,
+      cool: 0,
+      scrape: 4,
+      brush: 2,
+      liquid_on: 3,
+      dry: 0,
+      cork: 3,
+      rill: 2,
+      top_on: 3,
+      grip_on: 3,
+      klister_on: 6,
+      pattern: 4,
+      skin: 4,
+      store: 1,
+      check: 1,
+    },
+    unit: 'min of work',
+    reason: 'Bench practice on a narrow pair.',
+  },
+  wideFactor: { mean: 1.3, unit: '1', reason: 'Wide skis take a third as long again.' },
+  waits: {
+    mean: {
+      cool: { minutes: 25, least: 20 },
+      coolWide: { minutes: 30, least: 20 },
+      overnight: { minutes: 600, least: 20 },
+      flashOff: { minutes: 20, least: 15 },
+      dryLiquid: { minutes: 10, least: 3 },
+      dryTop: { minutes: 5, least: 1 },
+      klisterCool: { minutes: 20, least: 10 },
+    },
+    unit: 'min',
+    reason: 'Waits of practice; no plan goes below the least.',
+  },
+  coldRoomC: { mean: 5, unit: '°C', reason: 'Hard waxes do not like a freezing doorway.' },
+  softIronC: { mean: 112, unit: '°C', reason: 'Soft base waxes.' },
+  usualIron: {
+    mean: { setC: 120, passS: 8, passes: 3 },
+    unit: '°C, s, 1',
+    reason: 'Where nobody said more.',
+  },
+  sheetPassS: { mean: 8, unit: 's', reason: 'One slow pass through the sheet.' },
+  strokes: {
+    mean: {
+      brush: 10,
+      metal: 6,
+      polish: 10,
+      pattern: 10,
+      sidewall: 3,
+      burr: 6,
+      bevel: 2,
+      detune: 1,
+      newBase: 5,
+    },
+    unit: '1',
+    reason: 'Bench practice.',
+  },
+  bevelDeg: {
+    mean: { base: 1, side: 2, tip: 45 },
+    unit: '°',
+    reason: 'Where the ski’s card says nothing.',
+  },
+  dirtyFrom: { mean: 3, unit: 'places', reason: 'From here on a base is cleaned twice.' },
+  newBaseHardCoats: {
+    mean: 5,
+    unit: '1',
+    reason: 'Harder coats on a new base after the soft ones.',
+  },
+  houseWeight: {
+    mean: 3,
+    unit: 'records',
+    reason: 'Records of this bench weigh against so many of the house’s.',
+  },
+  leastRecordMin: { mean: 0.05, unit: 'min', reason: 'Less was a slip of the finger.' },
+  absurdFactor: { mean: 8, unit: '1', reason: 'A step left open over lunch says nothing.' },
+} as const satisfies FigureTable;
 
-/** Bases that glide wax goes on: all of it, or tips and tails. */
-export const glideShare = (ski: Ski): number => (GRIP_KIND[ski.type] === 'none' ? 1 : GLIDE_SHARE);
-
-/** Grams of a form for a share of the pair's base, to a tenth. */
-export function gramsFor(ski: Ski, form: Form, share: number): number {
-  return Math.round(10 * GRAMS_PER_M2[form] * baseAreaM2(ski) * share) / 10;
-}
-
-/** Grams of one layer of grip wax or klister in the zone. */
-export const gripGrams = (ski: Ski, form: Form): number => gramsFor(ski, form, GRIP_SHARE);
-
-/** A base wider than this is ironed one half after the other, mm. */
-const HALVES_FROM_MM = 60;
-export const isWide = (ski: Ski): boolean => ski.waistMm >= HALVES_FROM_MM;
-
-/** Active minutes of a step on a narrow pair (bench practice); wide ones take a third as long again. */
-const HOUSE_MINUTES: Readonly<Record<StepKind, number>> = {
-  secure: 2,
-  repair: 10,
-  edge: 4,
-  clean_liquid: 4,
-  flash_off: 0,
-  remove_grip: 5,
-  open_structure: 3,
-  wax_on: 3,
-  iron: 3,
-  scrape_warm: 2,
-  cool: 0,
-  scrape: 4,
-  brush: 2,
-  liquid_on: 3,
-  dry: 0,
-  cork: 3,
-  rill: 2,
-  top_on: 3,
-  grip_on: 3,
-  klister_on: 6,
-  pattern: 4,
-  skin: 4,
-  store: 1,
-  check: 1,
-};
-const WIDE_FACTOR = 1.3;
-
-/** Active minutes of a kind of step for this ski: as this bench works where known, else the house's. */
-export function minutesFor(request: SheetRequest, kind: StepKind): number {
-  const own = request.minutes?.[kind];
-  if (own !== undefined) return Math.max(0, Math.round(own * 10) / 10);
-  return HOUSE_MINUTES[kind] * (isWide(request.ski) ? WIDE_FACTOR : 1);
-}
-
-export const houseMinutes = (kind: StepKind): number => HOUSE_MINUTES[kind];
-
-/** Iron temperatures of practice where nobody said more, °C. */
-export const SOFT_IRON_C = 112;
-const USUAL_IRON_C = 120;
-const USUAL_PASS_S = 8;
-const USUAL_PASSES = 3;
-
-/** How a product is ironed on this ski: as the iron lab says, never over the label's limit. */
-export function ironSetting(request: SheetRequest, product: BenchProduct): IronSetting {
-  const asked = request.ironing[product.id] ?? {
-    setC: product.ironC ?? USUAL_IRON_C,
-    passS: USUAL_PASS_S,
-    passes: USUAL_PASSES,
-  };
-  return { ...asked, setC: Math.min(asked.setC, product.ironLimitC ?? Infinity) };
-}
+export const BENCH = valuesOf(BENCH_FIGURES);

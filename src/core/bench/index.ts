@@ -1,5 +1,3 @@
-export { isMetalBrush } from './brushing';
-export { FIRST_OF_ALL } from './cautions';
 export { learnedMinutes } from './learn';
 export type { WorkedStep } from './learn';
 export { begin, end, inOrderOfHands, jobState, leftOf, mendedBy, waxingOf } from './run';
@@ -19,4 +17,14 @@ export type {
   Step,
   StepKind,
 } from './types';
+export type { StepWords, ToldSheet, ToldStep } from './told';
 export { WAITS } from './waits';
+export { STEP_CAUTIONS } from './work';
+export type {
+  Brush,
+  ProgrammeReason,
+  SettingReason,
+  SheetNote,
+  StepCaution,
+  StepWork,
+} from './work';

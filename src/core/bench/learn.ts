@@ -1,22 +1,14 @@
-import { houseMinutes } from './figures';
+import { median } from '../statistics';
+import { houseMinutes } from './amounts';
 import type { StepKind } from './types';
+import { BENCH } from './figures';
 
-/** Records of this bench weigh against so many of the house's. */
-const HOUSE_WEIGHT = 3;
-const LEAST_MIN = 0.05;
-/** A step left open over lunch says nothing: longer than this many times the house's is not counted. */
-const ABSURD = 8;
+const { houseWeight: HOUSE_WEIGHT, leastRecordMin: LEAST_MIN, absurdFactor: ABSURD } = BENCH;
 
 /** One step as it was worked. */
 export interface WorkedStep {
   kind: StepKind;
   activeMin: number;
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[half]! : 0.5 * (sorted[half - 1]! + sorted[half]!);
 }
 
 /**

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { SKATE_PAIR } from '../../../tests/unit/fixtures';
 import {
   begin,
   buildSheet,
@@ -22,17 +23,7 @@ const wax = {
 } as const;
 const sheetOf = (programmes: Programme[], more: object = {}) =>
   buildSheet({
-    ski: {
-      id: 'one',
-      name: 'One',
-      owner: '',
-      type: 'skate',
-      lengthCm: 190,
-      waistMm: 44,
-      baseType: 'sintered',
-      hasBrakes: false,
-      purpose: 'race',
-    },
+    ski: SKATE_PAIR,
     findings: [],
     programmes,
     layers: [{ place: 'glide', product: wax, coats: 2 }],

@@ -1,4 +1,8 @@
-import { WAIT_KINDS, type JobSheet, type Step } from './types';
+import { MINUTE_MS } from '../constants';
+import { WAIT_KINDS, type Step } from './types';
+
+/** What running a sheet needs to know of a step. */
+type RunStep = Pick<Step, 'key' | 'kind' | 'waitMin' | 'waitLeastMin'>;
 
 export type StepOutcome = 'done' | 'skipped' | 'ended_early';
 
@@ -31,21 +35,22 @@ export const leftOf = ({ startedMs, dueMs }: Pick<Wait, 'startedMs' | 'dueMs'>, 
   Math.min(dueMs - nowMs, dueMs - startedMs);
 
 /** Where a job stands. */
-export interface JobState {
+export interface JobState<S extends RunStep = RunStep> {
   /** Position of the step to do now; the number of steps when all is done. */
   position: number;
   isDone: boolean;
-  current: Step | undefined;
+  current: S | undefined;
   record: StepRecord | undefined;
   /** The wait that runs now, if the current step is one. */
   wait: Wait | undefined;
   doneShare: number;
 }
 
-const MINUTE_MS = 60_000;
-
 /** Where a job stands by its records: the first step that has not ended. */
-export function jobState(sheet: JobSheet, records: readonly StepRecord[]): JobState {
+export function jobState<S extends RunStep>(
+  sheet: { steps: readonly S[] },
+  records: readonly StepRecord[],
+): JobState<S> {
   const ended = new Set(
     records.filter((one) => one.endedMs !== undefined).map((one) => one.position),
   );
@@ -68,7 +73,7 @@ export function jobState(sheet: JobSheet, records: readonly StepRecord[]): JobSt
 }
 
 /** The record of a step that begins at a moment; a wait knows at once when it is over. */
-export function begin(step: Step, position: number, nowMs: number): StepRecord {
+export function begin(step: RunStep, position: number, nowMs: number): StepRecord {
   if (!WAIT_KINDS.includes(step.kind)) return { position, startedMs: nowMs };
   return {
     position,
@@ -103,9 +108,9 @@ export function inOrderOfHands<T extends Pick<RackTimer, 'dueMs' | 'skiName'>>(
 
 /** What a finished sheet did to the ski: coats by the iron, or a liquid, or storage. */
 export function waxingOf(
-  steps: readonly Step[],
+  steps: readonly RunStep[],
 ): { waxing: 'hot' | 'liquid' | 'storage' | 'top'; coats: number } | undefined {
-  const count = (kind: Step['kind']) => steps.filter((step) => step.kind === kind).length;
+  const count = (kind: RunStep['kind']) => steps.filter((step) => step.kind === kind).length;
   if (count('store') > 0) return { waxing: 'storage', coats: Math.max(1, count('iron')) };
   if (count('iron') > 0) return { waxing: 'hot', coats: count('iron') };
   if (count('liquid_on') > 0) return { waxing: 'liquid', coats: count('liquid_on') };
@@ -114,13 +119,14 @@ export function waxingOf(
 }
 
 /** Findings that the steps done take care of. Burn and what is a shop's work stay until someone says so. */
-export function mendedBy(steps: readonly Step[]): string[] {
-  const has = (prefix: string) => steps.some((step) => step.key.startsWith(prefix));
+export function mendedBy(steps: readonly RunStep[]): string[] {
+  const has = (group: string) =>
+    steps.some(({ key }) => key === group || key.startsWith(`${group}.`));
   const isWaxed = steps.some((step) => step.kind === 'iron');
   return [
     ...(has('repair.gouge') ? ['gouge'] : []),
     ...(has('edge.case') ? ['burr', 'rust'] : []),
-    ...(has('clean.') ? ['dirt'] : []),
+    ...(has('clean') ? ['dirt'] : []),
     ...(has('new-base.pad') ? ['hairs'] : []),
     ...(isWaxed ? ['dry'] : []),
   ];

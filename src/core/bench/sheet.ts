@@ -1,3 +1,4 @@
+import type { Gravity } from '../finding';
 import { GRIP_KIND, readLookOver } from '../ski';
 import {
   dehairSteps,
@@ -9,9 +10,11 @@ import {
   secureStep,
 } from './base-work';
 import { openStructure } from './brushing';
+import { minutesFor } from './amounts';
 import { hardenerCoat, hotScrapeCoat, ironedCoat, liquidCoat, topCoat } from './coats';
 import type { BenchProduct, JobSheet, PlannedLayer, Programme, SheetRequest, Step } from './types';
 import { coolStep } from './waits';
+import type { SheetNote } from './work';
 import {
   checkStep,
   klisterSteps,
@@ -21,9 +24,8 @@ import {
   stickSteps,
   zoneReady,
 } from './zone-work';
+import { BENCH } from './figures';
 
-/** Harder coats on a new base after the soft ones (practice). */
-const NEW_BASE_COATS = 5;
 const HEAT: readonly Programme[] = [
   'clean_hot_scrape',
   'new_base',
@@ -34,39 +36,56 @@ const HEAT: readonly Programme[] = [
   'storage',
 ];
 
+type RefusalCode =
+  | 'no_heat_on_delamination'
+  | 'no_grip_zone'
+  | 'no_pattern'
+  | 'no_skin'
+  | 'no_board'
+  | 'klister_takes_zone'
+  | 'storage_takes_all'
+  | 'ironed_liquid_is_enough'
+  | 'one_wax_of_the_day'
+  | 'wax_is_ironed_already';
+
 /** Collects steps in order, and why something could not be on the sheet. */
 interface Work {
   steps: Step[];
-  notes: string[];
+  notes: SheetNote[];
 }
 
 const isIroned = (product: BenchProduct) =>
   product.applications.includes('iron') && (product.form === 'block' || product.form === 'powder');
 
-function needs<T>(work: Work, thing: T | undefined, what: string): thing is T {
+type Wanted = Extract<SheetNote, { code: 'not_on_shelf' }>['what'];
+
+function needs<T>(work: Work, thing: T | undefined, what: Wanted): thing is T {
   if (thing !== undefined) return true;
-  work.notes.push(`${what}: not on the shelf, left out.`);
+  work.notes.push({ code: 'not_on_shelf', gravity: 'caution', what });
   return false;
 }
 
 /** Coats of a layer, one after the other. */
-function coatsOf(request: SheetRequest, layer: PlannedLayer, key: string, isUnder = false): Step[] {
+function coatsOf(
+  request: SheetRequest,
+  { layer, key, isUnder = false }: { layer: PlannedLayer; key: string; isUnder?: boolean },
+): Step[] {
   return Array.from({ length: layer.coats }, (_, i) => {
     const isLast = !isUnder && i === layer.coats - 1;
     const own = layer.coats === 1 ? key : `${key}-${i + 1}`;
-    return ironedCoat(request, own, layer.product, isLast);
+    return ironedCoat(request, { key: own, product: layer.product, isLast });
   }).flat();
 }
 
 function clean(request: SheetRequest, has: (key: Programme) => boolean, work: Work): void {
-  if (has('clean_liquid') && needs(work, request.cleaner, 'Cleaner')) {
+  if (has('clean_liquid') && needs(work, request.cleaner, 'cleaner')) {
     work.steps.push(...liquidClean(request, request.cleaner));
   }
   work.steps.push(...(has('new_base') ? newBaseSteps(request) : dehairSteps(request)));
   // One warm clean: a new base is hot-scraped by its own soft coat.
-  if (has('clean_hot_scrape') && !has('new_base') && needs(work, request.softWax, 'Soft wax')) {
+  if (has('clean_hot_scrape') && !has('new_base') && needs(work, request.softWax, 'soft_wax')) {
     work.steps.push(
-      ...hotScrapeCoat(request, 'clean.hot', request.softWax, 'clean'),
+      ...hotScrapeCoat(request, { key: 'clean.hot', product: request.softWax, purpose: 'clean' }),
       coolStep(request, 'clean.cool'),
     );
   }
@@ -78,50 +97,66 @@ function wax(request: SheetRequest, has: (key: Programme) => boolean, work: Work
   const isHot = HEAT.some((key) => key !== 'hardening' && has(key));
   const soft = at('conditioning')?.product ?? request.softWax;
   const glide = at('glide');
-  if (has('new_base') && needs(work, soft, 'Soft wax')) {
-    work.steps.push(...hotScrapeCoat(request, 'new-base.soft', soft, 'condition'));
+  if (has('new_base') && needs(work, soft, 'soft_wax')) {
+    work.steps.push(
+      ...hotScrapeCoat(request, { key: 'new-base.soft', product: soft, purpose: 'condition' }),
+    );
     const hard = at('under')?.product ?? glide?.product;
     if (hard && isIroned(hard)) {
-      const coats = Math.max(1, NEW_BASE_COATS - (has('hot_wax') ? (glide?.coats ?? 1) : 0));
+      const coats = Math.max(
+        1,
+        BENCH.newBaseHardCoats - (has('hot_wax') ? (glide?.coats ?? 1) : 0),
+      );
       work.steps.push(
-        ...coatsOf(request, { place: 'under', product: hard, coats }, 'new-base.hard'),
+        ...coatsOf(request, {
+          layer: { place: 'under', product: hard, coats },
+          key: 'new-base.hard',
+        }),
       );
     }
   } else if (at('conditioning') && isHot && !has('storage')) {
     work.steps.push(
-      ...hotScrapeCoat(request, 'condition', at('conditioning')!.product, 'condition'),
+      ...hotScrapeCoat(request, {
+        key: 'condition',
+        product: at('conditioning')!.product,
+        purpose: 'condition',
+      }),
     );
   }
-  if (has('hardening') && needs(work, at('edges')?.product, 'Hardener')) {
+  if (has('hardening') && needs(work, at('edges')?.product, 'hardener')) {
     work.steps.push(...hardenerCoat(request, 'harden', at('edges')!.product));
   }
   const under = at('under');
   if (under && isHot && !has('storage') && !has('new_base')) {
-    work.steps.push(...coatsOf(request, under, 'under', true));
+    work.steps.push(...coatsOf(request, { layer: under, key: 'under', isUnder: true }));
   }
   const isCold = has('liquid') || has('liquid_ironed');
-  if ((has('hot_wax') || has('powder') || isCold) && needs(work, glide, 'Wax of the day')) {
+  if ((has('hot_wax') || has('powder') || isCold) && needs(work, glide, 'wax_of_the_day')) {
     if (isCold) {
-      work.steps.push(...liquidCoat(request, 'glide', glide.product, has('liquid_ironed')));
+      work.steps.push(
+        ...liquidCoat(request, {
+          key: 'glide',
+          product: glide.product,
+          isIroned: has('liquid_ironed'),
+        }),
+      );
     } else if (isIroned(glide.product)) {
-      work.steps.push(...coatsOf(request, glide, 'glide'));
-    } else work.notes.push(`${glide.product.name} does not go under the iron: use it cold.`);
+      work.steps.push(...coatsOf(request, { layer: glide, key: 'glide' }));
+    } else {
+      work.notes.push({ code: 'not_under_iron', gravity: 'caution', product: glide.product.name });
+    }
   }
 }
 
 function storage(request: SheetRequest, work: Work): void {
-  if (!needs(work, request.softWax, 'Soft wax for storage')) return;
-  const coat = ironedCoat(request, 'store', request.softWax).slice(0, 2);
+  if (!needs(work, request.softWax, 'storage_wax')) return;
+  const coat = ironedCoat(request, { key: 'store', product: request.softWax }).slice(0, 2);
   work.steps.push(...coat, {
     key: 'store.leave',
     kind: 'store',
-    title: 'Leave it on',
-    tool: 'Dry dark place',
-    what: 'Do not scrape; wax over the edges too. Loose straps, no weight on the camber.',
+    work: { code: 'leave_on' },
     figures: {},
-    activeMin: 1,
-    doneWhen: 'Base and edges are covered all over.',
-    reason: 'A full, covered base neither dries nor rusts over the summer.',
+    activeMin: minutesFor(request, 'store'),
   });
 }
 
@@ -129,54 +164,45 @@ function last(request: SheetRequest, has: (key: Programme) => boolean, work: Wor
   const { steps } = work;
   if (has('structure')) steps.push(...rillSteps(request));
   const top = request.layers.find((one) => one.place === 'top')?.product;
-  if ((has('top_roller') || has('top_sponge')) && needs(work, top, 'Top layer')) {
+  if ((has('top_roller') || has('top_sponge')) && needs(work, top, 'top_layer')) {
     steps.push(...topCoat(request, 'top', top));
   }
   const { grip } = request;
-  if ((has('grip') || has('klister')) && needs(work, grip, 'Grip wax')) {
+  if ((has('grip') || has('klister')) && needs(work, grip, 'grip_wax')) {
     steps.push(...(has('klister') ? klisterSteps(request, grip) : stickSteps(request, grip)));
   }
   const liquid = request.layers.find((one) => one.product.form === 'liquid' && one.place !== 'top');
   if (has('pattern')) steps.push(...patternSteps(request, liquid?.product));
-  if (has('skin') && needs(work, request.skinCare, 'Skin care')) {
+  if (has('skin') && needs(work, request.skinCare, 'skin_care')) {
     steps.push(...skinSteps(request, request.skinCare));
   }
 }
 
-/** Programmes that this ski cannot take, each with why. */
-function refused(request: SheetRequest): Map<Programme, string> {
+/** Programmes that this ski cannot take or that another one makes needless, each with why. */
+function refused(request: SheetRequest): Map<Programme, SheetNote> {
   const kind = GRIP_KIND[request.ski.type];
-  const no = new Map<Programme, string>();
+  const no = new Map<Programme, SheetNote>();
   const asked = (key: Programme) => request.programmes.includes(key);
-  const isWaxable = kind === 'wax';
-  if (!isWaxable && (asked('grip') || asked('klister'))) {
-    for (const key of ['grip', 'klister'] as const) {
-      no.set(key, 'Grip wax: only on a classic ski that is waxed for grip.');
-    }
+  const refuse = (keys: readonly Programme[], code: RefusalCode, gravity: Gravity = 'note') => {
+    for (const key of keys) no.set(key, { code, gravity });
+  };
+  if (kind !== 'wax' && (asked('grip') || asked('klister'))) {
+    refuse(['grip', 'klister'], 'no_grip_zone');
   }
-  if (kind !== 'pattern') no.set('pattern', 'Patterned base: this ski has none.');
-  if (kind !== 'skin') no.set('skin', 'Skin: this ski has none.');
-  if (request.ski.type !== 'snowboard') no.set('snowboard', 'Snowboard: this is a ski.');
-  const isParted = request.findings.some((one) => one.kind === 'delamination');
-  if (isParted) {
-    for (const key of HEAT)
-      no.set(key, 'Delamination was found: no heat on this ski, to the shop first.');
+  if (kind !== 'pattern') refuse(['pattern'], 'no_pattern');
+  if (kind !== 'skin') refuse(['skin'], 'no_skin');
+  if (request.ski.type !== 'snowboard') refuse(['snowboard'], 'no_board');
+  if (request.findings.some((one) => one.kind === 'delamination')) {
+    refuse(HEAT, 'no_heat_on_delamination', 'danger');
   }
-  if (asked('grip') && asked('klister'))
-    no.set('grip', 'Stick and klister: klister takes the zone.');
+  if (asked('grip') && asked('klister')) refuse(['grip'], 'klister_takes_zone');
   if (asked('storage')) {
-    for (const key of ['hot_wax', 'powder', 'liquid', 'liquid_ironed'] as const) {
-      no.set(key, 'Storage wax: the wax of the day waits for the next season.');
-    }
+    refuse(['hot_wax', 'powder', 'liquid', 'liquid_ironed'], 'storage_takes_all');
   }
-  if (asked('liquid') && asked('liquid_ironed'))
-    no.set('liquid', 'Liquid: ironed in, once is enough.');
-  if (asked('hot_wax') && asked('powder'))
-    no.set('powder', 'Powder and block: one wax of the day.');
+  if (asked('liquid') && asked('liquid_ironed')) refuse(['liquid'], 'ironed_liquid_is_enough');
+  if (asked('hot_wax') && asked('powder')) refuse(['powder'], 'one_wax_of_the_day');
   if (asked('hot_wax') || asked('powder')) {
-    for (const key of ['liquid', 'liquid_ironed'] as const) {
-      no.set(key, 'Liquid: the wax of the day goes in with the iron already.');
-    }
+    refuse(['liquid', 'liquid_ironed'], 'wax_is_ironed_already');
   }
   return no;
 }
@@ -193,12 +219,12 @@ export function buildSheet(request: SheetRequest): JobSheet {
   const work: Work = { steps: [secureStep(request)], notes: [] };
   for (const key of new Set(request.programmes)) {
     const why = no.get(key);
-    if (why && !work.notes.includes(why)) work.notes.push(why);
+    if (why && !work.notes.some((note) => note.code === why.code)) work.notes.push(why);
   }
   work.notes.push(...readLookOver(request.findings, request.ski).shop);
   if (request.structure?.note) work.notes.push(request.structure.note);
   if (!request.room.isVentilated && programmes.some((key) => HEAT.includes(key))) {
-    work.notes.push('No ventilation: iron with door and window open, or take a cold way.');
+    work.notes.push({ code: 'no_ventilation', gravity: 'danger' });
   }
   if (has('snowboard')) work.steps.push(screwStep(request, true));
   work.steps.push(...repairSteps(request));

@@ -1,9 +1,11 @@
 import { GRIP_KIND, HAS_EDGES, readLookOver, type Finding, type Ski } from '../ski';
+import { hasToLast } from '../wax';
 import type { GripPlan, PlannedLayer, Programme, SheetRequest } from './types';
+import type { ProgrammeReason } from './work';
 
 export interface SuggestedProgramme {
   key: Programme;
-  reason: string;
+  reason: ProgrammeReason;
 }
 
 /** What a sheet is suggested from. */
@@ -21,20 +23,23 @@ export interface SuggestionGround {
   distanceKm: number;
 }
 
-const LASTING_FROM_KM = 20;
-
 /** The glide wax of the day by the form it comes in. */
 function glideProgramme(ground: SuggestionGround): SuggestedProgramme | undefined {
   const glide = ground.layers.find((one) => one.place === 'glide')?.product;
   if (!glide) return undefined;
-  if (glide.form === 'powder') return { key: 'powder', reason: `${glide.name} is a powder.` };
-  if (glide.form === 'liquid' || glide.form === 'paste') {
-    const isLong = ground.distanceKm >= LASTING_FROM_KM && glide.form === 'liquid';
-    return isLong && ground.hasIron && ground.isVentilated
-      ? { key: 'liquid_ironed', reason: `${ground.distanceKm} km: ironed in it lasts longer.` }
-      : { key: 'liquid', reason: `${glide.name} goes on cold.` };
+  if (glide.form === 'powder') {
+    return { key: 'powder', reason: { code: 'powder_wax', product: glide.name } };
   }
-  return { key: 'hot_wax', reason: `${glide.name} goes in with the iron.` };
+  if (glide.form === 'liquid' || glide.form === 'paste') {
+    const isLong = hasToLast(ground.distanceKm) && glide.form === 'liquid';
+    return isLong && ground.hasIron && ground.isVentilated
+      ? {
+          key: 'liquid_ironed',
+          reason: { code: 'long_way_for_liquid', distanceKm: ground.distanceKm },
+        }
+      : { key: 'liquid', reason: { code: 'cold_liquid', product: glide.name } };
+  }
+  return { key: 'hot_wax', reason: { code: 'iron_wax', product: glide.name } };
 }
 
 /** Which programmes this ski wants for this choice, each with its reason; a person may add or leave out. */
@@ -43,58 +48,55 @@ export function suggestProgrammes(ground: SuggestionGround): SuggestedProgramme[
   const has = (kind: Finding['kind']) => findings.some((one) => one.kind === kind);
   const list: (SuggestedProgramme | undefined | false)[] = [];
   if (ground.isSeasonOver) {
-    return [
-      ...(has('dirt')
-        ? [{ key: 'clean_hot_scrape' as const, reason: 'Dirt under storage wax stays.' }]
-        : []),
-      { key: 'storage', reason: 'The season is over.' },
-    ];
+    const store: SuggestedProgramme[] = [{ key: 'storage', reason: { code: 'season_over' } }];
+    return has('dirt')
+      ? [{ key: 'clean_hot_scrape', reason: { code: 'dirt_under_storage' } }, ...store]
+      : store;
   }
   const look = readLookOver(findings, ski);
   list.push(
     HAS_EDGES[ski.type] &&
       look.items.some((one) => one.group === 'edges') && {
         key: 'edges',
-        reason: 'The look-over found burr or rust: edges before wax.',
+        reason: { code: 'edges_found' },
       },
-    ski.type === 'snowboard' && { key: 'snowboard', reason: 'A board: screws, and wide halves.' },
-    ground.isFreshGrind && { key: 'new_base', reason: 'Fresh from the stone.' },
+    ski.type === 'snowboard' && { key: 'snowboard', reason: { code: 'board' } },
+    ground.isFreshGrind && { key: 'new_base', reason: { code: 'fresh_grind' } },
     !ground.isFreshGrind &&
       has('dirt') &&
       (ground.hasIron && ground.isVentilated
         ? {
             key: 'clean_hot_scrape' as const,
-            reason: 'Dirt was found: lift it with warm soft wax.',
+            reason: { code: 'dirt_found' },
           }
-        : { key: 'clean_liquid' as const, reason: 'Dirt was found, and no iron is to be had.' }),
+        : { key: 'clean_liquid' as const, reason: { code: 'dirt_found_no_iron' } }),
     layers.some((one) => one.place === 'edges') && {
       key: 'hardening',
-      reason: 'The choice asks for a hardener along the edges.',
+      reason: { code: 'hardener_in_choice' },
     },
     glideProgramme(ground),
     (structure?.rillPasses ?? 0) > 0 && {
       key: 'structure',
-      reason: 'The snow asks for a pressed structure.',
+      reason: { code: 'structure_in_choice' },
     },
   );
   const top = layers.find((one) => one.place === 'top')?.product;
   if (top) {
     list.push(
       top.form === 'roller_block'
-        ? { key: 'top_roller', reason: 'A race: a thin top layer by roller.' }
-        : { key: 'top_sponge', reason: 'A race: a thin top layer by sponge.' },
+        ? { key: 'top_roller', reason: { code: 'race_top_roller' } }
+        : { key: 'top_sponge', reason: { code: 'race_top_sponge' } },
     );
   }
   const kind = GRIP_KIND[ski.type];
   if (kind === 'wax' && grip) {
     list.push(
       grip.kind === 'stick'
-        ? { key: 'grip', reason: 'Classic: grip in the zone, last.' }
-        : { key: 'klister', reason: 'Classic on wet or icy snow: klister in the zone, last.' },
+        ? { key: 'grip', reason: { code: 'classic_stick' } }
+        : { key: 'klister', reason: { code: 'classic_klister' } },
     );
   }
-  if (kind === 'pattern')
-    list.push({ key: 'pattern', reason: 'A patterned base ices if it is dry.' });
-  if (kind === 'skin') list.push({ key: 'skin', reason: 'A skin has its own care.' });
+  if (kind === 'pattern') list.push({ key: 'pattern', reason: { code: 'pattern_ices' } });
+  if (kind === 'skin') list.push({ key: 'skin', reason: { code: 'skin_care' } });
   return list.filter((one): one is SuggestedProgramme => Boolean(one));
 }

@@ -1,6 +1,8 @@
 import type { Additive, Application, Form, ProductRole } from '../terms';
 import type { LayerPlace } from '../choice';
+import type { School } from '../choice';
 import type { Finding, Ski } from '../ski';
+import type { SettingReason, SheetNote, StepCaution, StepWork } from './work';
 
 /** What a step is, so that its order can be checked and its minutes learned. */
 export const STEP_KINDS = [
@@ -48,19 +50,17 @@ export interface Step {
   /** Unique in its sheet. */
   key: string;
   kind: StepKind;
-  title: string;
-  tool: string;
-  what: string;
+  work: StepWork;
   figures: StepFigures;
   activeMin: number;
   /** Of a wait: how long, and the least that makes sense. */
   waitMin?: number;
   waitLeastMin?: number;
-  doneWhen: string;
-  caution?: string;
-  reason: string;
+  caution?: StepCaution;
+  /** Why, where it is not the usual reason of the work. */
+  reason?: SettingReason;
   /** The way of working that this step follows, where schools differ. */
-  school?: string;
+  school?: School;
   /** Taken from the shelf when the step is done. */
   productId?: string;
 }
@@ -90,7 +90,7 @@ export interface IronSetting {
   passS: number;
   passes: number;
   /** Where the setting comes from, for the step's reason. */
-  why?: string;
+  why?: SettingReason;
 }
 
 export interface GripPlan {
@@ -133,7 +133,7 @@ export interface SheetRequest {
   programmes: readonly Programme[];
   layers: readonly PlannedLayer[];
   /** The structure of the day; `note` where this ski's own grind does not go with it. */
-  structure?: { brush: 'steel' | 'brass'; rillPasses: number; widthMm: number; note?: string };
+  structure?: { brush: 'steel' | 'brass'; rillPasses: number; widthMm: number; note?: SheetNote };
   grip?: GripPlan;
   /** What the shelf has besides the layers. */
   softWax?: BenchProduct;
@@ -152,7 +152,7 @@ export interface JobSheet {
   programmes: Programme[];
   steps: Step[];
   /** What could not be put on the sheet, and why. */
-  notes: string[];
+  notes: SheetNote[];
   activeMin: number;
   waitMin: number;
 }

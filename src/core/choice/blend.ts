@@ -1,4 +1,5 @@
 import type { GlideProduct } from '../wax';
+import { CHOICE } from './figures';
 import type { RobustRanked } from './ranking';
 import { spectrumLoss, type Spectrum } from './spectrum';
 
@@ -14,20 +15,12 @@ export interface Blend {
   gainPercent: number;
 }
 
-/** Ratios that a kitchen scale and a hand can do. */
-const PARTS: readonly [number, number][] = [
-  [3, 1],
-  [2, 1],
-  [1, 1],
-  [1, 2],
-  [1, 3],
-];
-/** Less than this is not worth the melting, % (house). */
-const LEAST_GAIN_PERCENT = 0.02;
-/** Only what stands near the top is worth blending. */
-const NEAR_THE_TOP = 8;
-/** Labels whose middles lie further apart are no neighbours, K (house). */
-const NEIGHBOURS_K = 8;
+const {
+  blendParts: PARTS,
+  leastBlendGainPercent: LEAST_GAIN_PERCENT,
+  blendFromTop: NEAR_THE_TOP,
+  neighboursK: NEIGHBOURS_K,
+} = CHOICE;
 
 const middle = (one: GlideProduct) => 0.5 * (one.labelLowC + one.labelHighC);
 const additivesOf = (one: GlideProduct) => [...one.additives].sort().join();

@@ -5,9 +5,9 @@ import { WETNESSES, type Dirt, type Origin } from '../terms';
 import { HOUSE_LIMITS, effectiveSharpness, snowTemperaturePoints } from '../wax';
 import type { SnowConditions } from '../wax';
 
-/** A stretch of the course as the choice weighs it. */
+/** A stretch of the course as the choice weighs it; undefined: the spot of the reading. */
 export interface CaseSegment {
-  name: string;
+  name?: string;
   /** Share of the course's length; all sum to 1. */
   share: number;
   origin: Origin;
@@ -24,16 +24,18 @@ export interface SnowCases {
   /** Sum to 1. */
   memberWeights: Float64Array;
   /** Contact temperature, °C. */
-  temperatureC: Float32Array;
+  temperatureC: Float64Array;
   /** Over water, 0…1. */
-  humidity: Float32Array;
-  sharpness: Float32Array;
+  humidity: Float64Array;
+  sharpness: Float64Array;
   /** Place in {@link WETNESSES}. */
   wetness: Uint8Array;
   /** Air by time and segment, °C. */
-  airTemperatureC: Float32Array;
+  airTemperatureC: Float64Array;
   dirt: Dirt;
   glazed: boolean;
+  /** Of cases of one reading: what was read. Its additive needs are those of what was read, in every case. */
+  reading?: { temperatureC: number; sdK: number };
 }
 
 /** What a person saw that the model does not know, or knows worse. */
@@ -68,11 +70,11 @@ export function casesFromMembers(
     segments: places.map(({ segment }) => ({ ...segment, origin: seen.origin ?? segment.origin })),
     members,
     memberWeights: new Float64Array(members).fill(1 / members),
-    temperatureC: new Float32Array(size),
-    humidity: new Float32Array(size),
-    sharpness: new Float32Array(size),
+    temperatureC: new Float64Array(size),
+    humidity: new Float64Array(size),
+    sharpness: new Float64Array(size),
     wetness: new Uint8Array(size),
-    airTemperatureC: new Float32Array(timesMs.length * places.length),
+    airTemperatureC: new Float64Array(timesMs.length * places.length),
     dirt: seen.dirt,
     glazed: seen.glazed,
   };
@@ -100,16 +102,17 @@ export function casesFromReading(snow: SnowConditions, timeMs = 0): SnowCases {
   const members = values.length;
   return {
     timesMs: [timeMs],
-    segments: [{ name: 'Where it was measured', share: 1, origin: snow.origin }],
+    segments: [{ share: 1, origin: snow.origin }],
     members,
-    memberWeights: Float64Array.from(weights),
-    temperatureC: Float32Array.from(values),
-    humidity: new Float32Array(members).fill(snow.humidityFraction),
-    sharpness: new Float32Array(members).fill(effectiveSharpness(snow)),
+    memberWeights: weights,
+    temperatureC: values,
+    humidity: new Float64Array(members).fill(snow.humidityFraction),
+    sharpness: new Float64Array(members).fill(effectiveSharpness(snow)),
     wetness: new Uint8Array(members).fill(WETNESSES.indexOf(snow.wetness)),
-    airTemperatureC: Float32Array.of(snow.airTemperatureC ?? snow.temperatureC),
+    airTemperatureC: Float64Array.of(snow.airTemperatureC ?? snow.temperatureC),
     dirt: snow.dirt,
     glazed: snow.glazed,
+    reading: { temperatureC: snow.temperatureC, sdK: sd },
   };
 }
 
@@ -122,7 +125,7 @@ export function thinned(cases: SnowCases, stride: number): SnowCases {
   );
   const blocks = cases.timesMs.length * cases.segments.length;
   const total = kept.reduce((sum, m) => sum + cases.memberWeights[m]!, 0);
-  const pick = <T extends Float32Array | Uint8Array>(values: T, into: T): T => {
+  const few = <T extends Float64Array | Uint8Array>(values: T, into: T): T => {
     for (let block = 0; block < blocks; block += 1) {
       for (let k = 0; k < kept.length; k += 1) {
         into[block * kept.length + k] = values[block * cases.members + kept[k]!]!;
@@ -135,10 +138,10 @@ export function thinned(cases: SnowCases, stride: number): SnowCases {
     ...cases,
     members: kept.length,
     memberWeights: Float64Array.from(kept, (m) => cases.memberWeights[m]! / total),
-    temperatureC: pick(cases.temperatureC, new Float32Array(size)),
-    humidity: pick(cases.humidity, new Float32Array(size)),
-    sharpness: pick(cases.sharpness, new Float32Array(size)),
-    wetness: pick(cases.wetness, new Uint8Array(size)),
+    temperatureC: few(cases.temperatureC, new Float64Array(size)),
+    humidity: few(cases.humidity, new Float64Array(size)),
+    sharpness: few(cases.sharpness, new Float64Array(size)),
+    wetness: few(cases.wetness, new Uint8Array(size)),
   };
 }
 
@@ -147,7 +150,7 @@ export function casesByAir(cases: SnowCases): SnowCases {
   const temperatureC = cases.temperatureC.map((_, i) =>
     Math.min(0, cases.airTemperatureC[Math.floor(i / cases.members)]!),
   );
-  return { ...cases, temperatureC };
+  return { ...cases, temperatureC, reading: undefined };
 }
 
 /** Humidity over water from which air at a temperature lays hoar: the house limit over ice. */

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { SKATE_PAIR } from '../../../tests/unit/fixtures';
+import { suggestProgrammes, type PlannedLayer } from '../bench';
 import { outlook } from '../snow/outlook';
 import type { BaseState } from '../terms';
-import { pick, type GlideProduct, type SnowConditions } from '../wax';
+import { ledger, type GlideProduct, type SnowConditions } from '../wax';
 import {
   casesByAir,
   casesFromMembers,
@@ -19,7 +21,7 @@ import {
   type SnowCases,
 } from '.';
 import { spectrumLoss, spectrumOf } from './spectrum';
-import { courseLosses, expectedLoss, lossQuantile } from './losses';
+import { courseLosses, expectedLoss } from './losses';
 import { structureWork } from './structure-work';
 
 const own = { venueC: 0, handC: 0 };
@@ -67,28 +69,6 @@ function evenCases(meanC: number, sdK: number, sharpness: number): SnowCases {
 }
 
 describe('cases of one reading', () => {
-  it('rank the shelf as the plain pick does', () => {
-    const plain = pick(dry, race, LADDER, own);
-    const robust = ask(casesFromReading(dry));
-    expect(robust.ranking.map((one) => one.id)).toEqual(plain.ranking.map((one) => one.id));
-    robust.ranking.forEach((one, i) => {
-      expect(one.expectedLossPercent).toBeCloseTo(plain.ranking[i]!.expectedLossPercent, 5);
-      expect(one.probabilityBest).toBeCloseTo(plain.ranking[i]!.probabilityBest, 5);
-    });
-    expect(robust.equivalentTemperatureC).toBeCloseTo(plain.equivalentTemperatureC, 2);
-  });
-
-  it('take over the ranking of the plain pick where it is there already', () => {
-    const snow = { ...dry, temperatureSdC: 2 };
-    const cases = casesFromReading(snow);
-    const asked = { cases, outing: race, own, products: LADDER, shelf: LADDER };
-    const anew = choose(asked);
-    const over = choose({ ...asked, ranked: pick(snow, race, LADDER, own).ranking });
-    expect(over.ranking.map((one) => one.id)).toEqual(anew.ranking.map((one) => one.id));
-    expect(over.regretPercent).toBeCloseTo(anew.regretPercent, 3);
-    expect(over.layerPlan).toEqual(anew.layerPlan);
-  });
-
   it('ask for the same as the ledger and the additives do, for any snow', () => {
     fc.assert(
       fc.property(
@@ -104,8 +84,8 @@ describe('cases of one reading', () => {
           const snow = { ...dry, ...some, temperatureSdC: 0.1 } as SnowConditions;
           const cases = casesFromReading(snow);
           const middle = cases.members >> 1;
-          const { equivalentC } = demandsOf(cases, race, own);
-          const plain = pick(snow, race, LADDER, own);
+          const { equivalentC } = demandsOf(cases, { outing: race, own });
+          const plain = ledger(snow, race, own);
           const offset = cases.temperatureC[middle]! - snow.temperatureC;
           expect(equivalentC[middle]).toBeCloseTo(plain.equivalentTemperatureC + offset, 4);
         },
@@ -199,7 +179,7 @@ describe('the robust choice', () => {
     expect(result.ranking[0]).toMatchObject({ excluded: true, probabilityBest: 0 });
     expect(result.layerPlan.layers).toEqual([]);
     expect(result.byAir).toBeUndefined();
-    expect(result.cautions.join(' ')).toContain('excluded by the rule');
+    expect(result.cautions).toContainEqual({ code: 'all_excluded', gravity: 'danger' });
   });
 
   it('gives a blend of neighbours only when it beats the whole shelf', () => {
@@ -272,29 +252,12 @@ describe('an ensemble of a course', () => {
 
   it('loses nothing in a spectrum that the cases hold', () => {
     const cases = casesFromReading({ ...dry, temperatureSdC: 3 });
-    const demands = demandsOf(cases, race, own);
+    const demands = demandsOf(cases, { outing: race, own });
     const spectrum = spectrumOf(cases, demands);
     for (const one of LADDER) {
       const whole = expectedLoss(courseLosses(cases, demands, one), cases.memberWeights);
       expect(spectrumLoss(spectrum, one)).toBeCloseTo(whole, 3);
     }
-  });
-
-  it('takes quantiles right, even weights or not', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: 1, maxLength: 60 }),
-        fc.double({ min: 0.01, max: 1, noNaN: true }),
-        (values, fraction) => {
-          const losses = Float64Array.from(values);
-          const even = new Float64Array(values.length).fill(1 / values.length);
-          const sorted = [...values].sort((a, b) => a - b);
-          const rank = Math.max(0, Math.ceil(fraction * values.length) - 1);
-          expect(lossQuantile(losses, even, fraction)).toBe(sorted[rank]);
-        },
-      ),
-    );
-    expect(lossQuantile(Float64Array.of(3, 1, 2), Float64Array.of(0.6, 0.3, 0.1), 0.35)).toBe(2);
   });
 });
 
@@ -356,11 +319,11 @@ describe('layers', () => {
     expect(order(places({}, 'race'))).not.toContain('conditioning');
     expect(places({}, 'race', 'new').layers[0]).toMatchObject({ id: 'soft base', coats: 2 });
     expect(order(places({}, 'race', 'dry'))[0]).toBe('conditioning');
-    expect(places({}, 'race', 'dry', false).missing.join(' ')).toContain('condition');
+    expect(places({}, 'race', 'dry', false).missing).toContainEqual({ code: 'no_conditioner' });
     const burnt = places({}, 'race', 'burnt');
     expect(order(burnt).slice(0, 2)).toEqual(['conditioning', 'edges']);
     expect(burnt.layers[1]).toMatchObject({ id: 'edge powder' });
-    expect(burnt.layers[1]!.reason).toContain('burnt');
+    expect(burnt.layers[1]!.reason.code).toBe('edges_burnt');
   });
 
   it('put something harder beneath where it has to last, and a hardener on the edges', () => {
@@ -371,7 +334,38 @@ describe('layers', () => {
       place: 'glide',
       coats: 3,
     });
-    expect(plan({}, { distanceKm: 42 as 10 }).layers[0]!.reason).toContain('42 km');
+    expect(plan({}, { distanceKm: 42 as 10 }).layers[0]!.reason).toEqual({
+      code: 'under_long',
+      distanceKm: 42,
+    });
+  });
+
+  it('last from the same distance on as the liquid that is ironed in: 20 km, not a metre more', () => {
+    const liquid: PlannedLayer['product'] = {
+      id: 'fluid',
+      name: 'Fluid',
+      role: 'glide',
+      form: 'liquid',
+      additives: [],
+      applications: ['wipe', 'iron'],
+    };
+    const programmes = (distanceKm: number) =>
+      suggestProgrammes({
+        ski: SKATE_PAIR,
+        findings: [],
+        layers: [{ place: 'glide', product: liquid, coats: 1 }],
+        isVentilated: true,
+        hasIron: true,
+        isFreshGrind: false,
+        isSeasonOver: false,
+        distanceKm,
+      }).map((one) => one.key);
+    const places = (distanceKm: number) =>
+      plan({}, { distanceKm: distanceKm as 10 }).layers.map((one) => one.place);
+    expect(places(20)).toContain('under');
+    expect(programmes(20)).toContain('liquid_ironed');
+    expect(places(19.9)).not.toContain('under');
+    expect(programmes(19.9)).toContain('liquid');
   });
 
   it('are built about the product that is taken, where one overrules the best', () => {
@@ -412,27 +406,27 @@ describe('form, structure and method', () => {
     expect(formAdvice({ ...bench, hoursLeft: 0.5 }, race, 40).form).toBe('liquid');
     expect(formAdvice({ ...bench, tools: [] }, race, 40).form).toBe('liquid');
     const closed = formAdvice({ ...bench, ventilated: false }, race, 40);
-    expect(closed.how).toContain('cork');
+    expect(closed.how.code).toBe('rub_and_cork');
     const extruded = { ...bench, baseType: 'extruded' } as const;
     expect(formAdvice(extruded, { ...race, purpose: 'recreation' }, 40).form).toBe('liquid');
   });
 
   it('press rills only where water runs and no grind does it already', () => {
-    const rills = { widthMm: 2, kind: 'pressed_rills', reason: '' } as const;
+    const rills = { widthMm: 2, kind: 'pressed_rills' } as const;
     expect(structureWork(rills, { temperatureC: 0 })).toMatchObject({ rillPasses: 2 });
     expect(structureWork(rills, { temperatureC: 0 }, 1.9)).toMatchObject({ rillPasses: 0 });
-    const fine = { widthMm: 0.25, kind: 'fine', reason: '' } as const;
+    const fine = { widthMm: 0.25, kind: 'fine' } as const;
     expect(structureWork(fine, { temperatureC: -18 })).toMatchObject({ brush: 'brass' });
-    expect(structureWork(fine, { temperatureC: -12 }, 1.5).how).toContain('coarser than asked');
+    expect(structureWork(fine, { temperatureC: -12 }, 1.5).how.code).toBe('grind_too_coarse');
   });
 
   it('keep every school, with the team’s own in force where it is a known one', () => {
     for (const group of METHOD_GROUPS) {
-      expect(group.options.map((one) => one.key)).toContain(group.standard);
+      expect(group.options).toContain(group.standard);
       expect(group.options.length).toBeGreaterThan(1);
     }
     const force = methodsInForce({ drive: 'rotary', cooling: 'no such' });
-    expect(force.drive!.key).toBe('rotary');
-    expect(force.cooling!.key).toBe('to_room');
+    expect(force.drive).toBe('rotary');
+    expect(force.cooling).toBe('to_room');
   });
 });

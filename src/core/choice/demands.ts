@@ -35,16 +35,15 @@ const between = (value: number, low: number, high: number) =>
  */
 export function demandsOf(
   cases: SnowCases,
-  outing: OutingFacts,
-  own: OwnCorrection,
-  nudge: Nudge = NO_NUDGE,
+  { outing, own, nudge = NO_NUDGE }: { outing: OutingFacts; own: OwnCorrection; nudge?: Nudge },
 ): CaseDemands {
   const { members, segments, temperatureC } = cases;
+  const read = cases.reading?.temperatureC;
   const most = HOUSE_LIMITS.ownMostC;
   const fixed =
-    requireWithin('venueC', own.venueC, -most, most) +
-    requireWithin('handC', own.handC, -most, most) +
-    distanceTermC(requireWithin('distanceKm', outing.distanceKm, 0, 1000)) +
+    requireWithin('venueC', { value: own.venueC, low: -most, high: most }) +
+    requireWithin('handC', { value: own.handC, low: -most, high: most }) +
+    distanceTermC(requireWithin('distanceKm', { value: outing.distanceKm, low: 0, high: 1000 })) +
     (cases.glazed ? HOUSE.glazed.mean : 0);
   const equivalentC = new Float64Array(temperatureC.length);
   const needs = new Uint8Array(temperatureC.length);
@@ -60,8 +59,9 @@ export function demandsOf(
       const sharpness = between(cases.sharpness[i]! + nudge.sharpness, 0, 1);
       const onDry = wetness === DRY ? humidityTermC(humidity) + ORIGIN_C[origin] : 0;
       equivalentC[i] = t + sharpnessTermC(sharpness) + onDry + WETNESS_TERM_C[wetness]! + fixed;
+      const seenC = read === undefined ? t : Math.min(0, read + nudge.temperatureK);
       const isStatic =
-        t < HOUSE_LIMITS.staticColderThanC && humidity < HOUSE_LIMITS.staticDrierThan;
+        seenC < HOUSE_LIMITS.staticColderThanC && humidity < HOUSE_LIMITS.staticDrierThan;
       needs[i] =
         always |
         (wetness >= WET || humidity > hoarFrom ? NEED_BIT.water_repellent : 0) |

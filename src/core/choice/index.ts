@@ -3,14 +3,18 @@ export type { Bench, FormAdvice } from './application';
 export type { Blend } from './blend';
 export { casesByAir, casesFromMembers, casesFromReading } from './cases';
 export type { CaseSegment, SeenOnCourse, SegmentMembers, SnowCases } from './cases';
-export { choose, typicalSnow } from './choose';
-export type { ByAir, ChoiceQuestion, RobustChoice } from './choose';
+export type { ByAir } from './by-air';
+export { choose, demandOf, rank } from './choose';
+export type { ChoiceQuestion } from './question';
+export type { Demand, RankedChoice, RobustChoice } from './choose';
+export { typicalSnow } from './typical-snow';
 export { demandsOf, NO_NUDGE } from './demands';
 export type { Nudge } from './demands';
 export { layersFor } from './layers';
 export type { Layer, LayerPlan, RoledProduct, LayerPlace } from './layers';
 export { METHOD_GROUPS, methodsInForce } from './methods';
-export type { MethodGroup, MethodOption } from './methods';
+export type { MethodGroup, MethodKey, School } from './methods';
+export type { FormReason, FormWork, LayerReason, MissingLayer, StructureTask } from './findings';
 export { WORLD_STEP_K, WORLDS } from './regret';
 export type { RegretRow, World } from './regret';
 export type { RobustRanked } from './ranking';
@@ -18,6 +22,11 @@ export { structureWork } from './structure-work';
 export type { StructureWork } from './structure-work';
 export { estimatedHours, OWN_CHOICE_PAYS_PERCENT, windowTimes } from './window';
 export type { WindowVerdict } from './window';
-export { answerSentence, oddsInWords } from './sentence';
-export { choiceDetails } from './record';
-export type { ChoiceDetails } from './record';
+export type {
+  ChoiceDetails,
+  ToldLayer,
+  ToldLayerPlan,
+  ToldLine,
+  ToldMethod,
+  ToldRanked,
+} from './record';

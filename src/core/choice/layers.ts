@@ -1,11 +1,14 @@
 import type { BaseState, Form, ProductRole } from '../terms';
 import {
   glideLossPercent,
+  hasToLast,
   isExcluded,
   labelShape,
   type GlideProduct,
   type OutingFacts,
 } from '../wax';
+import { CHOICE } from './figures';
+import type { LayerReason, MissingLayer } from './findings';
 
 /** A product of any role, as the layers see it. */
 export interface RoledProduct extends GlideProduct {
@@ -32,39 +35,32 @@ export interface Layer {
   name: string;
   form: Form;
   coats: number;
-  reason: string;
+  reason: LayerReason;
 }
 
 export interface LayerPlan {
   layers: Layer[];
   /** What the day asks for and the shelf has not. */
-  missing: string[];
+  missing: MissingLayer[];
 }
 
-/** Farther than this a soft wax needs something hard beneath, km (house). */
-const LASTING_FROM_KM = 20;
-const LONG_KM = 30;
-/** Colder than this crystals grind any glide wax down, °C. */
-const GRINDING_BELOW_C = -12;
-const SHARP_FROM = 0.7;
-/** An underlayer is this much harder by its label, K (house): least, best, most. */
-const UNDER_K = { least: 2, best: 6, most: 16 };
-/** Old snow is less sharp than this. */
-const OLD_BELOW = 0.5;
+const {
+  extraCoatOverKm: LONG_KM,
+  grindingBelowC: GRINDING_BELOW_C,
+  sharpFrom: SHARP_FROM,
+  underK: UNDER_K,
+  oldBelowSharpness: OLD_BELOW,
+  topBeyondLabelK: BEYOND_K,
+  newBaseSoftCoats: NEW_BASE_COATS,
+} = CHOICE;
 const FORM_FOR_OLD: Form = 'roller_block';
 const FORM_FOR_NEW: Form = 'liquid';
 
-/** A new base drinks: soft coats before the harder ones (practice). */
-const NEW_BASE_COATS = 2;
-const BASE_REASONS: Readonly<Record<BaseState, string>> = {
-  in_use: 'No race and nothing abrasive: a soft coat feeds the base.',
-  dry: 'The base is dry: a soft wax goes in first, scraped while warm.',
-  new: 'A new grind drinks: soft wax first, scraped while warm, then the harder coats.',
-  burnt: 'The base is burnt along the edges: a soft wax first, to see what it still takes.',
-};
-
 const middle = (one: GlideProduct) => 0.5 * (one.labelLowC + one.labelHighC);
-const layer = (place: LayerPlace, one: GlideProduct, coats: number, reason: string): Layer => ({
+const layer = (
+  place: LayerPlace,
+  { one, coats, reason }: { one: GlideProduct; coats: number; reason: LayerReason },
+): Layer => ({
   place,
   id: one.id,
   name: one.name,
@@ -73,11 +69,12 @@ const layer = (place: LayerPlace, one: GlideProduct, coats: number, reason: stri
   reason,
 });
 
-function underReason(outing: OutingFacts, day: LayerDay): string | undefined {
-  if (outing.distanceKm > LASTING_FROM_KM) return `${outing.distanceKm} km is long: it must last.`;
-  if (day.isAbrasiveTrack) return 'The track is abrasive: something hard beneath keeps wax on.';
+function underReason(outing: OutingFacts, day: LayerDay): LayerReason | undefined {
+  const { distanceKm } = outing;
+  if (hasToLast(distanceKm)) return { code: 'under_long', distanceKm };
+  if (day.isAbrasiveTrack) return { code: 'under_abrasive' };
   if (day.equivalentTemperatureC < GRINDING_BELOW_C || day.sharpness > SHARP_FROM)
-    return 'Sharp crystals grind wax down: something hard beneath keeps it on.';
+    return { code: 'under_sharp' };
   return undefined;
 }
 
@@ -86,18 +83,25 @@ function conditioning(
   shelf: readonly RoledProduct[],
   base: BaseState,
   isForFun: boolean,
-): Layer | string | undefined {
+): Layer | MissingLayer | undefined {
   if (base === 'in_use' && !isForFun) return undefined;
   const softest = shelf
     .filter((one) => one.role === 'base')
     .sort((a, b) => middle(b) - middle(a) || a.id.localeCompare(b.id, 'en'))[0];
   if (!softest) {
-    return base === 'in_use' ? undefined : 'A soft base wax to condition with.';
+    return base === 'in_use' ? undefined : { code: 'no_conditioner' };
   }
-  return layer('conditioning', softest, base === 'new' ? NEW_BASE_COATS : 1, BASE_REASONS[base]);
+  return layer('conditioning', {
+    one: softest,
+    coats: base === 'new' ? NEW_BASE_COATS : 1,
+    reason: {
+      code: 'condition_base',
+      baseState: base,
+    },
+  });
 }
 
-function underlayer(shelf: readonly RoledProduct[], winner: GlideProduct, reason: string) {
+function underlayer(shelf: readonly RoledProduct[], winner: GlideProduct, reason: LayerReason) {
   const harder = (one: RoledProduct) => middle(winner) - middle(one);
   const fit = shelf
     .filter(
@@ -114,7 +118,7 @@ function underlayer(shelf: readonly RoledProduct[], winner: GlideProduct, reason
         a.additives.length - b.additives.length ||
         a.id.localeCompare(b.id, 'en'),
     )[0];
-  return fit && layer('under', fit, 1, reason);
+  return fit && layer('under', { one: fit, coats: 1, reason });
 }
 
 function topLayer(shelf: readonly RoledProduct[], day: LayerDay) {
@@ -123,18 +127,20 @@ function topLayer(shelf: readonly RoledProduct[], day: LayerDay) {
   const loss = (one: RoledProduct) =>
     glideLossPercent(day.equivalentTemperatureC, labelShape(one.labelLowC, one.labelHighC));
   const tops = shelf.filter(
-    (one) => one.role === 'top' && day.equivalentTemperatureC >= one.labelLowC - 1,
+    (one) => one.role === 'top' && day.equivalentTemperatureC >= one.labelLowC - BEYOND_K,
   );
   const fit = tops
-    .filter((one) => day.equivalentTemperatureC <= one.labelHighC + 1)
+    .filter((one) => day.equivalentTemperatureC <= one.labelHighC + BEYOND_K)
     .sort(
       (a, b) =>
         Number(b.form === wanted) - Number(a.form === wanted) ||
         loss(a) - loss(b) ||
         a.id.localeCompare(b.id, 'en'),
     )[0];
-  const why = isOld ? 'old snow tends to a roller block' : 'new snow tends to a liquid';
-  return fit && layer('top', fit, 1, `Race: a thin top layer; ${why}.`);
+  return (
+    fit &&
+    layer('top', { one: fit, coats: 1, reason: { code: isOld ? 'top_old_snow' : 'top_new_snow' } })
+  );
 }
 
 /**
@@ -144,42 +150,42 @@ function topLayer(shelf: readonly RoledProduct[], day: LayerDay) {
  */
 export function layersFor(
   winner: GlideProduct,
-  shelf: readonly RoledProduct[],
-  outing: OutingFacts,
-  day: LayerDay,
+  { shelf, outing, day }: { shelf: readonly RoledProduct[]; outing: OutingFacts; day: LayerDay },
 ): LayerPlan {
   const allowed = shelf.filter((one) => !isExcluded(one, outing));
   const layers: (Layer | undefined)[] = [];
-  const missing: string[] = [];
+  const missing: MissingLayer[] = [];
   const base = day.baseState ?? 'in_use';
   const reason = underReason(outing, day);
   const isForFun = outing.purpose !== 'race' && !reason;
   const feeding = conditioning(allowed, base, isForFun);
-  if (typeof feeding === 'string') missing.push(feeding);
+  if (feeding && 'code' in feeding) missing.push(feeding);
   else layers.push(feeding);
   if (day.isAbrasiveTrack || base === 'burnt') {
     const hardener = allowed.find((one) => one.role === 'hardener');
-    const why = base === 'burnt' ? 'The base is burnt along the edges' : 'Hard snow burns the base';
-    if (hardener) {
-      layers.push(layer('edges', hardener, 1, `${why}: a strip along the edges underfoot.`));
-    } else missing.push('A hardener for the edges underfoot.');
+    const code = base === 'burnt' ? 'edges_burnt' : 'edges_hard_snow';
+    if (hardener) layers.push(layer('edges', { one: hardener, coats: 1, reason: { code } }));
+    else missing.push({ code: 'no_hardener' });
   }
   if (reason) {
     const under = underlayer(allowed, winner, reason);
     layers.push(under);
-    if (!under) missing.push('A harder wax to go beneath.');
+    if (!under) missing.push({ code: 'no_harder_wax' });
   }
   const isRace = outing.purpose === 'race';
   const coats = 1 + Number(isRace) + Number(outing.distanceKm > LONG_KM);
   const isLong = outing.distanceKm > LONG_KM;
-  const why = isRace && isLong ? 'Race and distance' : isRace ? 'A race' : 'The distance';
-  const coatsReason =
-    coats === 1 ? 'One coat serves.' : `${why}: each coat cooled, scraped and brushed.`;
-  layers.push(layer('glide', winner, coats, coatsReason));
+  layers.push(
+    layer('glide', {
+      one: winner,
+      coats,
+      reason: coats === 1 ? { code: 'one_coat' } : { code: 'more_coats', isRace, isLong },
+    }),
+  );
   if (isRace) {
     const top = topLayer(allowed, day);
     layers.push(top);
-    if (!top) missing.push('A top layer that suits; it is worth little, go without.');
+    if (!top) missing.push({ code: 'no_top_layer' });
   }
   return { layers: layers.filter((one): one is Layer => one !== undefined), missing };
 }

@@ -1,7 +1,8 @@
 import { DomainError } from '../errors';
-import type { TemperatureUnit } from '../units';
+import { weightedQuantile } from '../statistics';
 import {
   additiveVerdict,
+  HOUSE_LIMITS,
   isExcluded,
   reasonsFor,
   type GlideProduct,
@@ -11,7 +12,7 @@ import {
 } from '../wax';
 import type { SnowCases } from './cases';
 import type { CaseDemands } from './demands';
-import { courseLosses, expectedLoss, lossQuantile } from './losses';
+import { courseLosses, expectedLoss } from './losses';
 
 /** A product ranked over all cases. */
 export interface RobustRanked extends RankedProduct {
@@ -26,6 +27,16 @@ export interface RobustRanking {
 }
 
 const TIE_PERCENT = 1e-9;
+
+/** What a ranking stands on. */
+interface RankingGround {
+  cases: SnowCases;
+  demands: CaseDemands;
+  outing: OutingFacts;
+  /** By the snow in the middle of the cases; they stand in the reasons. */
+  needed: readonly NeededAdditive[];
+  likelyEquivalentC: number;
+}
 
 /** Least loss of each time and member, and each product's share of being best (a tie is shared). */
 function bestOf(
@@ -66,16 +77,11 @@ export const byLoss = (a: RankedProduct, b: RankedProduct): number =>
  * last and have no part in the odds. An empty shelf: DomainError `empty_shelf`.
  */
 export function rankOverCases(
-  cases: SnowCases,
-  demands: CaseDemands,
+  { cases, demands, outing, needed, likelyEquivalentC }: RankingGround,
   products: readonly GlideProduct[],
-  outing: OutingFacts,
-  needed: readonly NeededAdditive[],
-  likelyEquivalentC: number,
-  unit?: TemperatureUnit,
 ): RobustRanking {
   if (products.length === 0) {
-    throw new DomainError('empty_shelf', 'products', products, 'The shelf has no glide wax.');
+    throw new DomainError({ code: 'empty_shelf', kind: 'glide' }, 'products', products.length);
   }
   const { memberWeights, timesMs } = cases;
   const losses = new Map(products.map((one) => [one.id, courseLosses(cases, demands, one)]));
@@ -93,9 +99,9 @@ export function rankOverCases(
       id: product.id,
       name: product.name,
       expectedLossPercent: expectedLoss(own, memberWeights),
-      lossP90Percent: lossQuantile(own, memberWeights, 0.9),
+      lossP90Percent: weightedQuantile(own, memberWeights, HOUSE_LIMITS.worstShare),
       probabilityBest: shareById.get(product.id) ?? 0,
-      reasons: reasonsFor(product, verdict, excluded, likelyEquivalentC, unit),
+      reasons: reasonsFor(product, { verdict, excluded, likelyEquivalentC }),
       excluded,
       lossByTime: timesMs.map((_, t) => expectedLoss(own, memberWeights, t)),
     };

@@ -1,62 +1,67 @@
-import type { Structure } from '../wax';
-import type { FormAdvice } from './application';
+import type { Said } from '../finding';
+import type { LedgerLine, RankedProduct, Structure } from '../wax';
 import type { Blend } from './blend';
-import type { ByAir, RobustChoice } from './choose';
-import type { LayerPlan } from './layers';
-import type { MethodOption } from './methods';
-import type { RobustRanked } from './ranking';
+import type { ByAir } from './by-air';
+import type { FormAdvice } from './application';
+import type { Layer } from './layers';
 import type { RegretRow } from './regret';
-import { answerSentence } from './sentence';
 import type { StructureWork } from './structure-work';
 import type { WindowVerdict } from './window';
+
+/** A text with the finding it says; choices from before there were findings have the text alone. */
+type Told = Partial<Said>;
+
+/** A line of a ledger as it was read. */
+export interface ToldLine extends Pick<LedgerLine, 'valueC'>, Told {
+  key: string;
+  label: string;
+  reason: string;
+}
+
+/** A product's place in a ranking as it was read. */
+export interface ToldRanked extends Omit<RankedProduct, 'reasons'> {
+  reasons: string[];
+  findings?: Said[];
+}
+
+export interface ToldLayer extends Omit<Layer, 'reason'>, Told {
+  reason: string;
+}
+
+/** Layers as they were read, and what was missing for more. */
+export interface ToldLayerPlan {
+  layers: ToldLayer[];
+  missing: string[];
+  findings?: Said[];
+}
+
+/** One way of doing a step, as it was read. */
+export interface ToldMethod {
+  key: string;
+  label: string;
+  reason: string;
+}
 
 /** What else a choice said when it was saved, and what the technician made of it. */
 export interface ChoiceDetails {
   /** One sentence of the answer as it stood. */
   sentence: string;
   equivalentSdC: number;
-  layerPlan: LayerPlan;
-  structure: Structure;
-  structureWork: StructureWork;
+  layerPlan: ToldLayerPlan;
+  structure: Omit<Structure, 'reason'> & { reason: string } & Told;
+  structureWork: Omit<StructureWork, 'how'> & { how: string } & Told;
   regretPercent: number;
   regret: RegretRow[];
   window?: WindowVerdict;
   blend?: Blend;
   byAir?: ByAir;
-  form: FormAdvice;
-  methods: Record<string, MethodOption>;
+  form: Pick<FormAdvice, 'form'> & { how: string; reason: string; findings?: Said[] };
+  methods: Record<string, ToldMethod>;
   additives: string[];
   cautions: string[];
+  /** Of the additives and the cautions. */
+  findings?: Said[];
   /** Version of the snow model behind it; undefined for a choice on a reading. */
   outlookVersion?: string;
   override?: { insteadOfId: string; insteadOf: string; reason: string };
-}
-
-const inCelsius = (celsius: number) => `${celsius.toFixed(1).replace('-', '−')} °C`;
-
-/** A choice as it is kept for years: all that it said, in words and figures. */
-export function choiceDetails(
-  choice: RobustChoice,
-  taken: RobustRanked,
-  form: FormAdvice,
-  methods: Record<string, MethodOption>,
-  more: Pick<ChoiceDetails, 'outlookVersion' | 'override'>,
-): ChoiceDetails {
-  return {
-    sentence: answerSentence(choice, taken, form, inCelsius),
-    equivalentSdC: choice.equivalentSdC,
-    layerPlan: choice.layerPlan,
-    structure: choice.structure,
-    structureWork: choice.structureWork,
-    regretPercent: choice.regretPercent,
-    regret: choice.regret,
-    window: choice.window,
-    blend: choice.blend,
-    byAir: choice.byAir,
-    form,
-    methods,
-    additives: choice.additives.map((one) => one.reason),
-    cautions: choice.cautions,
-    ...more,
-  };
 }

@@ -1,14 +1,12 @@
-import { glideLossPercent, labelShape, penaltiesByNeeds } from '../wax';
+import { glideLossPercent, labelShape, NEED_SETS, penaltiesByNeeds } from '../wax';
 import type { SnowCases } from './cases';
 import type { CaseDemands } from './demands';
+import { CHOICE } from './figures';
 import type { Labelled } from './losses';
 
 /** Width of a bin, °C: the loss is a parabola, so that this errs by less than 1e-4 %. What lies outside shares an end bin. */
-const BIN_C = 0.05;
-const LOWEST_C = -60;
-const HIGHEST_C = 20;
+const { widthK: BIN_C, lowestC: LOWEST_C, highestC: HIGHEST_C } = CHOICE.bins;
 const BINS = Math.ceil((HIGHEST_C - LOWEST_C) / BIN_C);
-const NEED_SETS = 4;
 
 /**
  * All cases gathered by equivalent temperature and additive needs: enough for an expected loss, and a hundred

@@ -1,49 +1,34 @@
 import type { Structure, SnowConditions } from '../wax';
+import { CHOICE } from './figures';
+import type { StructureTask } from './findings';
 
 /** How the structure of the day gets into the base. */
 export interface StructureWork {
   brush: 'steel' | 'brass';
   /** Passes with the rilling tool; 0 leaves the grind as it is. */
   rillPasses: number;
-  how: string;
+  how: StructureTask;
 }
 
-/** Steel brush for coarse grain in snow warmer than this, brass for the finer colder, °C. */
-const BRASS_BELOW_C = -15;
-/** A grind within this of what is asked for is left alone, mm (house). */
-const CLOSE_MM = 0.2;
+const { brassBelowC: BRASS_BELOW_C, closeGrindMm: CLOSE_MM } = CHOICE;
 
 /** Tool and passes for a structure; `grindMm` is the width of the ski's own grind, where known. */
 export function structureWork(
-  structure: Structure,
+  structure: Pick<Structure, 'kind' | 'widthMm'>,
   snow: Pick<SnowConditions, 'temperatureC'>,
   grindMm?: number,
 ): StructureWork {
+  const { kind, widthMm } = structure;
   const brush = snow.temperatureC < BRASS_BELOW_C ? 'brass' : 'steel';
-  const brushed = `Open the structure with the ${brush} brush, tip to tail.`;
-  if (grindMm !== undefined && Math.abs(grindMm - structure.widthMm) <= CLOSE_MM) {
-    return { brush, rillPasses: 0, how: `${brushed} The grind fits: press nothing.` };
-  }
-  if (grindMm !== undefined && grindMm > structure.widthMm + CLOSE_MM) {
-    return {
-      brush,
-      rillPasses: 0,
-      how: `${brushed} The grind is coarser than asked: another ski.`,
-    };
-  }
-  if (structure.kind === 'pressed_rills') {
-    return {
-      brush,
-      rillPasses: 2,
-      how: `${brushed} Two firm passes with the ${structure.widthMm} mm rill, glide zones only.`,
-    };
-  }
-  if (structure.kind === 'coarse' || structure.kind === 'medium_coarse') {
-    return {
-      brush,
-      rillPasses: 1,
-      how: `${brushed} One pass with the ${structure.widthMm} mm rill, glide zones only.`,
-    };
-  }
-  return { brush, rillPasses: 0, how: `${brushed} Press nothing.` };
+  const work = (code: StructureTask['code'], rillPasses: number): StructureWork => ({
+    brush,
+    rillPasses,
+    how: { code, brush, widthMm },
+  });
+  if (grindMm !== undefined && Math.abs(grindMm - widthMm) <= CLOSE_MM)
+    return work('grind_fits', 0);
+  if (grindMm !== undefined && grindMm > widthMm) return work('grind_too_coarse', 0);
+  if (kind === 'pressed_rills') return work('two_firm_passes', 2);
+  if (kind === 'coarse' || kind === 'medium_coarse') return work('one_pass', 1);
+  return work('press_nothing', 0);
 }

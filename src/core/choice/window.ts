@@ -1,22 +1,16 @@
+import { HOUR_MS } from '../constants';
 import { requireWithin } from '../errors';
 import type { Discipline, Purpose } from '../terms';
+import { CHOICE, CHOICE_LIMITS } from './figures';
 import type { RobustRanked } from './ranking';
 
-const HOUR_MS = 3_600_000;
-export const MOST_TIMES = 6;
-/** What the course takes, km/h: racers and others (house); where the lift does the climbing, hours instead. */
-const PACE_KM_H: Partial<Record<Discipline, { race: number; other: number }>> = {
-  skate: { race: 24, other: 14 },
-  classic: { race: 20, other: 11 },
-  touring: { race: 7, other: 4 },
-};
-const LIFT_SERVED_H = 2;
-const LONGEST_H = 24;
-const LEAST_H = 0.25;
-/** Times of the window lie no further apart than this where six are enough, h. */
-const SPACING_H = 0.5;
-/** A wax of one's own for each start pays from this, % (house: what a paired test can see). */
-export const OWN_CHOICE_PAYS_PERCENT = 0.15;
+export const MOST_TIMES = CHOICE.mostTimes;
+/** What the course takes, km/h; where the lift does the climbing, hours instead. */
+const PACE_KM_H: Partial<Record<Discipline, { race: number; other: number }>> = CHOICE.paceKmH;
+const [LEAST_H, LONGEST_H] = CHOICE_LIMITS.hoursOnSnow.range;
+const { spacingH: SPACING_H, liftServedH: LIFT_SERVED_H } = CHOICE;
+/** A wax of one's own for each start pays from this, %. */
+export const OWN_CHOICE_PAYS_PERCENT = CHOICE.ownChoicePaysPercent;
 
 /** How long an outing is on snow, h, where nobody said: distance by the pace of its kind. */
 export function estimatedHours(outing: {
@@ -32,7 +26,7 @@ export function estimatedHours(outing: {
 
 /** Up to six even times from the start to the end of the hours on snow. 0…24 h, otherwise DomainError. */
 export function windowTimes(startMs: number, hours: number): number[] {
-  requireWithin('hours', hours, 0, LONGEST_H);
+  requireWithin('hours', { value: hours, low: 0, high: LONGEST_H });
   const count = Math.min(MOST_TIMES, Math.max(1, Math.round(hours / SPACING_H) + 1));
   return Array.from({ length: count }, (_, i) =>
     count === 1 ? startMs : startMs + (i * hours * HOUR_MS) / (count - 1),

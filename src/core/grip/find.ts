@@ -6,6 +6,7 @@ import {
   type GapPoint,
   type GripFit,
 } from './fit';
+import { GRIP } from './figures';
 
 /** How a pocket was found, as it is kept. */
 export interface FitInput extends FitWeights {
@@ -15,7 +16,7 @@ export interface FitInput extends FitWeights {
   heelBehindPinCm?: number;
 }
 
-export const DEFAULT_SKI_CM = 200;
+export const DEFAULT_SKI_CM = GRIP.defaultSkiCm;
 
 /** The fit by the best there is: gaps, else a feeler, else the simple rule. Bad gaps: DomainError. */
 export function findFit(input: FitInput | undefined): GripFit {

@@ -1,5 +1,6 @@
-import { DomainError, requireWithin } from '../errors';
-import { GRIP } from './coefficients';
+import { DomainError, requireIn, requireWithin } from '../errors';
+import { GRIP, GRIP_LIMITS } from './figures';
+import type { FitNote } from './findings';
 
 /** The gap under the ski at a place, mm, when half and when all of the weight is on it. */
 export interface GapPoint {
@@ -33,45 +34,26 @@ export interface GripFit {
   roomLayers: number | undefined;
   /** Measured gaps, a feeler's two ends, or the simple rule alone. */
   basis: 'gaps' | 'feeler' | 'rule';
-  notes: string[];
+  notes: FitNote[];
 }
 
-const LEAST_POINTS = 3;
-const LONGEST_SKI_CM = 230;
-/** The binding stands a little behind the middle of the ski. */
-const AHEAD_SHARE = 0.55;
-/** No grip zone ends nearer to the tip than this, cm. */
-const TIP_CM = 20;
+const { leastPoints: LEAST_POINTS, aheadShare: AHEAD_SHARE, tipCm: TIP_CM } = GRIP;
 
 function checked(points: readonly GapPoint[], skiLengthCm: number): GapPoint[] {
   if (points.length < LEAST_POINTS) {
-    throw new DomainError(
-      'too_few',
-      'gaps',
-      points.length,
-      'Give the gap at three places or more.',
-    );
+    throw new DomainError({ code: 'too_few', least: LEAST_POINTS }, 'gaps', points.length);
   }
   const sorted = [...points].sort((a, b) => a.positionCm - b.positionCm);
   sorted.forEach((point, i) => {
-    requireWithin('positionCm', point.positionCm, -skiLengthCm, skiLengthCm);
-    requireWithin('halfMm', point.halfMm, 0, 20);
-    requireWithin('fullMm', point.fullMm, 0, 20);
+    const { positionCm } = point;
+    requireWithin('positionCm', { value: positionCm, low: -skiLengthCm, high: skiLengthCm });
+    requireIn('halfMm', point.halfMm, GRIP_LIMITS.gapMm);
+    requireIn('fullMm', point.fullMm, GRIP_LIMITS.gapMm);
     if (point.fullMm > point.halfMm) {
-      throw new DomainError(
-        'gap_grows',
-        'gaps',
-        point.positionCm,
-        `At ${point.positionCm} cm the gap grows under more weight: measure it again.`,
-      );
+      throw new DomainError({ code: 'gap_grows', positionCm }, 'gaps', positionCm);
     }
     if (i > 0 && sorted[i - 1]!.positionCm === point.positionCm) {
-      throw new DomainError(
-        'twice',
-        'gaps',
-        point.positionCm,
-        `The place ${point.positionCm} cm stands twice.`,
-      );
+      throw new DomainError({ code: 'twice', positionCm }, 'gaps', positionCm);
     }
   });
   return sorted;
@@ -83,20 +65,15 @@ export interface FitWeights {
   measuredKg?: number;
 }
 
-/** Farther from the weight it was measured under than this, a spring's straight line says nothing. */
-const MOST_SHARE = 1.6;
+const { mostWeightShare: MOST_SHARE } = GRIP;
 
 function weightShare({ skierKg, measuredKg }: FitWeights): number {
-  if (skierKg !== undefined) requireWithin('skierKg', skierKg, 20, 180);
-  if (measuredKg !== undefined) requireWithin('measuredKg', measuredKg, 20, 180);
-  const share = skierKg !== undefined && measuredKg !== undefined ? skierKg / measuredKg : 1;
+  if (skierKg !== undefined) requireIn('skierKg', skierKg, GRIP_LIMITS.weightKg);
+  if (measuredKg !== undefined) requireIn('measuredKg', measuredKg, GRIP_LIMITS.weightKg);
+  if (skierKg === undefined || measuredKg === undefined) return 1;
+  const share = skierKg / measuredKg;
   if (share > MOST_SHARE || share < 1 / MOST_SHARE) {
-    throw new DomainError(
-      'weights_apart',
-      'measuredKg',
-      share,
-      `Measured under ${measuredKg} kg for a skier of ${skierKg} kg: too far apart, measure again.`,
-    );
+    throw new DomainError({ code: 'weights_apart', skierKg, measuredKg }, 'measuredKg', share);
   }
   return share;
 }
@@ -117,7 +94,7 @@ function reach(points: readonly GapPoint[], heightMm: number): GripZone | undefi
 }
 
 const HALF = 0.5;
-const CLOSING_MOST = 9.9;
+const { closingMost: CLOSING_MOST, klisterShare: KLISTER_SHARE } = GRIP;
 
 /**
  * The gaps as another skier would press them: each place springs in proportion to its load between and beyond the two
@@ -168,12 +145,8 @@ function closingLoad(points: readonly GapPoint[]): number {
 function checkZone(zone: GripZone, skiLengthCm: number): void {
   const aheadCm = AHEAD_SHARE * skiLengthCm - TIP_CM;
   if (zone.endCm - zone.startCm > skiLengthCm || zone.endCm > aheadCm) {
-    throw new DomainError(
-      'zone_too_long',
-      'zone',
-      zone.endCm,
-      `The zone would end ${Math.round(zone.endCm)} cm ahead of the heel plate: longer than a ski of ${skiLengthCm} cm has room for. Check the places.`,
-    );
+    const { endCm } = zone;
+    throw new DomainError({ code: 'zone_too_long', endCm, skiLengthCm }, 'zone', endCm);
   }
 }
 
@@ -188,7 +161,7 @@ export function fitFromGaps(
   skiLengthCm: number,
   weights: FitWeights = {},
 ): GripFit {
-  requireWithin('skiLengthCm', skiLengthCm, 80, LONGEST_SKI_CM);
+  requireIn('skiLengthCm', skiLengthCm, GRIP_LIMITS.skiLengthCm);
   const share = weightShare(weights);
   const measured = checked(points, skiLengthCm);
   const sorted = underWeight(measured, share);
@@ -197,30 +170,16 @@ export function fitFromGaps(
   const stiffness: Stiffness =
     peak.halfMm < GRIP.softHalfMm ? 'too_soft' : leftMm > GRIP.stiffFullMm ? 'too_stiff' : 'right';
   const room = Math.max(0, peak.halfMm - GRIP.clearanceMm);
-  const notes: string[] = [];
-  if (stiffness === 'too_soft') {
-    notes.push(
-      'Half weight nearly closes the pocket: it will drag. A stiffer ski, or a short zone.',
-    );
+  const notes: FitNote[] = [];
+  if (stiffness === 'too_soft') notes.push({ code: 'pocket_too_soft' });
+  if (stiffness === 'too_stiff') notes.push({ code: 'pocket_too_stiff' });
+  const { measuredKg, skierKg } = weights;
+  if (measuredKg !== undefined && skierKg !== undefined && share !== 1) {
+    notes.push({ code: 'other_weight', measuredKg, skierKg });
   }
-  if (stiffness === 'too_stiff') {
-    notes.push(
-      'Full weight does not close the pocket: it will slip. A softer ski, or thicker wax.',
-    );
-  }
-  if (share !== 1) {
-    notes.push(
-      `Measured under ${weights.measuredKg} kg, reckoned for ${weights.skierKg} kg: measure again with the skier when you can.`,
-    );
-  }
-  const zone = reach(sorted, GRIP.clearanceMm + 3 * GRIP.stickLayerMm);
+  const zone = reach(sorted, GRIP.clearanceMm + GRIP.zoneLayers * GRIP.stickLayerMm);
   if (!zone) {
-    throw new DomainError(
-      'no_pocket',
-      'gaps',
-      peak.halfMm,
-      'At half weight there is no room for grip wax anywhere: the ski is too soft for this skier.',
-    );
+    throw new DomainError({ code: 'no_pocket', widestMm: peak.halfMm }, 'gaps', peak.halfMm);
   }
   checkZone(zone, skiLengthCm);
   return {
@@ -237,19 +196,11 @@ export function fitFromGaps(
   };
 }
 
-/** Klister stays this much shorter than stick wax in front, as a share of the zone (practice). */
-const KLISTER_SHARE = 0.75;
-
 /** Grip zone from where a 0.2 mm feeler stops behind and in front at half weight, cm from the heel plate. */
 export function fitFromFeeler(backCm: number, frontCm: number, skiLengthCm: number): GripFit {
-  requireWithin('skiLengthCm', skiLengthCm, 80, LONGEST_SKI_CM);
+  requireIn('skiLengthCm', skiLengthCm, GRIP_LIMITS.skiLengthCm);
   if (frontCm <= backCm) {
-    throw new DomainError(
-      'ends_swapped',
-      'frontCm',
-      frontCm,
-      'The front end lies behind the back end: swap them.',
-    );
+    throw new DomainError({ code: 'ends_swapped' }, 'frontCm', frontCm);
   }
   const zone = { startCm: backCm, endCm: frontCm };
   checkZone(zone, skiLengthCm);
@@ -263,13 +214,13 @@ export function fitFromFeeler(backCm: number, frontCm: number, skiLengthCm: numb
     closingShare: undefined,
     roomLayers: Math.floor((GRIP.feelerMm - GRIP.clearanceMm) / GRIP.stickLayerMm),
     basis: 'feeler',
-    notes: ['A feeler tells the ends, not the height: layers as the feeler leaves room for.'],
+    notes: [{ code: 'feeler_ends_only' }],
   };
 }
 
 /** The simple rule: from the heel plate to as far ahead of the pin as the heel is behind it. */
 export function fitByRule(heelBehindPinCm: number = GRIP.heelBehindPinCm): GripFit {
-  requireWithin('heelBehindPinCm', heelBehindPinCm, 18, 40);
+  requireIn('heelBehindPinCm', heelBehindPinCm, GRIP_LIMITS.heelBehindPinCm);
   const endCm = 2 * heelBehindPinCm;
   return {
     zone: { startCm: 0, endCm },
@@ -281,6 +232,6 @@ export function fitByRule(heelBehindPinCm: number = GRIP.heelBehindPinCm): GripF
     closingShare: undefined,
     roomLayers: undefined,
     basis: 'rule',
-    notes: ['By the simple rule, not measured: measure the pocket when you can.'],
+    notes: [{ code: 'simple_rule' }],
   };
 }

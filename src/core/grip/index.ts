@@ -1,4 +1,4 @@
-export { GRIP } from './coefficients';
+export { GRIP } from './figures';
 export { DEFAULT_SKI_CM, findFit } from './find';
 export type { FitInput } from './find';
 export { gripGround } from './ground';
@@ -8,4 +8,21 @@ export type { GapPoint, GripFit, GripZone, Stiffness } from './fit';
 export { chooseGrip } from './ladder';
 export type { GripChoice, GripKind, GripOuting, GripProduct, GripRanked } from './ladder';
 export { COMPLAINTS, NO_WAX_BASES, troubleStep } from './trouble';
-export type { Complaint, NoWaxBase, Tried, TroubleAdvice, TroubleStep } from './trouble';
+export type {
+  Complaint,
+  NoWaxBase,
+  Tried,
+  TroubleAdvice,
+  TroubleKey,
+  TroubleKeys,
+  TroubleStep,
+} from './trouble';
+export type {
+  CarryAlong,
+  FitNote,
+  GripCaution,
+  GripLayersReason,
+  GripRankReason,
+  KindReason,
+  TroubleReason,
+} from './findings';

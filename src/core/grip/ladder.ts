@@ -7,7 +7,14 @@ import {
   type SnowConditions,
 } from '../wax';
 import type { LedgerLine } from '../wax';
-import { GRIP } from './coefficients';
+import { GRIP } from './figures';
+import type {
+  CarryAlong,
+  GripCaution,
+  GripLayersReason,
+  GripRankReason,
+  KindReason,
+} from './findings';
 
 export type GripKind = 'stick' | 'klister' | 'klister_with_cover';
 
@@ -29,7 +36,7 @@ export interface GripRanked {
   lossPercent: number;
   slipPercent: number;
   dragPercent: number;
-  reason: string;
+  reason: GripRankReason;
 }
 
 export interface GripOuting {
@@ -39,7 +46,7 @@ export interface GripOuting {
 
 export interface GripChoice {
   kind: GripKind;
-  kindReason: string;
+  kindReason: KindReason;
   lines: LedgerLine[];
   gripTemperatureC: number;
   isNewSnow: boolean;
@@ -47,11 +54,11 @@ export interface GripChoice {
   binder: { id: string; name: string } | undefined;
   needsBinder: boolean;
   layers: number;
-  layersReason: string;
+  layersReason: GripLayersReason;
   /** How far a waxing is expected to hold, km. */
   wearKm: number;
-  carry: string | undefined;
-  cautions: string[];
+  carry: CarryAlong | undefined;
+  cautions: GripCaution[];
 }
 
 const WETNESS_C: Record<Wetness, number> = {
@@ -61,10 +68,7 @@ const WETNESS_C: Record<Wetness, number> = {
   very_wet: GRIP.veryWetC,
   soaked: GRIP.soakedC,
 };
-/** Above this sharpness snow counts as new for a grip label; grain seen or modelled. */
-const NEW_FROM = 0.5;
-const WARM_AIR_C = 0.5;
-const WET_SNOW_COLDEST_C = -2;
+const { newFromSharpness: NEW_FROM, warmAirC: WARM_AIR_C } = GRIP;
 const BLENDS_K = 1e-9;
 const isWetClass = (wetness: Wetness) => wetness !== 'dry' && wetness !== 'moist';
 
@@ -72,20 +76,17 @@ const isRefrozen = (snow: SnowConditions) =>
   snow.grain === 'refrozen_crust' || (snow.grain === 'MF' && snow.wetness === 'dry');
 
 /** Stick or klister, and why. */
-function kindFor(snow: SnowConditions, isNew: boolean): { kind: GripKind; reason: string } {
+function kindFor(snow: SnowConditions, isNew: boolean): { kind: GripKind; reason: KindReason } {
   if (isWetClass(snow.wetness) && isNew) {
-    return {
-      kind: 'klister_with_cover',
-      reason: 'Wet new snow: klister holds, a soft stick over it keeps it from icing.',
-    };
+    return { kind: 'klister_with_cover', reason: { code: 'wet_new_snow' } };
   }
   if (isWetClass(snow.wetness)) {
-    return { kind: 'klister', reason: 'Wet coarse snow: a stick finds nothing to bite.' };
+    return { kind: 'klister', reason: { code: 'wet_coarse_snow' } };
   }
   if (isRefrozen(snow) || (snow.glazed && !isNew)) {
-    return { kind: 'klister', reason: 'Refrozen or icy: it grinds any stick off in a few km.' };
+    return { kind: 'klister', reason: { code: 'refrozen_or_icy' } };
   }
-  return { kind: 'stick', reason: 'Dry or moist grains that a stick can hold.' };
+  return { kind: 'stick', reason: { code: 'stick_holds' } };
 }
 
 function ledgerOf(snow: SnowConditions, isNew: boolean): LedgerLine[] {
@@ -104,39 +105,33 @@ function ledgerOf(snow: SnowConditions, isNew: boolean): LedgerLine[] {
   return [
     {
       key: 'snow_temperature',
-      label: 'Snow temperature',
       valueC: snow.temperatureC,
-      reason: isNew ? 'Read on the label’s range for new snow.' : 'Read on its range for old snow.',
+      reason: { code: isNew ? 'grip_label_new' : 'grip_label_old' },
     },
     {
       key: 'new_snow',
-      label: 'Sharp new crystals',
       valueC: sharp + 0,
-      reason: sharp < 0 ? 'They bite deep: harder.' : 'Not new: the label for old snow says it.',
+      reason: { code: sharp < 0 ? 'grip_new_crystals' : 'grip_not_new' },
     },
     {
       key: 'humidity',
-      label: 'Humidity of the air',
       valueC: humidity,
-      reason: isDry ? 'Moist air rounds crystals: softer.' : 'Counts on dry snow only.',
+      reason: { code: isDry ? 'grip_humidity' : 'grip_humidity_idle' },
     },
     {
       key: 'machine_made',
-      label: 'Machine-made snow',
       valueC: made,
-      reason: made < 0 ? 'Sharp and wearing: harder.' : 'Natural snow, or wet.',
+      reason: { code: made < 0 ? 'grip_machine_made' : 'grip_natural_or_wet' },
     },
     {
       key: 'wetness',
-      label: 'Wetness',
       valueC: WETNESS_C[snow.wetness],
-      reason: isDry ? 'No free water.' : 'Water makes grains slide: softer.',
+      reason: { code: isDry ? 'grip_dry' : 'grip_wet' },
     },
     {
       key: 'glazed',
-      label: 'Glazed or icy track',
       valueC: snow.glazed ? GRIP.glazedC : 0,
-      reason: snow.glazed ? 'Ice wears soft wax off: harder, over a binder.' : 'Not glazed.',
+      reason: { code: snow.glazed ? 'grip_glazed' : 'not_glazed' },
     },
   ];
 }
@@ -158,15 +153,12 @@ function lossesAt(temperatureC: number, [low, high]: [number, number]): [number,
 
 function rank(
   products: readonly GripProduct[],
-  snowC: number,
-  shiftK: number,
-  sdC: number,
-  isNew: boolean,
+  { snowC, shiftK, sdC, isNew }: { snowC: number; shiftK: number; sdC: number; isNew: boolean },
 ): GripRanked[] {
   const { values, weights } = snowTemperaturePoints(snowC, sdC);
   const temperatureC = snowC + shiftK;
   return products
-    .map((product) => {
+    .map((product): GripRanked => {
       const label = labelOf(product, isNew);
       let [slipPercent, dragPercent] = [0, 0];
       values.forEach((value, i) => {
@@ -176,14 +168,15 @@ function rank(
       });
       // Nearness to the middle decides between two that both fit.
       const off = temperatureC - 0.5 * (label[0] + label[1]);
-      const reason =
-        slipPercent > dragPercent + 0.02
-          ? 'Rather hard for today: it may slip.'
-          : dragPercent > slipPercent + 0.02
-            ? 'Rather soft for today: it may drag or ice.'
-            : 'Its range is where today asks.';
-      const lossPercent = slipPercent + dragPercent + 0.002 * off * off;
-      return { id: product.id, name: product.name, lossPercent, slipPercent, dragPercent, reason };
+      const code =
+        slipPercent > dragPercent + GRIP.leansPercent
+          ? 'may_slip'
+          : dragPercent > slipPercent + GRIP.leansPercent
+            ? 'may_drag'
+            : 'in_its_range';
+      const lossPercent = slipPercent + dragPercent + GRIP.offMiddlePerK2 * off * off;
+      const { id, name } = product;
+      return { id, name, lossPercent, slipPercent, dragPercent, reason: { code } };
     })
     .sort(
       (a, b) =>
@@ -193,27 +186,32 @@ function rank(
     );
 }
 
-/** How far a waxing holds, km (practice: 30 and more on soft snow, 2 to 4 on ice, thrice that when bound). */
+/** How far a waxing holds, km. */
 function wearOf(snow: SnowConditions, kind: GripKind, isBound: boolean): number {
-  if (kind !== 'stick') return 40;
-  const bare = snow.glazed ? 3 : snow.origin === 'machine_made' ? 10 : isRefrozen(snow) ? 5 : 30;
-  return isBound ? 3 * bare : bare;
+  const { klister, soft, machineMade, refrozen, glazed, boundFactor } = GRIP.wearKm;
+  if (kind !== 'stick') return klister;
+  const bare = snow.glazed
+    ? glazed
+    : snow.origin === 'machine_made'
+      ? machineMade
+      : isRefrozen(snow)
+        ? refrozen
+        : soft;
+  return isBound ? boundFactor * bare : bare;
 }
 
-const LEAST_LAYERS = 3;
-const MOST_LAYERS = 6;
+const { least: LEAST_LAYERS, most: MOST_LAYERS } = GRIP.layers;
 
-function layersFor(kind: GripKind, outing: GripOuting, wearKm: number): [number, string] {
-  if (kind === 'klister') return [1, 'One thin, even layer: warmed in, closed at both ends.'];
-  if (kind === 'klister_with_cover')
-    return [2, 'One of klister, cooled hard, and one of stick over it.'];
+function layersFor(kind: GripKind, outing: GripOuting, wearKm: number): [number, GripLayersReason] {
+  if (kind === 'klister') return [1, { code: 'one_klister_layer' }];
+  if (kind === 'klister_with_cover') return [2, { code: 'klister_and_cover' }];
   const wanted = LEAST_LAYERS + Math.floor(outing.distanceKm / wearKm);
   const layers = Math.min(MOST_LAYERS, Math.max(LEAST_LAYERS, wanted));
   return [
     layers,
     layers > LEAST_LAYERS
-      ? `${outing.distanceKm} km wear more than three layers: each thin, corked smooth.`
-      : 'Thin layers, each corked smooth.',
+      ? { code: 'more_layers_for_distance', distanceKm: outing.distanceKm }
+      : { code: 'thin_layers' },
   ];
 }
 
@@ -225,18 +223,15 @@ function layersFor(kind: GripKind, outing: GripOuting, wearKm: number): [number,
  */
 export function chooseGrip(
   snow: SnowConditions,
-  outing: GripOuting,
-  products: readonly GripProduct[],
-  laterC?: number,
+  {
+    outing,
+    products,
+    laterC,
+  }: { outing: GripOuting; products: readonly GripProduct[]; laterC?: number },
 ): GripChoice {
   const isGrip = (one: GripProduct) => one.role === 'grip_stick' || one.role === 'klister';
   if (!products.some(isGrip)) {
-    throw new DomainError(
-      'empty_shelf',
-      'products',
-      products.length,
-      'There is no grip wax on the shelf: put a stick or a klister on it.',
-    );
+    throw new DomainError({ code: 'empty_shelf', kind: 'grip' }, 'products', products.length);
   }
   const isNew = effectiveSharpness(snow) >= NEW_FROM;
   const { kind, reason } = kindFor(snow, isNew);
@@ -247,9 +242,12 @@ export function chooseGrip(
   const role = kind === 'stick' ? 'grip_stick' : 'klister';
   const sdC = snow.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC;
   const fitting = products.filter((one) => one.role === role);
-  const ranking = rank(fitting, snow.temperatureC, shiftK, sdC, isNew);
+  const ranking = rank(fitting, { snowC: snow.temperatureC, shiftK, sdC, isNew });
   const needsBinder =
-    kind !== 'stick' || snow.glazed || snow.origin === 'machine_made' || outing.distanceKm > 30;
+    kind !== 'stick' ||
+    snow.glazed ||
+    snow.origin === 'machine_made' ||
+    outing.distanceKm > GRIP.binderFromKm;
   const found = products.find((one) => one.role === 'binder');
   const wearKm = wearOf(snow, kind, needsBinder && found !== undefined);
   const [layers, layersReason] = layersFor(kind, outing, wearKm);
@@ -265,49 +263,57 @@ export function chooseGrip(
     layers,
     layersReason,
     wearKm,
-    carry: carryAlong(fitting, ranking, shiftK, snow, laterC, isNew, sdC),
-    cautions: cautionsOf(snow, kind, ranking, needsBinder && !found),
+    carry: carryAlong(fitting, { ranking, shiftK, snow, laterC, isNew, sdC }),
+    cautions: cautionsOf(snow, { kind, ranking, lacksBinder: needsBinder && !found }),
   };
 }
 
 function carryAlong(
   fitting: readonly GripProduct[],
-  ranking: readonly GripRanked[],
-  shiftK: number,
-  snow: SnowConditions,
-  laterC: number | undefined,
-  isNew: boolean,
-  sdC: number,
-): string | undefined {
+  {
+    ranking,
+    shiftK,
+    snow,
+    laterC,
+    isNew,
+    sdC,
+  }: {
+    ranking: readonly GripRanked[];
+    shiftK: number;
+    snow: SnowConditions;
+    laterC: number | undefined;
+    isNew: boolean;
+    sdC: number;
+  },
+): CarryAlong | undefined {
   if (laterC === undefined || !ranking[0]) return undefined;
-  const later = rank(fitting, Math.min(0, laterC), shiftK, sdC, isNew)[0]!;
+  const later = rank(fitting, { snowC: Math.min(0, laterC), shiftK, sdC, isNew })[0]!;
   if (later.id === ranking[0].id) return undefined;
-  const way = laterC > snow.temperatureC ? 'warms' : 'cools';
-  return `The snow ${way} under way: carry ${later.name} and a cork.`;
+  const isWarming = laterC > snow.temperatureC;
+  return { code: 'carry_along', name: later.name, isWarming };
 }
-
-const NOTHING_FITS_PERCENT = 2;
 
 function cautionsOf(
   snow: SnowConditions,
-  kind: GripKind,
-  ranking: readonly GripRanked[],
-  lacksBinder: boolean,
-): string[] {
-  const cautions: string[] = [];
-  if (snow.wetness !== 'dry' && snow.temperatureC < WET_SNOW_COLDEST_C) {
-    cautions.push('Snow with free water stands at 0 °C: check the probe, or the snowball test.');
+  {
+    kind,
+    ranking,
+    lacksBinder,
+  }: { kind: GripKind; ranking: readonly GripRanked[]; lacksBinder: boolean },
+): GripCaution[] {
+  const cautions: GripCaution[] = [];
+  const { temperatureC } = snow;
+  if (snow.wetness !== 'dry' && temperatureC < HOUSE_LIMITS.wetSnowColdestC) {
+    cautions.push({ code: 'wet_snow_below_zero', gravity: 'caution', temperatureC });
   }
   if (!ranking[0]) {
-    cautions.push(
-      kind === 'stick' ? 'There is no stick on the shelf.' : 'There is no klister on the shelf.',
-    );
-  } else if (ranking[0].lossPercent > NOTHING_FITS_PERCENT) {
-    cautions.push(`Nothing on the shelf is made for this; ${ranking[0].name} is the nearest.`);
+    cautions.push({ code: kind === 'stick' ? 'no_stick' : 'no_klister', gravity: 'danger' });
+  } else if (ranking[0].lossPercent > HOUSE_LIMITS.nothingFitsPercent) {
+    cautions.push({ code: 'nothing_fits', gravity: 'caution', nearest: ranking[0].name });
   }
-  if (lacksBinder) cautions.push('A binder is asked for and not on the shelf: expect wear.');
+  if (lacksBinder) cautions.push({ code: 'no_binder', gravity: 'caution' });
   if ((snow.airTemperatureC ?? 0) > WARM_AIR_C && kind === 'stick' && snow.wetness === 'dry') {
-    cautions.push('The air is above freezing: dry now may be wet soon. Keep klister at hand.');
+    cautions.push({ code: 'may_turn_wet', gravity: 'note' });
   }
   return cautions;
 }

@@ -5,7 +5,7 @@ import { randomSource } from '../random';
 import { fitSettling, standInInfrared, standInProbe, surfaceFromInfrared } from '.';
 
 const samplesUntil = (seconds: number, snowC: number, tau: number, seed: number) => {
-  const probe = standInProbe(snowC, -2, tau, randomSource(seed));
+  const probe = standInProbe(snowC, { airC: -2, timeConstantS: tau, random: randomSource(seed) });
   return Array.from({ length: seconds * 2 }, (_, i) => probe((i + 1) / 2));
 };
 
@@ -40,7 +40,12 @@ describe('a probe that settles', () => {
 describe('an infra-red gun', () => {
   it('is corrected for the sky that the snow mirrors', () => {
     const still = { uniform: () => 0.5, normal: () => 0 };
-    const read = standInInfrared(-10, -40, 0.97, 0, still);
+    const read = standInInfrared(-10, {
+      skyC: -40,
+      emissivity: 0.97,
+      daylightErrorC: 0,
+      random: still,
+    });
     expect(read).toBeLessThan(-10.4);
     expect(surfaceFromInfrared(read, 0.97, -40)).toBeCloseTo(-10, 9);
   });

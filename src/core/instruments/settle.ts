@@ -1,4 +1,5 @@
 import { DomainError } from '../errors';
+import { INSTRUMENTS } from './figures';
 
 /** A sample of a probe, seconds since it was put in. */
 export interface ProbeSample {
@@ -16,11 +17,17 @@ export interface SettleFit {
   isSettled: boolean;
 }
 
-const LEAST_SAMPLES = 8;
-const LEAST_SECONDS = 10;
-const SETTLED_SD_C = 0.15;
+const {
+  leastSamples: LEAST_SAMPLES,
+  leastSeconds: LEAST_SECONDS,
+  settledSdC: SETTLED_SD_C,
+  timeConstants,
+} = INSTRUMENTS;
 /** Time constants tried, s: from a thin needle to a thick stem. */
-const TIME_CONSTANTS = Array.from({ length: 40 }, (_, i) => 3 * Math.pow(1.1, i));
+const TIME_CONSTANTS = Array.from(
+  { length: timeConstants.count },
+  (_, i) => timeConstants.firstS * Math.pow(timeConstants.growth, i),
+);
 
 interface LineFit {
   finalC: number;
@@ -62,7 +69,7 @@ function fitAt(samples: readonly ProbeSample[], timeConstantS: number): LineFit 
  */
 export function fitSettling(samples: readonly ProbeSample[]): SettleFit | undefined {
   if (samples.some((one) => !Number.isFinite(one.temperatureC) || !Number.isFinite(one.seconds))) {
-    throw new DomainError('not_a_number', 'samples', samples, 'A probe sample is not a number.');
+    throw new DomainError({ code: 'not_a_number' }, 'samples', samples);
   }
   const span = samples.length > 0 ? samples.at(-1)!.seconds - samples[0]!.seconds : 0;
   if (samples.length < LEAST_SAMPLES || span < LEAST_SECONDS) return undefined;
@@ -71,7 +78,10 @@ export function fitSettling(samples: readonly ProbeSample[]): SettleFit | undefi
     return fit ? [{ timeConstantS, ...fit }] : [];
   });
   const best = fits.reduce((a, b) => (b.squares < a.squares ? b : a));
-  const noise = Math.max(1e-4, best.squares / Math.max(1, samples.length - 3));
+  const noise = Math.max(
+    INSTRUMENTS.leastNoise,
+    best.squares / Math.max(1, samples.length - INSTRUMENTS.fitted),
+  );
   let total = 0;
   let mean = 0;
   let second = 0;

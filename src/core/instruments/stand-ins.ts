@@ -1,16 +1,16 @@
+import { PHYSICS } from '../constants';
 import type { RandomSource } from '../random';
+import { INSTRUMENTS } from './figures';
 import type { ProbeSample } from './settle';
 
-const PROBE_NOISE_C = 0.06;
-const INFRARED_NOISE_C = 0.5;
-const MELTING_K = 273.15;
+const { meltingK: MELTING_K } = PHYSICS;
+const { probeNoiseC: PROBE_NOISE_C, infraredNoiseC: INFRARED_NOISE_C } = INSTRUMENTS.standIn;
+const radiates = (celsius: number) => (celsius + MELTING_K) * (celsius + MELTING_K);
 
 /** A simulated probe: from the air's temperature toward the snow's with a time constant, and noise. */
 export function standInProbe(
   snowC: number,
-  airC: number,
-  timeConstantS: number,
-  random: RandomSource,
+  { airC, timeConstantS, random }: { airC: number; timeConstantS: number; random: RandomSource },
 ): (seconds: number) => ProbeSample {
   return (seconds) => ({
     seconds,
@@ -22,13 +22,14 @@ export function standInProbe(
 /** A simulated infra-red gun: a grey surface that mirrors the sky, a daylight error, and noise. */
 export function standInInfrared(
   surfaceC: number,
-  skyC: number,
-  emissivity: number,
-  daylightErrorC: number,
-  random: RandomSource,
+  {
+    skyC,
+    emissivity,
+    daylightErrorC,
+    random,
+  }: { skyC: number; emissivity: number; daylightErrorC: number; random: RandomSource },
 ): number {
-  const fourth =
-    emissivity * (surfaceC + MELTING_K) ** 4 + (1 - emissivity) * (skyC + MELTING_K) ** 4;
+  const fourth = emissivity * radiates(surfaceC) ** 2 + (1 - emissivity) * radiates(skyC) ** 2;
   return (
     Math.sqrt(Math.sqrt(fourth)) - MELTING_K + daylightErrorC + INFRARED_NOISE_C * random.normal()
   );

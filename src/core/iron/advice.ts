@@ -1,4 +1,5 @@
-import { IRON_LIMITS } from './materials';
+import type { IronReason } from './findings';
+import { IRON, IRON_LIMITS } from './figures';
 import { ironPasses, type IronAnswer } from './passes';
 import type { IronQuestion } from './types';
 
@@ -12,61 +13,62 @@ export interface IronAdvice {
 export interface IronVerdict {
   advice: IronAdvice | undefined;
   /** Why it is this, or why there is none. */
-  reason: string;
+  reason: IronReason;
 }
 
-/** Paces of practice, s a pass. */
-const SLOWEST_S = 12;
-const QUICKEST_S = 5;
-const STEP_C = 5;
-/** An iron is never set farther below the label than this, K, nor above what the wax bears. */
-const BELOW_LABEL_K = 30;
-const MOST_PASSES = 6;
-const BISECTIONS = 6;
-const WISHED_PASSES = 3;
+const { slowestS: SLOWEST_S, quickestS: QUICKEST_S } = IRON.pace;
+const { stepC: STEP_C, belowLabelK: BELOW_LABEL_K, bisections: BISECTIONS } = IRON;
+const { most: MOST_PASSES, wished: WISHED_PASSES } = IRON.advisedPasses;
+const [LEAST_SET_C, MOST_SET_C] = IRON_LIMITS.setC.range;
 
 /** How many passes in a row stay within 2 to 8 cm without harm. */
 function goodPasses(answer: IronAnswer): number {
   const bad = answer.passes.findIndex(
     (one) =>
-      one.trailM < IRON_LIMITS.trailLeastM ||
-      one.trailM > IRON_LIMITS.trailMostM ||
-      one.peakBaseC > IRON_LIMITS.warnBaseC,
+      one.trailM < IRON.trailLeastM ||
+      one.trailM > IRON.trailMostM ||
+      one.peakBaseC > IRON.warnBaseC,
   );
   return bad < 0 ? answer.passes.length : bad;
 }
 
-const ask = (question: IronQuestion, setC: number, passS: number, passes: number) =>
-  ironPasses({ ...question, iron: { ...question.iron, setC }, passS, passes });
+const ask = (
+  question: IronQuestion,
+  { setC, passS, passes }: { setC: number; passS: number; passes: number },
+) => ironPasses({ ...question, iron: { ...question.iron, setC }, passS, passes });
 
 /** The pace at which the first pass leaves the least trail of practice at a set temperature; by bisection. */
 function paceFor(question: IronQuestion, setC: number): number | undefined {
-  const trail = (passS: number) => ask(question, setC, passS, 1).passes[0]!.trailM;
-  if (trail(SLOWEST_S) < IRON_LIMITS.trailLeastM) return undefined;
-  if (trail(QUICKEST_S) >= IRON_LIMITS.trailLeastM) return QUICKEST_S;
+  const trail = (passS: number) => ask(question, { setC, passS, passes: 1 }).passes[0]!.trailM;
+  if (trail(SLOWEST_S) < IRON.trailLeastM) return undefined;
+  if (trail(QUICKEST_S) >= IRON.trailLeastM) return QUICKEST_S;
   let [quick, slow] = [QUICKEST_S, SLOWEST_S];
   for (let k = 0; k < BISECTIONS; k += 1) {
     const middle = 0.5 * (quick + slow);
-    if (trail(middle) >= IRON_LIMITS.trailLeastM) slow = middle;
+    if (trail(middle) >= IRON.trailLeastM) slow = middle;
     else quick = middle;
   }
   return Math.ceil(slow * 2) / 2;
 }
 
-function whyNone(question: IronQuestion): string {
+function whyNone(question: IronQuestion): IronReason {
   const { wax, iron } = question;
-  const label = ask(question, Math.min(200, wax.ironC), SLOWEST_S, 1).passes[0]!;
+  const label = ask(question, {
+    setC: Math.min(MOST_SET_C, wax.ironC),
+    passS: SLOWEST_S,
+    passes: 1,
+  }).passes[0]!;
   const sag = label.plateStartC - label.plateEndC;
-  if (sag > IRON_LIMITS.sagMostK) {
-    return `This iron sags ${Math.round(sag)} K a pass: wax half the ski at a time, or take the heavier iron.`;
+  if (sag > IRON.sagMostK) {
+    return { code: 'iron_sags', sagK: sag };
   }
-  if (label.trailM < IRON_LIMITS.trailLeastM) {
-    return `Even at ${SLOWEST_S} s a pass the film sets under the iron at ${Math.round(wax.ironC)} °C: warm the ski and the room first, or take a softer wax.`;
+  if (label.trailM < IRON.trailLeastM) {
+    return { code: 'film_sets', slowestS: SLOWEST_S, setC: wax.ironC };
   }
-  if (label.peakBaseC > IRON_LIMITS.warnBaseC) {
-    return `The wax wants ${Math.round(iron.setC)} °C, and the base bears no more than ${IRON_LIMITS.warnBaseC} °C: cork it in instead.`;
+  if (label.peakBaseC > IRON.warnBaseC) {
+    return { code: 'base_too_hot', setC: iron.setC, baseMostC: IRON.warnBaseC };
   }
-  return `Even at ${QUICKEST_S} s a pass the trail is over 8 cm: let the ski cool, or set the iron lower than the label.`;
+  return { code: 'trail_stays_long', quickestS: QUICKEST_S, mostM: IRON.trailMostM };
 }
 
 /**
@@ -75,23 +77,26 @@ function whyNone(question: IronQuestion): string {
  */
 export function ironAdvice(question: IronQuestion): IronVerdict {
   const { wax } = question;
-  const most = Math.min(200, wax.smokeC ?? wax.ironC + IRON_LIMITS.smokeOverIronK - STEP_C);
+  const most = Math.min(MOST_SET_C, wax.smokeC ?? wax.ironC + IRON.smokeOverIronK - STEP_C);
   const sets: number[] = [];
   for (let setC = Math.round(wax.ironC); setC >= wax.ironC - BELOW_LABEL_K; setC -= STEP_C) {
-    if (setC <= most && setC >= 60) sets.push(setC);
+    if (setC <= most && setC >= LEAST_SET_C) sets.push(setC);
   }
   let best: IronAdvice | undefined;
   for (const setC of sets) {
     const passS = paceFor(question, setC);
     if (passS === undefined) break;
-    const passes = goodPasses(ask(question, setC, passS, MOST_PASSES));
+    const passes = goodPasses(ask(question, { setC, passS, passes: MOST_PASSES }));
     if (passes > (best?.passes ?? 0)) best = { setC, passS, passes };
     if (passes >= WISHED_PASSES) break;
   }
   if (!best) return { advice: undefined, reason: whyNone(question) };
-  const reason =
-    best.passes >= WISHED_PASSES
-      ? 'The trail stays between 2 and 8 cm over these passes.'
-      : `The trail passes 8 cm after ${best.passes === 1 ? 'one pass' : `${best.passes} passes`}: let the ski cool to the room, then go over it again.`;
-  return { advice: best, reason };
+  const { trailLeastM: leastM, trailMostM: mostM } = IRON;
+  return {
+    advice: best,
+    reason:
+      best.passes >= WISHED_PASSES
+        ? { code: 'trail_in_range', leastM, mostM }
+        : { code: 'cool_after', passes: best.passes, mostM },
+  };
 }

@@ -1,14 +1,11 @@
-import { MATERIALS } from './materials';
+import { PHYSICS } from '../constants';
+import { IRON } from './figures';
 
-const MELTING_K = 273.15;
-const FILM_CELLS = 5;
-const BASE_CELLS = 14;
-const CORE_CELLS = 10;
-/** The base's cells grow from its surface by this ratio, so that the first is as thin as the film's. */
-const BASE_GROWTH = 1.32;
-const NEWTON_MOST = 30;
-const HALF_RANGE_K = 0.5 * MATERIALS.meltingRangeK;
-const NEWTON_K = 1e-7;
+const { meltingK: MELTING_K } = PHYSICS;
+/** The base's cells grow from its surface by a ratio, so that the first is as thin as the film's. */
+const { film: FILM_CELLS, base: BASE_CELLS, core: CORE_CELLS, growth: BASE_GROWTH } = IRON.cells;
+const { most: NEWTON_MOST, toleranceK: NEWTON_K } = IRON.newton;
+const HALF_RANGE_K = 0.5 * IRON.meltingRangeK;
 
 /** One point of the ski under the iron: film, base and core, as cells from the plate inward. */
 export interface IronColumn {
@@ -52,11 +49,11 @@ function growing(cells: number, totalM: number, ratio: number): number[] {
 
 /** The column at one temperature. */
 export function ironColumn(setup: ColumnSetup): IronColumn {
-  const { film, base, core } = MATERIALS;
+  const { film, base, core } = IRON;
   const refine = setup.refine ?? 1;
   const [nf, nb, nc] = [FILM_CELLS * refine, BASE_CELLS * refine, CORE_CELLS * refine];
   const growth = BASE_GROWTH ** (1 / refine);
-  const backM = setup.isHalfSpace ? 0.02 : core.thicknessM;
+  const backM = setup.isHalfSpace ? IRON.cells.halfSpaceM : core.thicknessM;
   const thickness = Float64Array.from([
     ...Array.from({ length: nf }, () => setup.filmM / nf),
     ...growing(nb, setup.baseM, growth),
@@ -100,20 +97,20 @@ export function ironColumn(setup: ColumnSetup): IronColumn {
 }
 
 /** Latent heat over the melting range as heat capacity, J/kg/K. */
-const LATENT_PER_K = MATERIALS.film.latentHeat / MATERIALS.meltingRangeK;
+const LATENT_PER_K = IRON.film.latentHeat / IRON.meltingRangeK;
 
 /** Enthalpy of a film cell over its capacity, K: temperature plus what it melted. */
 function enthalpyK(column: IronColumn, i: number, t: number): number {
   if (i >= column.filmCells || Number.isNaN(column.meltingC)) return t;
-  const into = Math.min(MATERIALS.meltingRangeK, Math.max(0, t - column.meltingC + HALF_RANGE_K));
-  return t + (LATENT_PER_K / MATERIALS.film.heatCapacity) * into;
+  const into = Math.min(IRON.meltingRangeK, Math.max(0, t - column.meltingC + HALF_RANGE_K));
+  return t + (LATENT_PER_K / IRON.film.heatCapacity) * into;
 }
 
 /** Slope of the enthalpy, 1 but in the melting range. */
 function slopeAt(column: IronColumn, i: number, t: number): number {
   if (i >= column.filmCells || Number.isNaN(column.meltingC)) return 1;
   const isMelting = Math.abs(t - column.meltingC) < HALF_RANGE_K;
-  return isMelting ? 1 + LATENT_PER_K / MATERIALS.film.heatCapacity : 1;
+  return isMelting ? 1 + LATENT_PER_K / IRON.film.heatCapacity : 1;
 }
 
 /**
@@ -156,8 +153,8 @@ export function stepIron(column: IronColumn, dt: number, outsideC: number, excha
 /** Temperature where film and base meet, °C: between the two cells by their conductances. */
 export function baseSurfaceC(column: IronColumn): number {
   const { filmCells: f, temperature, thickness } = column;
-  const film = (2 * MATERIALS.film.conductivity) / thickness[f - 1]!;
-  const base = (2 * MATERIALS.base.conductivity) / thickness[f]!;
+  const film = (2 * IRON.film.conductivity) / thickness[f - 1]!;
+  const base = (2 * IRON.base.conductivity) / thickness[f]!;
   return (film * temperature[f - 1]! + base * temperature[f]!) / (film + base);
 }
 
@@ -165,8 +162,8 @@ export function baseSurfaceC(column: IronColumn): number {
 export function baseBackC(column: IronColumn): number {
   const last = column.filmCells + column.baseCells - 1;
   const { temperature, thickness } = column;
-  const base = (2 * MATERIALS.base.conductivity) / thickness[last]!;
-  const core = (2 * MATERIALS.core.conductivity) / thickness[last + 1]!;
+  const base = (2 * IRON.base.conductivity) / thickness[last]!;
+  const core = (2 * IRON.core.conductivity) / thickness[last + 1]!;
   return (base * temperature[last]! + core * temperature[last + 1]!) / (base + core);
 }
 

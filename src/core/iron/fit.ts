@@ -1,4 +1,4 @@
-import { MATERIALS } from './materials';
+import { IRON, IRON_FIGURES } from './figures';
 import { ironPasses } from './passes';
 import type { IronQuestion } from './types';
 
@@ -16,13 +16,11 @@ export interface IronFit {
   logSd: number;
 }
 
-const LOG_LOW = Math.log(300);
-const LOG_HIGH = Math.log(40_000);
-const CELLS = 60;
-/** An eye at arm's length, m. */
-const EYE_SD_M = 0.01;
-/** Contacts of irons and waxes scatter about the house's by this (log). */
-const PRIOR_LOG_SD = 0.8;
+const [LOG_LOW, LOG_HIGH] = [
+  Math.log(IRON_FIGURES.contact.range[0]),
+  Math.log(IRON_FIGURES.contact.range[1]),
+];
+const { fitCells: CELLS, eyeSdM: EYE_SD_M, contactLogSd: PRIOR_LOG_SD } = IRON;
 
 /**
  * The contact between plate and film that fits a trail someone saw, with its spread: the posterior on a grid of its
@@ -38,7 +36,7 @@ export function fitContact(question: IronQuestion, seen: SeenTrail): IronFit {
     const log = LOG_LOW + ((LOG_HIGH - LOG_LOW) * (k + 0.5)) / CELLS;
     const { passes } = ironPasses({ ...question, passes: seen.pass, contact: Math.exp(log) });
     const off = (passes.at(-1)!.trailM - seen.trailM) / sd;
-    const prior = (log - Math.log(MATERIALS.contact)) / PRIOR_LOG_SD;
+    const prior = (log - Math.log(IRON.contact)) / PRIOR_LOG_SD;
     const value = -0.5 * (off * off + prior * prior);
     logs.push(log);
     weights.push(value);

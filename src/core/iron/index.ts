@@ -1,8 +1,9 @@
 export { ironAdvice } from './advice';
 export type { IronAdvice, IronVerdict } from './advice';
+export type { IronReason, IronWarning } from './findings';
 export { fitContact } from './fit';
 export type { IronFit, SeenTrail } from './fit';
-export { IRON_LIMITS, MATERIALS } from './materials';
+export { IRON, IRON_LIMITS } from './figures';
 export { ironPasses } from './passes';
 export type { IronAnswer, IronMoment } from './passes';
 export type { Iron, IronPass, IronQuestion, IronSki, IronWax } from './types';

@@ -1,4 +1,4 @@
-import { IRON_LIMITS } from './materials';
+import { IRON } from './figures';
 import { ironPasses } from './passes';
 import type { IronQuestion } from './types';
 
@@ -12,12 +12,13 @@ export interface IronMapAxes {
 }
 
 /** Axes of a map about a wax: 20 set temperatures and 20 paces unless told otherwise. */
-export function mapAxes(ironC: number, cells = 20): IronMapAxes {
+export function mapAxes(ironC: number, cells = IRON.map.cells): IronMapAxes {
+  const { belowK, aboveK, passS, setC } = IRON.map;
   const between = (low: number, high: number) =>
     Array.from({ length: cells }, (_, i) => low + ((high - low) * i) / (cells - 1));
   return {
-    setC: between(Math.max(70, ironC - 40), Math.min(195, ironC + 25)),
-    passS: between(3, 14),
+    setC: between(Math.max(setC[0], ironC - belowK), Math.min(setC[1], ironC + aboveK)),
+    passS: between(passS[0], passS[1]),
   };
 }
 
@@ -31,9 +32,9 @@ export function mapRow(question: IronQuestion, setC: number, passS: readonly num
     });
     const last = passes.at(-1)!;
     const isHarmful =
-      last.peakBaseC > IRON_LIMITS.warnBaseC || warnings.some((one) => one.includes('smokes'));
+      last.peakBaseC > IRON.warnBaseC || warnings.some(({ code }) => code === 'wax_smokes');
     if (isHarmful) return MAP_REGIONS.indexOf('harms');
-    if (passes[0]!.trailM < IRON_LIMITS.trailLeastM) return MAP_REGIONS.indexOf('sets_at_once');
-    return MAP_REGIONS.indexOf(last.trailM > IRON_LIMITS.trailMostM ? 'flows_too_far' : 'good');
+    if (passes[0]!.trailM < IRON.trailLeastM) return MAP_REGIONS.indexOf('sets_at_once');
+    return MAP_REGIONS.indexOf(last.trailM > IRON.trailMostM ? 'flows_too_far' : 'good');
   });
 }

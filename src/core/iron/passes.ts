@@ -1,4 +1,5 @@
-import { DomainError, requireWithin } from '../errors';
+import { PHYSICS } from '../constants';
+import { DomainError, requireIn } from '../errors';
 import {
   baseBackC,
   baseSurfaceC,
@@ -10,7 +11,8 @@ import {
   storedHeat,
   type IronColumn,
 } from './column';
-import { IRON_LIMITS, MATERIALS, UPTAKE } from './materials';
+import type { IronWarning } from './findings';
+import { IRON, IRON_LIMITS } from './figures';
 import { runPlate, type Plate } from './plate';
 import type { IronPass, IronQuestion } from './types';
 import { warningsOf } from './warnings';
@@ -27,67 +29,72 @@ export interface IronAnswer {
   moltenTotalS: number;
   /** Share of the wax the base can take up. */
   uptakeFraction: number;
-  warnings: string[];
+  warnings: IronWarning[];
   /** Base and film of one point over all passes, with the limits beside them. */
   course: IronMoment[];
   /** Heat stored against heat that went in, relative. */
   energyResidualRelative: number;
 }
 
-const CONTACT_STEPS = 24;
-const COOL_FIRST_S = 0.01;
-const COOL_GROWTH = 1.12;
-const LONGEST_STEP_S = 0.5;
-const PLATE_ROUNDS = 2;
-const MOST_PASSES = 12;
+const {
+  contact: CONTACT_STEPS,
+  coolFirstS: COOL_FIRST_S,
+  coolGrowth: COOL_GROWTH,
+  longestS: LONGEST_STEP_S,
+  plateRounds: PLATE_ROUNDS,
+} = IRON.steps;
 
 /** Refuses what no bench has, with a sentence at its field. */
 export function checkIron(question: IronQuestion): void {
   const { wax, ski, iron } = question;
-  const within = (field: string, value: number, low: number, high: number) =>
-    requireWithin(field, value, low, high);
-  within('ski.lengthM', ski.lengthM, 0.5, 2.6);
-  within('ski.widthM', ski.widthM, 0.03, 0.4);
-  within('ski.startC', ski.startC, -30, 60);
-  within('ski.baseMm', ski.baseMm ?? IRON_LIMITS.defaultBaseMm, 0.4, 3);
-  within('iron.setC', iron.setC, 60, 200);
-  within('iron.plateLengthM', iron.plateLengthM, 0.03, 0.4);
-  within('iron.plateWidthM', iron.plateWidthM ?? ski.widthM, 0.03, 0.4);
-  within('iron.massKg', iron.massKg, 0.1, 5);
-  within('iron.powerW', iron.powerW, 50, 3000);
-  within('iron.lagS', iron.lagS ?? IRON_LIMITS.defaultLagS, 0, 120);
-  within('wax.meltingC', wax.meltingC, 20, 160);
-  within('passS', question.passS, 1, 60);
-  within('passes', question.passes, 1, MOST_PASSES);
-  within('pauseS', question.pauseS ?? IRON_LIMITS.defaultPauseS, 0, 600);
-  within('roomC', question.roomC, -30, 45);
-  within('filmMicrometre', question.filmMicrometre, 5, 300);
-  within('contact', question.contact ?? MATERIALS.contact, 50, 100_000);
-  if (wax.meltingC + 0.5 * MATERIALS.meltingRangeK > IRON_LIMITS.warnBaseC) {
+  const within = (field: string, value: number, limit: keyof typeof IRON_LIMITS) =>
+    requireIn(field, value, IRON_LIMITS[limit]);
+  within('ski.lengthM', ski.lengthM, 'lengthM');
+  within('ski.widthM', ski.widthM, 'widthM');
+  within('ski.startC', ski.startC, 'startC');
+  within('ski.baseMm', ski.baseMm ?? IRON.defaultBaseMm, 'baseMm');
+  within('iron.setC', iron.setC, 'setC');
+  within('iron.plateLengthM', iron.plateLengthM, 'plateLengthM');
+  within('iron.plateWidthM', iron.plateWidthM ?? ski.widthM, 'plateWidthM');
+  within('iron.massKg', iron.massKg, 'massKg');
+  within('iron.powerW', iron.powerW, 'powerW');
+  within('iron.lagS', iron.lagS ?? IRON.defaultLagS, 'lagS');
+  within('wax.meltingC', wax.meltingC, 'meltingC');
+  within('passS', question.passS, 'passS');
+  within('passes', question.passes, 'passes');
+  within('pauseS', question.pauseS ?? IRON.defaultPauseS, 'pauseS');
+  within('roomC', question.roomC, 'roomC');
+  within('filmMicrometre', question.filmMicrometre, 'filmMicrometre');
+  within('contact', question.contact ?? IRON.contact, 'contact');
+  if (wax.meltingC + 0.5 * IRON.meltingRangeK > IRON.warnBaseC) {
+    const { meltingC } = wax;
+    const baseMostC = IRON.warnBaseC;
     throw new DomainError(
-      'melts_too_high',
+      { code: 'melts_too_high', meltingC, baseMostC },
       'wax.meltingC',
-      wax.meltingC,
-      `A wax that melts at ${wax.meltingC} °C needs a base hotter than it bears (${IRON_LIMITS.warnBaseC} °C): put it on by cork or roller.`,
+      meltingC,
     );
   }
 }
 
+const HALF_PI = 0.5 * Math.PI;
+
 /** Share of a layer that diffusion has filled, for a Fourier number of time over depth squared. */
 function filled(fourier: number): number {
   let left = 0;
-  for (let n = 0; n < 12; n += 1) {
+  for (let n = 0; n < IRON.series; n += 1) {
     const odd = 2 * n + 1;
-    left += Math.exp((-odd * odd * Math.PI * Math.PI * fourier) / 4) / (odd * odd);
+    left += Math.exp(-(odd * HALF_PI) * (odd * HALF_PI) * fourier) / (odd * odd);
   }
-  return Math.min(1, Math.max(0, 1 - (8 / (Math.PI * Math.PI)) * left));
+  return Math.min(1, Math.max(0, 1 - (2 / (HALF_PI * HALF_PI)) * left));
 }
 
 /** Diffusion of wax into the base at a temperature, m²/s (Arrhenius). */
 const diffusionAt = (celsius: number): number =>
-  UPTAKE.diffusion *
+  IRON.uptake.diffusion *
   Math.exp(
-    (-UPTAKE.activation / UPTAKE.gasConstant) * (1 / kelvin(celsius) - 1 / kelvin(UPTAKE.atC)),
+    (-IRON.uptake.activation / PHYSICS.gasConstant) *
+      (1 / kelvin(celsius) - 1 / kelvin(IRON.uptake.atC)),
   );
 
 /** What a point of the ski goes through in one pass and the pause after it. */
@@ -103,13 +110,15 @@ interface PointPass {
 
 function pointPass(
   column: IronColumn,
-  question: IronQuestion,
-  plateC: number,
-  restS: number,
-  follow?: (seconds: number) => void,
+  {
+    question,
+    plateC,
+    restS,
+    follow,
+  }: { question: IronQuestion; plateC: number; restS: number; follow?: (seconds: number) => void },
 ): PointPass {
   const contactS = (question.iron.plateLengthM * question.passS) / question.ski.lengthM;
-  const contact = question.contact ?? MATERIALS.contact;
+  const contact = question.contact ?? IRON.contact;
   const point: PointPass = {
     peakBaseC: -Infinity,
     backC: -Infinity,
@@ -143,7 +152,7 @@ function pointPass(
   while (passed < restS - 1e-12) {
     const now = Math.min(dt, restS - passed);
     const warmBefore = filmMostC(column);
-    stepIron(column, now, question.roomC, MATERIALS.convection);
+    stepIron(column, now, question.roomC, IRON.convection);
     look(now);
     if (wasLiquid && !isMolten(column)) {
       const cooled = warmBefore - filmMostC(column);
@@ -171,14 +180,14 @@ const copyOf = (column: IronColumn): IronColumn => ({
 export function ironPasses(question: IronQuestion, refine = 1): IronAnswer {
   checkIron(question);
   const { wax, ski, iron, passS, passes, roomC } = question;
-  const pauseS = question.pauseS ?? IRON_LIMITS.defaultPauseS;
+  const pauseS = question.pauseS ?? IRON.defaultPauseS;
   const contactS = (iron.plateLengthM * passS) / ski.lengthM;
   const restS = Math.max(0, passS - contactS) + pauseS;
   const width = Math.min(ski.widthM, iron.plateWidthM ?? ski.widthM);
   const speed = ski.lengthM / passS;
   const column = ironColumn({
     filmM: question.filmMicrometre * 1e-6,
-    baseM: (ski.baseMm ?? IRON_LIMITS.defaultBaseMm) * 1e-3,
+    baseM: (ski.baseMm ?? IRON.defaultBaseMm) * 1e-3,
     startC: ski.startC,
     meltingC: wax.meltingC,
     refine,
@@ -199,14 +208,19 @@ export function ironPasses(question: IronQuestion, refine = 1): IronAnswer {
     let drawWPerK = 0;
     // The draw depends on the plate and the plate on the draw: settled in a few rounds on a copy.
     for (let round = 0; round < PLATE_ROUNDS; round += 1) {
-      const tried = pointPass(copyOf(column), question, meanC, 0);
+      const tried = pointPass(copyOf(column), { question, plateC: meanC, restS: 0 });
       drawWPerK = meanC > surfaceC ? (tried.heat * speed * width) / (meanC - surfaceC) : 0;
       meanC = runPlate(plate, question, passS, drawWPerK, surfaceC).meanC;
     }
     const startedS = timeS;
-    const point = pointPass(column, question, meanC, restS, (dt) => {
-      timeS += dt;
-      answer.course.push({ timeS, baseC: baseSurfaceC(column), filmC: filmMostC(column) });
+    const point = pointPass(column, {
+      question,
+      plateC: meanC,
+      restS,
+      follow: (dt) => {
+        timeS += dt;
+        answer.course.push({ timeS, baseC: baseSurfaceC(column), filmC: filmMostC(column) });
+      },
     });
     timeS = startedS + contactS + restS;
     const after = runPlate(plate, question, passS, drawWPerK, surfaceC);
@@ -226,7 +240,7 @@ export function ironPasses(question: IronQuestion, refine = 1): IronAnswer {
   }
   answer.energyResidualRelative =
     Math.abs(storedHeat(column, ski.startC) - column.heatIn) / Math.max(1, Math.abs(column.heatIn));
-  answer.uptakeFraction = filled(diffusion / (UPTAKE.depthM * UPTAKE.depthM));
+  answer.uptakeFraction = filled(diffusion / (IRON.uptake.depthM * IRON.uptake.depthM));
   answer.warnings = warningsOf(question, answer.passes, filmMost);
   return answer;
 }

@@ -1,4 +1,4 @@
-import { IRON_LIMITS, MATERIALS } from './materials';
+import { IRON } from './figures';
 import type { IronQuestion } from './types';
 
 const PLATE_STEP_S = 0.1;
@@ -20,10 +20,10 @@ export function runPlate(
   sinkC: number,
 ): { plate: Plate; meanC: number } {
   const { iron, roomC, ski } = question;
-  const lagS = iron.lagS ?? IRON_LIMITS.defaultLagS;
-  const stored = iron.massKg * MATERIALS.plateHeatCapacity;
+  const lagS = iron.lagS ?? IRON.defaultLagS;
+  const stored = iron.massKg * IRON.plateHeatCapacity;
   const area = iron.plateLengthM * (iron.plateWidthM ?? ski.widthM);
-  const loss = PLATE_LOSS_SIDES * area * MATERIALS.convection;
+  const loss = PLATE_LOSS_SIDES * area * IRON.convection;
   const steps = Math.max(1, Math.round(seconds / PLATE_STEP_S));
   const dt = seconds / steps;
   let { temperatureC, sensorC } = plate;

@@ -1,43 +1,38 @@
-import { IRON_LIMITS, MATERIALS } from './materials';
+import type { IronWarning } from './findings';
+import { IRON } from './figures';
 import type { IronPass, IronQuestion } from './types';
 
-/** What would go wrong with these passes, in sentences that say what to do. */
+/** What would go wrong with these passes. */
 export function warningsOf(
   question: IronQuestion,
   passes: readonly IronPass[],
-  filmMost: number,
-): string[] {
+  filmMostC: number,
+): IronWarning[] {
   const { wax, iron } = question;
-  const warnings: string[] = [];
-  const peak = Math.max(...passes.map((one) => one.peakBaseC));
-  const sag = Math.max(...passes.map((one) => one.plateStartC - one.plateEndC));
-  const smokeC = wax.smokeC ?? wax.ironC + IRON_LIMITS.smokeOverIronK;
-  if (peak > IRON_LIMITS.stopBaseC) {
-    warnings.push(`Stop: the base would reach ${Math.round(peak)} °C and melt.`);
-  } else if (peak > IRON_LIMITS.warnBaseC) {
-    warnings.push(`The base would reach ${Math.round(peak)} °C and soften: cooler or quicker.`);
+  const warnings: IronWarning[] = [];
+  const peakBaseC = Math.max(...passes.map((one) => one.peakBaseC));
+  const sagK = Math.max(...passes.map((one) => one.plateStartC - one.plateEndC));
+  const smokeC = wax.smokeC ?? wax.ironC + IRON.smokeOverIronK;
+  if (peakBaseC > IRON.stopBaseC) {
+    warnings.push({ code: 'base_melts', gravity: 'danger', peakBaseC });
+  } else if (peakBaseC > IRON.warnBaseC) {
+    warnings.push({ code: 'base_softens', gravity: 'caution', peakBaseC });
   }
-  if (filmMost > smokeC) {
-    warnings.push(
-      `The film reaches ${Math.round(filmMost)} °C: this wax smokes from ${Math.round(smokeC)} °C.`,
-    );
+  if (filmMostC > smokeC) {
+    warnings.push({ code: 'wax_smokes', gravity: 'danger', filmMostC, smokeC });
   }
-  if (sag > IRON_LIMITS.sagMostK) {
-    warnings.push(
-      `This iron sags ${Math.round(sag)} K a pass: wax half the ski at a time, or take the heavier iron.`,
-    );
+  if (sagK > IRON.sagMostK) warnings.push({ code: 'iron_sags', gravity: 'caution', sagK });
+  const mostM = IRON.trailMostM;
+  const firstLong = passes.findIndex((one) => one.trailM > mostM);
+  if (firstLong >= 0) {
+    warnings.push({ code: 'trail_too_long', gravity: 'caution', fromPass: firstLong + 1, mostM });
   }
-  const longest = Math.max(...passes.map((one) => one.trailM));
-  if (longest > IRON_LIMITS.trailMostM) {
-    const first = passes.findIndex((one) => one.trailM > IRON_LIMITS.trailMostM) + 1;
-    warnings.push(
-      `From pass ${first} the trail is over 8 cm: quicker, cooler, or let the ski cool between.`,
-    );
-  }
-  if (iron.setC <= wax.meltingC + 0.5 * MATERIALS.meltingRangeK) {
-    warnings.push('The iron is too cold: this wax does not melt through.');
+  const { setC } = iron;
+  const { meltingC } = wax;
+  if (setC <= meltingC + 0.5 * IRON.meltingRangeK) {
+    warnings.push({ code: 'iron_too_cold', gravity: 'caution', setC, meltingC });
   } else if (Math.max(...passes.map((one) => one.moltenS)) === 0) {
-    warnings.push('The film does not melt: slower, or hotter.');
+    warnings.push({ code: 'film_stays_solid', gravity: 'caution' });
   }
   return warnings;
 }

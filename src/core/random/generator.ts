@@ -1,3 +1,4 @@
+/* eslint-disable house/no-loose-numbers -- bits of published generators, which no table explains. */
 /** A seeded source of random numbers; the same seed gives the same sequence everywhere. */
 export interface RandomSource {
   /** Uniform in [0, 1). */

@@ -7,6 +7,7 @@ import {
   penaltiesByNeeds,
   type GlideProduct,
 } from '../wax';
+import { SHELF } from './figures';
 
 /** Kinds of snow a shelf has to serve, each with what it needs of an additive. */
 export const SNOW_KINDS = ['dry_clean', 'dry_dirty', 'moist', 'wet'] as const;
@@ -18,13 +19,10 @@ const NEEDS: Record<SnowKind, number> = {
   moist: 0,
   wet: NEED_BIT.water_repellent,
 };
-export const COVERAGE_LOW_C = -25;
-export const COVERAGE_HIGH_C = 8;
-const STEP_C = 0.5;
-/** An expected loss above this is a hole, % (house: half of what makes the choice say nothing fits). */
-export const HOLE_PERCENT = 1;
-/** Equivalent temperature is never known better than this over a shelf's life, °C (house). */
-const DAY_SPREAD_C = 1;
+const [COVERAGE_LOW_C, COVERAGE_HIGH_C] = SHELF.coverageC;
+const { coverageStepC: STEP_C, daySpreadC: DAY_SPREAD_C } = SHELF;
+/** An expected loss above this is a hole, %. */
+export const HOLE_PERCENT = SHELF.holePercent;
 
 export interface CoverageRow {
   kind: SnowKind;
@@ -55,7 +53,8 @@ function lossAt(wax: Labelled, equivalentC: number, kind: SnowKind): number {
     glideLossPercent(equivalentC + d, shape),
   );
   // Simpson's weights stand for a normal spread of this width.
-  const mean = (spread[0]! + 4 * spread[1]! + spread[2]!) / 6;
+  const total = SHELF.simpson.reduce((sum, weight) => sum + weight, 0);
+  const mean = SHELF.simpson.reduce((sum, weight, i) => sum + weight * spread[i]!, 0) / total;
   return mean + penaltiesByNeeds(wax.additives)[NEEDS[kind]]!;
 }
 
@@ -115,16 +114,14 @@ export interface Purchase {
   afterPercent: number;
 }
 
-const OFFERED_WIDTHS_K = [4, 6, 8];
+const { offeredWidthsK: OFFERED_WIDTHS_K } = SHELF;
 const OFFERED_ADDITIVES: Additive[][] = [
   [],
   ['graphite'],
   ['water_repellent'],
   ['graphite', 'water_repellent'],
 ];
-/** What no bottle can do better than is capped, so that an empty shelf still compares, %. */
-const WORST_PERCENT = 20;
-const LEAST_GAIN_PERCENT = 0.005;
+const { worstPercent: WORST_PERCENT, leastGainPercent: LEAST_GAIN_PERCENT } = SHELF;
 
 /**
  * The one purchase (label range and additive) that lowers the mean loss over a venue's days most; undefined without

@@ -1,12 +1,12 @@
-import { snowAt, type Outlook, type WeatherSample } from '../snow/outlook';
+import { HOUR_MS } from '../constants';
+import { LONGEST_BRIDGE_H, snowAt, type Outlook, type WeatherSample } from '../snow/outlook';
 import type { Origin } from '../terms';
 import { ledger } from '../wax';
 import type { ShelfDay } from './coverage';
+import { SHELF } from './figures';
 
-const HOUR_MS = 3_600_000;
-const BRIDGED_H = 3;
 /** An ordinary outing: distance has no part in it. */
-const OUTING = { discipline: 'skate', purpose: 'training', distanceKm: 10 } as const;
+const OUTING = { discipline: 'skate', purpose: 'training', distanceKm: SHELF.ordinaryKm } as const;
 
 /** The last stretch of weather without a gap of over three hours, no longer than `mostHours`. */
 export function lastStretch(weather: readonly WeatherSample[], mostHours: number): WeatherSample[] {
@@ -14,7 +14,7 @@ export function lastStretch(weather: readonly WeatherSample[], mostHours: number
   const endMs = weather[from]?.timeMs ?? 0;
   while (
     from > 0 &&
-    weather[from]!.timeMs - weather[from - 1]!.timeMs <= BRIDGED_H * HOUR_MS &&
+    weather[from]!.timeMs - weather[from - 1]!.timeMs <= LONGEST_BRIDGE_H * HOUR_MS &&
     endMs - weather[from - 1]!.timeMs <= mostHours * HOUR_MS
   ) {
     from -= 1;

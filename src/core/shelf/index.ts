@@ -1,5 +1,5 @@
-export { FINGER_TESTS, guessBlock, NAIL_TESTS } from './block-test';
-export type { BlockGuess, FingerTest, NailTest } from './block-test';
+export { FINGER_TESTS, guessBlock, NAIL_TESTS } from './block-guess';
+export type { BlockGuess, FingerTest, NailTest } from './block-guess';
 export { bestPurchase, coverage, HOLE_PERCENT, SNOW_KINDS } from './coverage';
 export type { Coverage, Hole, Purchase, ShelfDay, SnowKind } from './coverage';
 export { lastStretch, shelfDays } from './days';
@@ -8,3 +8,4 @@ export type { Figure } from './estimates';
 export { costAPair, gramsAPair, runsOut } from './stock';
 export type { PlannedUse } from './stock';
 export { shelfNotes } from './notes';
+export type { ShelfNote } from './notes';

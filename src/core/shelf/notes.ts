@@ -1,31 +1,31 @@
-import { writeSpan, type TemperatureUnit } from '../units';
+import type { FindingOf } from '../finding';
 import type { GlideProduct } from '../wax';
+import { SHELF } from './figures';
 
-/** Labels wider than this say little, K (house). */
-const WIDE_K = 25;
+/** What a look along the glide waxes would notice. */
+export type ShelfNote = FindingOf<{
+  same_labels: { names: string[] };
+  very_wide_label: { name: string; spanK: number };
+}>;
 
 const labelOf = (one: GlideProduct) =>
   [one.labelLowC, one.labelHighC, one.form, ...[...one.additives].sort()].join(' ');
 
 /** What a look along the glide waxes would notice: labels that are the same, and labels that say little. */
-export function shelfNotes(
-  products: readonly GlideProduct[],
-  unit: TemperatureUnit = 'C',
-): string[] {
+export function shelfNotes(products: readonly GlideProduct[]): ShelfNote[] {
   const byLabel = new Map<string, GlideProduct[]>();
   for (const one of products) {
     byLabel.set(labelOf(one), [...(byLabel.get(labelOf(one)) ?? []), one]);
   }
   const twins = [...byLabel.values()].filter((same) => same.length > 1);
-  const wide = products.filter((one) => one.labelHighC - one.labelLowC > WIDE_K);
+  const spanOf = (one: GlideProduct) => one.labelHighC - one.labelLowC;
+  const wide = products.filter((one) => spanOf(one) > SHELF.wideLabelK);
   return [
-    ...twins.map((same) => {
-      const names = same.map((one) => one.name).join(' and ');
-      return `${names} say the same on their labels: either will do, and one of them may be spared.`;
-    }),
-    ...wide.map(
-      (one) =>
-        `${one.name} has a label ${writeSpan(one.labelHighC - one.labelLowC, unit, 0)} wide: check it, or take it as a wax for no day in particular.`,
-    ),
+    ...twins.map((same) => ({ code: 'same_labels' as const, names: same.map((one) => one.name) })),
+    ...wide.map((one) => ({
+      code: 'very_wide_label' as const,
+      name: one.name,
+      spanK: spanOf(one),
+    })),
   ];
 }

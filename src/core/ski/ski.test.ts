@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { SKATE_PAIR } from '../../../tests/unit/fixtures';
 import {
   baseAreaM2,
   careOf,
@@ -10,19 +11,11 @@ import {
   type SkiEvent,
 } from '.';
 
+const codes = (findings: readonly { code: string }[]) => findings.map(({ code }) => code);
+
 const DAY_MS = 24 * 3_600_000;
 const NOW = Date.parse('2027-01-16T12:00:00Z');
-const skate: Ski = {
-  id: 'one',
-  name: 'Skate 1',
-  owner: 'Ilo',
-  type: 'skate',
-  lengthCm: 190,
-  waistMm: 44,
-  baseType: 'sintered',
-  hasBrakes: false,
-  purpose: 'race',
-};
+const skate = SKATE_PAIR;
 const alpine: Ski = { ...skate, type: 'alpine', lengthCm: 170, waistMm: 68, hasBrakes: true };
 const ago = (days: number, event: Omit<SkiEvent, 'atMs'>): SkiEvent => ({
   ...event,
@@ -90,27 +83,45 @@ describe('the wax reserve', () => {
 describe('what a ski is due for', () => {
   it('is said by reserve, kilometres, weeks and look, and by nothing on a fresh ski', () => {
     const waxed = ago(2, { kind: 'waxed', coats: 3 });
-    expect(careOf('skate', [waxed], [], NOW).due).toEqual([]);
-    const far = careOf('skate', [waxed, ago(1, { kind: 'kilometres', km: 55 })], [], NOW);
-    expect(far.due.join(' ')).toMatch(/under 30 %.*55 km/);
+    expect(careOf('skate', { events: [waxed], findings: [], nowMs: NOW }).due).toEqual([]);
+    const far = careOf('skate', {
+      events: [waxed, ago(1, { kind: 'kilometres', km: 55 })],
+      findings: [],
+      nowMs: NOW,
+    });
+    expect(codes(far.due)).toEqual(['reserve_low', 'far_since_wax']);
     expect(far).toMatchObject({ kmSinceWax: 55, kmInAll: 55, lastWaxedMs: waxed.atMs });
     const weekly = [ago(8, { kind: 'waxed', coats: 3 }), ago(1, { kind: 'kilometres', km: 5 })];
-    expect(careOf('alpine', weekly, [], NOW).due.join(' ')).toContain('weekly');
-    expect(careOf('skate', weekly, [], NOW).due).toEqual([]);
-    expect(careOf('skate', [waxed], [at('dry')], NOW).due.join(' ')).toContain('at once');
-    const worn = careOf('skate', [ago(300, { kind: 'kilometres', km: 950 }), waxed], [], NOW);
-    expect(worn.due.join(' ')).toContain('flatten a grind');
+    expect(codes(careOf('alpine', { events: weekly, findings: [], nowMs: NOW }).due)).toContain(
+      'week_of_piste',
+    );
+    expect(careOf('skate', { events: weekly, findings: [], nowMs: NOW }).due).toEqual([]);
+    expect(
+      careOf('skate', { events: [waxed], findings: [at('dry')], nowMs: NOW }).due,
+    ).toContainEqual({ code: 'looks_dry' });
+    const worn = careOf('skate', {
+      events: [ago(300, { kind: 'kilometres', km: 950 }), waxed],
+      findings: [],
+      nowMs: NOW,
+    });
+    expect(codes(worn.due)).toContain('far_since_grind');
   });
 
   it('asks for storage wax in summer, in either half of the world, and rests once stored', () => {
     const may = Date.parse('2027-05-20T12:00:00Z');
     const stored: SkiEvent = { kind: 'stored', atMs: may };
-    expect(careOf('skate', [], [], may).due.join(' ')).toContain('storage');
-    expect(careOf('skate', [], [], may).isSeasonOver).toBe(true);
-    expect(careOf('skate', [], [], NOW).isSeasonOver).toBe(false);
-    expect(careOf('skate', [], [], may, true).due).toEqual([]);
-    expect(careOf('skate', [], [], NOW, true).due.join(' ')).toContain('storage');
-    expect(careOf('skate', [stored], [], may + DAY_MS)).toMatchObject({
+    expect(careOf('skate', { events: [], findings: [], nowMs: may }).due).toContainEqual({
+      code: 'season_over',
+    });
+    expect(careOf('skate', { events: [], findings: [], nowMs: may }).isSeasonOver).toBe(true);
+    expect(careOf('skate', { events: [], findings: [], nowMs: NOW }).isSeasonOver).toBe(false);
+    expect(careOf('skate', { events: [], findings: [], nowMs: may, isSouthern: true }).due).toEqual(
+      [],
+    );
+    expect(
+      careOf('skate', { events: [], findings: [], nowMs: NOW, isSouthern: true }).due,
+    ).toContainEqual({ code: 'season_over' });
+    expect(careOf('skate', { events: [stored], findings: [], nowMs: may + DAY_MS })).toMatchObject({
       isStored: true,
       isSeasonOver: false,
       due: [],
@@ -133,7 +144,7 @@ describe('the look-over', () => {
       'wax',
     ]);
     expect(look.baseState).toBe('dry');
-    expect(look.shop.join(' ')).toContain('grinder');
+    expect(codes(look.shop)).toContain('not_flat');
   });
 
   it('tells burn from dry, counts places, and knows when it is a shop’s work', () => {
@@ -143,10 +154,10 @@ describe('the look-over', () => {
       baseState: 'burnt',
       shop: [],
     });
-    expect(readLookOver(burns, skate).shop.join(' ')).toContain('sealed');
+    expect(codes(readLookOver(burns, skate).shop)).toContain('burnt_all_over');
     expect(readLookOver(burns, skate).items[0]!.places).toBe(6);
-    expect(readLookOver([at('delamination')], skate).shop.join(' ')).toContain('press');
-    expect(readLookOver([at('rust')], skate).shop.join(' ')).toContain('no steel edge');
+    expect(codes(readLookOver([at('delamination')], skate).shop)).toEqual(['delaminated']);
+    expect(codes(readLookOver([at('rust')], skate).shop)).toEqual(['no_steel_edge']);
     expect(() => readLookOver([at('dry', 191)], skate)).toThrow(/positionCm/);
   });
 });

@@ -8,6 +8,7 @@ import type {
   SkiType,
   WearSnow,
 } from '../terms';
+import { SKI } from './figures';
 
 /** A pair of skis, or a board. */
 export interface Ski {
@@ -78,20 +79,9 @@ export const GRIP_KIND: Readonly<Record<SkiType, 'none' | 'wax' | 'pattern' | 's
 /** Bases in a pair; a board has one. */
 const basesOf = (type: SkiType): number => (type === 'snowboard' ? 1 : 2);
 
-/** The base is wider than its waist by this on the mean (house: sidecut). */
-const MEAN_WIDTH: Readonly<Record<SkiType, number>> = {
-  alpine: 1.18,
-  skate: 1.02,
-  classic: 1.02,
-  patterned: 1.03,
-  skin: 1.03,
-  touring: 1.15,
-  snowboard: 1.1,
-};
-
 /** Area of all bases of the pair or board, m². */
 export const baseAreaM2 = (ski: Pick<Ski, 'type' | 'lengthCm' | 'waistMm'>): number =>
-  (basesOf(ski.type) * ski.lengthCm * ski.waistMm * MEAN_WIDTH[ski.type]) / 100_000;
+  (basesOf(ski.type) * ski.lengthCm * ski.waistMm * SKI.meanWidth[ski.type]) / 100_000;
 
 /** Types of ski that a discipline is skied on. */
 export const TYPES_FOR: Readonly<Record<Discipline, readonly SkiType[]>> = {

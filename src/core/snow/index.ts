@@ -1,5 +1,5 @@
 export { firstGuessOfSnowTemperature } from './first-guess';
-export type { FirstGuess } from './first-guess';
+export type { FirstGuess, GuessReason } from './first-guess';
 export { SETTLED_SHARPNESS, grainShape, sharpness, sharpnessRange } from './grain-shape';
 export type { GrainShape } from './grain-shape';
 export { ageGrain, dryGrainRates, freshSnowShape, wetGrainRates } from './metamorphism';

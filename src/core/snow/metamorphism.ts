@@ -1,16 +1,9 @@
-import { DomainError, requireWithin } from '../errors';
+import { DAY_S, PHYSICS } from '../constants';
+import { DomainError, requireIn, requireWithin } from '../errors';
+import { SNOW_LIMITS } from './figures';
 import type { GrainShape } from './grain-shape';
 
-const SECONDS_PER_DAY = 86400;
-const MELTING_K = 273.15;
-/** Brun et al. (1992), table 1, as restated by Vionnet et al. (2012), table 1. Rates per day. */
-const ARRHENIUS_K = 6000;
-const DENDRICITY_RATE = 2e8;
-const SPHERICITY_RATE = 1e9;
-const GRADIENT_RATE = 2e8;
-const GRADIENT_EXPONENT = 0.4;
-const LOW_GRADIENT_K_PER_M = 5;
-const WET_DIVISOR_DAYS = 16;
+const { meltingK, dryGrain: DRY, wetGrainDays: WET_DAYS, freshSnow: FRESH } = PHYSICS;
 
 /** Rates of dendricity and sphericity, 1/day. */
 export interface GrainRates {
@@ -24,16 +17,16 @@ export interface GrainRates {
  * Example: −10 °C, 2 K/m → dδ −0.02505, ds +0.12525 per day.
  */
 export function dryGrainRates(temperatureC: number, gradientKPerM: number): GrainRates {
-  requireWithin('temperatureC', temperatureC, -90, 0);
-  requireWithin('gradientKPerM', gradientKPerM, 0, 1e5);
-  const arrhenius = Math.exp(-ARRHENIUS_K / (temperatureC + MELTING_K));
-  if (gradientKPerM <= LOW_GRADIENT_K_PER_M) {
+  requireIn('temperatureC', temperatureC, SNOW_LIMITS.temperatureC);
+  requireWithin('gradientKPerM', { value: gradientKPerM, low: 0, high: 1e5 });
+  const arrhenius = Math.exp(-DRY.arrheniusK / (temperatureC + meltingK));
+  if (gradientKPerM <= DRY.lowGradientKPerM) {
     return {
-      dendricityPerDay: -DENDRICITY_RATE * arrhenius,
-      sphericityPerDay: SPHERICITY_RATE * arrhenius,
+      dendricityPerDay: -DRY.dendricityPerDay * arrhenius,
+      sphericityPerDay: DRY.sphericityPerDay * arrhenius,
     };
   }
-  const rate = -GRADIENT_RATE * arrhenius * Math.pow(gradientKPerM, GRADIENT_EXPONENT);
+  const rate = -DRY.gradientPerDay * arrhenius * Math.pow(gradientKPerM, DRY.gradientPower);
   return { dendricityPerDay: rate, sphericityPerDay: rate };
 }
 
@@ -42,8 +35,12 @@ export function dryGrainRates(temperatureC: number, gradientKPerM: number): Grai
  * otherwise DomainError. Brun (1992). Example: 3 % → dδ −1.6875 per day.
  */
 export function wetGrainRates(liquidWaterMassPercent: number): GrainRates {
-  const theta = requireWithin('liquidWaterMassPercent', liquidWaterMassPercent, 0, 100);
-  const rate = (theta * theta * theta) / WET_DIVISOR_DAYS;
+  const theta = requireWithin('liquidWaterMassPercent', {
+    value: liquidWaterMassPercent,
+    low: 0,
+    high: 100,
+  });
+  const rate = (theta * theta * theta) / WET_DAYS;
   return { dendricityPerDay: -rate, sphericityPerDay: rate };
 }
 
@@ -55,9 +52,9 @@ const clampFraction = (value: number) => Math.min(1, Math.max(0, value));
  */
 export function ageGrain(shape: GrainShape, rates: GrainRates, seconds: number): GrainShape {
   if (!(seconds >= 0) || !Number.isFinite(seconds)) {
-    throw new DomainError('out_of_range', 'seconds', seconds, 'seconds must be 0 or more');
+    throw new DomainError({ code: 'out_of_range', low: 0 }, 'seconds', seconds);
   }
-  const days = seconds / SECONDS_PER_DAY;
+  const days = seconds / DAY_S;
   return {
     dendricity: clampFraction(shape.dendricity + rates.dendricityPerDay * days),
     sphericity: clampFraction(shape.sphericity + rates.sphericityPerDay * days),
@@ -69,9 +66,10 @@ export function ageGrain(shape: GrainShape, rates: GrainRates, seconds: number):
  * branches. Vionnet (2012), eqs 1 and 2. Example: 4 m/s → dendricity 0.61, sphericity 0.70.
  */
 export function freshSnowShape(windMPerS: number): GrainShape {
-  requireWithin('windMPerS', windMPerS, 0, 100);
+  requireWithin('windMPerS', { value: windMPerS, low: 0, high: 100 });
+  const { dendricity: broken, sphericity: round } = FRESH;
   return {
-    dendricity: Math.min(1, Math.max(0.2, 1.29 - 0.17 * windMPerS)),
-    sphericity: Math.min(0.9, Math.max(0.5, 0.08 * windMPerS + 0.38)),
+    dendricity: Math.min(1, Math.max(broken.least, broken.most + broken.perWind * windMPerS)),
+    sphericity: Math.min(round.most, Math.max(round.least, round.calm + round.perWind * windMPerS)),
   };
 }

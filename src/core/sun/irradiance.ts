@@ -1,10 +1,6 @@
-import { requireWithin } from '../errors';
-
-const RADIANS = Math.PI / 180;
-/** Mean solar irradiance outside the atmosphere, W/m² (Kopp & Lean 2011). */
-const SOLAR_CONSTANT = 1361;
-/** Below this sine of the sun's altitude a beam on a slope is not trusted to geometry. */
-const LEAST_SINE = 0.05;
+import { PHYSICS } from '../constants';
+import { requireIn, requireWithin } from '../errors';
+import { LEAST_SINE, RADIANS, SUN_LIMITS } from './figures';
 
 /**
  * Clear-sky global irradiance on the flat, W/m²: `1098·cosθ·exp(−0.057/cosθ)` with θ the zenith
@@ -12,9 +8,10 @@ const LEAST_SINE = 0.05;
  * Example: 40° → 645.9 W/m².
  */
 export function clearSkyGlobal(sunAltitudeDeg: number): number {
-  requireWithin('sunAltitudeDeg', sunAltitudeDeg, -90, 90);
+  requireIn('sunAltitudeDeg', sunAltitudeDeg, SUN_LIMITS.altitudeDeg);
+  const { scale, extinction } = PHYSICS.clearSky;
   const cosZenith = Math.sin(sunAltitudeDeg * RADIANS);
-  return cosZenith > 0 ? 1098 * cosZenith * Math.exp(-0.057 / cosZenith) : 0;
+  return cosZenith > 0 ? scale * cosZenith * Math.exp(-extinction / cosZenith) : 0;
 }
 
 /**
@@ -22,8 +19,9 @@ export function clearSkyGlobal(sunAltitudeDeg: number): number {
  * otherwise DomainError. Example: 0.5 → 0.929.
  */
 export function cloudFactor(cloudFraction: number): number {
-  requireWithin('cloudFraction', cloudFraction, 0, 1);
-  return cloudFraction === 0 ? 1 : 1 - 0.75 * Math.exp(3.4 * Math.log(cloudFraction));
+  requireWithin('cloudFraction', { value: cloudFraction, low: 0, high: 1 });
+  const { most, power } = PHYSICS.cloudShade;
+  return cloudFraction === 0 ? 1 : 1 - most * Math.exp(power * Math.log(cloudFraction));
 }
 
 /**
@@ -31,10 +29,11 @@ export function cloudFactor(cloudFraction: number): number {
  * Example: 0.5 → 0.659.
  */
 export function diffuseFraction(clearnessIndex: number): number {
-  const k = requireWithin('clearnessIndex', clearnessIndex, 0, 1.2);
-  if (k <= 0.22) return 1 - 0.09 * k;
-  if (k > 0.8) return 0.165;
-  return 0.9511 + k * (-0.1604 + k * (4.388 + k * (-16.638 + k * 12.336)));
+  const { clearBelow, dullSlope, brightAbove, bright, polynomial, mostClearness } = PHYSICS.diffuse;
+  const k = requireWithin('clearnessIndex', { value: clearnessIndex, low: 0, high: mostClearness });
+  if (k <= clearBelow) return 1 - dullSlope * k;
+  if (k > brightAbove) return bright;
+  return polynomial.reduceRight((sum, coefficient) => coefficient + k * sum, 0);
 }
 
 /** A surface and what stands around it. Aspect in degrees from north, clockwise. */
@@ -52,13 +51,18 @@ export interface SlopeAspect {
  */
 export function slopeRatio(
   globalWPerM2: number,
-  sunAltitudeDeg: number,
-  sunAzimuthDeg: number,
-  site: SlopeAspect,
+  {
+    sunAltitudeDeg,
+    sunAzimuthDeg,
+    site,
+  }: { sunAltitudeDeg: number; sunAzimuthDeg: number; site: SlopeAspect },
 ): number {
   const sine = Math.sin(sunAltitudeDeg * RADIANS);
   if (sine <= 0 || globalWPerM2 <= 0) return 0;
-  const clearness = Math.min(1.2, globalWPerM2 / (SOLAR_CONSTANT * Math.max(sine, LEAST_SINE)));
+  const clearness = Math.min(
+    PHYSICS.diffuse.mostClearness,
+    globalWPerM2 / (PHYSICS.solarConstant * Math.max(sine, LEAST_SINE)),
+  );
   const diffuse = diffuseFraction(clearness);
   const slope = site.slopeDeg * RADIANS;
   const incidence =

@@ -1,5 +1,6 @@
 import { getPosition, getTimes } from 'suncalc';
-import { requireWithin } from '../errors';
+import { requireIn } from '../errors';
+import { SUN_LIMITS } from './figures';
 
 export interface SunPosition {
   /** Above the horizon, refraction included, degrees. */
@@ -10,8 +11,8 @@ export interface SunPosition {
 
 /** Position of the sun at an instant (ms since 1970) and place, within about 0.05°. */
 export function sunPosition(timeMs: number, latitude: number, longitude: number): SunPosition {
-  requireWithin('latitude', latitude, -90, 90);
-  requireWithin('longitude', longitude, -180, 180);
+  requireIn('latitude', latitude, SUN_LIMITS.latitude);
+  requireIn('longitude', longitude, SUN_LIMITS.longitude);
   const { altitude, azimuth } = getPosition(new Date(timeMs), latitude, longitude);
   return { altitudeDeg: altitude, azimuthDeg: azimuth };
 }

@@ -31,13 +31,30 @@ describe('the sun', () => {
   });
 
   it('warms the slope that faces it more than the flat, and the one that faces away less', () => {
-    expect(slopeRatio(400, 25, 180, flat)).toBeCloseTo(1, 12);
-    const facing = slopeRatio(400, 25, 180, { slopeDeg: 20, aspectDeg: 180, shadeFraction: 0 });
-    const averted = slopeRatio(400, 25, 180, { slopeDeg: 20, aspectDeg: 0, shadeFraction: 0 });
+    expect(slopeRatio(400, { sunAltitudeDeg: 25, sunAzimuthDeg: 180, site: flat })).toBeCloseTo(
+      1,
+      12,
+    );
+    const facing = slopeRatio(400, {
+      sunAltitudeDeg: 25,
+      sunAzimuthDeg: 180,
+      site: { slopeDeg: 20, aspectDeg: 180, shadeFraction: 0 },
+    });
+    const averted = slopeRatio(400, {
+      sunAltitudeDeg: 25,
+      sunAzimuthDeg: 180,
+      site: { slopeDeg: 20, aspectDeg: 0, shadeFraction: 0 },
+    });
     expect(facing).toBeGreaterThan(1.3);
     expect(averted).toBeLessThan(0.6);
-    expect(slopeRatio(400, 25, 180, { ...flat, shadeFraction: 1 })).toBeLessThan(0.35);
-    expect(slopeRatio(400, -3, 180, flat)).toBe(0);
+    expect(
+      slopeRatio(400, {
+        sunAltitudeDeg: 25,
+        sunAzimuthDeg: 180,
+        site: { ...flat, shadeFraction: 1 },
+      }),
+    ).toBeLessThan(0.35);
+    expect(slopeRatio(400, { sunAltitudeDeg: -3, sunAzimuthDeg: 180, site: flat })).toBe(0);
   });
 
   it('knows polar night, midnight sun and the southern hemisphere', () => {

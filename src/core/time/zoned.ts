@@ -1,9 +1,10 @@
 import { TZDate, tzOffset } from '@date-fns/tz';
+import { LRUCache } from 'lru-cache';
+import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from '../constants';
 import { DomainError } from '../errors';
 
-const MINUTE_MS = 60_000;
-const DAY_MS = 86_400_000;
-const MOST_DAYS = 400;
+const MINUTES_AN_HOUR = HOUR_MS / MINUTE_MS;
+const SECONDS_A_MINUTE = MINUTE_MS / SECOND_MS;
 const LOCAL = /^(\d{4})-(\d{2})-(\d{2})[ T](\d{2}):(\d{2})(?::(\d{2}))?$/;
 
 /** True for a time written without a zone: `2027-01-16T17:00` or `2027-01-16 17:00:30`. */
@@ -11,8 +12,8 @@ export function isLocalTime(text: string): boolean {
   return LOCAL.test(text);
 }
 
-/** Offsets of days on which a zone does not change it, minutes; null for a day on which it does. */
-const steadyDays = new Map<string, number | null>();
+/** Offsets of days on which a zone does not change it, minutes; `changes` for a day on which it does. */
+const steadyDays = new LRUCache<string, number | 'changes'>({ max: 1000 });
 
 /** Offset of a zone at an instant, minutes; days without a change of clock are looked up once. */
 function offsetMinutes(timeZone: string, instantMs: number): number {
@@ -20,12 +21,11 @@ function offsetMinutes(timeZone: string, instantMs: number): number {
   const key = `${timeZone} ${day}`;
   let steady = steadyDays.get(key);
   if (steady === undefined) {
-    if (steadyDays.size >= MOST_DAYS) steadyDays.clear();
     const [start, end] = [day, day + 1].map((at) => tzOffset(timeZone, new Date(at * DAY_MS)));
-    steady = start === end ? start! : null;
+    steady = start === end ? start! : 'changes';
     steadyDays.set(key, steady);
   }
-  return steady ?? tzOffset(timeZone, new Date(instantMs));
+  return steady === 'changes' ? tzOffset(timeZone, new Date(instantMs)) : steady;
 }
 
 /**
@@ -37,22 +37,20 @@ export function instantFromLocal(text: string, timeZone: string): string {
   const parts = LOCAL.exec(text)
     ?.slice(1)
     .map((part) => Number(part ?? 0));
-  const [year = 0, month = 0, day = 0, hour = 99, minute = 0, second = 0] = parts ?? [];
+  const [year = 0, month = 0, day = 0, hour = 0, minute = 0, second = 0] = parts ?? [];
   const asUtcMs = Date.UTC(year, month - 1, day, hour, minute, second);
   const isReal =
     parts !== undefined &&
-    new Date(Date.UTC(year, month - 1, day)).getUTCDate() === day &&
-    month >= 1 &&
-    month <= 12 &&
-    hour < 24 &&
-    minute < 60 &&
-    second < 60;
-  if (!isReal) throw new DomainError('bad_time', 'time', text, `${text} is not a date and time`);
+    new Date(asUtcMs).toISOString().startsWith(text.slice(0, 10)) &&
+    asUtcMs - Date.UTC(year, month - 1, day) < DAY_MS &&
+    minute < MINUTES_AN_HOUR &&
+    second < SECONDS_A_MINUTE;
+  if (!isReal) throw new DomainError({ code: 'bad_time' }, 'time', text);
   // The offset at the instant differs from that at the same figures in UTC only near a change of clock.
   const nearMs = asUtcMs - offsetMinutes(timeZone, asUtcMs) * MINUTE_MS;
   const instantMs = asUtcMs - offsetMinutes(timeZone, nearMs) * MINUTE_MS;
   if (!Number.isFinite(instantMs)) {
-    throw new DomainError('bad_time', 'timeZone', timeZone, `${timeZone} is not a time zone`);
+    throw new DomainError({ code: 'bad_time' }, 'timeZone', timeZone);
   }
   return new Date(instantMs).toISOString();
 }
@@ -61,7 +59,7 @@ export function instantFromLocal(text: string, timeZone: string): string {
 export function localFromInstant(iso: string, timeZone: string): string {
   const date = new TZDate(iso, timeZone);
   if (!Number.isFinite(date.getTime())) {
-    throw new DomainError('bad_time', 'iso', iso, `${iso} is not an instant`);
+    throw new DomainError({ code: 'bad_time' }, 'iso', iso);
   }
   const two = (value: number) => String(value).padStart(2, '0');
   const day = [date.getFullYear(), two(date.getMonth() + 1), two(date.getDate())].join('-');

@@ -1,16 +1,22 @@
+import { FAHRENHEIT, KILOMETRES_PER_MILE, METRES_PER_FOOT } from '../constants';
 import { requireWithin } from '../errors';
 
-const METRES_PER_FOOT = 0.3048;
-const KILOMETRES_PER_MILE = 1.609344;
+const { perKelvin, atZeroC } = FAHRENHEIT;
 
 /** °C to °F. Any finite value. Example: −40 → −40; 0 → 32. */
 export function fahrenheitFromCelsius(temperatureC: number): number {
-  return requireWithin('temperatureC', temperatureC, -1e4, 1e4) * 1.8 + 32;
+  return (
+    requireWithin('temperatureC', { value: temperatureC, low: -1e4, high: 1e4 }) * perKelvin +
+    atZeroC
+  );
 }
 
 /** °F to °C. Any finite value. Example: 14 → −10. */
 export function celsiusFromFahrenheit(temperatureF: number): number {
-  return (requireWithin('temperatureF', temperatureF, -1e4, 1e4) - 32) / 1.8;
+  return (
+    (requireWithin('temperatureF', { value: temperatureF, low: -1e4, high: 1e4 }) - atZeroC) /
+    perKelvin
+  );
 }
 
 /** m to ft (international foot, exact). Example: 304.8 → 1000. */

@@ -6,5 +6,3 @@ export {
   metresFromFeet,
   milesFromKilometres,
 } from './convert';
-export { writeSpan, writeTemperature } from './write';
-export type { TemperatureUnit } from './write';

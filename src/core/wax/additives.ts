@@ -1,14 +1,12 @@
 import { humidityOverIceFraction } from '../air/saturation';
 import type { Additive } from '../terms';
-import { HOUSE, HOUSE_LIMITS } from './coefficients';
+import { HOUSE, HOUSE_LIMITS } from './figures';
 import type { SnowConditions } from './conditions';
-
-/** The two jobs an additive can have. */
-export type AdditiveNeed = 'water_repellent' | 'dry_lubricant';
+import type { AdditiveNeed, AdditiveReason } from './findings';
 
 export interface NeededAdditive {
   additive: AdditiveNeed;
-  reason: string;
+  reason: AdditiveReason;
 }
 
 const NEED_SERVED: Record<Additive, AdditiveNeed | undefined> = {
@@ -25,26 +23,26 @@ const PENALTY_MISSING: Record<AdditiveNeed, number> = {
   dry_lubricant: HOUSE.missingDryLubricant.mean,
 };
 
-function waterRepellentReason(snow: SnowConditions): string | undefined {
+function waterRepellentReason(snow: SnowConditions): AdditiveReason | undefined {
   if (snow.wetness === 'wet' || snow.wetness === 'very_wet' || snow.wetness === 'soaked') {
-    return 'Free water: it must be shed.';
+    return { code: 'free_water' };
   }
   const overIce = humidityOverIceFraction(
     snow.airTemperatureC ?? snow.temperatureC,
     snow.humidityFraction,
   );
   return overIce > HOUSE_LIMITS.hoarHumidityOverIce
-    ? `Air at ${Math.round(overIce * 100)} % over ice lays moisture on the snow.`
+    ? { code: 'humid_air', humidityOverIce: overIce }
     : undefined;
 }
 
-function dryLubricantReason(snow: SnowConditions): string | undefined {
-  if (snow.dirt === 'dirty') return 'Dirt clings to plain wax.';
-  if (snow.origin === 'machine_made') return 'Machine-made snow is abrasive and seldom clean.';
+function dryLubricantReason(snow: SnowConditions): AdditiveReason | undefined {
+  if (snow.dirt === 'dirty') return { code: 'dirty_snow' };
+  if (snow.origin === 'machine_made') return { code: 'machine_made_dirt' };
   const isStatic =
     snow.temperatureC < HOUSE_LIMITS.staticColderThanC &&
     snow.humidityFraction < HOUSE_LIMITS.staticDrierThan;
-  return isStatic ? 'Cold and dry: static builds up.' : undefined;
+  return isStatic ? { code: 'static_charge' } : undefined;
 }
 
 /**
@@ -69,7 +67,7 @@ export interface AdditiveVerdict {
 /** What a product's additives cost, %, against the needs: missing ones, and those with nothing to do. */
 export function additiveVerdict(
   additives: readonly Additive[],
-  needed: readonly NeededAdditive[],
+  needed: readonly Pick<NeededAdditive, 'additive'>[],
 ): AdditiveVerdict {
   const wanted = new Set(needed.map((need) => need.additive));
   const served = new Set<AdditiveNeed>();
@@ -88,16 +86,19 @@ export function additiveVerdict(
 /** Bits of a set of needs. */
 export const NEED_BIT: Record<AdditiveNeed, number> = { water_repellent: 1, dry_lubricant: 2 };
 
+/** Sets that can be made of the needs. */
+export const NEED_SETS = 1 << Object.keys(NEED_BIT).length;
+
 const penaltiesKnown = new WeakMap<readonly Additive[], Float64Array>();
 
 /** What a product's additives cost, %, under each set of needs (index: bits of {@link NEED_BIT}). */
 export function penaltiesByNeeds(additives: readonly Additive[]): Float64Array {
   const known = penaltiesKnown.get(additives);
   if (known) return known;
-  const penalties = Float64Array.from({ length: 4 }, (_, bits) => {
+  const penalties = Float64Array.from({ length: NEED_SETS }, (_, bits) => {
     const needed = (Object.keys(NEED_BIT) as AdditiveNeed[])
       .filter((need) => (bits & NEED_BIT[need]) !== 0)
-      .map((additive) => ({ additive, reason: '' }));
+      .map((additive) => ({ additive }));
     return additiveVerdict(additives, needed).penaltyPercent;
   });
   penaltiesKnown.set(additives, penalties);

@@ -1,46 +1,47 @@
-import { writeTemperature, type TemperatureUnit } from '../units';
-import { HOUSE_LIMITS } from './coefficients';
+import { HOUSE_LIMITS } from './figures';
 import type { GlideProduct, OutingFacts, SnowConditions } from './conditions';
-import type { RankedProduct } from './ranking';
+import type { ChoiceCaution } from './findings';
+import type { RankedProduct } from './ranked-product';
 
-/** Snow with free water stands at 0 °C; a probe may read this much below, °C. */
-const WET_SNOW_COLDEST_C = -2;
-/** An expected loss above this, %, means the shelf has nothing made for the day. */
-const NOTHING_SUITABLE_PERCENT = 2;
-
-/** Short sentences on what the figures cannot know or what could go wrong today. */
+/** What the figures cannot know or what could go wrong today. */
 export function cautionsFor(
   snow: SnowConditions,
-  outing: OutingFacts,
-  equivalentTemperatureC: number,
-  products: readonly GlideProduct[],
-  ranking: readonly RankedProduct[],
-  unit: TemperatureUnit = 'C',
-): string[] {
-  const cautions: string[] = [];
-  if (snow.wetness !== 'dry' && snow.temperatureC < WET_SNOW_COLDEST_C) {
-    cautions.push(
-      `Snow with free water stands at ${writeTemperature(0, unit, 0)}: check the probe, or the snowball test.`,
-    );
+  {
+    outing,
+    equivalentTemperatureC,
+    products,
+    ranking,
+  }: {
+    outing: OutingFacts;
+    equivalentTemperatureC: number;
+    products: readonly GlideProduct[];
+    ranking: readonly RankedProduct[];
+  },
+): ChoiceCaution[] {
+  const cautions: ChoiceCaution[] = [];
+  const { temperatureC } = snow;
+  if (snow.wetness !== 'dry' && temperatureC < HOUSE_LIMITS.wetSnowColdestC) {
+    cautions.push({ code: 'wet_snow_below_zero', gravity: 'caution', temperatureC });
   }
-  if (snow.temperatureC < HOUSE_LIMITS.abradesAnyWaxBelowC) {
-    cautions.push(
-      `Below ${writeTemperature(HOUSE_LIMITS.abradesAnyWaxBelowC, unit, 0)} crystals abrade any wax: expect wear, wax hard and in layers.`,
-    );
+  const belowC = HOUSE_LIMITS.abradesAnyWaxBelowC;
+  if (temperatureC < belowC) {
+    cautions.push({ code: 'abrades_any_wax', gravity: 'note', belowC });
   }
   const best = ranking.find((one) => !one.excluded);
   if (!best) {
-    cautions.push('Every product is excluded by the rule of this outing: none can be recommended.');
-  } else if (best.expectedLossPercent > NOTHING_SUITABLE_PERCENT) {
-    cautions.push(
-      `Nothing on the shelf is made for this: a label around ${writeTemperature(equivalentTemperatureC, unit, 0)} is missing; ${best.name} is the nearest, and loses ${best.expectedLossPercent.toFixed(1)} %.`,
-    );
+    cautions.push({ code: 'all_excluded', gravity: 'danger' });
+  } else if (best.expectedLossPercent > HOUSE_LIMITS.nothingFitsPercent) {
+    cautions.push({
+      code: 'nothing_fits',
+      gravity: 'caution',
+      equivalentC: equivalentTemperatureC,
+      nearest: best.name,
+      lossPercent: best.expectedLossPercent,
+    });
   }
   const hasLegacy = products.some((product) => product.additives.includes('fluorocarbon'));
   if (outing.fluorocarbonsAllowed === true && hasLegacy) {
-    cautions.push(
-      'Legacy fluorocarbons: not for a sanctioned race. Extraction and a suitable respirator, no flame, no smoking, cover skin; waste by local rules. Labels and local codes come first.',
-    );
+    cautions.push({ code: 'legacy_fluorocarbons', gravity: 'danger' });
   }
   return cautions;
 }

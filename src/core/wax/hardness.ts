@@ -1,12 +1,12 @@
-import { requireWithin } from '../errors';
-import { HOUSE_LIMITS } from './coefficients';
+import { requireIn } from '../errors';
+import { HOUSE_LIMITS, WAX_LIMITS } from './figures';
 
 /**
  * Hardness on the house's relative scale 0–100: `20 − 2.8·T_eq`, clamped. 90 at −25 °C, 20 at 0 °C,
  * 0 at +7 °C. Not a laboratory hardness. Non-finite or outside ±200 °C: DomainError.
  */
 export function hardness(equivalentTemperatureC: number): number {
-  requireWithin('equivalentTemperatureC', equivalentTemperatureC, -200, 200);
+  requireIn('equivalentTemperatureC', equivalentTemperatureC, WAX_LIMITS.equivalentC);
   const raw = HOUSE_LIMITS.hardnessAtZero + HOUSE_LIMITS.hardnessPerC * equivalentTemperatureC;
   return Math.min(100, Math.max(0, raw));
 }

@@ -1,7 +1,23 @@
-export { additiveVerdict, neededAdditives, NEED_BIT, penaltiesByNeeds } from './additives';
-export type { AdditiveNeed, NeededAdditive } from './additives';
-export { HOUSE, HOUSE_LIMITS } from './coefficients';
-export type { HouseCoefficient } from './coefficients';
+export {
+  additiveVerdict,
+  neededAdditives,
+  NEED_BIT,
+  NEED_SETS,
+  penaltiesByNeeds,
+} from './additives';
+export type { NeededAdditive } from './additives';
+export type {
+  AdditiveNeed,
+  AdditiveReason,
+  BasisReason,
+  ChoiceCaution,
+  LedgerKey,
+  LedgerReason,
+  RankingReason,
+  StructureReason,
+} from './findings';
+export { hasToLast, HOUSE, HOUSE_LIMITS } from './figures';
+export type { HouseCoefficient } from './figures';
 export type { GlideProduct, OutingFacts, OwnCorrection, SnowConditions } from './conditions';
 export { hardness, labelHardness } from './hardness';
 export { effectiveSharpness, ledger } from './ledger';
@@ -9,9 +25,7 @@ export type { Ledger, LedgerLine } from './ledger';
 export { glideLossPercent, labelShape } from './loss';
 export { equivalentGrid, lossCurves } from './loss-curve';
 export type { LossCurve } from './loss-curve';
-export { demand, pick } from './pick';
-export type { Demand, PickResult } from './pick';
-export type { RankedProduct } from './ranking';
+export type { RankedProduct } from './ranked-product';
 export { basisOf, startConditions } from './start-conditions';
 export type { Basis } from './start-conditions';
 export type { Structure, StructureKind } from './structure';

@@ -1,15 +1,14 @@
-import { requireWithin } from '../errors';
+import { requireIn, requireWithin } from '../errors';
 import { SETTLED_SHARPNESS, grainShape, sharpness } from '../snow/grain-shape';
-import type { Wetness } from '../terms';
-import { HOUSE, HOUSE_LIMITS } from './coefficients';
+import { HOUSE, HOUSE_LIMITS, WAX_LIMITS } from './figures';
 import type { OutingFacts, OwnCorrection, SnowConditions } from './conditions';
+import type { LedgerKey, LedgerReason } from './findings';
 import { distanceTermC, humidityTermC, ORIGIN_C, sharpnessTermC, WETNESS_C } from './terms';
 
 export interface LedgerLine {
-  key: string;
-  label: string;
+  key: LedgerKey;
   valueC: number;
-  reason: string;
+  reason: LedgerReason;
 }
 
 export interface Ledger {
@@ -17,85 +16,77 @@ export interface Ledger {
   lines: LedgerLine[];
 }
 
-const WETNESS_REASON: Record<Wetness, string> = {
-  dry: 'No free water.',
-  moist: 'A snowball holds: some free water.',
-  wet: 'Water shows between the grains.',
-  very_wet: 'Water can be pressed out by hand.',
-  soaked: 'Slush, flooded with water.',
-};
-
 /** Sharpness the ledger uses: the person's own, else the grain's, else settled snow. */
 export function effectiveSharpness(snow: Pick<SnowConditions, 'sharpness' | 'grain'>): number {
-  if (snow.sharpness !== undefined) return requireWithin('sharpness', snow.sharpness, 0, 1);
+  if (snow.sharpness !== undefined)
+    return requireWithin('sharpness', { value: snow.sharpness, low: 0, high: 1 });
   return snow.grain ? sharpness(grainShape(snow.grain)) : SETTLED_SHARPNESS;
 }
 
 function sharpnessLine(snow: SnowConditions): LedgerLine {
   const value = effectiveSharpness(snow);
   const observed = snow.sharpness !== undefined || snow.grain !== undefined;
+  const says = HOUSE_LIMITS.sharpnessSays;
   const shape =
-    value > SETTLED_SHARPNESS + 0.1
-      ? 'Sharp crystals bite: harder.'
-      : value < SETTLED_SHARPNESS - 0.1
-        ? 'Rounded grains do not bite: softer.'
-        : 'Settled snow: neutral.';
+    value > SETTLED_SHARPNESS + says
+      ? 'grain_sharp'
+      : value < SETTLED_SHARPNESS - says
+        ? 'grain_rounded'
+        : 'grain_settled';
   return {
     key: 'sharpness',
-    label: 'Sharpness of the grain',
     // Adding 0 turns a negative zero into a plain one.
     valueC: sharpnessTermC(value) + 0,
-    reason: observed ? shape : 'Grain not given, taken as settled snow: neutral.',
+    reason: { code: observed ? shape : 'grain_not_given' },
   };
 }
 
 function humidityLine(snow: SnowConditions): LedgerLine {
-  const humidity = requireWithin('humidityFraction', snow.humidityFraction, 0, 1);
-  const line = { key: 'humidity', label: 'Humidity of the air' };
+  const humidity = requireWithin('humidityFraction', {
+    value: snow.humidityFraction,
+    low: 0,
+    high: 1,
+  });
+  const line = { key: 'humidity' as const };
   if (snow.wetness !== 'dry') {
-    return { ...line, valueC: 0, reason: 'Counts on dry snow only; this snow is wet already.' };
+    return { ...line, valueC: 0, reason: { code: 'humidity_idle' } };
   }
   const valueC = humidityTermC(humidity);
-  const reason =
-    valueC > 0.2
-      ? 'Moist air rounds the crystals: softer.'
-      : valueC < -0.2
-        ? 'Dry air keeps crystals sharp: harder.'
-        : 'Middling humidity: neutral.';
-  return { ...line, valueC, reason };
+  const says = HOUSE_LIMITS.humiditySaysC;
+  const code =
+    valueC > says ? 'humidity_moist' : valueC < -says ? 'humidity_dry' : 'humidity_middling';
+  return { ...line, valueC, reason: { code } };
 }
 
 function originLine(snow: SnowConditions): LedgerLine {
-  const line = { key: 'machine_made', label: 'Machine-made snow' };
-  if (snow.origin === 'natural') return { ...line, valueC: 0, reason: 'Natural snow.' };
+  const line = { key: 'machine_made' as const };
+  const reason = { code: 'origin' as const, origin: snow.origin };
+  if (snow.origin === 'natural') return { ...line, valueC: 0, reason };
   if (snow.wetness !== 'dry') {
-    return { ...line, valueC: 0, reason: 'Counts on dry snow only; water has taken its edge.' };
+    return { ...line, valueC: 0, reason: { code: 'origin_idle' } };
   }
-  return snow.origin === 'machine_made'
-    ? { ...line, valueC: ORIGIN_C.machine_made, reason: 'Dense and abrasive: harder.' }
-    : { ...line, valueC: ORIGIN_C.mixed, reason: 'Partly machine-made: a little harder.' };
+  return { ...line, valueC: ORIGIN_C[snow.origin], reason };
 }
 
 function distanceLine(outing: OutingFacts): LedgerLine {
-  const distanceKm = requireWithin('distanceKm', outing.distanceKm, 0, 1000);
+  const distanceKm = requireIn('distanceKm', outing.distanceKm, WAX_LIMITS.distanceKm);
   const valueC = distanceTermC(distanceKm);
   return {
     key: 'distance',
-    label: 'Distance',
     valueC,
-    reason: valueC < 0 ? 'It has to last: harder.' : 'Short enough not to matter.',
+    reason: { code: valueC < 0 ? 'distance_long' : 'distance_short' },
   };
 }
 
 function ownLines(own: OwnCorrection): LedgerLine[] {
   const most = HOUSE_LIMITS.ownMostC;
-  const rows: [string, string, number, string][] = [
-    ['own_venue', 'Your correction for this venue', own.venueC, 'Set on the venue.'],
-    ['own_hand', 'Your correction by hand', own.handC, 'Set by you for this choice.'],
+  const rows: ['own_venue' | 'own_hand', number][] = [
+    ['own_venue', own.venueC],
+    ['own_hand', own.handC],
   ];
   return rows
-    .filter(([key, , valueC]) => requireWithin(key, valueC, -most, most) !== 0)
-    .map(([key, label, valueC, reason]) => ({ key, label, valueC, reason }));
+    .filter(([key, valueC]) => requireWithin(key, { value: valueC, low: -most, high: most }) !== 0)
+    .map(([key, valueC]) => ({ key, valueC, reason: { code: key } }));
 }
 
 /**
@@ -113,24 +104,21 @@ export function ledger(
   const lines: LedgerLine[] = [
     {
       key: 'snow_temperature',
-      label: 'Snow temperature',
-      valueC: requireWithin('temperatureC', snow.temperatureC, -90, 0),
-      reason: 'Where the ski touches; labels are in snow temperature.',
+      valueC: requireIn('temperatureC', snow.temperatureC, WAX_LIMITS.snowTemperatureC),
+      reason: { code: 'measured_at_base' },
     },
     sharpnessLine(snow),
     humidityLine(snow),
     originLine(snow),
     {
       key: 'wetness',
-      label: 'Wetness',
       valueC: WETNESS_C[snow.wetness],
-      reason: WETNESS_REASON[snow.wetness],
+      reason: { code: 'wetness', wetness: snow.wetness },
     },
     {
       key: 'glazed',
-      label: 'Glazed or icy track',
       valueC: snow.glazed ? HOUSE.glazed.mean : 0,
-      reason: snow.glazed ? 'Polished snow wears wax off: harder.' : 'Not glazed.',
+      reason: { code: snow.glazed ? 'glazed' : 'not_glazed' },
     },
     distanceLine(outing),
     ...ownLines(own),

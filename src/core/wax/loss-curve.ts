@@ -14,7 +14,7 @@ export interface LossCurve {
 /** An even grid of equivalent temperatures, °C, from low to high in whole steps. */
 export function equivalentGrid(lowC: number, highC: number, stepC: number): number[] {
   if (!(stepC > 0) || !(highC > lowC)) {
-    throw new DomainError('out_of_range', 'stepC', stepC, 'The grid needs low < high, step > 0.');
+    throw new DomainError({ code: 'out_of_range' }, 'stepC', stepC);
   }
   const count = Math.round((highC - lowC) / stepC);
   return Array.from({ length: count + 1 }, (_, i) => lowC + i * stepC);
@@ -26,10 +26,17 @@ export function equivalentGrid(lowC: number, highC: number, stepC: number): numb
  */
 export function lossCurves(
   products: readonly GlideProduct[],
-  snow: SnowConditions,
-  temperatureSdC: number,
-  needed: readonly NeededAdditive[],
-  gridC: readonly number[],
+  {
+    snow,
+    temperatureSdC,
+    needed,
+    gridC,
+  }: {
+    snow: SnowConditions;
+    temperatureSdC: number;
+    needed: readonly NeededAdditive[];
+    gridC: readonly number[];
+  },
 ): LossCurve[] {
   const { values, weights } = snowTemperaturePoints(snow.temperatureC, temperatureSdC);
   const offsets = values.map((value) => value - snow.temperatureC);

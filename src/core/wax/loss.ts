@@ -1,5 +1,5 @@
 import { DomainError } from '../errors';
-import { HOUSE, HOUSE_LIMITS } from './coefficients';
+import { HOUSE, HOUSE_LIMITS } from './figures';
 
 /** A label reduced to what the loss needs: centre and flat half-width, °C and K; fixed part, %. */
 export interface LabelShape {
@@ -15,12 +15,7 @@ export interface LabelShape {
 export function labelShape(labelLowC: number, labelHighC: number, penaltyPercent = 0): LabelShape {
   const spanK = labelHighC - labelLowC;
   if (!(spanK > 0) || !Number.isFinite(spanK)) {
-    throw new DomainError(
-      'label_swapped',
-      'labelHighC',
-      labelHighC,
-      'The warm end of a label must be above its cold end.',
-    );
+    throw new DomainError({ code: 'label_swapped' }, 'labelHighC', labelHighC);
   }
   return {
     centreC: 0.5 * (labelLowC + labelHighC),

@@ -1,4 +1,5 @@
-import { requireWithin } from '../errors';
+import { requireIn } from '../errors';
+import { HOUSE_LIMITS, WAX_LIMITS } from './figures';
 
 /** Points of a distribution, °C, with weights that sum to 1. */
 export interface WeightedPoints {
@@ -6,9 +7,7 @@ export interface WeightedPoints {
   weights: Float64Array;
 }
 
-const REACH_IN_SD = 4;
-const POINTS = 201;
-const WEIGHT_ROUNDING = 1e-12;
+const { reachSd: REACH_IN_SD, points: POINTS } = HOUSE_LIMITS.quadrature;
 
 /**
  * A normal snow temperature taken apart into 201 evenly spaced points over ±4 sd with normal
@@ -17,8 +16,8 @@ const WEIGHT_ROUNDING = 1e-12;
  * 0 gives a single point.
  */
 export function snowTemperaturePoints(temperatureC: number, sdC: number): WeightedPoints {
-  requireWithin('temperatureC', temperatureC, -90, 0);
-  requireWithin('temperatureSdC', sdC, 0, 40);
+  requireIn('temperatureC', temperatureC, WAX_LIMITS.snowTemperatureC);
+  requireIn('temperatureSdC', sdC, WAX_LIMITS.temperatureSdC);
   if (sdC === 0) {
     return { values: Float64Array.of(temperatureC), weights: Float64Array.of(1) };
   }
@@ -33,30 +32,4 @@ export function snowTemperaturePoints(temperatureC: number, sdC: number): Weight
   }
   for (let i = 0; i < POINTS; i += 1) weights[i] = weights[i]! / total;
   return { values, weights };
-}
-
-/**
- * The smallest loss at or below which at least `fraction` of the weight lies, for losses that fall
- * and then rise along the points (as a wax's loss does along ordered temperatures): the largest are
- * peeled off the two ends, so nothing is sorted. Same lengths, weights summing to 1.
- * Example: losses 2, 1, 3 of equal weight, 0.5 → 2.
- */
-export function quantileOfValley(
-  losses: Float64Array,
-  weights: Float64Array,
-  fraction: number,
-): number {
-  requireWithin('fraction', fraction, 0, 1);
-  let low = 0;
-  let high = losses.length - 1;
-  let below = 1;
-  while (low < high) {
-    const isLowLarger = losses[low]! > losses[high]!;
-    const left = below - weights[isLowLarger ? low : high]!;
-    if (left < fraction - WEIGHT_ROUNDING) break;
-    below = left;
-    if (isLowLarger) low += 1;
-    else high -= 1;
-  }
-  return Math.max(losses[low]!, losses[high]!);
 }

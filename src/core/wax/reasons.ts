@@ -1,10 +1,7 @@
-import { writeSpan, writeTemperature, type TemperatureUnit } from '../units';
 import type { AdditiveVerdict } from './additives';
 import type { GlideProduct, OutingFacts } from './conditions';
+import type { RankingReason } from './findings';
 import { labelShape } from './loss';
-
-const FLUOROCARBON_REASON = 'Excluded: holds fluorocarbons, which this outing does not allow.';
-const NEED_WORDS = { water_repellent: 'water repellent', dry_lubricant: 'dry lubricant' } as const;
 
 /** True for a legacy product that the outing's rule shuts out. */
 export const isExcluded = (
@@ -12,34 +9,25 @@ export const isExcluded = (
   outing: Pick<OutingFacts, 'fluorocarbonsAllowed'>,
 ): boolean => product.additives.includes('fluorocarbon') && outing.fluorocarbonsAllowed !== true;
 
-/** Why a product stands where it stands, in short sentences. */
+/** Why a product stands where it stands, the weightiest first. */
 export function reasonsFor(
   product: Pick<GlideProduct, 'labelLowC' | 'labelHighC'>,
-  verdict: AdditiveVerdict,
-  excluded: boolean,
-  likelyEquivalentC: number,
-  unit: TemperatureUnit = 'C',
-): string[] {
-  const shape = labelShape(product.labelLowC, product.labelHighC);
-  const x = likelyEquivalentC - shape.centreC;
-  const middle = `its middle is ${writeTemperature(shape.centreC, unit)}`;
-  const reasons = excluded ? [FLUOROCARBON_REASON] : [];
-  if (Math.abs(x) <= shape.flatK) {
-    reasons.push(`Its middle, ${writeTemperature(shape.centreC, unit)}, is where today asks.`);
-  } else if (x < 0) {
-    reasons.push(`${writeSpan(-x, unit)} too soft: ${middle}.`);
-  } else {
-    reasons.push(`${writeSpan(x, unit)} too hard: ${middle}.`);
-  }
-  for (const need of verdict.missing) reasons.push(`Lacks a ${NEED_WORDS[need]}.`);
-  for (const need of verdict.needless) {
-    reasons.push(`Its ${NEED_WORDS[need]} has nothing to do today.`);
-  }
-  if (shape.fixedPercent > 0) {
+  {
+    verdict,
+    excluded,
+    likelyEquivalentC,
+  }: { verdict: AdditiveVerdict; excluded: boolean; likelyEquivalentC: number },
+): RankingReason[] {
+  const { centreC, flatK, fixedPercent } = labelShape(product.labelLowC, product.labelHighC);
+  const x = likelyEquivalentC - centreC;
+  const reasons: RankingReason[] = excluded ? [{ code: 'fluorocarbon_excluded' }] : [];
+  if (Math.abs(x) <= flatK) reasons.push({ code: 'at_the_middle', centreC });
+  else reasons.push({ code: x < 0 ? 'too_soft' : 'too_hard', byK: Math.abs(x), centreC });
+  for (const need of verdict.missing) reasons.push({ code: 'lacks', need });
+  for (const need of verdict.needless) reasons.push({ code: 'needless', need });
+  if (fixedPercent > 0) {
     const spanK = product.labelHighC - product.labelLowC;
-    reasons.push(
-      `A label ${writeSpan(spanK, unit)} wide costs ${shape.fixedPercent.toFixed(2)} %.`,
-    );
+    reasons.push({ code: 'wide_label', spanK, costPercent: fixedPercent });
   }
   return reasons;
 }

@@ -1,6 +1,9 @@
+import { HOUR_MS, MINUTE_MS } from '../constants';
 import type { StartSnow } from '../snow/outlook';
 import type { ChoiceBasis } from '../terms';
 import type { SnowConditions } from './conditions';
+import { HOUSE_LIMITS } from './figures';
+import type { BasisReason } from './findings';
 
 /** What a person saw that no outlook knows, or knows better than it. */
 export type SeenSnow = Pick<SnowConditions, 'origin' | 'grain' | 'sharpness' | 'dirt' | 'glazed'>;
@@ -26,13 +29,10 @@ export function startConditions(start: StartSnow, seen: SeenSnow | undefined): S
   };
 }
 
-const BEFORE_START_MS = 30 * 60_000;
-const AFTER_START_MS = 6 * 3_600_000;
-
 /** What the snow is taken from, and why. */
 export interface Basis {
   kind: ChoiceBasis;
-  reason: string;
+  reason: BasisReason;
 }
 
 /**
@@ -44,19 +44,14 @@ export function basisOf(
   reading: { takenMs: number } | undefined,
 ): Basis | undefined {
   const sinceStart = reading && start ? reading.takenMs - start.snow.timeMs : NaN;
-  if (sinceStart > -BEFORE_START_MS && sinceStart < AFTER_START_MS) {
-    return {
-      kind: 'measured',
-      reason: 'Measured at the time of the start: it wins over the model.',
-    };
+  if (
+    sinceStart > HOUSE_LIMITS.measuredFromMin * MINUTE_MS &&
+    sinceStart < HOUSE_LIMITS.measuredToH * HOUR_MS
+  ) {
+    return { kind: 'measured', reason: { code: 'measured_at_start' } };
   }
   if (start) {
-    return {
-      kind: 'modelled',
-      reason: 'Modelled for the start, pulled by the readings there are.',
-    };
+    return { kind: 'modelled', reason: { code: 'modelled_for_start' } };
   }
-  return (
-    reading && { kind: 'measured', reason: 'The last reading; there is no weather for the start.' }
-  );
+  return reading && { kind: 'measured', reason: { code: 'last_reading' } };
 }

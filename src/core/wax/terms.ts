@@ -1,6 +1,6 @@
 import { SETTLED_SHARPNESS } from '../snow/grain-shape';
 import type { Origin, Wetness } from '../terms';
-import { HOUSE, HOUSE_LIMITS } from './coefficients';
+import { HOUSE, HOUSE_LIMITS } from './figures';
 
 /** The lines of the ledger as plain numbers, °C: what the ledger shows and the ensemble sums. */
 

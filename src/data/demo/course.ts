@@ -1,5 +1,5 @@
+import type { Segment } from '../../core/model';
 import type { WeatherSample } from '../../core/snow/outlook';
-import type { Segment } from '../segments';
 
 const HOUR_MS = 3_600_000;
 

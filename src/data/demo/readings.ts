@@ -1,6 +1,5 @@
+import type { OutingToSave, Reading } from '../../core/model';
 import { isAtPlace, outlook, placeInput, snowAt } from '../../core/snow/outlook';
-import type { OutingToSave } from '../outings';
-import type { Reading } from '../readings';
 import { DEMO_COURSES, DEMO_STATIONS, demoWeather } from './course';
 import { DEMO_VENUES } from './weekend';
 
@@ -64,7 +63,11 @@ export function demoReadings(
     const isNear = Math.abs(startMs - now.getTime()) < NEAR_MS;
     const timeMs = Math.min(startMs, isNear ? now.getTime() : startMs) - minutesAgo * MINUTE_MS;
     const takenAt = new Date(timeMs).toISOString();
-    const { contactC, airC, humidityFraction } = truthAt(outing, sample.spot, relayDay, timeMs);
+    const { contactC, airC, humidityFraction } = truthAt(outing, {
+      spot: sample.spot,
+      relayDay,
+      timeMs,
+    });
     return {
       ...sample,
       id: `demo-reading-${i + 1}`,
@@ -78,7 +81,10 @@ export function demoReadings(
   });
 }
 
-function truthAt(outing: OutingToSave, spot: string, relayDay: Date, timeMs: number) {
+function truthAt(
+  outing: OutingToSave,
+  { spot, relayDay, timeMs }: { spot: string; relayDay: Date; timeMs: number },
+) {
   const venue = DEMO_VENUES.find((one) => one.id === outing.venueId)!;
   const course = DEMO_COURSES[venue.id]!;
   const place = course.find((one) => isAtPlace(spot, one.name)) ?? course[0]!;
@@ -87,7 +93,8 @@ function truthAt(outing: OutingToSave, spot: string, relayDay: Date, timeMs: num
     weather: demoWeather(relayDay.getTime(), altitudeM),
   }));
   const options = { members: 1, seed: TRUTH_SEED };
-  const about = (ms: number) => placeInput(place, venue, stations, ms, [], options);
+  const about = (ms: number) =>
+    placeInput(place, { position: venue, stations, startMs: ms, readings: [], options });
   const aboutStart = about(Date.parse(outing.startAt));
   // A tour two mornings from now was measured before the weather that its own outlook takes in.
   const isBefore = timeMs < aboutStart.weather[0]!.timeMs;

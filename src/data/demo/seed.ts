@@ -1,18 +1,16 @@
-import {
-  casesFromReading,
-  choiceDetails,
-  choose,
-  formAdvice,
-  methodsInForce,
-} from '../../core/choice';
+import type { OutingToSave, Reading } from '../../core/model';
+import { casesFromReading, choose, formAdvice } from '../../core/choice';
 import type { OutingFacts } from '../../core/wax';
+import { choiceDetails, toldLines, toldRanking } from '../../words/told/choice';
+import { DEFAULT_UNITS } from '../../words/units';
+import { writerFor } from '../../words/write';
 import { TEAM_DEFAULTS } from '../team-settings';
 import { addChoice } from '../choices';
 import type { FrostDatabase } from '../database';
-import { saveOuting, type OutingToSave } from '../outings';
+import { saveOuting } from '../outings';
 import { saveProducts } from '../products';
 import { addStockMove } from '../stock';
-import { addReadings, type Reading } from '../readings';
+import { addReadings } from '../readings';
 import { saveSegments } from '../segments';
 import { addFinding, addSkiEvent } from '../ski-events';
 import { saveSkis } from '../skis';
@@ -23,6 +21,9 @@ import { demoReadings } from './readings';
 import { DEMO_SHELF, demoGrams } from './shelf';
 import { DEMO_SKIS, demoFindings, demoSkiEvents } from './skis';
 import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
+
+/** What was written beside the first choice. */
+export const DEMO_NOTE = 'Injected and glazed on top, softer under the trees. Watch the start hut.';
 
 /** Fills an empty database with the Lantern Weekend, all of it or nothing; one that has a venue is left as it is. */
 export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
@@ -55,22 +56,29 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
         DEMO_VENUES.map((venue) => venue.id),
       );
       const weather = demoWeather(relayDay.getTime(), station.altitudeM);
-      await saveWeather(transaction, station.id, weather, 'demo', at);
+      await saveWeather(transaction, {
+        stationId: station.id,
+        samples: weather,
+        source: 'demo',
+        at,
+      });
     }
     for (const [venueId, segments] of Object.entries(DEMO_COURSES)) {
       await saveSegments(transaction, venueId, segments);
     }
     await addReadings(transaction, readings);
-    await seedChoice(transaction, outings, readings, at);
+    await seedChoice(transaction, { outings, readings, at });
   });
 }
 
 /** The choice that the weekend begins with, computed as the Pick screen would. */
 async function seedChoice(
   db: FrostDatabase,
-  outings: readonly OutingToSave[],
-  readings: readonly Reading[],
-  at: string,
+  {
+    outings,
+    readings,
+    at,
+  }: { outings: readonly OutingToSave[]; readings: readonly Reading[]; at: string },
 ): Promise<void> {
   const slalom = outings.find((one) => one.id === 'demo-slalom')!;
   const reading = readings.find((one) => one.outingId === slalom.id)!;
@@ -80,6 +88,7 @@ async function seedChoice(
   const cases = casesFromReading(reading, Date.parse(slalom.startAt));
   const result = choose({ cases, outing, own, products: glides, shelf: DEMO_SHELF });
   const best = result.ranking[0]!;
+  const write = writerFor(DEFAULT_UNITS);
   const form = formAdvice({ ...TEAM_DEFAULTS, hoursLeft: 5 }, outing, result.hardness);
   await addChoice(db, {
     id: 'demo-choice-1',
@@ -90,11 +99,11 @@ async function seedChoice(
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
     inputs: { snow: reading, outing, own, products: glides },
-    lines: result.lines,
-    ranking: result.ranking,
-    details: choiceDetails(result, best, form, methodsInForce({}), {}),
+    lines: toldLines(result.lines, write),
+    ranking: toldRanking(result.ranking, write),
+    details: choiceDetails({ choice: result, taken: best, form, methods: {} }, {}, write),
     modelVersion: result.modelVersion,
-    note: 'Injected and glazed on top, softer under the trees. Watch the start hut.',
+    note: DEMO_NOTE,
     createdAt: at,
   });
 }

@@ -1,5 +1,5 @@
+import type { ShelfProduct } from '../../core/model';
 import type { Additive, Form } from '../../core/terms';
-import type { ShelfProduct } from '../products';
 
 type Row = [name: string, low: number, high: number, swatch: string, ...additives: Additive[]];
 
@@ -77,7 +77,10 @@ const WORKSHOP: readonly ShelfProduct[] = [
   product('liquid', ['Base cleaner', -30, 10, '#f0f0f0'], { role: 'cleaner', containerG: 150 }),
   product('liquid', ['Skin care', -30, 10, '#e9e4d4'], { role: 'skin_care', containerG: 100 }),
 ];
-const grip = (name: string, fresh: [number, number], old: [number, number], swatch: string) =>
+const grip = (
+  name: string,
+  { fresh, old, swatch }: { fresh: [number, number]; old: [number, number]; swatch: string },
+) =>
   product('stick', [name, ...fresh, swatch], {
     ...cork,
     role: 'grip_stick',
@@ -85,11 +88,11 @@ const grip = (name: string, fresh: [number, number], old: [number, number], swat
     label2HighC: old[1],
   });
 const GRIP: readonly ShelfProduct[] = [
-  grip('Grip polar', [-25, -14], [-30, -18], '#77838c'),
-  grip('Grip cold', [-15, -7], [-20, -10], '#8c9f8a'),
-  grip('Grip middle', [-8, -3], [-12, -5], '#6f8fa6'),
-  grip('Grip mild', [-4, -1], [-6, -2], '#a77f9b'),
-  grip('Grip zero', [-1, 0.5], [-3, 0], '#c98f6a'),
+  grip('Grip polar', { fresh: [-25, -14], old: [-30, -18], swatch: '#77838c' }),
+  grip('Grip cold', { fresh: [-15, -7], old: [-20, -10], swatch: '#8c9f8a' }),
+  grip('Grip middle', { fresh: [-8, -3], old: [-12, -5], swatch: '#6f8fa6' }),
+  grip('Grip mild', { fresh: [-4, -1], old: [-6, -2], swatch: '#a77f9b' }),
+  grip('Grip zero', { fresh: [-1, 0.5], old: [-3, 0], swatch: '#c98f6a' }),
   product('stick', ['Grip binder', -30, 0, '#8a8a80'], { ...cork, role: 'binder' }),
   product('tube', ['Klister cold ice', -15, -3, '#7d91a8'], { ...cork, role: 'klister' }),
   product('tube', ['Klister around zero', -4, 3, '#a890a8'], { ...cork, role: 'klister' }),

@@ -1,6 +1,6 @@
+import type { KeptEvent, KeptFinding } from '../../core/model';
 import type { Finding, Ski, SkiEvent } from '../../core/ski';
 import type { SkiType } from '../../core/terms';
-import type { KeptEvent, KeptFinding } from '../ski-events';
 
 /** The made-up athletes of the Oskra Basin club, with what they ski on. */
 const ATHLETES: readonly (readonly [name: string, ...types: SkiType[]])[] = [

@@ -1,7 +1,6 @@
+import type { OutingToSave, Venue } from '../../core/model';
 import { addDays } from 'date-fns';
 import { instantFromLocal, localFromInstant } from '../../core/time';
-import type { OutingToSave } from '../outings';
-import type { Venue } from '../venues';
 
 export const DEMO_ZONE = 'CET';
 

@@ -14,9 +14,7 @@ const nameFor = (before: string, at: Date) =>
  */
 export async function backUp(
   db: Kysely<unknown>,
-  folder: string,
-  before: string,
-  at: Date,
+  { folder, before, at }: { folder: string; before: string; at: Date },
 ): Promise<string> {
   for (const name of readdirSync(folder)) {
     if (name.endsWith(UNFINISHED)) rmSync(path.join(folder, name), { force: true });

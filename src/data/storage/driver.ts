@@ -72,7 +72,7 @@ class TurnConnection implements DatabaseConnection {
   }
 
   async *streamQuery<R>(): AsyncGenerator<QueryResult<R>> {
-    throw new Error('Long lists are read in pages, not streamed.');
+    throw new Error('not_streamed');
   }
 }
 

@@ -66,7 +66,7 @@ export async function migrateStorage(
   let copy: string | undefined;
   if (pending.length > 0 && !isNew) {
     try {
-      copy = await backUp(db, folder, pending[0]!, now);
+      copy = await backUp(db, { folder, before: pending[0]!, at: now });
     } catch (error) {
       throw new MigrationRefusal('no_copy', messageOf(error));
     }
@@ -76,6 +76,7 @@ export async function migrateStorage(
     const { error, results = [] } = await migrator.migrateUp();
     if (error) {
       if (isStorageFault(error)) throw error;
+      // eslint-disable-next-line house/no-prose -- Kysely tells this case by its message alone.
       const isNewer = messageOf(error).includes('previously executed migration');
       throw new MigrationRefusal(isNewer ? 'newer' : 'failed', messageOf(error));
     }

@@ -1,10 +1,10 @@
 'use server';
 
 import { database } from '@/data/database';
-import { checkedId } from '@/formats/schemas/ids';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
-import { deed, writing } from '@/server/deed';
+import { deed, deedOn, writing } from '@/server/deed';
+import { readersUnits } from '@/server/readers-units';
 import { planSheet, type PlannedSheet } from './use-cases/plan-sheet';
 import { dropJob, moveJob, startJob } from './use-cases/run-job';
 
@@ -19,7 +19,8 @@ export async function startAction(
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
   const write = writing(key, 'job.start');
-  return answered(() => startJob(database(), input, { nowMs: nowMs(), write }));
+  const units = await readersUnits();
+  return answered(() => startJob(database(), input, { nowMs: nowMs(), write, units }));
 }
 
 /** Next, back or skip. */
@@ -36,8 +37,10 @@ export async function dropAction(
   jobId: string,
   isDropped: boolean,
 ): Promise<WireResult<null>> {
-  return deed(key, 'job.drop', async (db, { nowMs: at }) => {
-    const id = checkedId(jobId);
-    return id.ok ? dropJob(db, id.value, isDropped === true, at) : id;
+  return deedOn(key, {
+    name: 'job.drop',
+    target: jobId,
+    work: (db, id, { nowMs: at }) =>
+      dropJob(db, { jobId: id, isDropped: isDropped === true, nowMs: at }),
   });
 }

@@ -1,18 +1,20 @@
 'use client';
 
+import type { Outing } from '@/core/model';
 import { useState } from 'react';
 import { Box, Text } from '@chakra-ui/react';
 import { leftOf } from '@/core/bench';
-import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useServerClock } from '@/ui/format/server-clock';
-import { countdown, dayAndTime } from '@/ui/format/times';
-import { SKI_TYPE_WORDS } from '@/ui/format/words';
+import { countdown, dayAndTime } from '@/words/times';
 import { DataTable } from '@/ui/frame/data-table';
 import { useShownRows } from '@/ui/frame/shown-rows';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import type { BenchView } from './use-cases/load-bench';
+import { words } from '@/words';
+
+const WORDS = words.screens.bench.benchScreen;
 
 interface BenchScreenProps {
   outing: Outing;
@@ -30,27 +32,27 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
   const waits = open.filter((job) => job.wait).length;
   return (
     <Sheet
-      question="What is on the bench?"
+      question={WORDS.whatIsOnTheBench}
       answer={
         <Text textStyle="hero" data-testid="bench-answer">
           {open.length === 0
-            ? 'Nothing yet'
+            ? WORDS.nothingYet
             : open.length === waits
-              ? `${waits === 1 ? 'One waits' : `${waits} wait`}, hands are free`
-              : `${open.length - waits} in hand, ${waits} waiting`}
+              ? WORDS.handsAreFree(waits === 1 ? WORDS.oneWaits : WORDS.wait(waits))
+              : WORDS.inHandWaiting(open.length - waits, waits)}
         </Text>
       }
     >
       {open.length > 0 && (
-        <Part title="Under way">
+        <Part title={WORDS.underWay}>
           {open.map((job) => {
             const left = job.wait && leftOf(job.wait, now);
             return (
               <Box key={job.id} borderTopWidth="1px" borderColor="rule" py="2">
                 <SheetLink href={`${path}/bench?job=${job.id}`}>{job.title}</SheetLink>
                 <Text textStyle="small">
-                  Step {job.position + 1} of {job.steps}: {job.current?.toLowerCase()}
-                  {left === undefined ? '' : left > 0 ? `, ${countdown(left)} left` : ', over'}
+                  {WORDS.stepOf(job.position + 1, job.steps)} {job.current?.toLowerCase()}
+                  {left === undefined ? '' : left > 0 ? WORDS.left(countdown(left)) : WORDS.over}
                 </Text>
               </Box>
             );
@@ -59,27 +61,25 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
         </Part>
       )}
       <Part
-        title={`Skis for ${outing.name}`}
-        aside={<SheetLink href={`${path}/skis`}>All skis</SheetLink>}
+        title={WORDS.skisFor(outing.name)}
+        aside={<SheetLink href={`${path}/skis`}>{WORDS.allSkis}</SheetLink>}
       >
         {free.length === 0 ? (
           <>
             <Text textStyle="body">
-              {skis.length === 0
-                ? 'The rack is empty: put a pair on it first.'
-                : 'No ski of this kind is free.'}
+              {skis.length === 0 ? WORDS.theRackIsEmptyPut : WORDS.noSkiOfThisKind}
             </Text>
-            <SheetLink href={`${path}/skis`}>Go to the skis</SheetLink>
+            <SheetLink href={`${path}/skis`}>{WORDS.goToTheSkis}</SheetLink>
           </>
         ) : (
           <DataTable
-            caption="Skis for this outing"
+            caption={WORDS.skisForThisOuting}
             columns={[
-              { title: 'Pair' },
-              { title: 'Type' },
-              { title: 'Wax reserve', isNumber: true },
-              { title: 'Care' },
-              { title: 'Sheet' },
+              { title: WORDS.pair },
+              { title: WORDS.type },
+              { title: WORDS.waxReserve, isNumber: true },
+              { title: WORDS.care },
+              { title: WORDS.sheet },
             ]}
             rows={shown.map(({ ski, reserve, isDue }) => ({
               key: ski.id,
@@ -87,11 +87,11 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
                 <SheetLink key="ski" href={`${path}/skis/${ski.id}`}>
                   {ski.name}
                 </SheetLink>,
-                SKI_TYPE_WORDS[ski.type],
+                words.terms.SKI_TYPE_WORDS[ski.type],
                 `${Math.round(reserve * 100)} %`,
-                isDue ? 'due' : '',
+                isDue ? WORDS.due : '',
                 <SheetLink key="sheet" href={`${path}/bench?ski=${ski.id}`}>
-                  Job sheet of {ski.name}
+                  {WORDS.jobSheetOf(ski.name)}
                 </SheetLink>,
               ],
             }))}
@@ -100,11 +100,11 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
         {more}
       </Part>
       {done.length > 0 && (
-        <Part title="Done for this outing">
+        <Part title={WORDS.doneForThisOuting}>
           {done.map((job) => (
             <Text key={job.id} textStyle="body">
               {job.title}, {dayAndTime(job.endedAt, outing.venue.timeZone)}.{' '}
-              <SheetLink href={`${path}/bench?job=${job.id}`}>Look at the sheet</SheetLink>
+              <SheetLink href={`${path}/bench?job=${job.id}`}>{WORDS.lookAtTheSheet}</SheetLink>
             </Text>
           ))}
         </Part>
@@ -118,20 +118,16 @@ function TellMe() {
   const [answer, setAnswer] = useState<string>();
   const ask = async () => {
     if (!('Notification' in window)) {
-      setAnswer('This browser has no notifications: the tile and the sound stay.');
+      setAnswer(WORDS.thisBrowserHasNoNotifications);
       return;
     }
     const given = await Notification.requestPermission();
-    setAnswer(
-      given === 'granted'
-        ? 'It will tell you when a wait ends.'
-        : 'Not allowed: the tile and the sound stay.',
-    );
+    setAnswer(given === 'granted' ? WORDS.itWillTellYouWhen : WORDS.notAllowedTheTileAnd);
   };
   return (
     <Box mt="3">
       <ActionButton quiet onClick={() => void ask()}>
-        Tell me when a wait ends
+        {WORDS.tellMeWhenAWait}
       </ActionButton>
       <Text textStyle="small" role="status">
         {answer}

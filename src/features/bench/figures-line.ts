@@ -1,18 +1,24 @@
-import type { Step } from '@/core/bench';
-import { temperature } from '@/ui/format/quantities';
-import type { Units } from '@/ui/format/units';
+import type { ToldStep } from '@/core/bench';
+import { temperature } from '@/words/quantities';
+import type { Units } from '@/words/units';
+import { words } from '@/words';
+
+const WORDS = words.screens.bench.figuresLine;
 
 /** The figures of a step in one line, with their units. */
-export function figuresLine(step: Step, units: Units): string {
+export function figuresLine(
+  step: Pick<ToldStep, 'figures' | 'waitMin' | 'waitLeastMin'>,
+  units: Units,
+): string {
   const { temperatureC, passS, passes, strokes, grams, angleDeg } = step.figures;
   return [
     temperatureC === undefined ? '' : temperature(temperatureC, units, 0),
-    passS === undefined ? '' : `${passS} s a pass`,
-    passes === undefined ? '' : passes === 1 ? '1 pass' : `${passes} passes`,
-    strokes === undefined ? '' : strokes === 1 ? '1 stroke' : `${strokes} strokes`,
+    passS === undefined ? '' : WORDS.sAPass(passS),
+    passes === undefined ? '' : passes === 1 ? WORDS.onePass : WORDS.passes(passes),
+    strokes === undefined ? '' : strokes === 1 ? WORDS.oneStroke : WORDS.strokes(strokes),
     grams === undefined ? '' : `${grams} g`,
     angleDeg === undefined ? '' : `${angleDeg}°`,
-    step.waitMin === undefined ? '' : `${step.waitMin} min, at least ${step.waitLeastMin} min`,
+    step.waitMin === undefined ? '' : WORDS.minAtLeastMin(step.waitMin, step.waitLeastMin ?? 0),
   ]
     .filter(Boolean)
     .join(' · ');

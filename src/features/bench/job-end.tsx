@@ -1,8 +1,8 @@
 'use client';
 
+import type { Job } from '@/core/model';
 import { useState } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
-import type { Job } from '@/data/jobs';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useWrite } from '@/ui/fields/use-write';
@@ -11,6 +11,9 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { dropAction } from './actions';
 import type { RunnerState } from './use-runner';
+import { words } from '@/words';
+
+const WORDS = words.screens.bench.jobEnd;
 
 /** Leaves a step out, with a reason. */
 export function SkipStep({ runner }: { runner: RunnerState }) {
@@ -19,18 +22,18 @@ export function SkipStep({ runner }: { runner: RunnerState }) {
   if (!isAsking) {
     return (
       <ActionButton quiet minH={{ base: 'target', md: '72px' }} onClick={() => setIsAsking(true)}>
-        Skip
+        {WORDS.skip}
       </ActionButton>
     );
   }
   return (
     <Flex gap="3" align="flex-end" wrap="wrap">
-      <TextField label="Why it is skipped" value={reason} onChange={setReason} />
+      <TextField label={WORDS.whyItIsSkipped} value={reason} onChange={setReason} />
       <ActionButton quiet onClick={() => void runner.move('skip', reason)}>
-        Skip this step
+        {WORDS.skipThisStep}
       </ActionButton>
       <ActionButton quiet onClick={() => setIsAsking(false)}>
-        Keep it
+        {WORDS.keepIt}
       </ActionButton>
     </Flex>
   );
@@ -43,18 +46,16 @@ export function Finished(props: { runner: RunnerState; job: Job; outingId: strin
   const skipped = job.records.filter((one) => one.outcome === 'skipped').length;
   return (
     <>
-      <Text textStyle="title">
-        {job.sheet.title} is done. Its reserve, the shelf and the log have moved.
-      </Text>
+      <Text textStyle="title">{WORDS.isDoneItsReserveThe(job.sheet.title)}</Text>
       <Text textStyle="body">
-        {early > 0 ? `${early} waits ended early. ` : ''}
-        {skipped > 0 ? `${skipped} steps were skipped.` : ''}
+        {early > 0 ? WORDS.waitsEndedEarly(early) : ''}
+        {skipped > 0 ? WORDS.stepsWereSkipped(skipped) : ''}
       </Text>
       <Flex gap="4" mt="4" wrap="wrap" align="center">
-        <SheetLink href={`/outing/${outingId}/skis/${job.skiId}`}>To the ski</SheetLink>
-        <SheetLink href={`/outing/${outingId}/log`}>To the log</SheetLink>
+        <SheetLink href={`/outing/${outingId}/skis/${job.skiId}`}>{WORDS.toTheSki}</SheetLink>
+        <SheetLink href={`/outing/${outingId}/log`}>{WORDS.toTheLog}</SheetLink>
         <ActionButton quiet onClick={() => void runner.move('back')}>
-          Undo the last step
+          {WORDS.undoTheLastStep}
         </ActionButton>
       </Flex>
     </>
@@ -76,14 +77,14 @@ export function PutAway({ jobId, name }: { jobId: string; name: string }) {
   const put = (away: boolean) => void move(away);
   return isAway ? (
     <UndoNotice
-      message={`${name} is put away unfinished.`}
+      message={WORDS.isPutAwayUnfinished(name)}
       onUndo={() => put(false)}
       onClose={() => setIsAway(false)}
     />
   ) : (
     <>
       <ActionButton quiet mt="4" onClick={() => put(true)}>
-        Put this job away
+        {WORDS.putThisJobAway}
       </ActionButton>
       <FieldProblemText problem={problem} />
     </>

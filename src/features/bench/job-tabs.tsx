@@ -1,10 +1,22 @@
 'use client';
 
+import type { Job } from '@/core/model';
 import NextLink from 'next/link';
 import { Flex, Text, chakra } from '@chakra-ui/react';
-import type { Job } from '@/data/jobs';
 import { openJob, type OpenJob } from './open-job';
+import { words } from '@/words';
 
+const WORDS = words.screens.bench.jobTabs;
+
+const TAB = {
+  px: '4',
+  py: '2',
+  minH: 'target',
+  borderWidth: '1px',
+  ml: '-1px',
+  borderColor: 'edge',
+  whiteSpace: 'nowrap',
+} as const;
 const Tab = chakra(NextLink);
 
 /** Every ski on the bench as a tab, and the way to another. */
@@ -22,7 +34,7 @@ export function JobTabs({
     ? open.map((one) => (one.id === job.id ? here : one))
     : [here, ...open];
   return (
-    <Flex as="nav" aria-label="Skis on the bench" gap="0" overflowX="auto" mb="6">
+    <Flex as="nav" aria-label={WORDS.skisOnTheBench} gap="0" overflowX="auto" mb="6">
       {others.map((one) => {
         const isHere = one.id === job.id;
         return (
@@ -31,13 +43,7 @@ export function JobTabs({
             href={`${bench}?job=${one.id}`}
             prefetch={false}
             aria-current={isHere ? 'page' : undefined}
-            px="4"
-            py="2"
-            minH="target"
-            borderWidth="1px"
-            ml="-1px"
-            borderColor="edge"
-            whiteSpace="nowrap"
+            {...TAB}
             bg={isHere ? 'ink' : 'sheet'}
             color={isHere ? 'paper' : 'ink'}
           >
@@ -45,24 +51,13 @@ export function JobTabs({
               {one.title}
             </Text>{' '}
             <Text as="span" textStyle="small">
-              {one.wait ? 'waits' : one.isDone ? 'done' : `step ${one.position + 1}`}
+              {one.wait ? WORDS.waits : one.isDone ? WORDS.done : WORDS.step(one.position + 1)}
             </Text>
           </Tab>
         );
       })}
-      <Tab
-        href={bench}
-        prefetch={false}
-        px="4"
-        py="2"
-        minH="target"
-        borderWidth="1px"
-        ml="-1px"
-        borderColor="edge"
-        whiteSpace="nowrap"
-        bg="sheet"
-      >
-        Another ski
+      <Tab href={bench} prefetch={false} {...TAB} bg="sheet">
+        {WORDS.anotherSki}
       </Tab>
     </Flex>
   );

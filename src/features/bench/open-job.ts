@@ -1,5 +1,5 @@
+import type { Job } from '@/core/model';
 import { jobState, type Wait } from '@/core/bench';
-import type { Job } from '@/data/jobs';
 
 /** A job under way as lists and tabs show it, without its whole sheet. */
 export interface OpenJob {

@@ -4,6 +4,9 @@ import { useEffect, useRef, useState } from 'react';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { leaveAfterPointer } from '@/ui/fields/leave-pointer';
+import { words } from '@/words';
+
+const WORDS = words.screens.bench.paceGuide;
 
 const Svg = chakra('svg');
 const WIDTH = 600;
@@ -68,7 +71,7 @@ export function PaceGuide({ passS, passes }: PaceGuideProps) {
         maxW="720px"
         role="img"
         color="ink"
-        aria-label={`Pace: ${passS} seconds from tip to tail, pass ${pass + 1} of ${passes}.`}
+        aria-label={WORDS.paceSecondsFromTipTo(passS, pass + 1, passes)}
       >
         <line
           x1={MARGIN}
@@ -79,10 +82,10 @@ export function PaceGuide({ passS, passes }: PaceGuideProps) {
           strokeWidth="3"
         />
         <text x={MARGIN} y="60" fontSize="16" fill="currentColor">
-          tip
+          {WORDS.tip}
         </text>
         <text x={WIDTH - MARGIN} y="60" fontSize="16" textAnchor="end" fill="currentColor">
-          tail
+          {WORDS.tail}
         </text>
         <Box asChild color={isBack ? 'faint' : 'action'}>
           <circle cx={MARGIN + LANE * share} cy="26" r="14" fill="currentColor" />
@@ -98,7 +101,7 @@ export function PaceGuide({ passS, passes }: PaceGuideProps) {
             setStartedMs(performance.now());
           }}
         >
-          {startedMs === undefined ? 'Start the bead' : 'From the tip again'}
+          {startedMs === undefined ? WORDS.startTheBead : WORDS.fromTheTipAgain}
         </ActionButton>
         <ActionButton
           quiet
@@ -108,11 +111,10 @@ export function PaceGuide({ passS, passes }: PaceGuideProps) {
             setIsLoud(!isLoud);
           }}
         >
-          {isLoud ? 'Tick is on' : 'Tick is off'}
+          {isLoud ? WORDS.tickIsOn : WORDS.tickIsOff}
         </ActionButton>
         <Text textStyle="strong" aria-live="off">
-          Pass {pass + 1} of {passes}
-          {isBack ? ', back to the tip' : ''}
+          {WORDS.passOf(pass + 1, passes, isBack ? WORDS.backToTheTip : '')}
         </Text>
       </Flex>
     </Box>

@@ -3,20 +3,24 @@
 import { useEffect, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import { FIRST_OF_ALL, PROGRAMMES, type Programme } from '@/core/bench';
+import { PROGRAMMES, type Programme } from '@/core/bench';
 import { ActionButton } from '@/ui/fields/action-button';
 import { CheckList } from '@/ui/fields/check-list';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { useScales } from '@/ui/fields/scales';
-import { span } from '@/ui/format/times';
+import { words } from '@/words';
+import { toldSheet } from '@/words/told/sheet';
+import { useWords } from '@/ui/format/use-words';
+import { span } from '@/words/times';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { planAction, startAction } from './actions';
-import { PROGRAMME_WORDS } from './programme-words';
 import { StepsList } from './steps-list';
 import type { PlannedSheet } from './use-cases/plan-sheet';
+
+const WORDS = words.screens.bench.planScreen;
 
 interface PlanScreenProps {
   outingId: string;
@@ -49,7 +53,7 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
           if (done.ok) setPlanned(done.value);
           setProblem(done.ok ? undefined : done.error.message);
         },
-        () => !isGone && setProblem('No answer from the server: the sheet is as it was.'),
+        () => !isGone && setProblem(WORDS.noAnswerFromTheServer),
       );
     }, SETTLE_MS);
     return () => {
@@ -62,26 +66,30 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
     if (done?.ok) router.push(`/outing/${outingId}/bench?job=${done.value.id}`);
     else if (done) setProblem(done.error.message);
   };
-  const { sheet } = planned;
+  const { say, write } = useWords();
+  const sheet = toldSheet(planned.sheet, write);
   return (
     <Sheet
-      question={`The job sheet of ${sheet.title}`}
+      question={WORDS.theJobSheetOf(sheet.title)}
       answer={
         <>
           <Text textStyle="hero" data-testid="sheet-minutes">
-            {span(sheet.activeMin * MINUTE_MS)} of work
+            {WORDS.ofWork(span(sheet.activeMin * MINUTE_MS))}
           </Text>
           <Text textStyle="strong">
-            {sheet.steps.length} steps, {span(sheet.waitMin * MINUTE_MS)} of waiting between them
-            {planned.choiceName ? `, for ${planned.choiceName}` : ''}.
+            {WORDS.stepsOfWaitingBetweenThem(
+              sheet.steps.length,
+              span(sheet.waitMin * MINUTE_MS),
+              planned.choiceName ? WORDS.forWord(planned.choiceName) : '',
+            )}
           </Text>
         </>
       }
     >
       {!planned.choiceId && (
         <Box mb="3">
-          <Caution>No wax is chosen for this outing: the sheet has none of the day.</Caution>
-          <SheetLink href={`/outing/${outingId}/pick`}>Choose the wax first</SheetLink>
+          <Caution>{WORDS.noWaxIsChosenFor}</Caution>
+          <SheetLink href={`/outing/${outingId}/pick`}>{WORDS.chooseTheWaxFirst}</SheetLink>
         </Box>
       )}
       {sheet.notes.map((note) => (
@@ -89,27 +97,28 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
       ))}
       <Flex gap="4" align="center" wrap="wrap" mb="6" className="no-print">
         <ActionButton minH="targetLarge" loading={isStarting} onClick={() => void start()}>
-          Start this job
+          {WORDS.startThisJob}
         </ActionButton>
         <ActionButton quiet onClick={() => window.print()}>
-          Print the sheet
+          {WORDS.printTheSheet}
         </ActionButton>
-        <SheetLink href={`/outing/${outingId}/skis/${skiId}`}>Look the ski over</SheetLink>
+        <SheetLink href={`/outing/${outingId}/skis/${skiId}`}>{WORDS.lookTheSkiOver}</SheetLink>
       </Flex>
       <FieldProblemText problem={problem} />
       <Grid templateColumns={{ base: '1fr', lg: '4fr 9fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0" className="no-print">
-          <Part title="Programmes">
+          <Part title={WORDS.programmes}>
             {suggested.map((one) => (
               <Text key={one.key} textStyle="small" mb="1">
-                <strong>{PROGRAMME_WORDS[one.key]}</strong>: {one.reason}
+                <strong>{words.bench.PROGRAMME[one.key]}</strong>:{' '}
+                {say(words.bench.PROGRAMME_REASON, one.reason)}
               </Text>
             ))}
             <Box mt="3">
               <CheckList
-                legend="Add or leave out"
+                legend={WORDS.addOrLeaveOut}
                 options={PROGRAMMES}
-                words={PROGRAMME_WORDS}
+                words={words.bench.PROGRAMME}
                 checked={programmes}
                 onChange={(next) => {
                   setIsChanged(true);
@@ -119,7 +128,7 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
             </Box>
             <Box mt="3" maxW="260px">
               <NumberField
-                label="The room"
+                label={WORDS.theRoom}
                 scale={scales.temperature}
                 step={1}
                 decimals={0}
@@ -133,10 +142,10 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
           </Part>
         </Box>
         <Box minW="0">
-          <Part title="Step by step">
+          <Part title={WORDS.stepByStep}>
             <StepsList sheet={sheet} />
             <Text textStyle="small" color="faint" mt="3">
-              {FIRST_OF_ALL}
+              {words.bench.FIRST_OF_ALL}
             </Text>
           </Part>
         </Box>

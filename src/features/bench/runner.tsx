@@ -1,9 +1,10 @@
 'use client';
 
+import type { Job } from '@/core/model';
 import { useEffect, useRef } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { FIRST_OF_ALL, leftOf } from '@/core/bench';
-import type { Job } from '@/data/jobs';
+import { leftOf } from '@/core/bench';
+import { words } from '@/words';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useServerClock } from '@/ui/format/server-clock';
@@ -15,6 +16,8 @@ import type { OpenJob } from './open-job';
 import { StepsList } from './steps-list';
 import { useRunner } from './use-runner';
 
+const WORDS = words.screens.bench.runner;
+
 interface RunnerProps {
   job: Job;
   /** Every job under way, for the tabs. */
@@ -24,7 +27,7 @@ interface RunnerProps {
 }
 
 const whereIn = (name: string, position: number, count: number) =>
-  position < count ? `${name}, step ${position + 1} of ${count}` : `${name}, all ${count} steps`;
+  position < count ? WORDS.stepOf(name, position + 1, count) : WORDS.allSteps(name, count);
 
 /** The runner: one step large on the screen, one key or thumb to go on. */
 export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
@@ -35,7 +38,7 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
   return (
     <Sheet
       question={whereIn(job.sheet.title, state.position, job.sheet.steps.length)}
-      answer={<StepTitle position={state.position} title={current?.title ?? 'Done'} />}
+      answer={<StepTitle position={state.position} title={current?.title ?? WORDS.done} />}
     >
       <JobTabs open={open} job={job} bench={bench} />
       {current ? (
@@ -62,7 +65,7 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
               loading={busy === 'next'}
               onClick={() => void move('next')}
             >
-              {state.wait && leftOf(state.wait, now) > 0 ? 'End the wait early' : 'Done, next'}
+              {state.wait && leftOf(state.wait, now) > 0 ? WORDS.endTheWaitEarly : WORDS.doneNext}
             </ActionButton>
             <ActionButton
               quiet
@@ -71,12 +74,12 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
               disabled={state.position === 0}
               onClick={() => void move('back')}
             >
-              One step back
+              {WORDS.oneStepBack}
             </ActionButton>
             <SkipStep key={state.position} runner={runner} />
           </Flex>
           <Text textStyle="small" color="faint" mt="1">
-            Space: next. u: back.
+            {WORDS.spaceNextUBack}
           </Text>
         </>
       ) : (
@@ -84,10 +87,10 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
       )}
       <FieldProblemText problem={runner.problem} />
       <Box mt="8">
-        <Part title="The whole sheet">
+        <Part title={WORDS.theWholeSheet}>
           <StepsList sheet={job.sheet} records={job.records} position={state.position} />
           <Text textStyle="small" color="faint" mt="3">
-            {FIRST_OF_ALL}
+            {words.bench.FIRST_OF_ALL}
           </Text>
           {current && <PutAway jobId={job.id} name={job.sheet.title} />}
         </Part>

@@ -1,19 +1,30 @@
 'use client';
 
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
-import { leftOf, type Step } from '@/core/bench';
+import { leftOf, type ToldStep } from '@/core/bench';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
-import { countdown, span } from '@/ui/format/times';
+import { countdown, span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { Caution } from '@/ui/frame/sheet';
 import { figuresLine } from './figures-line';
 import { PaceGuide } from './pace-guide';
 import { StrokeCounter } from './stroke-counter';
 import type { RunnerState } from './use-runner';
+import { words } from '@/words';
+
+const WORDS = words.screens.bench.stepFace;
 
 /** One step, large: its figures or its countdown, what to do, until when, what to mind. */
-export function StepFace({ step, runner, now }: { step: Step; runner: RunnerState; now: number }) {
+export function StepFace({
+  step,
+  runner,
+  now,
+}: {
+  step: ToldStep;
+  runner: RunnerState;
+  now: number;
+}) {
   const units = useUnits();
   const scales = useScales();
   const { wait } = runner.state;
@@ -31,7 +42,7 @@ export function StepFace({ step, runner, now }: { step: Step; runner: RunnerStat
           role="timer"
           data-testid="countdown"
         >
-          {isOver ? 'Over' : countdown(left)}
+          {isOver ? WORDS.over : countdown(left)}
         </Text>
       ) : (
         <Text textStyle="hero" data-testid="step-figures">
@@ -41,17 +52,17 @@ export function StepFace({ step, runner, now }: { step: Step; runner: RunnerStat
       {wait && (
         <Text textStyle="strong">
           {isOver
-            ? `Since ${span(left)}.`
+            ? WORDS.since(span(left))
             : now < wait.leastMs
-              ? `At least ${span(wait.leastMs - now + 59_000)} more.`
-              : 'Long enough if it must be; the whole time is better.'}
+              ? WORDS.atLeastMore(span(wait.leastMs - now + 59_000))
+              : WORDS.longEnoughIfItMust}
         </Text>
       )}
       <Text textStyle="title" mt="3" maxW="900px" textWrap="pretty">
         {step.what}
       </Text>
       <Text textStyle="body" mt="2">
-        <strong>Done when:</strong> {step.doneWhen}
+        <strong>{WORDS.doneWhen}</strong> {step.doneWhen}
       </Text>
       {step.caution && (
         <Box mt="3">
@@ -60,7 +71,7 @@ export function StepFace({ step, runner, now }: { step: Step; runner: RunnerStat
       )}
       <Text textStyle="small" color="faint">
         {step.tool}. {step.reason}
-        {step.school ? ` Our way: ${step.school.toLowerCase()}.` : ''}
+        {step.school ? WORDS.ourWay(step.school.toLowerCase()) : ''}
       </Text>
       {passS !== undefined && <PaceGuide passS={passS} passes={passes ?? 1} />}
       {strokes !== undefined && strokes > 1 && <StrokeCounter wanted={strokes} />}
@@ -68,7 +79,7 @@ export function StepFace({ step, runner, now }: { step: Step; runner: RunnerStat
         <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4" maxW="520px" mt="3">
           {temperatureC !== undefined && (
             <NumberField
-              label="Set at the iron"
+              label={WORDS.setAtTheIron}
               scale={scales.temperature}
               step={5}
               decimals={0}
@@ -78,7 +89,7 @@ export function StepFace({ step, runner, now }: { step: Step; runner: RunnerStat
           )}
           {grams !== undefined && (
             <NumberField
-              label="Taken from the shelf"
+              label={WORDS.takenFromTheShelf}
               scale={scales.grams}
               step={0.5}
               value={runner.grams}

@@ -1,14 +1,21 @@
 'use client';
 
 import { Box, Text } from '@chakra-ui/react';
-import type { JobSheet, StepRecord } from '@/core/bench';
+import type { ToldSheet, StepRecord } from '@/core/bench';
 import { useUnits } from '@/ui/format/units-context';
 import { figuresLine } from './figures-line';
+import { words } from '@/words';
 
-const OUTCOME_WORDS = { done: 'done', skipped: 'skipped', ended_early: 'ended early' } as const;
+const WORDS = words.screens.bench.stepsList;
+
+const OUTCOME_WORDS = {
+  done: WORDS.done,
+  skipped: WORDS.skipped,
+  ended_early: WORDS.endedEarly,
+} as const;
 
 interface StepsListProps {
-  sheet: JobSheet;
+  sheet: ToldSheet;
   records?: readonly StepRecord[];
   position?: number;
 }
@@ -45,7 +52,7 @@ export function StepsList({ sheet, records = [], position }: StepsListProps) {
             </Box>
             <Box gridColumn={{ base: '2', md: 'auto' }}>
               <Text textStyle="small">
-                {step.what} <strong>Until:</strong> {step.doneWhen}
+                {step.what} <strong>{WORDS.until}</strong> {step.doneWhen}
               </Text>
               {step.caution && <StepCaution sheet={sheet} at={i} />}
               {record?.outcome && (
@@ -63,7 +70,7 @@ export function StepsList({ sheet, records = [], position }: StepsListProps) {
 }
 
 /** The caution of a step in full where it first stands, afterwards by the number of that step. */
-function StepCaution({ sheet, at }: { sheet: JobSheet; at: number }) {
+function StepCaution({ sheet, at }: { sheet: ToldSheet; at: number }) {
   const { caution } = sheet.steps[at]!;
   const first = sheet.steps.findIndex((step) => step.caution === caution);
   return first === at ? (
@@ -72,7 +79,7 @@ function StepCaution({ sheet, at }: { sheet: JobSheet; at: number }) {
     </Text>
   ) : (
     <Text textStyle="small" color="faint">
-      Mind what stands at step {first + 1}.
+      {WORDS.sameCautionAsStep(first + 1)}
     </Text>
   );
 }

@@ -1,22 +1,18 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { leaveAfterPointer } from '@/ui/fields/leave-pointer';
-import { isTyping } from '@/ui/fields/is-typing';
+import { useShortcut } from '@/ui/keys/use-shortcut';
+import { words } from '@/words';
+
+const WORDS = words.screens.bench.strokeCounter;
 
 /** Counts strokes by tap or by the key c. */
 export function StrokeCounter({ wanted }: { wanted: number }) {
   const [count, setCount] = useState(0);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'c' && !event.ctrlKey && !event.metaKey && !isTyping(event.target))
-        setCount((old) => old + 1);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  useShortcut('count', () => setCount((old) => old + 1));
   return (
     <Flex gap="4" align="center" my="4" wrap="wrap">
       <ActionButton
@@ -27,11 +23,10 @@ export function StrokeCounter({ wanted }: { wanted: number }) {
         }}
         minH="targetLarge"
       >
-        Count a stroke
+        {WORDS.countAStroke}
       </ActionButton>
       <Text textStyle="title" role="status">
-        {count} of {wanted}
-        {count >= wanted ? ', enough' : ''}
+        {WORDS.of(count, wanted, count >= wanted ? WORDS.enough : '')}
       </Text>
       <ActionButton
         quiet
@@ -40,7 +35,7 @@ export function StrokeCounter({ wanted }: { wanted: number }) {
           setCount(0);
         }}
       >
-        From 0
+        {WORDS.from0}
       </ActionButton>
     </Flex>
   );

@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect, useEffectEvent, useLayoutEffect, useState } from 'react';
+import type { Job } from '@/core/model';
+import { useEffect, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { jobState } from '@/core/bench';
-import type { Job } from '@/data/jobs';
-import { isTyping } from '@/ui/fields/is-typing';
+import { useShortcut } from '@/ui/keys/use-shortcut';
 import { useWrite } from '@/ui/fields/use-write';
 import { moveAction } from './actions';
 
@@ -66,23 +66,8 @@ export function useRunner(job: Job) {
     return done.ok;
   };
 
-  const onKey = useEffectEvent((event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-    const isOnControl =
-      event.target instanceof HTMLElement &&
-      event.target.closest('button, a, summary, input') !== null;
-    if (event.key === ' ' && !isOnControl) {
-      event.preventDefault();
-      void move('next');
-    }
-    if (event.key === 'u') void move('back');
-  });
-  // As soon as the step is to be seen the key is heard.
-  useLayoutEffect(() => {
-    const listen = (event: KeyboardEvent) => onKey(event);
-    window.addEventListener('keydown', listen);
-    return () => window.removeEventListener('keydown', listen);
-  }, []);
+  useShortcut('nextStep', () => void move('next'), { leaveToControls: true });
+  useShortcut('stepBack', () => void move('back'));
 
   return {
     state,

@@ -1,63 +1,29 @@
 'use client';
 
-import { useRef } from 'react';
 import { usePathname } from 'next/navigation';
 import NextLink from 'next/link';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
-import {
-  Columns2,
-  Droplets,
-  Ellipsis,
-  Flame,
-  Footprints,
-  LibraryBig,
-  Mountain,
-  NotebookPen,
-  Settings,
-  Snowflake,
-  Wrench,
-} from 'lucide-react';
-import { span } from '@/ui/format/times';
+import { span } from '@/words/times';
 import type { FrameData } from './load-frame';
+import { More } from './more-screens';
+import { BESIDE, WORKING_ORDER, type RailItem } from './rail-items';
 import { useServerClock } from '@/ui/format/server-clock';
+import { words } from '@/words';
+
+const WORDS = words.screens.frame.dayRail;
 
 const TICK_MS = 20_000;
 
-/** One screen of the day's order, with the key that opens it. */
-export interface RailItem {
-  path: string;
-  name: string;
-  key: string;
-  icon: typeof Snowflake;
-}
-
-export const WORKING_ORDER: readonly RailItem[] = [
-  { path: 'snow', name: 'Snow', key: 's', icon: Snowflake },
-  { path: 'pick', name: 'Pick', key: 'p', icon: Droplets },
-  { path: 'grip', name: 'Grip', key: 'g', icon: Footprints },
-  { path: 'skis', name: 'Skis', key: 'k', icon: Columns2 },
-  { path: 'bench', name: 'Bench', key: 'b', icon: Wrench },
-  { path: 'log', name: 'Log', key: 'l', icon: NotebookPen },
-];
-export const BESIDE: readonly RailItem[] = [
-  { path: 'venue', name: 'Venue', key: 'v', icon: Mountain },
-  { path: 'shelf', name: 'Shelf', key: 'h', icon: LibraryBig },
-  { path: 'iron', name: 'Iron', key: 'i', icon: Flame },
-  { path: 'settings', name: 'Settings', key: 'e', icon: Settings },
-];
-
 const Anchor = chakra(NextLink);
-const Details = chakra('details');
-const Summary = chakra('summary');
 
 /** What waits in each screen, in a word or two. */
 function waiting(frame: FrameData, now: number): Record<string, string> {
   const { latest, choice } = frame;
   const isStale = latest !== undefined && choice !== undefined && choice.readingId !== latest.id;
   return {
-    snow: latest ? `${span(now - Date.parse(latest.takenAt))} old` : 'measure',
-    bench: frame.timers.length > 0 ? `${frame.timers.length} waiting` : '',
-    pick: !latest ? '' : !choice ? 'choose' : isStale ? 'newer snow' : 'chosen',
+    snow: latest ? WORDS.old(span(now - Date.parse(latest.takenAt))) : WORDS.measure,
+    bench: frame.timers.length > 0 ? WORDS.waiting(frame.timers.length) : '',
+    pick: !latest ? '' : !choice ? WORDS.choose : isStale ? WORDS.newerSnow : WORDS.chosen,
   };
 }
 
@@ -108,7 +74,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
   return (
     <Flex
       as="nav"
-      aria-label="Day rail"
+      aria-label={WORDS.dayRail}
       className="no-print"
       direction={{ base: 'row', md: 'column' }}
       w={{ base: '100%', md: '156px' }}
@@ -144,51 +110,8 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         px="4"
         pb="3"
       >
-        Press ? for keys
+        {WORDS.pressForKeys}
       </Text>
     </Flex>
-  );
-}
-
-/** The screens beside the working order, where the rail is a bar at the bottom. */
-function More({ isHere, children }: { isHere: boolean; children: React.ReactNode }) {
-  const details = useRef<HTMLDetailsElement>(null);
-  return (
-    <Details
-      ref={details}
-      display={{ base: 'block', md: 'none' }}
-      flex="1 0 48px"
-      onClick={(event) => {
-        if ((event.target as HTMLElement).closest('a')) details.current?.removeAttribute('open');
-      }}
-    >
-      <Summary
-        display="flex"
-        flexDirection="column"
-        alignItems="center"
-        justifyContent="center"
-        minH="14"
-        cursor="pointer"
-        borderTopWidth="4px"
-        borderColor={isHere ? 'action' : 'transparent'}
-        textStyle="small"
-        css={{ listStyle: 'none' }}
-      >
-        <Ellipsis size={22} aria-hidden />
-        More
-      </Summary>
-      <Box
-        position="fixed"
-        right="0"
-        bottom="57px"
-        bg="sunk"
-        borderWidth="1px"
-        borderColor="rule"
-        minW="160px"
-        py="2"
-      >
-        {children}
-      </Box>
-    </Details>
   );
 }

@@ -6,13 +6,16 @@ import type { FrameData } from './load-frame';
 import { Rack } from './rack';
 import { Shortcuts } from './shortcuts';
 import { SnowLine } from './snow-line';
+import { words } from '@/words';
+
+const WORDS = words.screens.frame.frame;
 
 /** The frame of every screen of an outing: Snow line, Day rail, the work. */
 export function Frame(props: { data: FrameData; serverNowMs: number; children: ReactNode }) {
   const { data, serverNowMs, children } = props;
   return (
     <>
-      <SkipLink to="work">Skip to the work</SkipLink>
+      <SkipLink to="work">{WORDS.skipToTheWork}</SkipLink>
       <SnowLine frame={data} serverNowMs={serverNowMs} />
       <Flex align="flex-start">
         <DayRail frame={data} serverNowMs={serverNowMs} />

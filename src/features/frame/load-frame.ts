@@ -1,9 +1,10 @@
-import { listChoices, type Choice } from '@/data/choices';
+import type { Choice, KeptTimer, Outing, Reading } from '@/core/model';
+import { listChoices } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
-import { findOuting, listOutings, type Outing } from '@/data/outings';
-import { listTimers, type KeptTimer } from '@/data/timers';
-import { listReadings, type Reading } from '@/data/readings';
+import { findOuting, listOutings } from '@/data/outings';
+import { listTimers } from '@/data/timers';
+import { listReadings } from '@/data/readings';
 import type { StartSnow } from '@/core/snow/outlook';
 import { keptStart } from '@/server/outlooks';
 

@@ -1,17 +1,18 @@
 'use client';
 
+import type { KeptTimer } from '@/core/model';
 import { useEffect } from 'react';
 import NextLink from 'next/link';
-import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { Box, Collapsible, Flex, Text, chakra } from '@chakra-ui/react';
 import { leftOf } from '@/core/bench';
-import type { KeptTimer } from '@/data/timers';
 import { useServerClock } from '@/ui/format/server-clock';
-import { countdown, span } from '@/ui/format/times';
+import { countdown, span } from '@/words/times';
 import { useAlarm, useTimers } from './use-timers';
+import { words } from '@/words';
+
+const WORDS = words.screens.frame.rack;
 
 const Tile = chakra(NextLink);
-const Details = chakra('details');
-const Summary = chakra('summary');
 
 /** The Rack: every running wait as a tile, first what needs hands next. Nothing waits: it is not there. */
 export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs: number }) {
@@ -31,7 +32,7 @@ export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs
   return (
     <Box
       as="section"
-      aria-label="Rack"
+      aria-label={WORDS.rack}
       className="no-print"
       position="fixed"
       left="0"
@@ -45,16 +46,27 @@ export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs
       <Flex display={{ base: 'none', md: 'flex' }} overflowX="auto">
         {tiles}
       </Flex>
-      <Details display={{ base: 'block', md: 'none' }}>
-        <Summary minH="target" px="4" py="2" cursor="pointer" textStyle="small">
-          <strong>{heard.timers.length} waiting</strong>
-          {over > 0 ? `, ${over} over` : ''}. Next: {first.skiName},{' '}
-          {leftOf(first, now) <= 0 ? 'over' : countdown(leftOf(first, now))}
-        </Summary>
-        <Box maxH="50vh" overflowY="auto">
+      <Collapsible.Root display={{ base: 'block', md: 'none' }}>
+        <Collapsible.Trigger
+          w="100%"
+          minH="target"
+          px="4"
+          py="2"
+          cursor="pointer"
+          textStyle="small"
+          textAlign="left"
+        >
+          <strong>{WORDS.waiting(heard.timers.length)}</strong>
+          {WORDS.next(
+            over > 0 ? WORDS.over(over) : '',
+            first.skiName,
+            leftOf(first, now) <= 0 ? WORDS.over3 : countdown(leftOf(first, now)),
+          )}
+        </Collapsible.Trigger>
+        <Collapsible.Content animation="none" maxH="50vh" overflowY="auto">
           {tiles}
-        </Box>
-      </Details>
+        </Collapsible.Content>
+      </Collapsible.Root>
     </Box>
   );
 }
@@ -82,7 +94,7 @@ function TimerTile({ timer, now }: { timer: KeptTimer; now: number }) {
         {timer.skiName}, {timer.title.toLowerCase()}
       </Text>
       <Text textStyle="title" color={isOver ? 'danger' : 'ink'}>
-        {isOver ? `Over ${span(left)}` : countdown(left)}
+        {isOver ? WORDS.over2(span(left)) : countdown(left)}
       </Text>
     </Tile>
   );

@@ -1,23 +1,22 @@
 'use client';
 
+import type { Choice, Outing, Reading } from '@/core/model';
 import { useRouter } from 'next/navigation';
-import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { Box, Flex, NativeSelect, Text } from '@chakra-ui/react';
 import type { StartSnow } from '@/core/snow/outlook';
-import type { Outing } from '@/data/outings';
-import type { Choice } from '@/data/choices';
-import type { Reading } from '@/data/readings';
-import { percent, probability, temperature, temperatureWithSpread } from '@/ui/format/quantities';
-import { dayAndTime, span } from '@/ui/format/times';
+import { percent, probability, temperature, temperatureWithSpread } from '@/words/quantities';
+import { dayAndTime, span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
-import { GRAIN_CODES } from '@/ui/format/words';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import type { FrameData } from './load-frame';
 import { useServerClock } from '@/ui/format/server-clock';
+import { words } from '@/words';
+
+const WORDS = words.screens.frame.snowLine;
 
 const TICK_MS = 20_000;
 
 const NEW = 'new';
-const Select = chakra('select');
 
 /** The Snow line: outing, countdown, snow, choice. Everything below depends on it, so it never leaves. */
 export function SnowLine({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
@@ -26,7 +25,7 @@ export function SnowLine({ frame, serverNowMs }: { frame: FrameData; serverNowMs
   return (
     <Flex
       as="header"
-      aria-label="Snow line"
+      aria-label={WORDS.snowLine}
       bg="lineGround"
       color="lineInk"
       px={{ base: '4', md: '6' }}
@@ -53,28 +52,32 @@ function OutingSwitch({ outing, outings }: { outing: Outing; outings: readonly O
   const router = useRouter();
   return (
     <Box minW="0" flex={{ base: '1 1 100%', md: '0 1 300px' }}>
-      <Select
-        aria-label="Outing"
-        value={outing.id}
-        onChange={(event) =>
-          router.push(
-            event.target.value === NEW ? '/outing/new' : `/outing/${event.target.value}/snow`,
-          )
-        }
-        bg="transparent"
-        color="lineInk"
-        textStyle="strong"
-        w="100%"
-        minH="8"
-        css={{ '& option': { color: 'ink', background: 'paper' } }}
-      >
-        {outings.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.name}
-          </option>
-        ))}
-        <option value={NEW}>New outing…</option>
-      </Select>
+      <NativeSelect.Root>
+        <NativeSelect.Field
+          aria-label={WORDS.outing}
+          value={outing.id}
+          onChange={(event) =>
+            router.push(
+              event.target.value === NEW ? '/outing/new' : `/outing/${event.target.value}/snow`,
+            )
+          }
+          bg="transparent"
+          color="lineInk"
+          textStyle="strong"
+          h="8"
+          ps="1"
+          border="0"
+          css={{ '& option': { color: 'ink', background: 'paper' } }}
+        >
+          {outings.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
+          <option value={NEW}>{WORDS.newOuting}</option>
+        </NativeSelect.Field>
+        <NativeSelect.Indicator color="lineInk" />
+      </NativeSelect.Root>
       <Text textStyle="small" pl="1" truncate display={{ base: 'none', md: 'block' }}>
         {outing.venue.name}
       </Text>
@@ -105,27 +108,31 @@ function Countdown({ outing, now }: { outing: Outing; now: number }) {
   const left = Date.parse(outing.startAt) - now;
   return (
     <Item label={`${dayAndTime(outing.startAt, outing.venue.timeZone)}`}>
-      {left > 0 ? `start in ${span(left)}` : `started ${span(left)} ago`}
+      {left > 0 ? WORDS.startIn(span(left)) : WORDS.startedAgo(span(left))}
     </Item>
   );
 }
 
 function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) {
   const units = useUnits();
-  if (!latest) return <Item label="snow">no reading yet</Item>;
+  if (!latest) return <Item label={WORDS.snow}>{WORDS.noReadingYet}</Item>;
   const age = now - Date.parse(latest.takenAt);
-  const how = latest.source === 'guess' ? 'guessed' : 'measured';
+  const how = latest.source === 'guess' ? WORDS.guessed : WORDS.measured;
   return (
     <Flex gap="3" align="center" minW="0">
       {latest.grain && (
         <Flex direction="column" align="center" display={{ base: 'none', xl: 'flex' }}>
           <GrainGlyph grain={latest.grain} size={26} />
-          <Text textStyle="small">{GRAIN_CODES[latest.grain]}</Text>
+          <Text textStyle="small">{words.terms.GRAIN_CODES[latest.grain]}</Text>
         </Flex>
       )}
       <Item
-        short="snow"
-        label={`snow, ${how} ${age >= 0 ? `${span(age)} ago` : `for in ${span(age)}`}, air ${percent(latest.humidityFraction)}`}
+        short={WORDS.snow}
+        label={WORDS.snowAir(
+          how,
+          age >= 0 ? WORDS.ago(span(age)) : WORDS.forIn(span(age)),
+          percent(latest.humidityFraction),
+        )}
       >
         <span data-testid="line-snow">
           {temperatureWithSpread(latest.temperatureC, latest.temperatureSdC, units)}
@@ -140,8 +147,8 @@ function SnowAtStart({ start }: { start: StartSnow | undefined }) {
   if (!start) return null;
   return (
     <Item
-      short="at start"
-      label={`snow at start, modelled; air ${temperature(start.airTemperatureC, units)}`}
+      short={WORDS.atStart}
+      label={WORDS.snowAtStartModelledAir(temperature(start.airTemperatureC, units))}
     >
       <span data-testid="line-start">
         {temperatureWithSpread(start.snow.contactC.p50, start.snow.contactSdC, units)}
@@ -151,10 +158,10 @@ function SnowAtStart({ start }: { start: StartSnow | undefined }) {
 }
 
 function Chosen({ choice }: { choice: Choice | undefined }) {
-  if (!choice) return <Item label="choice">no choice yet</Item>;
+  if (!choice) return <Item label={WORDS.choice}>{WORDS.noChoiceYet}</Item>;
   const ranked = choice.ranking.find((one) => one.id === choice.productId);
   return (
-    <Item label={ranked ? `choice, best with ${probability(ranked.probabilityBest)}` : 'choice'}>
+    <Item label={ranked ? WORDS.choiceBestWith(probability(ranked.probabilityBest)) : WORDS.choice}>
       <span data-testid="line-choice">{choice.productName}</span>
     </Item>
   );

@@ -1,8 +1,11 @@
 'use client';
 
+import type { KeptTimer } from '@/core/model';
 import { useEffect, useRef, useState } from 'react';
 import { leftOf } from '@/core/bench';
-import type { KeptTimer } from '@/data/timers';
+import { words } from '@/words';
+
+const WORDS = words.screens.frame.useTimers;
 
 const POLL_MS = 5000;
 
@@ -76,7 +79,7 @@ export function useAlarm(timers: readonly KeptTimer[], nowMs: number): void {
       told.current.add(key(one));
       beep();
       if ('Notification' in window && Notification.permission === 'granted') {
-        new Notification(`${one.skiName}: ${one.title} is over`, { tag: key(one) });
+        new Notification(WORDS.isOver(one.skiName, one.title), { tag: key(one) });
       }
     }
   }, [timers, nowMs]);

@@ -1,8 +1,7 @@
 'use server';
 
-import { checkedId } from '@/formats/schemas/ids';
 import type { WireResult } from '@/formats/wire';
-import { deed } from '@/server/deed';
+import { deedOn } from '@/server/deed';
 import { keepFit, keepTried, takeNoteBack } from './use-cases/keep-notes';
 
 /** Keeps how the pocket of this outing's ski was measured. */
@@ -11,9 +10,10 @@ export async function keepFitAction(
   outingId: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'grip.fit', async (db, stamp) => {
-    const id = checkedId(outingId, 'outingId');
-    return id.ok ? keepFit(db, id.value, input, stamp) : id;
+  return deedOn(key, {
+    name: 'grip.fit',
+    target: outingId,
+    work: (db, id, stamp) => keepFit(db, { outingId: id, input, stamp }),
   });
 }
 
@@ -23,16 +23,18 @@ export async function triedAction(
   outingId: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'grip.tried', async (db, stamp) => {
-    const id = checkedId(outingId, 'outingId');
-    return id.ok ? keepTried(db, id.value, input, stamp) : id;
+  return deedOn(key, {
+    name: 'grip.tried',
+    target: outingId,
+    work: (db, id, stamp) => keepTried(db, { outingId: id, input, stamp }),
   });
 }
 
 /** Takes back what was noted. */
 export async function untryAction(key: string, noteId: string): Promise<WireResult<null>> {
-  return deed(key, 'grip.untry', async (db) => {
-    const id = checkedId(noteId);
-    return id.ok ? takeNoteBack(db, id.value) : id;
+  return deedOn(key, {
+    name: 'grip.untry',
+    target: noteId,
+    work: (db, id) => takeNoteBack(db, id),
   });
 }

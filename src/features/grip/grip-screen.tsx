@@ -1,10 +1,13 @@
 'use client';
 
+import type { Outing } from '@/core/model';
 import { Box, Grid, Text } from '@chakra-ui/react';
+import { gravest } from '@/core/finding';
 import type { GripChoice } from '@/core/grip';
-import type { Outing } from '@/data/outings';
-import { temperature } from '@/ui/format/quantities';
-import { useUnits } from '@/ui/format/units-context';
+import { temperature } from '@/words/quantities';
+import { words } from '@/words';
+import { toldLines } from '@/words/told/choice';
+import { useWords } from '@/ui/format/use-words';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -14,10 +17,12 @@ import { NoWaxPart, TroublePart } from './trouble-part';
 import type { GripView } from './use-cases/load-grip';
 import { useGrip, type GripState } from './use-grip';
 
+const WORDS = words.screens.grip.gripScreen;
+
 const KIND_WORDS = {
-  stick: 'Stick',
-  klister: 'Klister',
-  klister_with_cover: 'Klister under a cover of stick',
+  stick: WORDS.stick,
+  klister: WORDS.klister,
+  klister_with_cover: WORDS.klisterUnderACoverOf,
 } as const;
 const MOST_ROWS = 5;
 /** Beyond this a figure says no more than “far off”, %. */
@@ -27,13 +32,14 @@ const MOST_SHOWN = 10;
 export function GripScreen({ outing, view }: { outing: Outing; view: GripView }) {
   const state = useGrip(outing, view);
   const { choice } = state;
+  const { say } = useWords();
   return (
     <Sheet
-      question="What grips, and where?"
+      question={WORDS.whatGripsAndWhere}
       answer={<Answer state={state} view={view} outing={outing} />}
     >
       {choice?.cautions.map((caution) => (
-        <Caution key={caution}>{caution}</Caution>
+        <Caution key={caution.code}>{say(words.grip.GRIP_CAUTION, caution)}</Caution>
       ))}
       <Grid templateColumns={{ base: '1fr', lg: '6fr 6fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0">
@@ -50,24 +56,25 @@ export function GripScreen({ outing, view }: { outing: Outing; view: GripView })
 }
 
 function Answer({ state, view, outing }: { state: GripState; view: GripView; outing: Outing }) {
-  const units = useUnits();
+  const { units, say, write } = useWords();
   const { choice, fit } = state;
   const best = choice?.ranking[0];
   if (!view.snow) {
     return (
       <>
-        <Text textStyle="title">Measure the snow first.</Text>
-        <SheetLink href={`/outing/${outing.id}/snow`}>Take a reading</SheetLink>
+        <Text textStyle="title">{WORDS.measureTheSnowFirst}</Text>
+        <SheetLink href={`/outing/${outing.id}/snow`}>{WORDS.takeAReading}</SheetLink>
       </>
     );
   }
   if (!choice || !best) {
+    const why = gravest(choice?.cautions ?? []);
     return (
       <>
-        <Text textStyle="title">
-          {choice?.cautions.at(-1) ?? 'There is no grip wax on the shelf.'}
+        <Text textStyle="title" data-testid="grip-none">
+          {why ? say(words.grip.GRIP_CAUTION, why) : WORDS.thereIsNoGripWax}
         </Text>
-        <SheetLink href={`/outing/${outing.id}/shelf`}>Put one on the shelf</SheetLink>
+        <SheetLink href={`/outing/${outing.id}/shelf`}>{WORDS.putOneOnTheShelf}</SheetLink>
       </>
     );
   }
@@ -78,19 +85,28 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
         {best.name}
       </Text>
       <Text textStyle="strong" mt="1" maxW="860px" textWrap="pretty" data-testid="grip-sentence">
-        {KIND_WORDS[choice.kind]}, {choice.layers} {choice.layers === 1 ? 'layer' : 'layers'}
-        {choice.binder && ` over ${choice.binder.name}`}, from {Math.round(zone.startCm)} to{' '}
-        {Math.round(zone.endCm)} cm ahead of the heel plate
-        {fit.basis === 'rule' ? ' by the simple rule' : ''}: for snow at{' '}
-        {temperature(view.snow.temperatureC, units)} along the course,{' '}
-        {choice.isNewSnow ? 'new' : 'old'}.
+        {KIND_WORDS[choice.kind]}, {choice.layers}{' '}
+        {choice.layers === 1 ? WORDS.layer : WORDS.layers}
+        {choice.binder && WORDS.over(choice.binder.name)}
+        {WORDS.fromToCmAheadOf(
+          Math.round(zone.startCm),
+          Math.round(zone.endCm),
+          fit.basis === 'rule' ? WORDS.byTheSimpleRule : '',
+          temperature(view.snow.temperatureC, units),
+          choice.isNewSnow ? WORDS.newWord : WORDS.old,
+        )}
       </Text>
       <Text textStyle="body" mt="1">
-        {choice.kindReason} {choice.layersReason} Holds about {choice.wearKm} km. {choice.carry}
+        {WORDS.holdsAbout(
+          say(words.grip.KIND_REASON, choice.kindReason),
+          say(words.grip.GRIP_LAYERS, choice.layersReason),
+          write.distance(choice.wearKm),
+        )}{' '}
+        {choice.carry && say(words.grip.CARRY, choice.carry)}
       </Text>
       {outing.discipline !== 'classic' && (
         <Text textStyle="small" color="faint" mt="1">
-          This outing is not classic: skis for it carry no grip zone.
+          {WORDS.thisOutingIsNotClassic}
         </Text>
       )}
     </Box>
@@ -98,18 +114,19 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
 }
 
 function WaxPart({ choice }: { choice: GripChoice }) {
+  const { say, write } = useWords();
   const percent = (value: number) =>
-    value < 0.005 ? '0' : value > MOST_SHOWN ? `over ${MOST_SHOWN} %` : `${value.toFixed(2)} %`;
+    value < 0.005 ? '0' : value > MOST_SHOWN ? WORDS.over2(MOST_SHOWN) : `${value.toFixed(2)} %`;
   return (
     <>
-      <Part title="The shelf for grip">
+      <Part title={WORDS.theShelfForGrip}>
         <DataTable
-          caption="Grip products by what slipping and dragging would cost"
+          caption={WORDS.gripProductsByWhatSlipping}
           columns={[
-            { title: 'Product' },
-            { title: 'Slips', isNumber: true },
-            { title: 'Drags', isNumber: true },
-            { title: 'Why' },
+            { title: WORDS.product },
+            { title: WORDS.slips, isNumber: true },
+            { title: WORDS.drags, isNumber: true },
+            { title: WORDS.why },
           ]}
           rows={choice.ranking.slice(0, MOST_ROWS).map((one) => ({
             key: one.id,
@@ -117,13 +134,16 @@ function WaxPart({ choice }: { choice: GripChoice }) {
               <strong key="name">{one.name}</strong>,
               percent(one.slipPercent),
               percent(one.dragPercent),
-              one.reason,
+              say(words.grip.GRIP_RANK_REASON, one.reason),
             ],
           }))}
         />
       </Part>
-      <Part title="Why this temperature">
-        <LedgerTable lines={choice.lines} equivalentTemperatureC={choice.gripTemperatureC} />
+      <Part title={WORDS.whyThisTemperature}>
+        <LedgerTable
+          lines={toldLines(choice.lines, write)}
+          equivalentTemperatureC={choice.gripTemperatureC}
+        />
       </Part>
     </>
   );

@@ -4,6 +4,9 @@ import type { Data, Layout } from 'plotly.js';
 import type { GripFit } from '@/core/grip';
 import { Chart, useChartInks } from '@/ui/charts/chart';
 import type { GapDraft } from './use-grip';
+import { words } from '@/words';
+
+const WORDS = words.screens.grip.pocketChart;
 
 interface PocketChartProps {
   fit: GripFit;
@@ -22,7 +25,7 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
     {
       type: 'scatter',
       mode: 'lines+markers',
-      name: 'half weight',
+      name: WORDS.halfWeight,
       x,
       y: points.map((gap) => gap.halfMm!),
       line: { color: inks.ink, width: 3 },
@@ -30,14 +33,17 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
     {
       type: 'scatter',
       mode: 'lines+markers',
-      name: 'full weight',
+      name: WORDS.fullWeight,
       x,
       y: points.map((gap) => gap.fullMm ?? 0),
       line: { color: inks.faint, width: 2, dash: 'dash' },
     },
   ];
   const { zone, klisterZone } = fit;
-  const band = (from: number, to: number, opacity: number, y1: number) => ({
+  const band = (
+    from: number,
+    { to, opacity, y1 }: { to: number; opacity: number; y1: number },
+  ) => ({
     type: 'rect' as const,
     x0: from,
     x1: to,
@@ -50,10 +56,10 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
   });
   const layout: Partial<Layout> = {
     xaxis: {
-      title: { text: 'From the heel plate forward (cm)' },
+      title: { text: WORDS.fromTheHeelPlateForward },
       range: [Math.min(-15, zone.startCm - 10), Math.max(70, zone.endCm + 10)],
     },
-    yaxis: { title: { text: 'Gap (mm)' }, range: [0, most] },
+    yaxis: { title: { text: WORDS.gapMm }, range: [0, most] },
     shapes: [
       ...(fit.closedAtFull ?? []).map((one) => ({
         type: 'line' as const,
@@ -63,8 +69,10 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
         y1: 0,
         line: { color: inks.ink, width: 8 },
       })),
-      band(zone.startCm, zone.endCm, 0.14, 1),
-      ...(klisterZone ? [band(klisterZone.startCm, klisterZone.endCm, 0.2, 0.08)] : []),
+      band(zone.startCm, { to: zone.endCm, opacity: 0.14, y1: 1 }),
+      ...(klisterZone
+        ? [band(klisterZone.startCm, { to: klisterZone.endCm, opacity: 0.2, y1: 0.08 })]
+        : []),
     ],
     annotations: [
       {
@@ -73,7 +81,7 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
         yref: 'paper',
         yanchor: 'top',
         showarrow: false,
-        text: `stick ${Math.round(zone.startCm)} to ${Math.round(zone.endCm)} cm`,
+        text: WORDS.stickToCm(Math.round(zone.startCm), Math.round(zone.endCm)),
         font: { color: inks.action, size: 14 },
       },
       ...(klisterZone
@@ -85,7 +93,10 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
               xanchor: 'left' as const,
               yanchor: 'bottom' as const,
               showarrow: false,
-              text: `klister ${Math.round(klisterZone.startCm)} to ${Math.round(klisterZone.endCm)} cm`,
+              text: WORDS.klisterToCm(
+                Math.round(klisterZone.startCm),
+                Math.round(klisterZone.endCm),
+              ),
               font: { color: inks.action, size: 14 },
             },
           ]
@@ -97,13 +108,17 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
               y: points.at(-1)!.halfMm!,
               xanchor: 'left' as const,
               showarrow: false,
-              text: 'half weight',
+              text: WORDS.halfWeight,
               font: { color: inks.ink, size: 14 },
             },
           ]
         : []),
     ],
   };
-  const label = `Profile of the ski: grip zone from ${Math.round(zone.startCm)} to ${Math.round(zone.endCm)} cm ahead of the heel plate${fit.pocketMm === undefined ? '' : `, pocket ${fit.pocketMm.toFixed(2)} mm high`}.`;
+  const label = WORDS.profileOfTheSkiGrip(
+    Math.round(zone.startCm),
+    Math.round(zone.endCm),
+    fit.pocketMm === undefined ? '' : WORDS.pocketMmHigh(fit.pocketMm.toFixed(2)),
+  );
   return <Chart label={label} data={data} layout={layout} height={280} />;
 }

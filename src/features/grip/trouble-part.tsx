@@ -1,24 +1,23 @@
 'use client';
 
+import type { GripNote } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { COMPLAINTS, NO_WAX_BASES, troubleStep, type Complaint, type Tried } from '@/core/grip';
-import type { GripNote } from '@/data/grip-notes';
 import { ActionButton } from '@/ui/fields/action-button';
 import type { Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
-import { dayAndTime } from '@/ui/format/times';
+import { words } from '@/words';
+import { dayAndTime } from '@/words/times';
+import { troubleWords } from '@/words/told/grip';
+import { useWords } from '@/ui/format/use-words';
 import { Part } from '@/ui/frame/sheet';
+import { Disclosure } from '@/ui/frame/disclosure';
 import { triedAction, untryAction } from './actions';
 
-const COMPLAINT_WORDS: Record<Complaint, string> = {
-  slipping: 'It slips',
-  dragging: 'It drags',
-  icing: 'It ices',
-  wearing_off: 'It wears off',
-};
+const WORDS = words.screens.grip.troublePart;
 
 interface TroublePartProps {
   outingId: string;
@@ -36,6 +35,8 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
       complaint,
       tried.map((one) => one.content),
     );
+  const { say } = useWords();
+  const next = advice?.next && troubleWords(advice.next);
   const { send } = useWrite();
   const run = async (what: string, work: (key: string) => Promise<Answer<unknown>>) => {
     const done = await send(what, work);
@@ -45,25 +46,25 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
     run(`tried:${step.complaint}:${step.key}`, (key) => triedAction(key, outingId, step));
   const takeBack = (id: string) => run(`untry:${id}`, (key) => untryAction(key, id));
   return (
-    <Part title="Trouble on snow">
+    <Part title={WORDS.troubleOnSnow}>
       <ChoiceRow
-        legend="What does it do?"
+        legend={WORDS.whatDoesItDo}
         name="complaint"
         optionWidth="96px"
         value={complaint}
         onChange={setComplaint}
-        options={COMPLAINTS.map((value) => ({ value, label: COMPLAINT_WORDS[value] }))}
+        options={optionsOf(COMPLAINTS, words.grip.COMPLAINT)}
       />
       {advice && complaint && (
         <Box mt="4" aria-live="polite" data-testid="trouble">
-          <Text textStyle="title">{advice.next?.title ?? 'Scrape bare and choose anew'}</Text>
+          <Text textStyle="title">{next?.title ?? WORDS.scrapeBareAndChooseAgain}</Text>
           <Text textStyle="body">
-            {advice.next?.how} {advice.reason}
+            {next?.how} {say(words.grip.TROUBLE_REASON, advice.reason)}
           </Text>
           {advice.next && (
             <Flex mt="2">
               <ActionButton onClick={() => void noteTried({ complaint, key: advice.next!.key })}>
-                Tried it
+                {WORDS.triedIt}
               </ActionButton>
             </Flex>
           )}
@@ -84,11 +85,11 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
               borderColor="rule"
             >
               <Text textStyle="small">
-                {dayAndTime(note.at, timeZone)}: {COMPLAINT_WORDS[note.content.complaint]},{' '}
-                {note.content.key.replace(/_/g, ' ')}
+                {dayAndTime(note.at, timeZone)}: {words.grip.COMPLAINT[note.content.complaint]},{' '}
+                {troubleWords(note.content).title}
               </Text>
               <ActionButton quiet onClick={() => void takeBack(note.id)}>
-                Take back
+                {WORDS.takeBack}
               </ActionButton>
             </Flex>
           ))}
@@ -101,12 +102,9 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
 /** Bases that carry no grip wax. */
 export function NoWaxPart() {
   return (
-    <Part title="Patterned and skin bases">
-      {Object.values(NO_WAX_BASES).map((base) => (
-        <Box as="details" key={base.title}>
-          <Box as="summary" minH="target" cursor="pointer" textStyle="body" py="2">
-            {base.title}
-          </Box>
+    <Part title={WORDS.patternedAndSkinBases}>
+      {NO_WAX_BASES.map((key) => words.grip.NO_WAX_BASE[key]).map((base) => (
+        <Disclosure key={base.title} title={base.title}>
           <Box as="ul" pl="5" textStyle="body">
             {base.todo.map((line) => (
               <li key={line}>{line}</li>
@@ -117,7 +115,7 @@ export function NoWaxPart() {
               </li>
             ))}
           </Box>
-        </Box>
+        </Disclosure>
       ))}
     </Part>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Outing } from '@/core/model';
 import { useMemo } from 'react';
 import { DomainError } from '@/core/errors';
 import {
@@ -11,10 +12,10 @@ import {
   type GripChoice,
   type GripFit,
 } from '@/core/grip';
-import type { Outing } from '@/data/outings';
 import { fitSchema } from '@/formats/schemas/grip';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { validate } from '@/formats/schemas/validation';
+import { mistakeWords } from '@/words/told/mistake';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { keepFitAction } from './actions';
 import type { GripView } from './use-cases/load-grip';
@@ -101,7 +102,7 @@ function found(draft: FitDraft): Found {
     return { fit: findFit(checked.value) };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
-    return { fit: fitByRule(), problem: error.message };
+    return { fit: fitByRule(), problem: mistakeWords(error) };
   }
 }
 
@@ -115,7 +116,7 @@ export function useGrip(outing: Outing, view: GripView) {
   const choice = useMemo((): GripChoice | undefined => {
     const isEmpty = !products.some((one) => one.role === 'grip_stick' || one.role === 'klister');
     if (!snow || isEmpty) return undefined;
-    return chooseGrip(snow, { distanceKm, purpose }, products, laterC);
+    return chooseGrip(snow, { outing: { distanceKm, purpose }, products, laterC });
   }, [snow, products, laterC, distanceKm, purpose]);
   const keep = () =>
     form.submit((values, { key }) => keepFitAction(key, outing.id, fitInputFrom(values)));

@@ -1,11 +1,14 @@
 'use client';
 
 import type { Data, Layout } from 'plotly.js';
-import { IRON_LIMITS, MAP_REGIONS, type IronAnswer } from '@/core/iron';
+import { IRON, MAP_REGIONS, type IronAnswer } from '@/core/iron';
 import { Chart, useChartInks } from '@/ui/charts/chart';
-import { temperatureUnit, temperatureValue } from '@/ui/format/quantities';
+import { temperature, temperatureUnit, temperatureValue } from '@/words/quantities';
 import { useUnits } from '@/ui/format/units-context';
-import type { IronMap } from '@/workers/iron-map';
+import type { IronMap } from './use-iron-map';
+import { words } from '@/words';
+
+const WORDS = words.screens.iron.ironCharts;
 
 /** Base and film of one point of the ski over all passes, with the line where a base is damaged. */
 export function CourseChart({ answer }: { answer: IronAnswer }) {
@@ -13,12 +16,12 @@ export function CourseChart({ answer }: { answer: IronAnswer }) {
   const inks = useChartInks();
   const t = (celsius: number) => temperatureValue(celsius, units);
   const x = answer.course.map((one) => one.timeS);
-  const limit = t(IRON_LIMITS.warnBaseC);
+  const limit = t(IRON.warnBaseC);
   const data: Data[] = [
     {
       type: 'scatter',
       mode: 'lines',
-      name: 'film',
+      name: WORDS.film,
       x,
       y: answer.course.map((one) => t(one.filmC)),
       line: { color: inks.faint, width: 2, dash: 'dot' },
@@ -26,7 +29,7 @@ export function CourseChart({ answer }: { answer: IronAnswer }) {
     {
       type: 'scatter',
       mode: 'lines',
-      name: 'base surface',
+      name: WORDS.baseSurface,
       x,
       y: answer.course.map((one) => t(one.baseC)),
       line: { color: inks.action, width: 3 },
@@ -43,8 +46,8 @@ export function CourseChart({ answer }: { answer: IronAnswer }) {
     font: { color, size: 14 },
   });
   const layout: Partial<Layout> = {
-    xaxis: { title: { text: 'Time (s)' } },
-    yaxis: { title: { text: `Temperature (${temperatureUnit(units)})` }, rangemode: 'tozero' },
+    xaxis: { title: { text: WORDS.timeS } },
+    yaxis: { title: { text: WORDS.temperature(temperatureUnit(units)) }, rangemode: 'tozero' },
     shapes: [
       {
         type: 'line',
@@ -57,14 +60,18 @@ export function CourseChart({ answer }: { answer: IronAnswer }) {
       },
     ],
     annotations: [
-      label(limit, 'the base softens', inks.danger),
-      ...(last ? [label(t(last.baseC), 'base surface', inks.action)] : []),
+      label(limit, WORDS.theBaseSoftens, inks.danger),
+      ...(last ? [label(t(last.baseC), WORDS.baseSurface, inks.action)] : []),
     ],
   };
   const peak = Math.max(...answer.passes.map((one) => one.peakBaseC));
   return (
     <Chart
-      label={`Temperature of the base's surface over ${answer.passes.length} passes, at most ${Math.round(t(peak))} ${temperatureUnit(units)}.`}
+      label={WORDS.temperatureOfTheBasesSurface(
+        answer.passes.length,
+        Math.round(t(peak)),
+        temperatureUnit(units),
+      )}
       data={data}
       layout={layout}
       height={280}
@@ -72,7 +79,7 @@ export function CourseChart({ answer }: { answer: IronAnswer }) {
   );
 }
 
-const REGION_WORDS = ['sets at once', 'good', 'flows too far', 'harms'];
+const REGION_WORDS = [WORDS.setsAtOnce, WORDS.good, WORDS.flowsTooFar, WORDS.harms];
 
 /** Set temperature against pace, with the good region and today's point in it. */
 export function MapChart({ map, setC, passS }: { map: IronMap; setC: number; passS: number }) {
@@ -99,7 +106,7 @@ export function MapChart({ map, setC, passS }: { map: IronMap; setC: number; pas
         ticktext: REGION_WORDS,
         thickness: 12,
         outlinewidth: 0,
-      } as never,
+      },
       hovertemplate: '%{x:.1f} s, %{y:.0f}<extra></extra>',
     },
     {
@@ -116,13 +123,18 @@ export function MapChart({ map, setC, passS }: { map: IronMap; setC: number; pas
     },
   ];
   const layout: Partial<Layout> = {
-    xaxis: { title: { text: 'Seconds a pass' } },
-    yaxis: { title: { text: `Set temperature (${temperatureUnit(units)})` } },
+    xaxis: { title: { text: WORDS.secondsAPass } },
+    yaxis: { title: { text: WORDS.setTemperature(temperatureUnit(units)) } },
   };
   const good = map.regions.flat().filter((region) => region === 1).length;
   return (
     <Chart
-      label={`Map of set temperature and pace over three passes: ${good} of ${map.regions.flat().length} places are good. Today's point is ${passS} s at ${Math.round(setC)} °C.`}
+      label={WORDS.mapOfSetTemperatureAnd(
+        good,
+        map.regions.flat().length,
+        passS,
+        temperature(setC, units, 0),
+      )}
       data={data}
       layout={layout}
       height={320}

@@ -1,17 +1,21 @@
 'use client';
 
-import { Box, Grid, SimpleGrid, Text } from '@chakra-ui/react';
-import { IRON_KINDS, type IronKind } from '@/core/iron';
+import type { OwnIron, ShelfProduct } from '@/core/model';
+import { Box, Flex, Grid, SimpleGrid, Text } from '@chakra-ui/react';
+import { IRON_KINDS, type IronKind, type IronQuestion } from '@/core/iron';
 import { ironTemperature, meltingPoint, type Figure } from '@/core/shelf';
-import type { ShelfProduct } from '@/data/products';
-import type { OwnIron } from '@/data/team-settings';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ActionButton } from '@/ui/fields/action-button';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField, type Scale } from '@/ui/fields/number-field';
 import { SelectField } from '@/ui/fields/select-field';
 import { useScales } from '@/ui/fields/scales';
-import { differenceValue, temperature, temperatureUnit } from '@/ui/format/quantities';
+import { differenceValue, temperature, temperatureUnit } from '@/words/quantities';
+import { words } from '@/words';
+import { failureWords, mistakeWords } from '@/words/told/mistake';
+import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
+import { useWords } from '@/ui/format/use-words';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { CourseChart, MapChart } from './iron-charts';
@@ -19,10 +23,12 @@ import { OwnIronPart } from './own-iron';
 import { SideView } from './side-view';
 import { useIron, type IronDraft, type IronState } from './use-iron';
 
+const WORDS = words.screens.iron.ironScreen;
+
 const KIND_WORDS: Record<IronKind, string> = {
-  light_travel: 'Light travel iron',
-  household: 'Household iron',
-  heavy_digital: 'Heavy digital iron',
+  light_travel: WORDS.lightTravelIron,
+  household: WORDS.householdIron,
+  heavy_digital: WORDS.heavyDigitalIron,
 };
 
 interface IronScreenProps {
@@ -37,48 +43,36 @@ interface IronScreenProps {
 export function IronScreen({ products, chosenId, irons }: IronScreenProps) {
   const state = useIron(products, chosenId, irons);
   const { result } = state;
-  const isDone = !('problem' in result);
+  const { say } = useWords();
+  const isDone = 'question' in result;
   return (
-    <Sheet question="How hot, and how fast?" answer={<Answer state={state} />}>
+    <Sheet question={WORDS.howHotAndHowFast} answer={<Answer state={state} />}>
       {isDone &&
-        result.answer.warnings.map((warning) => <Caution key={warning}>{warning}</Caution>)}
+        result.answer.warnings.map((warning) => (
+          <Caution key={warning.code}>{say(words.iron.IRON_WARNING, warning)}</Caution>
+        ))}
       <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0">
-          <Part title="The bench">
+          <Part title={WORDS.theBench}>
             <Bench state={state} products={products} irons={irons} />
             <OwnIronPart irons={irons} onKept={(name) => state.form.set({ kind: `own:${name}` })} />
           </Part>
-          <Part title="What you saw">
+          <Part title={WORDS.whatYouSaw}>
             <Seen state={state} />
           </Part>
         </Box>
         <Box minW="0">
           {isDone && (
             <>
-              <Part title="At your pace">
+              <Part title={WORDS.atYourPace}>
                 <SideView question={result.question} answer={result.answer} />
                 <PassTable state={state} />
               </Part>
-              <Part title="A point of the base">
+              <Part title={WORDS.aPointOfTheBase}>
                 <CourseChart answer={result.answer} />
               </Part>
-              <Part title="What temperature and pace give">
-                {state.map ? (
-                  <>
-                    <MapChart
-                      map={state.map}
-                      setC={result.question.iron.setC}
-                      passS={result.question.passS}
-                    />
-                    {state.map.share < 1 && (
-                      <Text textStyle="small" role="status">
-                        {Math.round(state.map.share * 100)} % computed
-                      </Text>
-                    )}
-                  </>
-                ) : (
-                  <Text textStyle="small">Computing the map…</Text>
-                )}
+              <Part title={WORDS.whatTemperatureAndPaceGive}>
+                <MapPart state={state} question={result.question} />
               </Part>
             </>
           )}
@@ -89,13 +83,13 @@ export function IronScreen({ products, chosenId, irons }: IronScreenProps) {
 }
 
 function Answer({ state }: { state: IronState }) {
-  const units = useUnits();
+  const { units, say } = useWords();
   const { result, product } = state;
-  if (!product) return <Text textStyle="title">No wax on the shelf is for the iron.</Text>;
-  if ('problem' in result) {
+  if (!product) return <Text textStyle="title">{WORDS.noWaxOnTheShelf}</Text>;
+  if (!('question' in result)) {
     return (
       <Text textStyle="title" role="alert">
-        {result.problem}
+        {problemOf(result, units)}
       </Text>
     );
   }
@@ -104,25 +98,59 @@ function Answer({ state }: { state: IronState }) {
     <Box aria-live="polite">
       <Text textStyle="hero" data-testid="iron-advice">
         {advice
-          ? `${temperature(advice.setC, units, 0)}, ${advice.passS} s a pass`
-          : 'No setting will do'}
+          ? WORDS.sAPass(temperature(advice.setC, units, 0), advice.passS)
+          : WORDS.noSettingWillDo}
       </Text>
       <Text textStyle="strong" maxW="860px" textWrap="pretty">
-        {advice && `${advice.passes === 1 ? 'One pass' : `${advice.passes} passes`}, tip to tail. `}
-        {reason}
+        {advice &&
+          WORDS.tipToTail(advice.passes === 1 ? WORDS.onePass : WORDS.passes(advice.passes))}
+        {say(words.iron.IRON_REASON, reason)}
       </Text>
       <Text textStyle="small" color="faint" mt="1">
-        For {product.name}: iron{' '}
-        {described(ironTemperature(product), (celsius) => temperature(celsius, units, 0))}, melts at{' '}
-        {described(meltingPoint(product), (celsius) => temperature(celsius, units, 0))}. One point
-        in the middle of the ski; labels come first.
+        {WORDS.forIronMeltsAtOne(
+          product.name,
+          described(ironTemperature(product), (celsius) => temperature(celsius, units, 0)),
+          described(meltingPoint(product), (celsius) => temperature(celsius, units, 0)),
+        )}
       </Text>
     </Box>
   );
 }
 
+type NoResult = Exclude<IronState['result'], { question: IronQuestion }>;
+
+const problemOf = (result: NoResult, units: Units) =>
+  'problem' in result ? result.problem : mistakeWords(result, units);
+
+/** The map of temperature and pace, or why there is none and how to try again. */
+function MapPart({ state, question }: { state: IronState; question: IronQuestion }) {
+  const units = useUnits();
+  const { map, failure, retry } = state.map;
+  if (failure) {
+    return (
+      <Flex gap="4" align="center" wrap="wrap" role="alert">
+        <Text textStyle="body">{WORDS.noMap(failureWords(failure, units))}</Text>
+        <ActionButton quiet onClick={retry}>
+          {WORDS.computeItAgain}
+        </ActionButton>
+      </Flex>
+    );
+  }
+  if (!map) return <Text textStyle="small">{WORDS.computingTheMap}</Text>;
+  return (
+    <>
+      <MapChart map={map} setC={question.iron.setC} passS={question.passS} />
+      {map.share < 1 && (
+        <Text textStyle="small" role="status">
+          {WORDS.computed(Math.round(map.share * 100))}
+        </Text>
+      )}
+    </>
+  );
+}
+
 const described = (figure: Figure, degrees: (celsius: number) => string) =>
-  `${figure.isEstimate ? 'about ' : ''}${degrees(figure.value)}${figure.isEstimate ? ' (estimated)' : ''}`;
+  figure.isEstimate ? WORDS.estimated(degrees(figure.value)) : degrees(figure.value);
 
 function Bench(props: {
   state: IronState;
@@ -130,32 +158,30 @@ function Bench(props: {
   irons: readonly OwnIron[];
 }) {
   const { state, products, irons } = props;
+  const units = useUnits();
   const scales = useScales();
   const { draft, form, result } = state;
-  const { set, problem } = form;
+  const { set, bind } = form;
   const field = (
     label: string,
-    name: keyof IronDraft &
-      ('setC' | 'passS' | 'passes' | 'roomC' | 'lengthCm' | 'widthMm' | 'filmMicrometre'),
-    scale: Scale,
-    step: number,
-    decimals = 0,
-  ) => (
-    <NumberField
-      label={label}
-      scale={scale}
-      step={step}
-      decimals={decimals}
-      value={draft[name]}
-      onChange={(value) => set({ [name]: value })}
-      problem={problem(name)}
-    />
-  );
+    {
+      name,
+      scale,
+      step,
+      decimals = 0,
+    }: {
+      name: keyof IronDraft &
+        ('setC' | 'passS' | 'passes' | 'roomC' | 'lengthCm' | 'widthMm' | 'filmMicrometre');
+      scale: Scale;
+      step: number;
+      decimals?: number;
+    },
+  ) => <NumberField label={label} scale={scale} step={step} decimals={decimals} {...bind(name)} />;
   return (
     <>
       <Box mb="4">
         <SelectField
-          label="Wax"
+          label={WORDS.wax}
           value={draft.productId}
           onChange={(productId) => {
             const product = products.find((one) => one.id === productId);
@@ -166,27 +192,32 @@ function Bench(props: {
       </Box>
       <Box mb="4">
         <ChoiceRow
-          legend="Iron"
+          legend={WORDS.iron}
           name="iron-kind"
           optionWidth="120px"
           value={draft.kind}
           onChange={(kind: IronDraft['kind']) => set({ kind })}
           options={[
-            ...IRON_KINDS.map((value) => ({ value, label: KIND_WORDS[value] })),
+            ...optionsOf(IRON_KINDS, KIND_WORDS),
             ...irons.map((one) => ({ value: `own:${one.name}` as const, label: one.name })),
           ]}
         />
       </Box>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
-        {field('Set temperature', 'setC', scales.temperature, 5)}
-        {field('Seconds a pass', 'passS', scales.seconds, 0.5, 1)}
-        {field('Passes', 'passes', scales.fraction, 1)}
-        {field('Room and ski', 'roomC', scales.temperature, 1)}
-        {field('Length of the ski', 'lengthCm', scales.centimetres, 5)}
-        {field('Width of the base', 'widthMm', scales.millimetres, 5)}
-        {field('Film of wax', 'filmMicrometre', scales.micrometres, 5)}
+        {field(WORDS.setTemperature, { name: 'setC', scale: scales.temperature, step: 5 })}
+        {field(WORDS.secondsAPass, {
+          name: 'passS',
+          scale: scales.seconds,
+          step: 0.5,
+          decimals: 1,
+        })}
+        {field(WORDS.passes2, { name: 'passes', scale: scales.fraction, step: 1 })}
+        {field(WORDS.roomAndSki, { name: 'roomC', scale: scales.temperature, step: 1 })}
+        {field(WORDS.lengthOfTheSki, { name: 'lengthCm', scale: scales.centimetres, step: 5 })}
+        {field(WORDS.widthOfTheBase, { name: 'widthMm', scale: scales.millimetres, step: 5 })}
+        {field(WORDS.filmOfWax, { name: 'filmMicrometre', scale: scales.micrometres, step: 5 })}
       </SimpleGrid>
-      {'problem' in result && <FieldProblemText problem={result.problem} />}
+      {!('question' in result) && <FieldProblemText problem={problemOf(result, units)} />}
     </>
   );
 }
@@ -194,16 +225,15 @@ function Bench(props: {
 function Seen({ state }: { state: IronState }) {
   const scales = useScales();
   const { draft, form, result } = state;
-  const fit = 'problem' in result ? undefined : result.fit;
+  const fit = 'question' in result ? result.fit : undefined;
   return (
     <>
       <Text textStyle="small" color="faint" mb="2">
-        Look at the liquid behind your iron and enter it: the lab then fits itself to this iron and
-        wax.
+        {WORDS.lookAtTheLiquidBehind}
       </Text>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
         <NumberField
-          label="Trail you saw"
+          label={WORDS.trailYouSaw}
           scale={scales.centimetres}
           step={1}
           decimals={0}
@@ -211,7 +241,7 @@ function Seen({ state }: { state: IronState }) {
           onChange={(seenTrailCm) => form.set({ seenTrailCm })}
         />
         <NumberField
-          label="After pass"
+          label={WORDS.afterPass}
           scale={scales.fraction}
           step={1}
           decimals={0}
@@ -221,8 +251,10 @@ function Seen({ state }: { state: IronState }) {
       </SimpleGrid>
       {fit && (
         <Text textStyle="body" mt="2" data-testid="iron-fit">
-          Contact fitted to {Math.round(fit.contact / 50) * 50} W/m²K, give or take{' '}
-          {Math.round((Math.exp(fit.logSd) - 1) * 100)} %; all figures use it.
+          {WORDS.contactFittedToWM(
+            Math.round(fit.contact / 50) * 50,
+            Math.round((Math.exp(fit.logSd) - 1) * 100),
+          )}
         </Text>
       )}
     </>
@@ -232,35 +264,37 @@ function Seen({ state }: { state: IronState }) {
 function PassTable({ state }: { state: IronState }) {
   const units = useUnits();
   const { result } = state;
-  if ('problem' in result) return null;
+  if (!('question' in result)) return null;
   const { answer } = result;
   return (
     <Box mt="3">
       <DataTable
-        caption="Each pass"
+        caption={WORDS.eachPass}
         columns={[
-          { title: 'Pass', isNumber: true },
-          { title: 'Trail', isNumber: true },
-          { title: 'Base at most', isNumber: true },
-          { title: 'Its back', isNumber: true },
-          { title: 'Plate sags', isNumber: true },
-          { title: 'Heat', isNumber: true },
+          { title: WORDS.pass, isNumber: true },
+          { title: WORDS.trail, isNumber: true },
+          { title: WORDS.baseAtMost, isNumber: true },
+          { title: WORDS.itsBack, isNumber: true },
+          { title: WORDS.plateSags, isNumber: true },
+          { title: WORDS.heat, isNumber: true },
         ]}
         rows={answer.passes.map((one, i) => ({
           key: String(i),
           cells: [
             i + 1,
-            `${(one.trailM * 100).toFixed(1)} cm`,
+            WORDS.cm((one.trailM * 100).toFixed(1)),
             temperature(one.peakBaseC, units, 0),
             temperature(one.backC, units, 0),
             `${differenceValue(Math.max(0, one.plateStartC - one.plateEndC), units).toFixed(1)} ${temperatureUnit(units)}`,
-            `${Math.round(one.meanHeatW)} W`,
+            WORDS.watts(Math.round(one.meanHeatW)),
           ],
         }))}
       />
       <Text textStyle="small" color="faint" mt="1">
-        Liquid for {answer.moltenTotalS.toFixed(1)} s in all; the base has taken up about{' '}
-        {Math.round(answer.uptakeFraction * 100)} % of what it can.
+        {WORDS.liquidForSInAll(
+          answer.moltenTotalS.toFixed(1),
+          Math.round(answer.uptakeFraction * 100),
+        )}
       </Text>
     </Box>
   );

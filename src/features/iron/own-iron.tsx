@@ -1,8 +1,8 @@
 'use client';
 
+import type { OwnIron } from '@/core/model';
 import { useState } from 'react';
-import { Box, Flex, SimpleGrid } from '@chakra-ui/react';
-import type { OwnIron } from '@/data/team-settings';
+import { Flex, SimpleGrid } from '@chakra-ui/react';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { ownIronSchema } from '@/formats/schemas/iron';
 import { validate } from '@/formats/schemas/validation';
@@ -14,7 +14,11 @@ import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
 import { UndoNotice } from '@/ui/frame/undo-notice';
+import { Disclosure } from '@/ui/frame/disclosure';
 import { forgetIronAction, keepIronAction } from './actions';
+import { words } from '@/words';
+
+const WORDS = words.screens.iron.ownIron;
 
 interface IronDraft {
   name: string;
@@ -57,15 +61,24 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
   const { send } = useWrite();
   const [failure, setProblem] = useState<string>();
   const form = useDraftedForm<IronDraft>('own-iron', EMPTY, resolver);
-  const { values: draft, set, problem } = form;
+  const { bind } = form;
   const figure = (
     label: string,
-    field: Exclude<keyof IronDraft, 'name'>,
-    scale: Scale,
-    step: number,
-    decimals: number,
-    from: number,
-    hint?: string,
+    {
+      field,
+      scale,
+      step,
+      decimals,
+      from,
+      hint,
+    }: {
+      field: Exclude<keyof IronDraft, 'name'>;
+      scale: Scale;
+      step: number;
+      decimals: number;
+      from: number;
+      hint?: string;
+    },
   ) => (
     <NumberField
       label={label}
@@ -74,9 +87,7 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
       step={step}
       decimals={decimals}
       startShown={from}
-      value={draft[field]}
-      onChange={(value) => set({ [field]: value })}
-      problem={problem(field)}
+      {...bind(field)}
     />
   );
   const keep = async () => {
@@ -94,41 +105,58 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
     if (done) setProblem(done.ok ? undefined : done.error.message);
   };
   return (
-    <Box as="details" mb="4">
-      <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
-        Your own iron
-      </Box>
+    <Disclosure mb="4" title={WORDS.yourOwnIron}>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4" mb="3">
-        <TextField
-          label="Name of the iron"
-          value={draft.name}
-          onChange={(name) => set({ name })}
-          problem={problem('name')}
-        />
-        {figure('Plate along the ski', 'plateLengthM', centimetresOfMetres, 1, 0, 14)}
-        {figure('Plate across', 'plateWidthM', centimetresOfMetres, 1, 0, 9)}
-        {figure('Mass of the plate', 'massKg', scales.kilograms, 0.1, 1, 1)}
-        {figure('Power', 'powerW', watts, 50, 0, 800)}
-        {figure('Lag of its thermostat', 'lagS', scales.seconds, 1, 0, 5, 'Empty: 5 s')}
+        <TextField label={WORDS.nameOfTheIron} {...bind('name')} />
+        {figure(WORDS.plateAlongTheSki, {
+          field: 'plateLengthM',
+          scale: centimetresOfMetres,
+          step: 1,
+          decimals: 0,
+          from: 14,
+        })}
+        {figure(WORDS.plateAcross, {
+          field: 'plateWidthM',
+          scale: centimetresOfMetres,
+          step: 1,
+          decimals: 0,
+          from: 9,
+        })}
+        {figure(WORDS.massOfThePlate, {
+          field: 'massKg',
+          scale: scales.kilograms,
+          step: 0.1,
+          decimals: 1,
+          from: 1,
+        })}
+        {figure(WORDS.power, { field: 'powerW', scale: watts, step: 50, decimals: 0, from: 800 })}
+        {figure(WORDS.lagOfItsThermostat, {
+          field: 'lagS',
+          scale: scales.seconds,
+          step: 1,
+          decimals: 0,
+          from: 5,
+          hint: WORDS.empty5S,
+        })}
       </SimpleGrid>
       <Flex gap="3" wrap="wrap">
         <ActionButton loading={form.isSaving} onClick={() => void keep()}>
-          Keep this iron
+          {WORDS.keepThisIron}
         </ActionButton>
         {irons.map((one) => (
           <ActionButton key={one.name} quiet onClick={() => void forget(one.name)}>
-            Forget {one.name}
+            {WORDS.forget(one.name)}
           </ActionButton>
         ))}
       </Flex>
       <FieldProblemText problem={form.failure ?? failure} />
       {forgotten && (
         <UndoNotice
-          message={`${forgotten.name} is forgotten.`}
+          message={WORDS.isForgotten(forgotten.name)}
           onUndo={() => void putBack(forgotten)}
           onClose={() => setForgotten(undefined)}
         />
       )}
-    </Box>
+    </Disclosure>
   );
 }

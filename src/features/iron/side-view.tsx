@@ -4,6 +4,9 @@ import { useEffect, useState } from 'react';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import type { IronAnswer, IronQuestion } from '@/core/iron';
 import { ActionButton } from '@/ui/fields/action-button';
+import { words } from '@/words';
+
+const WORDS = words.screens.iron.sideView;
 
 const Svg = chakra('svg');
 const WIDTH = 600;
@@ -42,7 +45,7 @@ export function SideView({ question, answer }: { question: IronQuestion; answer:
         w="100%"
         role="img"
         color="ink"
-        aria-label={`The iron on the ski, pass ${pass + 1}: trail ${(answer.passes[pass]!.trailM * 100).toFixed(0)} cm.`}
+        aria-label={WORDS.theIronOnTheSki(pass + 1, (answer.passes[pass]!.trailM * 100).toFixed(0))}
       >
         <path
           d={`M${MARGIN} ${SKI_Y - 10} Q${MARGIN + 20} ${SKI_Y} ${MARGIN + 60} ${SKI_Y} H${WIDTH - MARGIN - 20} L${WIDTH - MARGIN} ${SKI_Y - 4}`}
@@ -75,11 +78,9 @@ export function SideView({ question, answer }: { question: IronQuestion; answer:
             setStartedMs(performance.now());
           }}
         >
-          {startedMs === undefined ? 'Run at true speed' : 'From the start'}
+          {startedMs === undefined ? WORDS.runAtTrueSpeed : WORDS.fromTheStart}
         </ActionButton>
-        <Text textStyle="small">
-          Pass {pass + 1} of {passes}
-        </Text>
+        <Text textStyle="small">{WORDS.passOf(pass + 1, passes)}</Text>
       </Flex>
     </Box>
   );

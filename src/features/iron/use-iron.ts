@@ -1,6 +1,7 @@
 'use client';
 
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import type { OwnIron, ShelfProduct } from '@/core/model';
+import { useDeferredValue, useMemo } from 'react';
 import { DomainError } from '@/core/errors';
 import {
   fitContact,
@@ -8,17 +9,17 @@ import {
   ironPasses,
   IRON_PRESETS,
   type Iron,
+  type IronAnswer,
   type IronKind,
   type IronQuestion,
+  type IronVerdict,
 } from '@/core/iron';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
-import type { ShelfProduct } from '@/data/products';
-import type { OwnIron } from '@/data/team-settings';
 import { ironRequestSchema } from '@/formats/schemas/iron';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { validate } from '@/formats/schemas/validation';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { ironMap, type IronMap } from '@/workers/iron-map';
+import { useIronMap } from './use-iron-map';
 
 export interface IronDraft {
   productId: string;
@@ -35,9 +36,6 @@ export interface IronDraft {
   seenPass: number | undefined;
   seenTrailCm: number | undefined;
 }
-
-const MAP_DELAY_MS = 500;
-const MAP_PASSES = 3;
 
 /** The plate of a kind; one that was forgotten meanwhile is the house's usual. */
 function plateOf(kind: IronDraft['kind'], irons: readonly OwnIron[]): Omit<Iron, 'setC'> {
@@ -81,7 +79,18 @@ function asked(
   return { question: checked.value };
 }
 
-function computed(question: IronQuestion, draft: IronDraft) {
+/** What the lab says, or why it cannot. */
+type IronResult =
+  | {
+      question: IronQuestion;
+      fit: ReturnType<typeof fitContact> | undefined;
+      answer: IronAnswer;
+      verdict: IronVerdict;
+    }
+  | { problem: string }
+  | Pick<DomainError, 'mistake'>;
+
+function computed(question: IronQuestion, draft: IronDraft): IronResult {
   try {
     const { seenPass, seenTrailCm } = draft;
     const isSeen = seenPass !== undefined && seenTrailCm !== undefined && seenPass >= 1;
@@ -94,29 +103,9 @@ function computed(question: IronQuestion, draft: IronDraft) {
     const fitted = fit ? { ...question, contact: fit.contact } : question;
     return { question: fitted, fit, answer: ironPasses(fitted), verdict: ironAdvice(fitted) };
   } catch (error) {
-    if (error instanceof DomainError) return { problem: error.message };
+    if (error instanceof DomainError) return { mistake: error.mistake };
     throw error;
   }
-}
-
-/** Recomputes the map a moment after the last change; what was under way is ended. */
-function useMap(question: IronQuestion | undefined): IronMap | undefined {
-  const [map, setMap] = useState<IronMap>();
-  const key =
-    question && JSON.stringify({ ...question, iron: { ...question.iron, setC: 0 }, passS: 0 });
-  useEffect(() => {
-    if (!key) return undefined;
-    let stop: (() => void) | undefined;
-    const timer = setTimeout(() => {
-      const whole = JSON.parse(key) as IronQuestion;
-      stop = ironMap({ ...whole, passes: MAP_PASSES }, whole.wax.ironC, setMap);
-    }, MAP_DELAY_MS);
-    return () => {
-      clearTimeout(timer);
-      stop?.();
-    };
-  }, [key]);
-  return map;
 }
 
 /** State of the Iron lab. */
@@ -158,14 +147,14 @@ export function useIron(
   const form = useDraftedForm('iron', start, resolver);
   const draft = form.values;
   const late = useDeferredValue(JSON.stringify(draft));
-  const result = useMemo(() => {
+  const result = useMemo((): IronResult => {
     const settled = JSON.parse(late) as IronDraft;
     const product = products.find((one) => one.id === settled.productId);
     const question = asked(settled, product, irons);
     return 'problem' in question ? question : computed(question.question, settled);
   }, [late, products, irons]);
-  const question = 'problem' in result ? undefined : result.question;
-  const map = useMap(question);
+  const question = 'question' in result ? result.question : undefined;
+  const map = useIronMap(question);
   const product = products.find((one) => one.id === draft.productId);
   return { form, draft, product, result, map };
 }

@@ -1,8 +1,7 @@
 'use server';
 
-import { checkedId } from '@/formats/schemas/ids';
 import type { WireResult } from '@/formats/wire';
-import { deed } from '@/server/deed';
+import { deedOn } from '@/server/deed';
 import { restoreChoice, withdrawChoice } from './use-cases/withdraw-choice';
 
 /** Withdraws a choice; the record keeps it. */
@@ -10,9 +9,10 @@ export async function withdrawChoiceAction(
   key: string,
   choiceId: string,
 ): Promise<WireResult<null>> {
-  return deed(key, 'choice.withdraw', async (db, stamp) => {
-    const id = checkedId(choiceId);
-    return id.ok ? withdrawChoice(db, id.value, stamp) : id;
+  return deedOn(key, {
+    name: 'choice.withdraw',
+    target: choiceId,
+    work: (db, id, stamp) => withdrawChoice(db, id, stamp),
   });
 }
 
@@ -21,8 +21,9 @@ export async function restoreChoiceAction(
   key: string,
   choiceId: string,
 ): Promise<WireResult<null>> {
-  return deed(key, 'choice.restore', async (db, stamp) => {
-    const id = checkedId(choiceId);
-    return id.ok ? restoreChoice(db, id.value, stamp) : id;
+  return deedOn(key, {
+    name: 'choice.restore',
+    target: choiceId,
+    work: (db, id, stamp) => restoreChoice(db, id, stamp),
   });
 }

@@ -1,15 +1,13 @@
 'use client';
 
+import type { DoneJob, LogChoice, Outing } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { DoneJob } from '@/data/jobs';
-import type { LogChoice } from '@/data/log-choices';
-import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
 import { TextField } from '@/ui/fields/text-field';
 import { useWrite } from '@/ui/fields/use-write';
-import { probability, temperature } from '@/ui/format/quantities';
-import { dayAndTime } from '@/ui/format/times';
+import { probability, temperature } from '@/words/quantities';
+import { dayAndTime } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
@@ -17,9 +15,13 @@ import { UndoNotice } from '@/ui/frame/undo-notice';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList } from '@/ui/wax/ranking-list';
+import { Disclosure } from '@/ui/frame/disclosure';
 import { BenchLog } from './bench-log';
 import { restoreChoiceAction, withdrawChoiceAction } from './actions';
 import { useLogSearch } from './use-log-search';
+import { words } from '@/words';
+
+const WORDS = words.screens.log.logScreen;
 
 /** A page of the choices that have the words. */
 export interface LogView {
@@ -51,7 +53,7 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
     if (!done) return;
     setNotice(
       done.ok
-        ? { message: 'Choice withdrawn. It stays in the record.', undoId: id }
+        ? { message: WORDS.choiceWithdrawnItStaysIn, undoId: id }
         : { message: done.error.message },
     );
   };
@@ -61,16 +63,16 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
   };
   return (
     <Sheet
-      question="What was chosen, and why?"
+      question={WORDS.whatWasChosenAndWhy}
       answer={<LogAnswer view={view} byId={byId} outing={outing} />}
     >
       <Part
-        title="Choices"
+        title={WORDS.choices}
         aside={
           !isEmpty && (
             <Flex gap="4">
-              <FileLink href="/api/v1/choices?format=csv">CSV</FileLink>
-              <FileLink href="/api/v1/choices?format=json">JSON</FileLink>
+              <FileLink href="/api/v1/choices?format=csv">{WORDS.csv}</FileLink>
+              <FileLink href="/api/v1/choices?format=json">{WORDS.json}</FileLink>
             </Flex>
           )
         }
@@ -84,11 +86,11 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
         )}
         {!isEmpty && (
           <Box maxW="360px" mb="2">
-            <TextField label="Find by wax, outing or note" value={search} onChange={setSearch} />
+            <TextField label={WORDS.findByWaxOutingOr} value={search} onChange={setSearch} />
           </Box>
         )}
         {!isEmpty && choices.length === 0 && (
-          <Text textStyle="body">Nothing in the log has these words.</Text>
+          <Text textStyle="body">{WORDS.nothingInTheLogHas}</Text>
         )}
         <Box as="ol" listStyleType="none" m="0" p="0" data-testid="log">
           {choices.map((choice) => (
@@ -101,12 +103,10 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
           ))}
         </Box>
         {pages > 1 && (
-          <Flex as="nav" aria-label="Pages of the log" gap="4" align="center" mt="3">
-            {page > 1 && <SheetLink href={pagePath(page - 1)}>Newer choices</SheetLink>}
-            <Text textStyle="small">
-              Page {page} of {pages}
-            </Text>
-            {page < pages && <SheetLink href={pagePath(page + 1)}>Older choices</SheetLink>}
+          <Flex as="nav" aria-label={WORDS.pagesOfTheLog} gap="4" align="center" mt="3">
+            {page > 1 && <SheetLink href={pagePath(page - 1)}>{WORDS.newerChoices}</SheetLink>}
+            <Text textStyle="small">{WORDS.pageOf(page, pages)}</Text>
+            {page < pages && <SheetLink href={pagePath(page + 1)}>{WORDS.olderChoices}</SheetLink>}
           </Flex>
         )}
       </Part>
@@ -118,12 +118,12 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
 function LogAnswer(props: { view: LogView; byId: ReadonlyMap<string, Outing>; outing: Outing }) {
   const { view, byId, outing } = props;
   const latest = view.choices[0];
-  if (!latest && view.words !== '') return <Text textStyle="title">Nothing found.</Text>;
+  if (!latest && view.words !== '') return <Text textStyle="title">{WORDS.nothingFound}</Text>;
   if (!latest) {
     return (
       <>
-        <Text textStyle="title">Nothing yet.</Text>
-        <SheetLink href={`/outing/${outing.id}/pick`}>Choose a wax and save it</SheetLink>
+        <Text textStyle="title">{WORDS.nothingYet}</Text>
+        <SheetLink href={`/outing/${outing.id}/pick`}>{WORDS.chooseAWaxAndSave}</SheetLink>
       </>
     );
   }
@@ -132,8 +132,11 @@ function LogAnswer(props: { view: LogView; byId: ReadonlyMap<string, Outing>; ou
     <>
       <Text textStyle="hero">{latest.productName}</Text>
       <Text textStyle="body">
-        {view.words === '' && view.page === 1 ? 'the latest' : 'the first'} of {view.count}, for{' '}
-        {where?.name ?? 'an outing that is gone'}
+        {WORDS.ofFor(
+          view.words === '' && view.page === 1 ? WORDS.theLatest : WORDS.theFirst,
+          view.count,
+          where?.name ?? WORDS.anOutingThatIsGone,
+        )}
       </Text>
     </>
   );
@@ -148,16 +151,16 @@ interface EntryProps {
 function Entry({ choice, outing, onWithdraw }: EntryProps) {
   const units = useUnits();
   const ranked = choice.taken;
-  /** What is folded is made when it is first opened: a long log is mostly folded. */
-  const [isOpen, setIsOpen] = useState(false);
   return (
     <Box as="li" borderTopWidth="1px" borderColor="rule" py="3">
       <Flex gap="4" wrap="wrap" align="baseline" justify="space-between">
         <Box>
           <Text textStyle="title">{choice.productName}</Text>
           <Text textStyle="small" color="faint">
-            {outing?.name ?? 'Outing gone'}, chosen{' '}
-            {dayAndTime(choice.createdAt, outing?.venue.timeZone ?? 'UTC')}
+            {WORDS.chosen(
+              outing?.name ?? WORDS.outingGone,
+              dayAndTime(choice.createdAt, outing?.venue.timeZone ?? 'UTC'),
+            )}
           </Text>
         </Box>
         <Flex gap="5" align="center" wrap="wrap">
@@ -165,31 +168,27 @@ function Entry({ choice, outing, onWithdraw }: EntryProps) {
           <NotchGauge hardness={choice.hardness} size={20} />
           {ranked && (
             <Text textStyle="body">
-              {ranked.expectedLossPercent.toFixed(2)} %, best {probability(ranked.probabilityBest)}
+              {WORDS.best(
+                ranked.expectedLossPercent.toFixed(2),
+                probability(ranked.probabilityBest),
+              )}
             </Text>
           )}
         </Flex>
       </Flex>
       {choice.note && <Text textStyle="body">{choice.note}</Text>}
-      <Box as="details" mt="1" onToggle={() => setIsOpen(true)}>
-        <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
-          Ledger and shelf as they were (model {choice.modelVersion})
+      <Disclosure mt="1" title={WORDS.ledgerAndShelfAsThey(choice.modelVersion)}>
+        <Box maxW="720px">
+          <LedgerTable
+            lines={choice.lines}
+            equivalentTemperatureC={choice.equivalentTemperatureC}
+          />
+          <RankingList ranking={choice.top} products={choice.products} />
         </Box>
-        {isOpen && (
-          <>
-            <Box maxW="720px">
-              <LedgerTable
-                lines={choice.lines}
-                equivalentTemperatureC={choice.equivalentTemperatureC}
-              />
-              <RankingList ranking={choice.top} products={choice.products} />
-            </Box>
-            <ActionButton quiet mt="3" onClick={onWithdraw}>
-              Withdraw this choice
-            </ActionButton>
-          </>
-        )}
-      </Box>
+        <ActionButton quiet mt="3" onClick={onWithdraw}>
+          {WORDS.withdrawThisChoice}
+        </ActionButton>
+      </Disclosure>
     </Box>
   );
 }

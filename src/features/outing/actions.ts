@@ -11,6 +11,6 @@ export async function saveOutingAction(
   newVenueInput: unknown,
 ): Promise<WireResult<{ id: string }>> {
   return deed(key, 'outing.save', (db, stamp) =>
-    saveNewOuting(db, outingInput, newVenueInput, stamp),
+    saveNewOuting(db, { outingInput, newVenueInput, stamp }),
   );
 }

@@ -1,101 +1,83 @@
 'use client';
 
+import type { Venue } from '@/core/model';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { DISCIPLINES, PURPOSES } from '@/core/terms';
-import type { Venue } from '@/data/venues';
 import { ActionButton } from '@/ui/fields/action-button';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
+import { SheetForm } from '@/ui/fields/sheet-form';
 import { TextField } from '@/ui/fields/text-field';
-import { DISCIPLINE_WORDS, PURPOSE_WORDS } from '@/ui/format/words';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { chosenVenue, NEW_VENUE, useOutingForm } from './use-outing-form';
+import { words } from '@/words';
+
+const WORDS = words.screens.outing.newOutingScreen;
 
 /** The form that makes an outing, with its venue where that is new as well. */
 export function NewOutingScreen({ venues, hasOutings }: { venues: Venue[]; hasOutings: boolean }) {
   const form = useOutingForm(venues);
   return (
     <Sheet
-      question="What are the skis for?"
+      question={WORDS.whatAreTheSkisFor}
       answer={
-        <Text textStyle="title">
-          {hasOutings ? 'A new outing' : 'Start here: where and when do you ski next?'}
-        </Text>
+        <Text textStyle="title">{hasOutings ? WORDS.aNewOuting : WORDS.startHereWhereAndWhen}</Text>
       }
     >
-      <Box
-        as="form"
-        maxW="760px"
-        {...{ noValidate: true }}
-        onSubmit={(event: React.FormEvent) => {
-          event.preventDefault();
-          void form.save();
-        }}
-      >
+      <SheetForm maxW="760px" onSubmit={form.save}>
         <OutingPart form={form} />
         <VenuePart form={form} venues={venues} />
         <Flex gap="4">
-          <ActionButton type="submit" loading={form.isSaving} loadingText="Saving…">
-            Save the outing
+          <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
+            {WORDS.saveTheOuting}
           </ActionButton>
           {hasOutings && (
             <ActionButton quiet onClick={form.leave}>
-              Back
+              {WORDS.back}
             </ActionButton>
           )}
         </Flex>
         <FieldProblemText problem={form.failure} />
-      </Box>
+      </SheetForm>
     </Sheet>
   );
 }
 
 type Form = ReturnType<typeof useOutingForm>;
 
-function OutingPart({ form: { values: draft, set, problem } }: { form: Form }) {
+function OutingPart({ form: { bind } }: { form: Form }) {
   const scales = useScales();
   return (
-    <Part title="The outing">
+    <Part title={WORDS.theOuting}>
       <Flex direction="column" gap="4">
         <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
+          <TextField label={WORDS.name} {...bind('name')} />
           <TextField
-            label="Name"
-            value={draft.name}
-            onChange={(name) => set({ name })}
-            problem={problem('name')}
-          />
-          <TextField
-            label="Start, on the venue’s clock"
+            label={WORDS.startOnTheVenuesClock}
             type="datetime-local"
-            value={draft.startLocal}
-            onChange={(startLocal) => set({ startLocal })}
-            problem={problem('startLocal')}
+            {...bind('startLocal')}
           />
         </SimpleGrid>
         <ChoiceRow
-          legend="Discipline"
+          legend={WORDS.discipline}
           name="discipline"
-          value={draft.discipline}
-          onChange={(discipline) => set({ discipline })}
-          options={DISCIPLINES.map((value) => ({ value, label: DISCIPLINE_WORDS[value] }))}
+          {...bind('discipline')}
+          options={optionsOf(DISCIPLINES, words.terms.DISCIPLINE_WORDS)}
         />
         <ChoiceRow
-          legend="Purpose"
+          legend={WORDS.purpose}
           name="purpose"
-          value={draft.purpose}
-          onChange={(purpose) => set({ purpose })}
-          options={PURPOSES.map((value) => ({ value, label: PURPOSE_WORDS[value] }))}
+          {...bind('purpose')}
+          options={optionsOf(PURPOSES, words.terms.PURPOSE_WORDS)}
         />
         <Box maxW="320px">
           <NumberField
-            label="Distance"
+            label={WORDS.distance}
             scale={scales.distance}
             step={1}
-            value={draft.distanceKm}
-            onChange={(distanceKm) => set({ distanceKm })}
-            problem={problem('distanceKm')}
+            {...bind('distanceKm')}
           />
         </Box>
       </Flex>
@@ -105,65 +87,48 @@ function OutingPart({ form: { values: draft, set, problem } }: { form: Form }) {
 
 function VenuePart({ form, venues }: { form: Form; venues: Venue[] }) {
   const scales = useScales();
-  const { values: draft, set, problem } = form;
+  const { values: draft, set, bind } = form;
   const venueId = chosenVenue(draft, venues);
   return (
-    <Part title="The venue">
+    <Part title={WORDS.theVenue}>
       <Flex direction="column" gap="4">
         {venues.length > 0 && (
           <ChoiceRow
-            legend="Where"
+            legend={WORDS.where}
             name="venue"
             optionWidth="160px"
             value={venueId}
             onChange={(next) => set({ venueId: next })}
             options={[
               ...venues.map((venue) => ({ value: venue.id, label: venue.name })),
-              { value: NEW_VENUE, label: 'Another place' },
+              { value: NEW_VENUE, label: WORDS.anotherPlace },
             ]}
           />
         )}
         {venueId === NEW_VENUE && (
           <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
-            <TextField
-              label="Name of the place"
-              value={draft.venueName}
-              onChange={(venueName) => set({ venueName })}
-              problem={problem('venueName')}
-            />
-            <TextField
-              label="Time zone"
-              hint="Such as CET"
-              value={draft.timeZone}
-              onChange={(timeZone) => set({ timeZone })}
-              problem={problem('timeZone')}
-            />
+            <TextField label={WORDS.nameOfThePlace} {...bind('venueName')} />
+            <TextField label={WORDS.timeZone} hint={WORDS.suchAsCet} {...bind('timeZone')} />
             <NumberField
-              label="Altitude"
+              label={WORDS.altitude}
               scale={scales.altitude}
               step={50}
               decimals={0}
-              value={draft.altitudeM}
-              onChange={(altitudeM) => set({ altitudeM })}
-              problem={problem('altitudeM')}
+              {...bind('altitudeM')}
             />
             <NumberField
-              label="Latitude (south negative)"
+              label={WORDS.latitudeSouthNegative}
               scale={scales.degrees}
               step={0.1}
               decimals={3}
-              value={draft.latitude}
-              onChange={(latitude) => set({ latitude })}
-              problem={problem('latitude')}
+              {...bind('latitude')}
             />
             <NumberField
-              label="Longitude (west negative)"
+              label={WORDS.longitudeWestNegative}
               scale={scales.degrees}
               step={0.1}
               decimals={3}
-              value={draft.longitude}
-              onChange={(longitude) => set({ longitude })}
-              problem={problem('longitude')}
+              {...bind('longitude')}
             />
           </SimpleGrid>
         )}

@@ -1,10 +1,10 @@
 'use client';
 
+import type { Venue } from '@/core/model';
 import { useMemo } from 'react';
 import { useRouter } from 'next/navigation';
 import type { Discipline, Purpose } from '@/core/terms';
 import { instantFromLocal, isLocalTime } from '@/core/time';
-import type { Venue } from '@/data/venues';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { outingSchema, venueSchema } from '@/formats/schemas/outing';
 import { validate, type Validated } from '@/formats/schemas/validation';

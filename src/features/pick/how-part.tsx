@@ -3,25 +3,30 @@
 import { Box, Text } from '@chakra-ui/react';
 import { METHOD_GROUPS, type Layer } from '@/core/choice';
 import { BASE_STATES } from '@/core/terms';
-import { ChoiceRow } from '@/ui/fields/choice-row';
-import { dayAndTime } from '@/ui/format/times';
-import { BASE_STATE_WORDS, FORM_WORDS } from '@/ui/format/words';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
+import { words } from '@/words';
+import { dayAndTime } from '@/words/times';
+import { toldForm } from '@/words/told/choice';
+import { useWords } from '@/ui/format/use-words';
 import { SheetLink } from '@/ui/frame/sheet-link';
+import { Disclosure } from '@/ui/frame/disclosure';
 import type { PickState } from './use-pick';
 
+const WORDS = words.screens.pick.howPart;
+
 const PLACE_WORDS: Record<Layer['place'], string> = {
-  conditioning: 'Feed the base',
-  edges: 'Along the edges',
-  under: 'Beneath',
-  glide: 'Wax of the day',
-  top: 'On top',
+  conditioning: WORDS.feedTheBase,
+  edges: WORDS.alongTheEdges,
+  under: WORDS.beneath,
+  glide: WORDS.waxOfTheDay,
+  top: WORDS.onTop,
 };
 
 const SEEN_WORDS = {
-  in_use: 'nothing',
-  dry: 'dry places',
-  new: 'a new grind',
-  burnt: 'burnt edges',
+  in_use: WORDS.nothing,
+  dry: WORDS.dryPlaces,
+  new: WORDS.aNewGrind,
+  burnt: WORDS.burntEdges,
 } as const;
 
 function Line({ name, children }: { name: string; children: React.ReactNode }) {
@@ -44,58 +49,64 @@ function Line({ name, children }: { name: string; children: React.ReactNode }) {
 
 /** Layers in the order they go on, structure, form and method: what the bench is to do. */
 export function HowPart({ state, settingsHref }: { state: PickState; settingsHref: string }) {
-  const { choice, advice, methods } = state;
+  const { choice, advice, methods } = state.answer;
+  const { base } = state.day;
+  const { say, write } = useWords();
   if (!choice || !advice) return null;
+  const form = toldForm(advice, write);
   return (
     <>
       <ChoiceRow
-        legend="Base of the skis"
+        legend={WORDS.baseOfTheSkis}
         name="base-state"
         optionWidth="78px"
-        value={state.base.state}
-        onChange={(baseState) => state.set({ baseState })}
-        options={BASE_STATES.map((value) => ({ value, label: BASE_STATE_WORDS[value] }))}
+        value={base.state}
+        onChange={(baseState) => state.form.set({ baseState })}
+        options={optionsOf(BASE_STATES, words.terms.BASE_STATE_WORDS)}
       />
-      {state.base.seen && (
+      {base.seen && (
         <Text textStyle="small" color="faint" mt="1">
-          The look-over found {SEEN_WORDS[state.base.seen.state]} on{' '}
-          {state.base.seen.names.join(', ')}
-          {state.base.seen.isCommon ? '.' : ': its own job sheet minds that.'}
+          {WORDS.theLookOverFoundOn(
+            SEEN_WORDS[base.seen.state],
+            base.seen.names.join(', '),
+            base.seen.isCommon ? '.' : WORDS.itsOwnJobSheetMinds,
+          )}
         </Text>
       )}
       {choice.layerPlan.layers.map((layer) => (
         <Line key={layer.place} name={PLACE_WORDS[layer.place]}>
-          <strong>{layer.name}</strong>, {FORM_WORDS[layer.form].toLowerCase()},{' '}
-          {layer.coats === 1 ? 'one coat' : `${layer.coats} coats`}. {layer.reason}
+          <strong>{layer.name}</strong>, {words.terms.FORM_WORDS[layer.form].toLowerCase()},{' '}
+          {layer.coats === 1 ? WORDS.oneCoat : WORDS.coats(layer.coats)}.{' '}
+          {say(words.choice.LAYER_REASON, layer.reason)}
         </Line>
       ))}
       {choice.layerPlan.missing.map((missing) => (
-        <Line key={missing} name="Not on the shelf">
-          {missing}
+        <Line key={missing.code} name={WORDS.notOnTheShelf}>
+          {say(words.choice.MISSING_LAYER, missing)}
         </Line>
       ))}
-      <Line name="Form">
-        <strong>{FORM_WORDS[advice.form]}</strong>. {advice.reason} {advice.how}
+      <Line name={WORDS.form}>
+        <strong>{words.terms.FORM_WORDS[advice.form]}</strong>. {form.reason} {form.how}
       </Line>
-      <Line name="Structure">{choice.structureWork.how}</Line>
-      <Box as="details" mt="2">
-        <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
-          The way we work
-        </Box>
+      <Line name={WORDS.structure}>
+        {say(words.choice.STRUCTURE_WORK, choice.structureWork.how)}
+      </Line>
+      <Disclosure mt="2" title={WORDS.theWayWeWork}>
         {METHOD_GROUPS.map((group) => (
-          <Line key={group.key} name={group.title}>
-            <strong>{methods[group.key]!.label}</strong>. {methods[group.key]!.reason}
+          <Line key={group.key} name={words.choice.METHOD_TITLE[group.key]}>
+            <strong>{words.choice.SCHOOL[methods[group.key]].label}</strong>.{' '}
+            {words.choice.SCHOOL[methods[group.key]].reason}
           </Line>
         ))}
-        <SheetLink href={settingsHref}>Set the team’s own ways</SheetLink>
-      </Box>
+        <SheetLink href={settingsHref}>{WORDS.setTheTeamsOwnWays}</SheetLink>
+      </Disclosure>
     </>
   );
 }
 
 /** Whether one wax serves the whole start window, and a blend where that beats the shelf. */
 export function WindowPart({ state, timeZone }: { state: PickState; timeZone: string }) {
-  const { choice } = state;
+  const { choice } = state.answer;
   if (!choice) return null;
   const { window, blend } = choice;
   const isSame = window?.byTime.every((one) => one.id === window.byTime[0]!.id) ?? true;
@@ -104,12 +115,13 @@ export function WindowPart({ state, timeZone }: { state: PickState; timeZone: st
       {window && (
         <Text textStyle="body" mb="2" data-testid="window">
           {isSame ? (
-            'One wax serves the whole time on snow.'
+            WORDS.oneWaxServesTheWhole
           ) : (
             <>
-              One wax for all costs <strong>{window.oneForAllCostPercent.toFixed(2)} %</strong> over
-              the best at each time:{' '}
-              {window.ownPays ? 'give each start its own where you can.' : 'not worth the change.'}
+              {WORDS.oneWaxForAllCosts} <strong>{window.oneForAllCostPercent.toFixed(2)} %</strong>{' '}
+              {WORDS.overTheBestAtEach(
+                window.ownPays ? WORDS.giveEachStartItsOwn : WORDS.notWorthTheChange,
+              )}
             </>
           )}
         </Text>
@@ -123,9 +135,9 @@ export function WindowPart({ state, timeZone }: { state: PickState; timeZone: st
         ))}
       {blend && (
         <Text textStyle="body" mt="2">
-          A blend beats the shelf by {blend.gainPercent.toFixed(2)} %: {blend.hard.parts} parts{' '}
-          <strong>{blend.hard.name}</strong> to {blend.soft.parts} of{' '}
-          <strong>{blend.soft.name}</strong> by mass.
+          {WORDS.aBlendBeatsTheShelf(blend.gainPercent.toFixed(2), blend.hard.parts)}
+          <strong>{blend.hard.name}</strong> {WORDS.toOf(blend.soft.parts)}
+          <strong>{blend.soft.name}</strong> {WORDS.byMass}
         </Text>
       )}
     </>

@@ -7,15 +7,19 @@ import {
   equivalentGrid,
   lossCurves,
   type LossCurve,
-  type PickResult,
   type SnowConditions,
   type GlideProduct,
 } from '@/core/wax';
+import type { RobustChoice } from '@/core/choice';
 import { Chart, useChartInks, type ChartInks } from '@/ui/charts/chart';
-import { fixed, temperatureUnit, temperatureValue } from '@/ui/format/quantities';
-import type { Units } from '@/ui/format/units';
+import { fixed, temperatureUnit, temperatureValue } from '@/words/quantities';
+import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
+import { Disclosure } from '@/ui/frame/disclosure';
+import { words } from '@/words';
+
+const WORDS = words.screens.pick.lossChart;
 
 const TOP = 4;
 const HALF_WIDTH_C = 7;
@@ -26,8 +30,8 @@ const DASHES = ['solid', 'dash', 'dot', 'dashdot'] as const;
 
 /** What of a choice the chart draws. */
 type Drawn = Pick<
-  PickResult,
-  'ranking' | 'equivalentTemperatureC' | 'temperatureSdC' | 'additives'
+  RobustChoice,
+  'ranking' | 'equivalentTemperatureC' | 'equivalentSdC' | 'additives'
 >;
 
 interface LossChartProps {
@@ -50,15 +54,20 @@ export function LossChart({ result, snow, products }: LossChartProps) {
     const points = equivalentGrid(middle - HALF_WIDTH_C, middle + HALF_WIDTH_C, STEP_C);
     return {
       grid: points,
-      curves: lossCurves(top, snow, result.temperatureSdC, result.additives, points),
+      curves: lossCurves(top, {
+        snow,
+        temperatureSdC: result.equivalentSdC,
+        needed: result.additives,
+        gridC: points,
+      }),
     };
   }, [result, snow, products]);
-  const { data, layout } = draw(grid, curves, result, units, inks);
-  const label = `Expected glide loss in per cent against equivalent temperature for ${curves
-    .map((one) => one.name)
-    .join(
-      ', ',
-    )}; today ${fixed(temperatureValue(result.equivalentTemperatureC, units))} ${temperatureUnit(units)}.`;
+  const { data, layout } = draw(grid, { curves, result, units, inks });
+  const label = WORDS.expectedGlideLossInPer(
+    curves.map((one) => one.name).join(', '),
+    fixed(temperatureValue(result.equivalentTemperatureC, units)),
+    temperatureUnit(units),
+  );
   return (
     <Box>
       <Chart label={label} data={data} layout={layout} height={340} />
@@ -69,15 +78,17 @@ export function LossChart({ result, snow, products }: LossChartProps) {
 
 function draw(
   grid: readonly number[],
-  curves: readonly LossCurve[],
-  result: Drawn,
-  units: Units,
-  inks: ChartInks,
+  {
+    curves,
+    result,
+    units,
+    inks,
+  }: { curves: readonly LossCurve[]; result: Drawn; units: Units; inks: ChartInks },
 ): { data: Data[]; layout: Partial<Layout> } {
   const shownGrid = grid.map((t) => temperatureValue(t, units));
   const today = temperatureValue(result.equivalentTemperatureC, units);
   const [low, high] = [-1.28, 1.28].map((z) =>
-    temperatureValue(result.equivalentTemperatureC + z * result.temperatureSdC, units),
+    temperatureValue(result.equivalentTemperatureC + z * result.equivalentSdC, units),
   ) as [number, number];
   const atToday = curves.map((curve) => curve.lossPercent[Math.floor(grid.length / 2)]!);
   const top = Math.max(1.5, Math.min(6, Math.max(...atToday) * 2.5));
@@ -94,10 +105,10 @@ function draw(
     data,
     layout: {
       xaxis: {
-        title: { text: `Equivalent temperature (${temperatureUnit(units)})` },
+        title: { text: WORDS.equivalentTemperature(temperatureUnit(units)) },
         range: [shownGrid[0]!, shownGrid.at(-1)!],
       },
-      yaxis: { title: { text: 'Expected glide loss (%)' }, range: [0, top] },
+      yaxis: { title: { text: WORDS.expectedGlideLoss }, range: [0, top] },
       shapes: [
         {
           type: 'rect',
@@ -125,14 +136,14 @@ function draw(
           x: today,
           y: 1,
           yref: 'paper',
-          text: `today ${fixed(today)} (80 % band)`,
+          text: WORDS.today80Band(fixed(today)),
           showarrow: false,
           xanchor: 'left',
           xshift: 6,
           yanchor: 'top',
           font: { color: inks.action, size: 14 },
         },
-        ...directLabels(shownGrid, curves, top, inks),
+        ...directLabels(shownGrid, { curves, top, inks }),
       ],
     },
   };
@@ -141,9 +152,7 @@ function draw(
 /** Each curve's name where it leaves the top of the chart, on alternating heights. */
 function directLabels(
   shownGrid: readonly number[],
-  curves: readonly LossCurve[],
-  top: number,
-  inks: ChartInks,
+  { curves, top, inks }: { curves: readonly LossCurve[]; top: number; inks: ChartInks },
 ) {
   return curves.map((curve, i) => {
     const level = top * (0.84 - 0.15 * i);
@@ -169,14 +178,11 @@ function CurveTable(props: {
 }) {
   const { grid, curves, units } = props;
   return (
-    <Box as="details">
-      <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
-        The same as a table
-      </Box>
+    <Disclosure title={WORDS.theSameAsATable}>
       <DataTable
-        caption="Expected loss in per cent by equivalent temperature"
+        caption={WORDS.expectedLossInPerCent}
         columns={[
-          { title: `Equivalent (${temperatureUnit(units)})`, isNumber: true },
+          { title: WORDS.equivalent(temperatureUnit(units)), isNumber: true },
           ...curves.map((curve) => ({ title: curve.name, isNumber: true })),
         ]}
         rows={grid
@@ -190,6 +196,6 @@ function CurveTable(props: {
             ],
           }))}
       />
-    </Box>
+    </Disclosure>
   );
 }

@@ -5,11 +5,13 @@ import { estimatedHours } from '@/core/choice';
 import type { OutingFacts } from '@/core/wax';
 import { DISCIPLINES, PURPOSES } from '@/core/terms';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
-import { DISCIPLINE_WORDS, PURPOSE_WORDS } from '@/ui/format/words';
+import { words } from '@/words';
+
+const WORDS = words.screens.pick.outingFactsForm;
 
 export interface FactsDraft extends Omit<OutingFacts, 'distanceKm'> {
   distanceKm: number | undefined;
@@ -32,22 +34,22 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
   return (
     <Flex direction="column" gap="4">
       <ChoiceRow
-        legend="Discipline"
+        legend={WORDS.discipline}
         name="discipline"
         value={facts.discipline}
         onChange={(discipline) => onChange({ discipline })}
-        options={DISCIPLINES.map((value) => ({ value, label: DISCIPLINE_WORDS[value] }))}
+        options={optionsOf(DISCIPLINES, words.terms.DISCIPLINE_WORDS)}
       />
       <ChoiceRow
-        legend="Purpose"
+        legend={WORDS.purpose}
         name="purpose"
         value={facts.purpose}
         onChange={(purpose) => onChange({ purpose })}
-        options={PURPOSES.map((value) => ({ value, label: PURPOSE_WORDS[value] }))}
+        options={optionsOf(PURPOSES, words.terms.PURPOSE_WORDS)}
       />
       <SimpleGrid columns={1} gap="4" maxW="320px">
         <NumberField
-          label="Distance"
+          label={WORDS.distance}
           scale={scales.distance}
           step={1}
           decimals={1}
@@ -56,7 +58,7 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
           problem={problem('distanceKm')}
         />
         <TextField
-          label={`Start (${timeZone})`}
+          label={WORDS.start(timeZone)}
           type="datetime-local"
           value={start}
           onChange={(local) =>
@@ -65,8 +67,10 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
           problem={problem('startAt')}
         />
         <NumberField
-          label="Hours on snow"
-          hint={`Empty: about ${estimatedHours({ ...facts, distanceKm: facts.distanceKm ?? 0 }).toFixed(1)} h, from the distance`}
+          label={WORDS.hoursOnSnow}
+          hint={WORDS.emptyAboutHFromThe(
+            estimatedHours({ ...facts, distanceKm: facts.distanceKm ?? 0 }).toFixed(1),
+          )}
           scale={scales.hours}
           step={0.5}
           decimals={1}
@@ -76,13 +80,13 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
         />
       </SimpleGrid>
       <ChoiceRow
-        legend="Legacy fluorocarbons"
+        legend={WORDS.legacyFluorocarbons}
         name="fluorocarbons"
         value={facts.fluorocarbonsAllowed ? 'allowed' : 'excluded'}
         onChange={(value) => onChange({ fluorocarbonsAllowed: value === 'allowed' })}
         options={[
-          { value: 'excluded', label: 'Excluded' },
-          { value: 'allowed', label: 'Allowed (private use)' },
+          { value: 'excluded', label: WORDS.excluded },
+          { value: 'allowed', label: WORDS.allowedPrivateUse },
         ]}
       />
     </Flex>

@@ -2,30 +2,33 @@
 
 import { Text } from '@chakra-ui/react';
 import { WORLD_STEP_K, WORLDS, type RobustChoice, type World } from '@/core/choice';
-import { writeSpan } from '@/core/units';
-import { temperature } from '@/ui/format/quantities';
+import { temperature } from '@/words/quantities';
+import { writerFor } from '@/words/write';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
+import { words } from '@/words';
+
+const WORDS = words.screens.pick.regretPart;
 
 const worldWords = (degrees: string): Record<World, string> => ({
-  colder: `${degrees} colder`,
-  likely: 'As likely',
-  warmer: `${degrees} warmer`,
-  drier: 'Drier air',
-  moister: 'Moister',
+  colder: WORDS.colder(degrees),
+  likely: WORDS.asLikely,
+  warmer: WORDS.warmer(degrees),
+  drier: WORDS.drierAir,
+  moister: WORDS.moister,
 });
 
 /** What each of the first products loses over the best, were the day otherwise. */
 export function RegretTable({ choice }: { choice: RobustChoice }) {
   const units = useUnits();
   if (choice.regret.length === 0) return null;
-  const words = worldWords(writeSpan(WORLD_STEP_K, units.temperature, 0));
+  const words = worldWords(writerFor(units).difference(WORLD_STEP_K, 0));
   return (
     <>
       <DataTable
-        caption="Loss over the best wax, in per cent, if the day turns out otherwise"
+        caption={WORDS.lossOverTheBestWax}
         columns={[
-          { title: 'If the day is' },
+          { title: WORDS.ifTheDayIs },
           ...WORLDS.map((world) => ({ title: words[world], isNumber: true })),
         ]}
         rows={choice.regret.map((row) => ({
@@ -34,14 +37,13 @@ export function RegretTable({ choice }: { choice: RobustChoice }) {
             <strong key="name">{row.name}</strong>,
             ...WORLDS.map((world) => {
               const regret = row.regretPercent[world];
-              return regret < 0.005 ? 'best' : `+${regret.toFixed(2)} %`;
+              return regret < 0.005 ? WORDS.best : `+${regret.toFixed(2)} %`;
             }),
           ],
         }))}
       />
       <Text textStyle="small" color="faint" mt="1">
-        Over the best wax of that day. Perfect knowledge of the snow would save{' '}
-        {choice.regretPercent.toFixed(2)} % on average.
+        {WORDS.overTheBestWaxOf(choice.regretPercent.toFixed(2))}
       </Text>
     </>
   );
@@ -57,12 +59,13 @@ export function ByAirLine({ choice }: { choice: RobustChoice }) {
   return (
     <Text textStyle="body" mt="3" data-testid="by-air">
       {byAir.id === best.id ? (
-        `Going by the air (${air}) would choose the same.`
+        WORDS.goingByTheAirWould(air)
       ) : (
         <>
-          Going by the air ({air}) would choose <strong>{byAir.name}</strong>: expected loss{' '}
-          <strong>{byAir.lossPercent.toFixed(2)} %</strong> instead of{' '}
-          {best.expectedLossPercent.toFixed(2)} %.
+          {WORDS.goingByTheAirWouldChoose(air)} <strong>{byAir.name}</strong>
+          {WORDS.expectedLoss}
+          <strong>{byAir.lossPercent.toFixed(2)} %</strong>{' '}
+          {WORDS.insteadOf(best.expectedLossPercent.toFixed(2))}
         </>
       )}
     </Text>

@@ -2,11 +2,13 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { choose, type ChoiceQuestion, type RobustChoice } from '@/core/choice';
-import { choiceClient, type ChoiceClient } from '@/workers/choice-client';
+import type { FailureReason } from '@/workers/failure';
+import { NewestOnly } from '@/workers/newest-only';
+import { choicePool } from '@/workers/pools';
 
 interface Answer {
   choice?: RobustChoice;
-  problem?: string;
+  failure?: FailureReason;
 }
 
 /**
@@ -16,14 +18,14 @@ interface Answer {
 export function useChoice(question: ChoiceQuestion | undefined): Answer {
   const [first] = useState(() => ({ question, choice: question && choose(question) }));
   const [answer, setAnswer] = useState<Answer>({ choice: first.choice });
-  const client = useRef<ChoiceClient>(undefined);
+  const client = useRef<NewestOnly<ChoiceQuestion, RobustChoice>>(undefined);
   const asked = useRef(first.question);
   useEffect(() => {
     if (!question || question === asked.current) return;
     asked.current = question;
-    client.current ??= choiceClient({
+    client.current ??= new NewestOnly(choicePool(), {
       answer: (choice) => setAnswer({ choice }),
-      problem: (problem) => setAnswer({ problem }),
+      failed: (reason) => setAnswer({ failure: reason }),
     });
     client.current.ask(question);
   }, [question]);

@@ -1,16 +1,18 @@
 'use client';
 
+import type { Choice, Outing } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { Choice } from '@/data/choices';
-import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
-import { temperature } from '@/ui/format/quantities';
-import { dayAndTime } from '@/ui/format/times';
+import { temperature } from '@/words/quantities';
+import { dayAndTime } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { wallLines, wallText } from './wall-text';
+import { words } from '@/words';
+
+const WORDS = words.screens.pick.wallSheet;
 
 /** One page for the cabin wall: the saved choice, to print or to copy as text. */
 export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice | undefined }) {
@@ -19,8 +21,11 @@ export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice |
   const back = `/outing/${outing.id}/pick`;
   if (!choice) {
     return (
-      <Sheet question="Wall sheet" answer={<Text textStyle="title">No choice is saved yet.</Text>}>
-        <SheetLink href={back}>Choose the wax first</SheetLink>
+      <Sheet
+        question={WORDS.wallSheet}
+        answer={<Text textStyle="title">{WORDS.noChoiceIsSavedYet}</Text>}
+      >
+        <SheetLink href={back}>{WORDS.chooseTheWaxFirst}</SheetLink>
       </Sheet>
     );
   }
@@ -29,22 +34,22 @@ export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice |
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(wallText(outing, start, lines));
-      setNotice('Copied as text.');
+      setNotice(WORDS.copiedAsText);
     } catch {
-      setNotice('This browser does not let the page copy: mark the text and copy it by hand.');
+      setNotice(WORDS.thisBrowserDoesNotLet);
     }
   };
   return (
     <Sheet
-      question={`${outing.name}, ${outing.venue.name}, start ${start}`}
+      question={WORDS.start(outing.name, outing.venue.name, start)}
       answer={<Text textStyle="hero">{choice.productName}</Text>}
     >
       <Flex className="no-print" gap="4" align="center" wrap="wrap" mb="6">
-        <ActionButton onClick={() => window.print()}>Print</ActionButton>
+        <ActionButton onClick={() => window.print()}>{WORDS.print}</ActionButton>
         <ActionButton quiet onClick={() => void copy()}>
-          Copy as text
+          {WORDS.copyAsText}
         </ActionButton>
-        <SheetLink href={back}>Back to the choice</SheetLink>
+        <SheetLink href={back}>{WORDS.backToTheChoice}</SheetLink>
         <Text textStyle="small" role="status">
           {notice}
         </Text>
@@ -75,8 +80,10 @@ export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice |
         ))}
       </Box>
       <Text textStyle="small" color="faint" mt="4">
-        Saved {dayAndTime(choice.createdAt, outing.venue.timeZone)}, model {choice.modelVersion}.
-        Labels, local codes and licensed practice come first.
+        {WORDS.savedModelLabelsLocalCodes(
+          dayAndTime(choice.createdAt, outing.venue.timeZone),
+          choice.modelVersion,
+        )}
       </Text>
     </Sheet>
   );

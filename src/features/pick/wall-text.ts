@@ -1,6 +1,7 @@
-import type { Choice } from '@/data/choices';
-import type { Outing } from '@/data/outings';
-import { FORM_WORDS, STRUCTURE_WORDS } from '@/ui/format/words';
+import type { Choice, Outing } from '@/core/model';
+import { words } from '@/words';
+
+const WORDS = words.screens.pick.wallText;
 
 /** One line of the wall sheet: what, and what of it. */
 export interface WallLine {
@@ -9,57 +10,64 @@ export interface WallLine {
 }
 
 const PLACE_NAMES = {
-  conditioning: 'Feed the base',
-  edges: 'Along the edges',
-  under: 'Beneath',
-  glide: 'Wax of the day',
-  top: 'On top',
+  conditioning: WORDS.feedTheBase,
+  edges: WORDS.alongTheEdges,
+  under: WORDS.beneath,
+  glide: WORDS.waxOfTheDay,
+  top: WORDS.onTop,
 } as const;
 
 /** What hangs on the cabin wall: the choice as it was saved, line by line. */
 export function wallLines(choice: Choice, degrees: (celsius: number) => string): WallLine[] {
   const { details } = choice;
-  const first = { name: 'Wax', text: choice.productName };
+  const first = { name: WORDS.wax, text: choice.productName };
   const snow = {
-    name: 'Snow',
-    text: `${degrees(choice.inputs.snow.temperatureC)}; asks for a wax of ${degrees(choice.equivalentTemperatureC)}`,
+    name: WORDS.snow,
+    text: WORDS.asksForAWaxOf(
+      degrees(choice.inputs.snow.temperatureC),
+      degrees(choice.equivalentTemperatureC),
+    ),
   };
   if (!details) return [first, snow];
   const { override, layerPlan, structure, structureWork, form, window, methods } = details;
   return [
     first,
     ...(override
-      ? [{ name: 'Overruled', text: `${override.insteadOf}. Reason: ${override.reason}` }]
+      ? [{ name: WORDS.overruled, text: WORDS.reason(override.insteadOf, override.reason) }]
       : []),
     snow,
     ...layerPlan.layers.map((one) => ({
       name: PLACE_NAMES[one.place],
-      text: `${one.name}, ${FORM_WORDS[one.form].toLowerCase()}, ${one.coats} ×`,
+      text: `${one.name}, ${words.terms.FORM_WORDS[one.form].toLowerCase()}, ${one.coats} ×`,
     })),
-    { name: 'Form', text: `${FORM_WORDS[form.form]}. ${form.how}` },
+    { name: WORDS.form, text: `${words.terms.FORM_WORDS[form.form]}. ${form.how}` },
     {
-      name: 'Structure',
-      text: `${STRUCTURE_WORDS[structure.kind]}, ${structure.widthMm} mm. ${structureWork.how}`,
+      name: WORDS.structure,
+      text: WORDS.mm(
+        words.terms.STRUCTURE_WORDS[structure.kind],
+        structure.widthMm,
+        structureWork.how,
+      ),
     },
     {
-      name: 'Brushes',
-      text: `${methods.brushes?.label ?? ''}, by ${methods.drive?.label.toLowerCase() ?? 'hand'}`,
+      name: WORDS.brushes,
+      text: WORDS.by(methods.brushes?.label ?? '', methods.drive?.label.toLowerCase() ?? 'hand'),
     },
     ...(window && window.ownPays
       ? [
           {
-            name: 'By start',
+            name: WORDS.byStart,
             text: window.byTime.map((one) => one.name).join(' · '),
           },
         ]
       : []),
-    ...details.cautions.map((text) => ({ name: 'Mind', text })),
-    ...(choice.note ? [{ name: 'Note', text: choice.note }] : []),
+    ...details.cautions.map((text) => ({ name: WORDS.mind, text })),
+    ...(choice.note ? [{ name: WORDS.note, text: choice.note }] : []),
   ];
 }
 
 /** The same as plain text, for a message to the team. */
 export function wallText(outing: Outing, start: string, lines: readonly WallLine[]): string {
-  const head = `${outing.name}, ${outing.venue.name}, start ${start}`;
+  const head = WORDS.start(outing.name, outing.venue.name, start);
   return [head, ...lines.map((line) => `${line.name}: ${line.text}`)].join('\n');
 }

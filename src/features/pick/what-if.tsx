@@ -4,30 +4,33 @@ import { Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { NO_NUDGE, type Nudge } from '@/core/choice';
 import { ActionButton } from '@/ui/fields/action-button';
 import { SliderField } from '@/ui/fields/slider-field';
-import { differenceValue, signed, temperatureUnit } from '@/ui/format/quantities';
+import { differenceValue, signed, temperatureUnit } from '@/words/quantities';
 import { useUnits } from '@/ui/format/units-context';
+import { words } from '@/words';
+
+const WORDS = words.screens.pick.whatIf;
 
 interface WhatIfProps {
   nudge: Nudge;
   isNudged: boolean;
-  onChange: (nudge: Nudge) => void;
+  setNudge: (nudge: Nudge) => void;
 }
 
 const steps = (value: number) =>
-  value === 0 ? 'as it is' : `${Math.abs(value)} ${value > 0 ? 'wetter' : 'drier'}`;
+  value === 0 ? WORDS.asItIs : value > 0 ? WORDS.wetter(value) : WORDS.drier(-value);
 
 /** Moves any condition away from what is likely; the whole answer follows. */
-export function WhatIf({ nudge, isNudged, onChange }: WhatIfProps) {
+export function WhatIf({ nudge, isNudged, setNudge }: WhatIfProps) {
   const units = useUnits();
-  const set = (change: Partial<Nudge>) => onChange({ ...nudge, ...change });
+  const set = (change: Partial<Nudge>) => setNudge({ ...nudge, ...change });
   return (
     <>
       <Text textStyle="small" color="faint" mb="2">
-        Slide a condition: the answer at the top moves with it. Nothing here is saved.
+        {WORDS.slideAConditionTheAnswer}
       </Text>
       <SimpleGrid columns={{ base: 1, sm: 2 }} columnGap="6" rowGap="1">
         <SliderField
-          label="Snow temperature"
+          label={WORDS.snowTemperature}
           min={-6}
           max={6}
           step={0.5}
@@ -36,7 +39,7 @@ export function WhatIf({ nudge, isNudged, onChange }: WhatIfProps) {
           onChange={(temperatureK) => set({ temperatureK })}
         />
         <SliderField
-          label="Humidity"
+          label={WORDS.humidity}
           min={-0.4}
           max={0.4}
           step={0.05}
@@ -45,7 +48,7 @@ export function WhatIf({ nudge, isNudged, onChange }: WhatIfProps) {
           onChange={(humidity) => set({ humidity })}
         />
         <SliderField
-          label="Sharpness of the grain"
+          label={WORDS.sharpnessOfTheGrain}
           min={-0.5}
           max={0.5}
           step={0.05}
@@ -54,7 +57,7 @@ export function WhatIf({ nudge, isNudged, onChange }: WhatIfProps) {
           onChange={(sharpness) => set({ sharpness })}
         />
         <SliderField
-          label="Wetness, steps of the snowball test"
+          label={WORDS.wetnessStepsOfTheSnowball}
           min={-2}
           max={4}
           step={1}
@@ -64,8 +67,8 @@ export function WhatIf({ nudge, isNudged, onChange }: WhatIfProps) {
         />
       </SimpleGrid>
       <Flex mt="1">
-        <ActionButton quiet disabled={!isNudged} onClick={() => onChange(NO_NUDGE)}>
-          Back to the day as it is
+        <ActionButton quiet disabled={!isNudged} onClick={() => setNudge(NO_NUDGE)}>
+          {WORDS.backToTheDayAs}
         </ActionButton>
       </Flex>
     </>

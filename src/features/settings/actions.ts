@@ -1,12 +1,12 @@
 'use server';
 
+import type { TeamSettings } from '@/core/model';
 import { cookies } from 'next/headers';
 import { revalidatePath } from 'next/cache';
-import type { TeamSettings } from '@/data/team-settings';
 import { asFields } from '@/formats/schemas/validation';
 import type { WireResult } from '@/formats/wire';
 import { deed } from '@/server/deed';
-import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/ui/format/units';
+import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
 import { changeTeam } from './use-cases/change-team';
 
 const ONE_YEAR_S = 31_536_000;

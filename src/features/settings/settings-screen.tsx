@@ -1,20 +1,23 @@
 'use client';
 
+import type { TeamSettings } from '@/core/model';
 import { useSyncExternalStore } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
-import type { TeamSettings } from '@/data/team-settings';
 import { ChoiceRow } from '@/ui/fields/choice-row';
-import type { Units } from '@/ui/format/units';
+import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { saveUnitsAction } from './actions';
 import { TeamPart } from './team-part';
+import { words } from '@/words';
+
+const WORDS = words.screens.settings.settingsScreen;
 
 const THEMES = [
-  { value: 'system', label: 'As the device' },
-  { value: 'light', label: 'Light' },
-  { value: 'dark', label: 'Dark' },
+  { value: 'system', label: WORDS.asTheDevice },
+  { value: 'light', label: WORDS.light },
+  { value: 'dark', label: WORDS.dark },
 ] as const;
 type Theme = (typeof THEMES)[number]['value'];
 
@@ -34,14 +37,14 @@ export function SettingsScreen({ team }: { team: TeamSettings }) {
   const save = (change: Partial<Units>) => void saveUnitsAction(change);
   return (
     <Sheet
-      question="How should it read?"
-      answer={<Text textStyle="title">Units and light here; the bench for the team</Text>}
+      question={WORDS.howShouldItRead}
+      answer={<Text textStyle="title">{WORDS.unitsAndLightHereThe}</Text>}
     >
       <Flex direction="column" maxW="560px">
-        <Part title="Units">
+        <Part title={WORDS.units}>
           <Flex direction="column" gap="4">
             <ChoiceRow
-              legend="Temperature"
+              legend={WORDS.temperature}
               name="temperature"
               value={units.temperature}
               onChange={(temperature) => save({ temperature })}
@@ -51,7 +54,7 @@ export function SettingsScreen({ team }: { team: TeamSettings }) {
               ]}
             />
             <ChoiceRow
-              legend="Altitude and length"
+              legend={WORDS.altitudeAndLength}
               name="length"
               value={units.length}
               onChange={(length) => save({ length })}
@@ -61,7 +64,7 @@ export function SettingsScreen({ team }: { team: TeamSettings }) {
               ]}
             />
             <ChoiceRow
-              legend="Distance"
+              legend={WORDS.distance}
               name="distance"
               value={units.distance}
               onChange={(distance) => save({ distance })}
@@ -72,9 +75,9 @@ export function SettingsScreen({ team }: { team: TeamSettings }) {
             />
           </Flex>
         </Part>
-        <Part title="Light">
+        <Part title={WORDS.light}>
           <ChoiceRow<Theme>
-            legend="Screen"
+            legend={WORDS.screen}
             name="theme"
             value={isInBrowser ? ((theme as Theme | undefined) ?? 'system') : undefined}
             onChange={setTheme}

@@ -1,17 +1,19 @@
 'use client';
 
+import type { TeamSettings } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { METHOD_GROUPS, methodsInForce } from '@/core/choice';
 import { BASE_TYPES, TOOLS, type BaseType, type Tool } from '@/core/terms';
-import type { TeamSettings } from '@/data/team-settings';
 import { CheckList } from '@/ui/fields/check-list';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useWrite } from '@/ui/fields/use-write';
-import { BASE_TYPE_WORDS, TOOL_WORDS } from '@/ui/format/words';
+import { words } from '@/words';
 import { Part } from '@/ui/frame/sheet';
 import { saveTeamAction } from './actions';
+
+const WORDS = words.screens.settings.teamPart;
 
 /** A change of single settings; see teamChangeSchema. */
 interface TeamChange {
@@ -48,59 +50,62 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
   const force = methodsInForce(team.methods);
   return (
     <>
-      <Part title="The bench">
+      <Part title={WORDS.theBench}>
         <FieldProblemText problem={failure} />
         <Flex direction="column" gap="4">
           <ChoiceRow
-            legend="Fresh air"
+            legend={WORDS.freshAir}
             name="ventilated"
             value={team.ventilated ? 'yes' : 'no'}
             onChange={(value) =>
               void save({ ventilated: value === 'yes' }, { ventilated: value === 'yes' })
             }
             options={[
-              { value: 'yes', label: 'Ventilated' },
-              { value: 'no', label: 'Closed room' },
+              { value: 'yes', label: WORDS.ventilated },
+              { value: 'no', label: WORDS.closedRoom },
             ]}
           />
           <ChoiceRow
-            legend="Bases, mostly"
+            legend={WORDS.basesMostly}
             name="base-type"
             value={team.baseType}
             onChange={(baseType) => void save({ baseType }, { baseType })}
-            options={BASE_TYPES.map((value) => ({ value, label: BASE_TYPE_WORDS[value] }))}
+            options={optionsOf(BASE_TYPES, words.terms.BASE_TYPE_WORDS)}
           />
           <CheckList
-            legend="Tools there are"
+            legend={WORDS.toolsThereAre}
             options={TOOLS}
-            words={TOOL_WORDS}
+            words={words.terms.TOOL_WORDS}
             checked={team.tools}
             onChange={(tools) => void saveTools(tools)}
           />
         </Flex>
       </Part>
-      <Part title="The team’s own ways">
+      <Part title={WORDS.theTeamsOwnWays}>
         <Text textStyle="small" color="faint" mb="3">
-          Good technicians differ here. What you set stands on every choice and job.
+          {WORDS.goodTechniciansDifferHereWhat}
         </Text>
         <Flex direction="column" gap="4">
           {METHOD_GROUPS.map((group) => (
             <Box key={group.key}>
               <ChoiceRow
-                legend={group.title}
+                legend={words.choice.METHOD_TITLE[group.key]}
                 name={group.key}
                 optionWidth="150px"
-                value={force[group.key]!.key}
+                value={force[group.key]}
                 onChange={(key) =>
                   void save(
                     { methods: { [group.key]: key } },
                     { methods: { ...team.methods, [group.key]: key } },
                   )
                 }
-                options={group.options.map((one) => ({ value: one.key, label: one.label }))}
+                options={group.options.map((value) => ({
+                  value,
+                  label: words.choice.SCHOOL[value].label,
+                }))}
               />
               <Text textStyle="small" color="faint" mt="1">
-                {force[group.key]!.reason}
+                {words.choice.SCHOOL[force[group.key]].reason}
               </Text>
             </Box>
           ))}

@@ -1,9 +1,8 @@
 'use server';
 
-import type { ShelfProduct } from '@/data/products';
-import { checkedId } from '@/formats/schemas/ids';
+import type { ShelfProduct } from '@/core/model';
 import type { WireResult } from '@/formats/wire';
-import { deed } from '@/server/deed';
+import { deed, deedOn } from '@/server/deed';
 import { moveStock } from './use-cases/move-stock';
 import { saveProduct, takeOffShelf, type SavedProduct } from './use-cases/save-product';
 
@@ -13,7 +12,7 @@ export async function saveProductAction(
   input: unknown,
   base?: unknown,
 ): Promise<WireResult<SavedProduct>> {
-  return deed(key, 'product.save', (db, { id }) => saveProduct(db, input, base, id));
+  return deed(key, 'product.save', (db, { id }) => saveProduct(db, { input, base, newId: id }));
 }
 
 /** Takes a product off the shelf; gives it back so that the removal can be undone. */
@@ -21,9 +20,10 @@ export async function removeProductAction(
   key: string,
   productId: string,
 ): Promise<WireResult<ShelfProduct>> {
-  return deed(key, 'product.remove', async (db) => {
-    const id = checkedId(productId);
-    return id.ok ? takeOffShelf(db, id.value) : id;
+  return deedOn(key, {
+    name: 'product.remove',
+    target: productId,
+    work: (db, id) => takeOffShelf(db, id),
   });
 }
 

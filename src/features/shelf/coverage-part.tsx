@@ -1,21 +1,24 @@
 'use client';
 
-import { Box, Text } from '@chakra-ui/react';
+import { Text } from '@chakra-ui/react';
 import type { Data, Layout } from 'plotly.js';
 import { HOLE_PERCENT, type Hole, type SnowKind } from '@/core/shelf';
 import { Chart, useChartInks } from '@/ui/charts/chart';
-import { fixed, temperatureRange, temperatureUnit, temperatureValue } from '@/ui/format/quantities';
+import { fixed, temperatureRange, temperatureUnit, temperatureValue } from '@/words/quantities';
 import { useUnits } from '@/ui/format/units-context';
-import { ADDITIVE_WORDS } from '@/ui/format/words';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
+import { Disclosure } from '@/ui/frame/disclosure';
 import type { ShelfView } from './use-cases/load-shelf';
+import { words } from '@/words';
+
+const WORDS = words.screens.shelf.coveragePart;
 
 export const KIND_WORDS: Record<SnowKind, string> = {
-  dry_clean: 'Dry, clean',
-  dry_dirty: 'Dry, dirty or machine-made',
-  moist: 'Moist',
-  wet: 'Wet',
+  dry_clean: WORDS.dryClean,
+  dry_dirty: WORDS.dryDirtyOrMachineMade,
+  moist: WORDS.moist,
+  wet: WORDS.wet,
 };
 /** Where the shading is darkest, %. */
 const DARKEST_PERCENT = 1.5;
@@ -58,12 +61,12 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
       ],
       xgap: 0,
       ygap: 4,
-      colorbar: { title: { text: 'Loss (%)' }, thickness: 12, outlinewidth: 0 } as never,
+      colorbar: { title: { text: WORDS.loss }, thickness: 12, outlinewidth: 0 },
       hovertemplate: '%{y}, %{x}: %{customdata}, %{z:.2f} %<extra></extra>',
     },
   ];
   const layout: Partial<Layout> = {
-    xaxis: { title: { text: `Equivalent temperature (${temperatureUnit(units)})` } },
+    xaxis: { title: { text: WORDS.equivalentTemperature(temperatureUnit(units)) } },
     yaxis: { autorange: 'reversed', automargin: true },
     margin: { l: 170, r: 16, t: 12, b: 48 },
     shapes: holes.map((hole) => {
@@ -79,41 +82,48 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
       };
     }),
   };
-  const words = holesInWords(holes, (low, high) => temperatureRange(low, high, units));
-  const label = `Best expected loss of the shelf by equivalent temperature and snow. ${words.length === 0 ? 'No holes.' : `Holes: ${words.join('; ')}.`}`;
+  const listed = holesInWords(holes, (low, high) => temperatureRange(low, high, units));
+  const label = WORDS.bestExpectedLossOfThe(
+    listed.length === 0 ? WORDS.noHoles : WORDS.holes(listed.join('; ')),
+  );
   return (
-    <Part title="What the shelf serves">
+    <Part title={WORDS.whatTheShelfServes}>
       <Chart label={label} data={data} layout={layout} height={260} />
       <Text textStyle="body" mt="2" data-testid="holes">
-        {words.length === 0
-          ? `No holes: everywhere the best wax loses less than ${HOLE_PERCENT} %.`
-          : `Holes, where even the best loses over ${HOLE_PERCENT} %: ${words.join('; ')}.`}
+        {listed.length === 0
+          ? WORDS.noHolesEverywhereTheBest(HOLE_PERCENT)
+          : WORDS.holesWhereEvenTheBest(HOLE_PERCENT, listed.join('; '))}
       </Text>
       <Text textStyle="body" mt="2" data-testid="purchase">
         {purchase ? (
           <>
-            The one purchase that helps most here: a wax of{' '}
+            {WORDS.theOnePurchaseThatHelps}
             <strong>{temperatureRange(purchase.labelLowC, purchase.labelHighC, units)}</strong>
-            {purchase.additives.length > 0
-              ? ` with ${purchase.additives.map((one) => ADDITIVE_WORDS[one].toLowerCase()).join(' and ')}`
-              : ', plain'}
-            . Over {weatherHours} h of weather at {venueName} the mean loss falls from{' '}
-            {purchase.beforePercent.toFixed(2)} to {purchase.afterPercent.toFixed(2)} %.
+            {WORDS.overHOfWeatherAt(
+              purchase.additives.length > 0
+                ? WORDS.withWord(
+                    purchase.additives
+                      .map((one) => words.terms.ADDITIVE_WORDS[one].toLowerCase())
+                      .join(' and '),
+                  )
+                : WORDS.plain,
+              weatherHours,
+              venueName,
+              purchase.beforePercent.toFixed(2),
+              purchase.afterPercent.toFixed(2),
+            )}
           </>
         ) : weatherHours > 0 ? (
-          `No single purchase would help at ${venueName} in the ${weatherHours} h of weather there are.`
+          WORDS.noSinglePurchaseWouldHelp(venueName, weatherHours)
         ) : (
-          `There is no recorded weather at ${venueName} to weigh a purchase by.`
+          WORDS.thereIsNoRecordedWeather(venueName)
         )}
       </Text>
-      <Box as="details">
-        <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
-          The same as a table
-        </Box>
+      <Disclosure title={WORDS.theSameAsATable}>
         <DataTable
-          caption="Best expected loss in per cent, and whose it is"
+          caption={WORDS.bestExpectedLossInPer}
           columns={[
-            { title: `Equivalent (${temperatureUnit(units)})`, isNumber: true },
+            { title: WORDS.equivalent(temperatureUnit(units)), isNumber: true },
             ...names.map((title) => ({ title })),
           ]}
           rows={gridC
@@ -130,7 +140,7 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
               ],
             }))}
         />
-      </Box>
+      </Disclosure>
     </Part>
   );
 }

@@ -1,22 +1,22 @@
 'use client';
 
+import type { Outing, ShelfProduct } from '@/core/model';
 import { useMemo, useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { costAPair, ironTemperature, shelfNotes } from '@/core/shelf';
 import { PRODUCT_ROLES, type ProductRole } from '@/core/terms';
 import { labelHardness } from '@/core/wax';
-import type { Outing } from '@/data/outings';
-import type { ShelfProduct } from '@/data/products';
-import { UNLABELLED_ROLES } from '@/formats/schemas/shelf';
+import { UNLABELLED_ROLES } from '@/formats/schemas/product';
 import { ActionButton } from '@/ui/fields/action-button';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { useWrite } from '@/ui/fields/use-write';
-import { temperature, temperatureRange } from '@/ui/format/quantities';
-import type { Units } from '@/ui/format/units';
+import { temperature, temperatureRange } from '@/words/quantities';
+import type { Units } from '@/words/units';
+import { words } from '@/words';
 import { useUnits } from '@/ui/format/units-context';
-import { ADDITIVE_WORDS, FORM_WORDS, ROLE_WORDS } from '@/ui/format/words';
+import { useWords } from '@/ui/format/use-words';
 import { CsvImport } from '@/ui/frame/csv-import';
-import { DataTable } from '@/ui/frame/data-table';
+import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -28,17 +28,8 @@ import { ProductForm, type ProductDraft } from './product-form';
 import { StockPart } from './stock-part';
 import type { ShelfView } from './use-cases/load-shelf';
 
-const COLUMNS = [
-  { title: 'Product' },
-  { title: 'Label', isNumber: true },
-  { title: 'Hardness' },
-  { title: 'Form' },
-  { title: 'Additives' },
-  { title: 'Iron', isNumber: true },
-  { title: 'Left', isNumber: true },
-  { title: 'A pair costs', isNumber: true },
-  { title: 'Change' },
-];
+const WORDS = words.screens.shelf.shelfScreen;
+
 const ALL = 'all';
 
 const asDraft = ({ version: _version, ...product }: ShelfProduct): ProductDraft => ({
@@ -59,7 +50,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
     if (!done) return;
     setNotice(
       done.ok
-        ? { message: `${done.value.name} is off the shelf.`, removed: done.value }
+        ? { message: WORDS.isOffTheShelf(done.value.name), removed: done.value }
         : { message: done.error.message },
     );
   };
@@ -71,13 +62,10 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
     const done = await send(`back:${product.id}`, (key) => saveProductAction(key, given));
     if (done) setNotice(done.ok ? undefined : { message: done.error.message });
   };
+  const { say } = useWords();
   const notes = useMemo(
-    () =>
-      shelfNotes(
-        products.filter((one) => one.role === 'glide'),
-        units.temperature,
-      ),
-    [products, units.temperature],
+    () => shelfNotes(products.filter((one) => one.role === 'glide')),
+    [products],
   );
   const roles = PRODUCT_ROLES.filter((one) => products.some((product) => product.role === one));
   const shown = useMemo(
@@ -85,7 +73,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
     [products, role],
   );
   return (
-    <Sheet question="What is there to choose from?" answer={<Answer view={view} units={units} />}>
+    <Sheet question={WORDS.whatIsThereToChoose} answer={<Answer view={view} units={units} />}>
       {notice && (
         <UndoNotice
           message={notice.message}
@@ -98,40 +86,41 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
       )}
       {products.length > 0 && (
         <Part
-          title="On the shelf"
-          aside={<FileLink href="/api/v1/products?format=csv">The shelf as CSV</FileLink>}
+          title={WORDS.onTheShelf}
+          aside={<FileLink href="/api/v1/products?format=csv">{WORDS.theShelfAsCsv}</FileLink>}
         >
           <Box mb="3">
             <ChoiceRow
-              legend="Show"
+              legend={WORDS.show}
               name="shown-role"
               optionWidth="96px"
               value={role}
               onChange={setRole}
               options={[
-                ...roles.map((value) => ({ value, label: ROLE_WORDS[value] })),
-                { value: ALL, label: 'All' },
+                ...optionsOf(roles, words.terms.ROLE_WORDS),
+                { value: ALL, label: WORDS.all },
               ]}
             />
           </Box>
           {notes.map((note) => (
-            <Text key={note} textStyle="body" mb="2" role="note">
-              {note}
+            <Text key={JSON.stringify(note)} textStyle="body" mb="2" role="note">
+              {say(words.shelf.SHELF_NOTE, note)}
             </Text>
           ))}
-          <DataTable
-            caption="Products on the shelf"
-            columns={COLUMNS}
-            rows={shown.map((product) => ({
-              key: product.id,
-              cells: cellsOf(product, view, units, outing, {
-                edit: () => {
+          <RowTable
+            caption={WORDS.productsOnTheShelf}
+            columns={columnsOf(
+              { view, units, outing },
+              {
+                edit: (product) => {
                   setEdited(product);
                   document.getElementById('product-form')?.scrollIntoView();
                 },
-                remove: () => void remove(product.id),
-              }),
-            }))}
+                remove: ({ id }) => void remove(id),
+              },
+            )}
+            rows={shown}
+            keyOf={({ id }) => id}
           />
         </Part>
       )}
@@ -140,15 +129,15 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
         key={edited ? `${edited.id} ${edited.version}` : 'new'}
         start={edited && asDraft(edited)}
         onDone={(isSaved) => {
-          if (isSaved && edited) setNotice({ message: `${edited.name} is changed.` });
+          if (isSaved && edited) setNotice({ message: WORDS.isChanged(edited.name) });
           setEdited(undefined);
         }}
         isEdit={edited !== undefined}
       />
       <CsvImport
-        title="Take products in from a file"
-        hint="CSV with units in the header, such as name; label cold end [C]; label warm end [C]; role; form; additives. Several additives are parted by +. Up to 1000 rows and 1 MB."
-        label="CSV file of products"
+        title={WORDS.takeProductsInFromA}
+        hint={WORDS.csvWithUnitsInThe}
+        label={WORDS.csvFileOfProducts}
         id="products-file"
         url="/api/v1/products"
         noun="product"
@@ -160,7 +149,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
 function Answer({ view, units }: { view: ShelfView; units: Units }) {
   const glides = view.products.filter((one) => one.role === 'glide').length;
   if (view.products.length === 0) {
-    return <Text textStyle="title">The shelf is empty. Put the first wax on it below.</Text>;
+    return <Text textStyle="title">{WORDS.theShelfIsEmptyPut}</Text>;
   }
   const worst = holesInWords(view.coverage.holes, (low, high) =>
     temperatureRange(low, high, units),
@@ -168,53 +157,110 @@ function Answer({ view, units }: { view: ShelfView; units: Units }) {
   const runningOut = view.low.map((one) => one.name);
   return (
     <Text textStyle="title">
-      {glides} glide wax{glides === 1 ? '' : 'es'} among {view.products.length} products.{' '}
-      {glides > 0 && (worst ? `Largest hole: ${worst.toLowerCase()}.` : 'No holes.')}
-      {runningOut.length > 0 && ` Runs out: ${runningOut.join(', ')}.`}
+      {WORDS.glideWaxAmongProducts(glides, glides === 1 ? '' : 'es', view.products.length)}
+      {glides > 0 && (worst ? WORDS.largestHole(worst.toLowerCase()) : WORDS.noHoles)}
+      {runningOut.length > 0 && WORDS.runsOut(runningOut.join(', '))}
     </Text>
   );
 }
 
-function cellsOf(
-  product: ShelfProduct,
-  view: ShelfView,
-  units: Units,
-  outing: Outing,
-  act: { edit: () => void; remove: () => void },
-) {
-  const isLabelled = !UNLABELLED_ROLES.includes(product.role);
-  const left = view.remaining[product.id];
-  const cost = costAPair(product, outing.discipline);
-  const iron = ironTemperature(product);
+interface RowActs {
+  edit: (product: ShelfProduct) => void;
+  remove: (product: ShelfProduct) => void;
+}
+
+const isLabelled = ({ role }: ShelfProduct) => !UNLABELLED_ROLES.includes(role);
+
+interface ShelfGround {
+  view: ShelfView;
+  units: Units;
+  outing: Outing;
+}
+
+function columnsOf(
+  { view: { remaining }, units, outing: { discipline } }: ShelfGround,
+  act: RowActs,
+): RowColumn<ShelfProduct>[] {
   return [
-    <Flex key="name" gap="2" align="center">
-      <Swatch color={product.swatch} />
-      <strong>{product.name}</strong>
-    </Flex>,
-    isLabelled ? temperatureRange(product.labelLowC, product.labelHighC, units) : '–',
-    isLabelled ? (
-      <NotchGauge
-        key="hardness"
-        hardness={labelHardness(product.labelLowC, product.labelHighC)}
-        size={16}
-      />
-    ) : (
-      '–'
-    ),
-    FORM_WORDS[product.form],
-    product.additives.map((one) => ADDITIVE_WORDS[one]).join(', ') || 'plain',
-    product.applications.includes('iron')
-      ? `${iron.isEstimate ? 'about ' : ''}${temperature(iron.value, units, 0)}`
-      : '–',
-    left === undefined ? 'not weighed' : `${Math.round(left)} g`,
-    cost === undefined ? '–' : cost.toFixed(2),
-    <Flex key="change" gap="2">
-      <ActionButton quiet px="3" aria-label={`Change ${product.name}`} onClick={act.edit}>
-        Change
-      </ActionButton>
-      <ActionButton quiet px="3" aria-label={`Take off ${product.name}`} onClick={act.remove}>
-        Take off
-      </ActionButton>
-    </Flex>,
+    {
+      id: 'product',
+      title: WORDS.product,
+      cell: ({ swatch, name }) => (
+        <Flex gap="2" align="center">
+          <Swatch color={swatch} />
+          <strong>{name}</strong>
+        </Flex>
+      ),
+    },
+    {
+      id: 'label',
+      title: WORDS.label,
+      isNumber: true,
+      cell: (product) =>
+        isLabelled(product) ? temperatureRange(product.labelLowC, product.labelHighC, units) : '–',
+    },
+    {
+      id: 'hardness',
+      title: WORDS.hardness,
+      cell: (product) =>
+        isLabelled(product) ? (
+          <NotchGauge hardness={labelHardness(product.labelLowC, product.labelHighC)} size={16} />
+        ) : (
+          '–'
+        ),
+    },
+    { id: 'form', title: WORDS.form, cell: ({ form }) => words.terms.FORM_WORDS[form] },
+    {
+      id: 'additives',
+      title: WORDS.additives,
+      cell: ({ additives }) =>
+        additives.map((additive) => words.terms.ADDITIVE_WORDS[additive]).join(', ') || WORDS.plain,
+    },
+    {
+      id: 'iron',
+      title: WORDS.iron,
+      isNumber: true,
+      cell: (product) => {
+        if (!product.applications.includes('iron')) return '–';
+        const iron = ironTemperature(product);
+        const shown = temperature(iron.value, units, 0);
+        return iron.isEstimate ? WORDS.about(shown) : shown;
+      },
+    },
+    {
+      id: 'left',
+      title: WORDS.left,
+      isNumber: true,
+      cell: ({ id }) =>
+        remaining[id] === undefined ? WORDS.notWeighed : WORDS.grams(Math.round(remaining[id])),
+    },
+    {
+      id: 'cost',
+      title: WORDS.aPairCosts,
+      isNumber: true,
+      cell: (product) => costAPair(product, discipline)?.toFixed(2) ?? '–',
+    },
+    {
+      id: 'change',
+      title: WORDS.change,
+      cell: (product) => (
+        <Flex gap="2">
+          <ActionButton
+            plain
+            aria-label={WORDS.change2(product.name)}
+            onClick={() => act.edit(product)}
+          >
+            {WORDS.change}
+          </ActionButton>
+          <ActionButton
+            plain
+            aria-label={WORDS.takeOff(product.name)}
+            onClick={() => act.remove(product)}
+          >
+            {WORDS.takeOff2}
+          </ActionButton>
+        </Flex>
+      ),
+    },
   ];
 }

@@ -1,9 +1,8 @@
 'use server';
 
-import type { KeptEvent } from '@/data/ski-events';
-import { checkedId } from '@/formats/schemas/ids';
+import type { KeptEvent } from '@/core/model';
 import type { WireResult } from '@/formats/wire';
-import { deed } from '@/server/deed';
+import { deed, deedOn } from '@/server/deed';
 import { clearMark, markBase } from './use-cases/base-marks';
 import { putBackOnRack, saveSki, takeOffRack, type SavedSki } from './use-cases/save-ski';
 import { takeEventBack, writeEvent } from './use-cases/ski-life';
@@ -14,22 +13,24 @@ export async function saveSkiAction(
   input: unknown,
   base?: unknown,
 ): Promise<WireResult<SavedSki>> {
-  return deed(key, 'ski.save', (db, { id }) => saveSki(db, input, base, id));
+  return deed(key, 'ski.save', (db, { id }) => saveSki(db, { input, base, newId: id }));
 }
 
 /** Takes a pair off the rack; its past stays. */
 export async function removeSkiAction(key: string, skiId: string): Promise<WireResult<null>> {
-  return deed(key, 'ski.remove', async (db, { at }) => {
-    const id = checkedId(skiId);
-    return id.ok ? takeOffRack(db, id.value, at) : id;
+  return deedOn(key, {
+    name: 'ski.remove',
+    target: skiId,
+    work: (db, id, { at }) => takeOffRack(db, id, at),
   });
 }
 
 /** Puts a pair back on the rack. */
 export async function restoreSkiAction(key: string, skiId: string): Promise<WireResult<null>> {
-  return deed(key, 'ski.restore', async (db) => {
-    const id = checkedId(skiId);
-    return id.ok ? putBackOnRack(db, id.value) : id;
+  return deedOn(key, {
+    name: 'ski.restore',
+    target: skiId,
+    work: (db, id) => putBackOnRack(db, id),
   });
 }
 
@@ -44,9 +45,10 @@ export async function clearMarkAction(
   markId: string,
   isBack = false,
 ): Promise<WireResult<null>> {
-  return deed(key, 'ski.clear', async (db, { at }) => {
-    const id = checkedId(markId);
-    return id.ok ? clearMark(db, id.value, isBack === true, at) : id;
+  return deedOn(key, {
+    name: 'ski.clear',
+    target: markId,
+    work: (db, id, { at }) => clearMark(db, { id, isBack: isBack === true, at }),
   });
 }
 
@@ -63,8 +65,9 @@ export async function removeEventAction(
   key: string,
   eventId: string,
 ): Promise<WireResult<KeptEvent>> {
-  return deed(key, 'ski.event.remove', async (db) => {
-    const id = checkedId(eventId);
-    return id.ok ? takeEventBack(db, id.value) : id;
+  return deedOn(key, {
+    name: 'ski.event.remove',
+    target: eventId,
+    work: (db, id) => takeEventBack(db, id),
   });
 }

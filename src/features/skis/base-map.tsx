@@ -4,7 +4,9 @@ import { useRef } from 'react';
 import { Box, chakra } from '@chakra-ui/react';
 import { BASE_SIDES, type BaseSide } from '@/core/terms';
 import type { Finding, Ski } from '@/core/ski';
-import { FINDING_MARKS } from '@/ui/format/words';
+import { words } from '@/words';
+
+const WORDS = words.screens.skis.baseMap;
 
 const Svg = chakra('svg');
 const HEIGHT = 190;
@@ -58,7 +60,7 @@ function Map({ ski, findings, place, onPlace, width }: BaseMapProps & { width: n
         viewBox={`0 0 ${width} ${HEIGHT}`}
         w="100%"
         role="img"
-        aria-label={`Base of ${ski.name} with ${findings.length} marks. The fields below mark a place by hand.`}
+        aria-label={WORDS.baseOfWithMarksThe(ski.name, findings.length)}
         color="ink"
         cursor="crosshair"
         onClick={tap}
@@ -94,10 +96,10 @@ function Map({ ski, findings, place, onPlace, width }: BaseMapProps & { width: n
           </text>
         ))}
         <text x={LEFT} y="20" fontSize="22" fill="currentColor">
-          tip
+          {WORDS.tip}
         </text>
         <text x={width - LEFT} y="20" fontSize="22" textAnchor="end" fill="currentColor">
-          tail (cm)
+          {WORDS.tailCm}
         </text>
         {findings.map((one, i) => (
           <g key={i} color="currentColor">
@@ -111,7 +113,7 @@ function Map({ ski, findings, place, onPlace, width }: BaseMapProps & { width: n
                 textAnchor="middle"
                 fill="currentColor"
               >
-                {FINDING_MARKS[one.kind]}
+                {words.terms.FINDING_MARKS[one.kind]}
               </text>
             </Box>
           </g>

@@ -1,33 +1,35 @@
 'use client';
 
+import type { KeptEvent } from '@/core/model';
 import { useMemo, useState } from 'react';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { SKI_EVENT_KINDS, WEAR_SNOWS, type SkiEventKind, type WearSnow } from '@/core/terms';
-import type { KeptEvent } from '@/data/ski-events';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { skiEventSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
 import { ActionButton } from '@/ui/fields/action-button';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
-import { dayAndTime } from '@/ui/format/times';
-import { SKI_EVENT_WORDS, WEAR_SNOW_WORDS } from '@/ui/format/words';
+import { dayAndTime } from '@/words/times';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { addEventAction, removeEventAction } from './actions';
+import { words } from '@/words';
+
+const WORDS = words.screens.skis.eventsPart;
 
 const WAXINGS = ['hot', 'liquid', 'top', 'box'] as const;
 const WAXING_WORDS = {
-  hot: 'Hot wax',
-  liquid: 'Liquid',
-  top: 'Top layer',
-  box: 'Hot box',
-  storage: 'Storage wax',
+  hot: WORDS.hotWax,
+  liquid: WORDS.liquid,
+  top: WORDS.topLayer,
+  box: WORDS.hotBox,
+  storage: WORDS.storageWax,
 } as const;
 
 interface EventDraft {
@@ -69,14 +71,17 @@ function fieldsOf(draft: EventDraft, skiId: string): Record<string, unknown> {
 
 function inWords(event: KeptEvent): string {
   if (event.kind === 'kilometres')
-    return `${event.km} km, ${WEAR_SNOW_WORDS[event.snow ?? 'usual'].toLowerCase()}`;
+    return WORDS.km(
+      event.km ?? 0,
+      words.terms.WEAR_SNOW_WORDS[event.snow ?? 'usual'].toLowerCase(),
+    );
   if (event.kind === 'waxed') {
     const how = WAXING_WORDS[event.waxing ?? 'hot'].toLowerCase();
     return event.waxing === 'box'
-      ? `Waxed in the hot box, ${event.boxHours ?? 0} h`
-      : `Waxed, ${how}, ${event.coats === 1 ? 'one coat' : `${event.coats ?? 1} coats`}`;
+      ? WORDS.waxedInTheHotBox(event.boxHours ?? 0)
+      : WORDS.waxed(how, event.coats === 1 ? WORDS.oneCoat : WORDS.coats(event.coats ?? 1));
   }
-  return SKI_EVENT_WORDS[event.kind];
+  return words.terms.SKI_EVENT_WORDS[event.kind];
 }
 
 /** What happened to this ski, latest first, and a line to write the next into. */
@@ -93,7 +98,7 @@ export function EventsPart(props: {
     [skiId],
   );
   const form = useDraftedForm(`ski-event:${skiId}`, START, resolver);
-  const { values: draft, set, problem } = form;
+  const { values: draft, set, bind } = form;
   const { send } = useWrite();
   const [failure, setProblem] = useState<string>();
   const remove = async (id: string) => {
@@ -111,70 +116,56 @@ export function EventsPart(props: {
     if (done?.ok) setRemoved(undefined);
   };
   return (
-    <Part title="Its life">
+    <Part title={WORDS.itsLife}>
       <Flex direction="column" gap="4" mb="4">
         <ChoiceRow
-          legend="What happened"
+          legend={WORDS.whatHappened}
           name="event-kind"
           optionWidth="100px"
-          value={draft.kind}
-          onChange={(kind) => set({ kind })}
-          options={SKI_EVENT_KINDS.map((value) => ({ value, label: SKI_EVENT_WORDS[value] }))}
+          {...bind('kind')}
+          options={optionsOf(SKI_EVENT_KINDS, words.terms.SKI_EVENT_WORDS)}
         />
         {draft.kind === 'kilometres' && (
           <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
-            <NumberField
-              label="How far"
-              scale={scales.distance}
-              step={1}
-              value={draft.km}
-              onChange={(km) => set({ km })}
-              problem={problem('km')}
-            />
+            <NumberField label={WORDS.howFar} scale={scales.distance} step={1} {...bind('km')} />
             <ChoiceRow
-              legend="On what"
+              legend={WORDS.onWhat}
               name="wear-snow"
               optionWidth="110px"
-              value={draft.snow}
-              onChange={(snow) => set({ snow })}
-              options={WEAR_SNOWS.map((value) => ({ value, label: WEAR_SNOW_WORDS[value] }))}
+              {...bind('snow')}
+              options={optionsOf(WEAR_SNOWS, words.terms.WEAR_SNOW_WORDS)}
             />
           </SimpleGrid>
         )}
         {draft.kind === 'waxed' && (
           <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
             <ChoiceRow
-              legend="How"
+              legend={WORDS.how}
               name="waxing"
-              value={draft.waxing}
-              onChange={(waxing) => set({ waxing })}
-              options={WAXINGS.map((value) => ({ value, label: WAXING_WORDS[value] }))}
+              {...bind('waxing')}
+              options={optionsOf(WAXINGS, WAXING_WORDS)}
             />
             {draft.waxing === 'box' ? (
               <NumberField
-                label="Hours in the box"
+                label={WORDS.hoursInTheBox}
                 scale={scales.hours}
                 step={1}
-                value={draft.boxHours}
-                onChange={(boxHours) => set({ boxHours })}
-                problem={problem('boxHours')}
+                {...bind('boxHours')}
               />
             ) : (
               <NumberField
-                label="Coats"
+                label={WORDS.coats2}
                 scale={scales.fraction}
                 step={1}
                 decimals={0}
-                value={draft.coats}
-                onChange={(coats) => set({ coats })}
-                problem={problem('coats')}
+                {...bind('coats')}
               />
             )}
           </SimpleGrid>
         )}
         <Flex gap="4" align="flex-end" wrap="wrap">
           <Box flex="1 1 240px" maxW="480px">
-            <TextField label="Note" value={draft.note} onChange={(note) => set({ note })} />
+            <TextField label={WORDS.note} value={draft.note} onChange={(note) => set({ note })} />
           </Box>
           <ActionButton
             loading={form.isSaving}
@@ -182,19 +173,19 @@ export function EventsPart(props: {
               void form.submit((values, { key }) => addEventAction(key, fieldsOf(values, skiId)))
             }
           >
-            Write it down
+            {WORDS.writeItDown}
           </ActionButton>
         </Flex>
         <FieldProblemText problem={form.failure ?? failure} />
       </Flex>
       {removed && (
         <UndoNotice
-          message={`${inWords(removed)}: taken back.`}
+          message={WORDS.takenBack(inWords(removed))}
           onUndo={() => void putBack(removed)}
           onClose={() => setRemoved(undefined)}
         />
       )}
-      {events.length === 0 && <Text textStyle="body">Nothing is written down yet.</Text>}
+      {events.length === 0 && <Text textStyle="body">{WORDS.nothingIsWrittenDownYet}</Text>}
       <Box as="ol" listStyleType="none" m="0" p="0" data-testid="ski-events">
         {events.map((event) => (
           <Flex
@@ -208,15 +199,15 @@ export function EventsPart(props: {
           >
             <Text textStyle="small">
               {dayAndTime(new Date(event.atMs).toISOString(), timeZone)}: {inWords(event)}
-              {event.jobId ? ', by a job of the bench' : ''}
+              {event.jobId ? WORDS.byAJobOfThe : ''}
               {event.note ? `. ${event.note}` : ''}
             </Text>
             <ActionButton
               quiet
-              aria-label={`Take back: ${inWords(event)}`}
+              aria-label={WORDS.takeBack(inWords(event))}
               onClick={() => void remove(event.id)}
             >
-              Take back
+              {WORDS.takeBack2}
             </ActionButton>
           </Flex>
         ))}

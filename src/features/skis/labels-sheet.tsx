@@ -3,9 +3,11 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
 import type { Ski } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
-import { SKI_TYPE_WORDS } from '@/ui/format/words';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
+import { words } from '@/words';
+
+const WORDS = words.screens.skis.labelsSheet;
 
 export interface SkiLabel {
   ski: Ski;
@@ -26,23 +28,23 @@ export function LabelsSheet(props: {
   const isOwnMachine = /\/\/(127\.|localhost)/.test(origin);
   return (
     <Sheet
-      question="Which ski is it?"
+      question={WORDS.whichSkiIsIt}
       answer={
         <Text textStyle="title">
-          {labels.length === all ? all : `${labels.length} of ${all}`} labels to print and stick on
+          {WORDS.labelsToPrintAndStick(labels.length === all ? all : WORDS.of(labels.length, all))}
         </Text>
       }
     >
       <Box className="no-print" display="flex" gap="4" mb="6">
-        <ActionButton onClick={() => window.print()}>Print</ActionButton>
-        <SheetLink href={back}>Back to the skis</SheetLink>
-        {next && <SheetLink href={next}>Next labels</SheetLink>}
+        <ActionButton onClick={() => window.print()}>{WORDS.print}</ActionButton>
+        <SheetLink href={back}>{WORDS.backToTheSkis}</SheetLink>
+        {next && <SheetLink href={next}>{WORDS.nextLabels}</SheetLink>}
       </Box>
       <Text className="no-print" textStyle="small" color="faint" mb="4">
-        They lead to {origin}.{' '}
-        {isOwnMachine
-          ? 'That is this machine alone: for a tablet, open this page under the address the tablet uses, then print.'
-          : 'Print them from the address your tablets use.'}
+        {WORDS.theyLeadTo(
+          origin,
+          isOwnMachine ? WORDS.thatIsThisMachineAlone : WORDS.printThemFromTheAddress,
+        )}
       </Text>
       <Grid templateColumns="repeat(auto-fill, minmax(260px, 1fr))" gap="3">
         {labels.map(({ ski, qr }) => (
@@ -62,13 +64,13 @@ export function LabelsSheet(props: {
               flexShrink="0"
               bg="bone.50"
               role="img"
-              aria-label={`QR label of ${ski.name}`}
+              aria-label={WORDS.qrLabelOf(ski.name)}
               dangerouslySetInnerHTML={{ __html: qr }}
             />
             <Box>
               <Text textStyle="strong">{ski.name}</Text>
               <Text textStyle="small">
-                {SKI_TYPE_WORDS[ski.type]}, {ski.lengthCm} cm
+                {WORDS.cm(words.terms.SKI_TYPE_WORDS[ski.type], ski.lengthCm)}
               </Text>
               {ski.owner && <Text textStyle="small">{ski.owner}</Text>}
             </Box>

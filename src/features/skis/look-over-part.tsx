@@ -5,38 +5,42 @@ import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { BASE_SIDES, FINDING_KINDS, type BaseSide, type FindingKind } from '@/core/terms';
 import { REPAIR_ORDER, type RepairGroup } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { useWrite } from '@/ui/fields/use-write';
-import { FINDING_MARKS, FINDING_WORDS, SIDE_WORDS } from '@/ui/format/words';
+import { words } from '@/words';
+import { useWords } from '@/ui/format/use-words';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { clearMarkAction, markAction } from './actions';
 import { BaseMap } from './base-map';
 import type { SkiView } from './use-cases/load-skis';
 
+const WORDS = words.screens.skis.lookOverPart;
+
 const GROUP_WORDS: Record<RepairGroup, string> = {
-  shop: 'A shop’s work',
-  repair: 'Repair first',
-  edges: 'Then the edges',
-  clean: 'Then clean',
-  wax: 'Then wax',
+  shop: WORDS.aShopsWork,
+  repair: WORDS.repairFirst,
+  edges: WORDS.thenTheEdges,
+  clean: WORDS.thenClean,
+  wax: WORDS.thenWax,
 };
 
 /** The look-over: tap what was seen, read what it means and in what order it is done. */
 export function LookOverPart({ view }: { view: SkiView }) {
   const { ski, findings, look } = view;
   const scales = useScales();
+  const { say } = useWords();
   const [kind, setKind] = useState<FindingKind>('dry');
   const [place, setPlace] = useState<{ positionCm: number; side: BaseSide }>();
   const [problem, setProblem] = useState<string>();
-  const [cleared, setCleared] = useState<{ id: string; words: string }>();
+  const [cleared, setCleared] = useState<{ id: string; name: string }>();
   const { send, isBusy } = useWrite();
   const mark = async () => {
     if (!place) {
-      setProblem('Tap a place on the base first, or give it in cm from the tip.');
+      setProblem(WORDS.tapAPlaceOnThe);
       return;
     }
     const finding = { skiId: ski.id, kind, ...place };
@@ -45,9 +49,9 @@ export function LookOverPart({ view }: { view: SkiView }) {
     setProblem(done.ok ? undefined : done.error.message);
     if (done.ok) setPlace(undefined);
   };
-  const clear = async (id: string, words: string) => {
+  const clear = async (id: string, name: string) => {
     const done = await send(`clear:${id}`, (key) => clearMarkAction(key, id));
-    if (done?.ok) setCleared({ id, words });
+    if (done?.ok) setCleared({ id, name });
     else if (done) setProblem(done.error.message);
   };
   const putBack = async (id: string) => {
@@ -56,27 +60,27 @@ export function LookOverPart({ view }: { view: SkiView }) {
     else if (done) setProblem(done.error.message);
   };
   return (
-    <Part title="Look it over">
+    <Part title={WORDS.lookItOver}>
       {look.shop.map((reason) => (
-        <Caution key={reason}>{reason}</Caution>
+        <Caution key={reason.code}>{say(words.ski.SHOP, reason)}</Caution>
       ))}
       <BaseMap ski={ski} findings={findings} place={place} onPlace={setPlace} />
       <Box my="3">
         <ChoiceRow
-          legend="What was seen"
+          legend={WORDS.whatWasSeen}
           name="finding"
           optionWidth="100px"
           value={kind}
           onChange={setKind}
           options={FINDING_KINDS.map((value) => ({
             value,
-            label: `${FINDING_WORDS[value]} (${FINDING_MARKS[value]})`,
+            label: `${words.terms.FINDING_WORDS[value]} (${words.terms.FINDING_MARKS[value]})`,
           }))}
         />
       </Box>
       <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" alignItems="end" mb="2">
         <NumberField
-          label="From the tip"
+          label={WORDS.fromTheTip}
           scale={scales.centimetres}
           step={5}
           decimals={0}
@@ -89,28 +93,28 @@ export function LookOverPart({ view }: { view: SkiView }) {
           }
         />
         <ChoiceRow
-          legend="Side, base up, tip away"
+          legend={WORDS.sideBaseUpTipAway}
           name="side"
           value={place?.side}
           onChange={(side) =>
             setPlace({ positionCm: place?.positionCm ?? Math.round(ski.lengthCm / 2), side })
           }
-          options={BASE_SIDES.map((value) => ({ value, label: SIDE_WORDS[value] }))}
+          options={optionsOf(BASE_SIDES, words.terms.SIDE_WORDS)}
         />
         <ActionButton onClick={() => void mark()} loading={isBusy}>
-          Mark it
+          {WORDS.markIt}
         </ActionButton>
       </SimpleGrid>
       <FieldProblemText problem={problem} />
       {cleared && (
         <UndoNotice
-          message={`${cleared.words} cleared.`}
+          message={WORDS.cleared(cleared.name)}
           onUndo={() => void putBack(cleared.id)}
           onClose={() => setCleared(undefined)}
         />
       )}
       {look.items.length === 0 ? (
-        <Text textStyle="body">Nothing is marked: the base is in use and sound.</Text>
+        <Text textStyle="body">{WORDS.nothingIsMarkedTheBase}</Text>
       ) : (
         REPAIR_ORDER.filter((group) => look.items.some((one) => one.group === group)).map(
           (group) => (
@@ -121,22 +125,26 @@ export function LookOverPart({ view }: { view: SkiView }) {
                 .map((item) => (
                   <Box key={item.kind} borderTopWidth="1px" borderColor="rule" py="2">
                     <Text textStyle="body">
-                      <strong>{FINDING_WORDS[item.kind]}</strong>,{' '}
-                      {item.places === 1 ? 'one place' : `${item.places} places`}. {item.meaning}{' '}
-                      {item.action}
+                      <strong>{words.terms.FINDING_WORDS[item.kind]}</strong>,{' '}
+                      {item.places === 1 ? WORDS.onePlace : WORDS.places(item.places)}.{' '}
+                      {words.ski.MARK[item.kind].meaning} {words.ski.MARK[item.kind].action}
                     </Text>
                     <Flex gap="3" wrap="wrap" mt="1">
                       {findings
                         .filter((one) => one.kind === item.kind)
                         .map((one) => {
-                          const words = `${FINDING_WORDS[one.kind]} at ${one.positionCm} cm, ${SIDE_WORDS[one.side].toLowerCase()}`;
+                          const name = WORDS.atCm(
+                            words.terms.FINDING_WORDS[one.kind],
+                            one.positionCm,
+                            words.terms.SIDE_WORDS[one.side].toLowerCase(),
+                          );
                           return (
                             <ActionButton
                               key={one.id}
                               quiet
-                              onClick={() => void clear(one.id, words)}
+                              onClick={() => void clear(one.id, name)}
                             >
-                              Clear {words}
+                              {WORDS.clear(name)}
                             </ActionButton>
                           );
                         })}

@@ -1,74 +1,36 @@
 'use client';
 
+import type { DraftOf } from '@/core/model';
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import { HAS_EDGES, type Ski } from '@/core/ski';
-import {
-  BASE_TYPES,
-  PURPOSES,
-  SKI_TYPES,
-  type BaseType,
-  type Purpose,
-  type SkiType,
-} from '@/core/terms';
+import { BASE_TYPES, PURPOSES, SKI_TYPES } from '@/core/terms';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { SKI_DEFAULTS, skiSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
 import { ActionButton } from '@/ui/fields/action-button';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { Meanwhile } from '@/ui/fields/meanwhile';
 import { NumberField, type Scale } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
+import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { BASE_TYPE_WORDS, PURPOSE_WORDS, SKI_TYPE_WORDS } from '@/ui/format/words';
+import { Disclosure } from '@/ui/frame/disclosure';
 import { saveSkiAction } from './actions';
+import { words } from '@/words';
 
-interface SkiDraft {
-  id?: string;
-  name: string;
-  owner: string;
-  type: SkiType;
-  lengthCm: number | undefined;
-  waistMm: number | undefined;
-  baseType: BaseType;
-  grindMm?: number;
-  grindPattern?: string;
-  groundOn?: string;
-  baseBevelDeg?: number;
-  sideBevelDeg?: number;
-  hasBrakes: boolean;
-  purpose: Purpose;
-  note?: string;
-}
+const WORDS = words.screens.skis.skiForm;
+
+type SkiDraft = DraftOf<Ski, 'lengthCm' | 'waistMm'>;
 
 const EMPTY: SkiDraft = {
   name: '',
   owner: '',
   type: 'skate',
-  lengthCm: undefined,
-  waistMm: undefined,
   baseType: 'sintered',
   hasBrakes: false,
   purpose: 'training',
-};
-
-/** What the fields are called where two changes of them differ. */
-const FIELD_WORDS: Readonly<Record<string, string>> = {
-  name: 'Name of the pair',
-  owner: 'Owner',
-  type: 'Type',
-  lengthCm: 'Length, cm',
-  waistMm: 'Waist, mm',
-  baseType: 'Base',
-  grindMm: 'Grind, mm',
-  grindPattern: 'Pattern',
-  groundOn: 'Ground on',
-  baseBevelDeg: 'Base bevel, °',
-  sideBevelDeg: 'Side bevel, °',
-  hasBrakes: 'Brakes',
-  purpose: 'Purpose',
-  note: 'Note',
 };
 
 /** Only what is given: empty text and absent figures are left out. */
@@ -88,14 +50,16 @@ type Figure = 'lengthCm' | 'waistMm' | 'grindMm' | 'baseBevelDeg' | 'sideBevelDe
 export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) => void }) {
   const scales = useScales();
   const form = useDraftedForm<SkiDraft>(`ski:${start?.id ?? 'new'}`, start ?? EMPTY, resolver);
-  const { values: draft, set, submit, problem, failure } = form;
+  const { values: draft, set, bind, submit, problem, failure } = form;
   const figure = (
     label: string,
-    field: Figure,
-    scale: Scale,
-    step: number,
-    decimals: number,
-    from: number,
+    {
+      field,
+      scale,
+      step,
+      decimals,
+      from,
+    }: { field: Figure; scale: Scale; step: number; decimals: number; from: number },
   ) => (
     <NumberField
       label={label}
@@ -103,9 +67,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
       step={step}
       decimals={decimals}
       startShown={from}
-      value={draft[field]}
-      onChange={(value) => set({ [field]: value })}
-      problem={problem(field)}
+      {...bind(field)}
     />
   );
   const line = (
@@ -122,83 +84,108 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
     />
   );
   return (
-    <Box
-      as="form"
-      {...{ noValidate: true }}
-      onSubmit={(event: React.FormEvent) => {
-        event.preventDefault();
-        void submit((values, { key, base }) =>
+    <SheetForm
+      onSubmit={async () => {
+        const done = await submit((values, { key, base }) =>
           saveSkiAction(key, given(values), start && given(base)),
-        ).then((done) => done && onDone(done.id));
+        );
+        if (done) onDone(done.id);
       }}
     >
       <Box mb="4">
         <ChoiceRow
-          legend="Type"
+          legend={WORDS.type}
           name="ski-type"
           optionWidth="112px"
           value={draft.type}
           onChange={(type) => set({ type, hasBrakes: type === 'alpine' })}
-          options={SKI_TYPES.map((value) => ({ value, label: SKI_TYPE_WORDS[value] }))}
+          options={optionsOf(SKI_TYPES, words.terms.SKI_TYPE_WORDS)}
         />
       </Box>
       <SimpleGrid minChildWidth="190px" gap="4" mb="4">
-        {line('Name of the pair', 'name')}
-        {line('Owner', 'owner')}
-        {figure('Length', 'lengthCm', scales.centimetres, 1, 0, 190)}
-        {figure('Waist', 'waistMm', scales.millimetres, 1, 0, HAS_EDGES[draft.type] ? 68 : 44)}
+        {line(WORDS.nameOfThePair, 'name')}
+        {line(WORDS.owner, 'owner')}
+        {figure(WORDS.length, {
+          field: 'lengthCm',
+          scale: scales.centimetres,
+          step: 1,
+          decimals: 0,
+          from: 190,
+        })}
+        {figure(WORDS.waist, {
+          field: 'waistMm',
+          scale: scales.millimetres,
+          step: 1,
+          decimals: 0,
+          from: HAS_EDGES[draft.type] ? 68 : 44,
+        })}
       </SimpleGrid>
       <SimpleGrid minChildWidth="260px" gap="4" mb="4">
         <ChoiceRow
-          legend="Base"
+          legend={WORDS.base}
           name="base-type"
-          value={draft.baseType}
-          onChange={(baseType) => set({ baseType })}
-          options={BASE_TYPES.map((value) => ({ value, label: BASE_TYPE_WORDS[value] }))}
+          {...bind('baseType')}
+          options={optionsOf(BASE_TYPES, words.terms.BASE_TYPE_WORDS)}
         />
         <ChoiceRow
-          legend="Purpose"
+          legend={WORDS.purpose}
           name="ski-purpose"
-          value={draft.purpose}
-          onChange={(purpose) => set({ purpose })}
-          options={PURPOSES.map((value) => ({ value, label: PURPOSE_WORDS[value] }))}
+          {...bind('purpose')}
+          options={optionsOf(PURPOSES, words.terms.PURPOSE_WORDS)}
         />
       </SimpleGrid>
-      <Box as="details" mb="4">
-        <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
-          Grind, edges and note
-        </Box>
+      <Disclosure mb="4" title={WORDS.grindEdgesAndNote}>
         <SimpleGrid minChildWidth="190px" gap="4" mt="2">
-          {figure('Grind, width of its lines', 'grindMm', scales.millimetres, 0.1, 2, 0.5)}
-          {line('Pattern', 'grindPattern')}
-          {line('Ground on', 'groundOn', 'date')}
-          {HAS_EDGES[draft.type] && figure('Base bevel', 'baseBevelDeg', scales.degrees, 0.5, 1, 1)}
-          {HAS_EDGES[draft.type] && figure('Side bevel', 'sideBevelDeg', scales.degrees, 0.5, 1, 2)}
+          {figure(WORDS.grindWidthOfItsLines, {
+            field: 'grindMm',
+            scale: scales.millimetres,
+            step: 0.1,
+            decimals: 2,
+            from: 0.5,
+          })}
+          {line(WORDS.pattern, 'grindPattern')}
+          {line(WORDS.groundOn, 'groundOn', 'date')}
+          {HAS_EDGES[draft.type] &&
+            figure(WORDS.baseBevel2, {
+              field: 'baseBevelDeg',
+              scale: scales.degrees,
+              step: 0.5,
+              decimals: 1,
+              from: 1,
+            })}
+          {HAS_EDGES[draft.type] &&
+            figure(WORDS.sideBevel2, {
+              field: 'sideBevelDeg',
+              scale: scales.degrees,
+              step: 0.5,
+              decimals: 1,
+              from: 2,
+            })}
           {HAS_EDGES[draft.type] && (
             <ChoiceRow
-              legend="Brakes"
+              legend={WORDS.brakes}
               name="brakes"
               value={draft.hasBrakes ? 'yes' : 'no'}
               onChange={(value) => set({ hasBrakes: value === 'yes' })}
               options={[
-                { value: 'yes', label: 'Brakes' },
-                { value: 'no', label: 'None' },
+                { value: 'yes', label: WORDS.brakes },
+                { value: 'no', label: WORDS.none },
               ]}
             />
           )}
         </SimpleGrid>
         <Box mt="4" maxW="640px">
-          {line('Note', 'note')}
+          {line(WORDS.note, 'note')}
         </Box>
-      </Box>
-      <ActionButton type="submit" loading={form.isSaving} loadingText="Saving…">
-        {start ? 'Save the changes' : 'Put on the rack'}
+      </Disclosure>
+      <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
+        {start ? WORDS.saveTheChanges : WORDS.putOnTheRack}
       </ActionButton>
-      <Meanwhile {...form.clashes} nameOf={(field) => FIELD_WORDS[field] ?? field} />
+      <Meanwhile {...form.clashes} names={words.fields.SKI} />
       <FieldProblemText problem={failure} />
       <Text srOnly role="status">
-        {form.isSaving ? 'Saving' : ''}
+        {form.isSaving ? WORDS.saving2 : ''}
       </Text>
-    </Box>
+    </SheetForm>
   );
 }

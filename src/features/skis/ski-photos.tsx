@@ -3,10 +3,13 @@
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { FileField } from '@/ui/fields/file-field';
 import { PHOTO_ACCEPT, sendPhoto } from '@/ui/fields/send-photo';
 import { Part } from '@/ui/frame/sheet';
+import { words } from '@/words';
 
-const FileInput = chakra('input');
+const WORDS = words.screens.skis.skiPhotos;
+
 const Picture = chakra('img');
 
 /** Photos of a ski, and the way to add one. */
@@ -15,29 +18,19 @@ export function SkiPhotos({ skiId, photoIds }: { skiId: string; photoIds: readon
   const [note, setNote] = useState<string>();
   const url = `/api/v1/skis/${skiId}/photos`;
   const send = async (file: File) => {
-    setNote('Sending…');
+    setNote(WORDS.sending);
     const problem = await sendPhoto(url, file);
     setNote(problem);
     if (!problem) router.refresh();
   };
   return (
-    <Part title="Photos">
-      <Text as="label" {...{ htmlFor: 'ski-photo' }} textStyle="small" fontWeight="650">
-        Add a photo
-      </Text>
-      <FileInput
+    <Part title={WORDS.photos}>
+      <FileField
+        label={WORDS.addAPhoto}
+        button={WORDS.choosePhoto}
         id="ski-photo"
-        type="file"
         accept={PHOTO_ACCEPT}
-        display="block"
-        minH="target"
-        py="2"
-        maxW="100%"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void send(file);
-          event.target.value = '';
-        }}
+        onFile={(file) => void send(file)}
       />
       <Text textStyle="small" role="status">
         {note}
@@ -46,7 +39,7 @@ export function SkiPhotos({ skiId, photoIds }: { skiId: string; photoIds: readon
         {photoIds.map((id, i) => (
           <Box asChild key={id}>
             <a href={`${url}/${id}`} target="_blank" rel="noreferrer">
-              <Picture src={`${url}/${id}`} alt={`Photo ${i + 1}`} h="120px" />
+              <Picture src={`${url}/${id}`} alt={WORDS.photo(i + 1)} h="120px" />
             </a>
           </Box>
         ))}

@@ -6,7 +6,8 @@ import type { Ski } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useWrite } from '@/ui/fields/use-write';
 import { FieldProblemText } from '@/ui/fields/field-problem';
-import { SKI_TYPE_WORDS } from '@/ui/format/words';
+import { words } from '@/words';
+import { useWords } from '@/ui/format/use-words';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -18,6 +19,8 @@ import { SkiForm } from './ski-form';
 import { SkiPhotos } from './ski-photos';
 import type { SkiView } from './use-cases/load-skis';
 
+const WORDS = words.screens.skis.skiScreen;
+
 interface SkiScreenProps {
   view: SkiView;
   outingId: string;
@@ -28,14 +31,14 @@ interface SkiScreenProps {
 
 function facts(ski: Ski): string {
   return [
-    SKI_TYPE_WORDS[ski.type],
-    `${ski.lengthCm} cm`,
-    `waist ${ski.waistMm} mm`,
-    ski.grindMm === undefined ? '' : `grind ${ski.grindMm} mm ${ski.grindPattern ?? ''}`.trim(),
+    words.terms.SKI_TYPE_WORDS[ski.type],
+    WORDS.cm(ski.lengthCm),
+    WORDS.waistMm(ski.waistMm),
+    ski.grindMm === undefined ? '' : WORDS.grindMm(ski.grindMm, ski.grindPattern ?? '').trim(),
     ski.sideBevelDeg === undefined
       ? ''
-      : `edges ${ski.baseBevelDeg ?? 1}° base, ${ski.sideBevelDeg}° side`,
-    ski.owner && `of ${ski.owner}`,
+      : WORDS.edgesBaseSide(ski.baseBevelDeg ?? 1, ski.sideBevelDeg),
+    ski.owner && WORDS.of(ski.owner),
   ]
     .filter(Boolean)
     .join(', ');
@@ -44,6 +47,7 @@ function facts(ski: Ski): string {
 /** One ski: how full it is, what was seen on it, what happened to it. */
 export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
   const { ski, care } = view;
+  const { say } = useWords();
   const [isGone, setIsGone] = useState(false);
   const [isChanging, setIsChanging] = useState(false);
   /** The form was closed: its button is next. */
@@ -67,17 +71,17 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
           <Text textStyle="hero">{ski.name}</Text>
           <Flex align="center" gap="6" wrap="wrap" mt="2">
             <Box
-              aria-label={`Wax reserve ${Math.round(care.reserve * 100)} %`}
+              aria-label={WORDS.waxReserve(Math.round(care.reserve * 100))}
               role="group"
               data-testid="reserve"
             >
               <ReserveBar reserve={care.reserve} isLarge />
             </Box>
             <Text textStyle="body">
-              {care.isStored ? 'Stored. ' : ''}
+              {care.isStored ? WORDS.stored : ''}
               {care.due.length === 0
-                ? `Wax is in: ${Math.round(care.kmSinceWax)} km since the last coat.`
-                : care.due.join(' ')}
+                ? WORDS.waxIsInKmSince(Math.round(care.kmSinceWax))
+                : care.due.map((sign) => say(words.ski.CARE, sign)).join(' ')}
             </Text>
           </Flex>
         </>
@@ -86,14 +90,14 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
       <FieldProblemText problem={problem} />
       {isGone && (
         <UndoNotice
-          message={`${ski.name} is off the rack; its past stays.`}
+          message={WORDS.isOffTheRackIts(ski.name)}
           onUndo={() => void setOnRack(true)}
           onClose={() => setIsGone(false)}
         />
       )}
       <Flex gap="4" wrap="wrap" mb="6" className="no-print">
-        <SheetLink href={`${path}/bench?ski=${ski.id}`}>Make the job sheet</SheetLink>
-        <SheetLink href={`${path}/skis`}>All skis</SheetLink>
+        <SheetLink href={`${path}/bench?ski=${ski.id}`}>{WORDS.makeTheJobSheet}</SheetLink>
+        <SheetLink href={`${path}/skis`}>{WORDS.allSkis}</SheetLink>
       </Flex>
       <LookOverPart view={view} />
       <Grid templateColumns={{ base: '1fr', lg: '7fr 5fr' }} gap={{ base: '0', lg: '10' }}>
@@ -101,20 +105,20 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
           <EventsPart skiId={ski.id} events={view.events} timeZone={timeZone} />
         </Box>
         <Box minW="0">
-          <Part title="Its label">
+          <Part title={WORDS.itsLabel}>
             <Text textStyle="small" color="faint" mb="2">
-              Scanned on a tablet in the same network, it opens this page.
+              {WORDS.scannedOnATabletIn}
             </Text>
             <Box
               w="150px"
               bg="bone.50"
               role="img"
-              aria-label={`QR label of ${ski.name}`}
+              aria-label={WORDS.qrLabelOf(ski.name)}
               dangerouslySetInnerHTML={{ __html: qr }}
             />
           </Part>
           <SkiPhotos skiId={ski.id} photoIds={view.photoIds} />
-          <Part title="The pair itself">
+          <Part title={WORDS.thePairItself}>
             {ski.note && <Text textStyle="body">{ski.note}</Text>}
             {isChanging ? (
               <SkiForm
@@ -128,10 +132,10 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
             ) : (
               <Flex gap="4" wrap="wrap">
                 <ActionButton quiet autoFocus={hasChanged} onClick={() => setIsChanging(true)}>
-                  Change it
+                  {WORDS.changeIt}
                 </ActionButton>
                 <ActionButton quiet onClick={() => void setOnRack(false)}>
-                  Take off the rack
+                  {WORDS.takeOffTheRack}
                 </ActionButton>
               </Flex>
             )}

@@ -1,16 +1,20 @@
 'use client';
 
+import type { Outing } from '@/core/model';
 import { useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
-import { TYPES_FOR } from '@/core/ski';
-import { SKI_TYPES, type SkiType } from '@/core/terms';
-import type { Outing } from '@/data/outings';
+import { TYPES_FOR, type CareSign } from '@/core/ski';
+import { SKI_TYPES } from '@/core/terms';
+import { optionsOf } from '@/ui/fields/choice-row';
 import { SelectField } from '@/ui/fields/select-field';
 import { TextField } from '@/ui/fields/text-field';
-import { SKI_TYPE_WORDS } from '@/ui/format/words';
+import { words } from '@/words';
+import { say } from '@/words/say';
+import type { Writer } from '@/words/write';
+import { useWords } from '@/ui/format/use-words';
 import { CsvImport } from '@/ui/frame/csv-import';
-import { DataTable } from '@/ui/frame/data-table';
+import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { useShownRows } from '@/ui/frame/shown-rows';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
@@ -18,14 +22,16 @@ import { ReserveBar } from './reserve-bar';
 import { SkiForm } from './ski-form';
 import type { RackRow } from './use-cases/load-skis';
 
+const WORDS = words.screens.skis.skisScreen;
+
 const ALL = 'all';
 const FOR_OUTING = 'outing';
 const SORTS = {
-  due: 'What is due first',
-  name: 'Name',
-  owner: 'Owner',
-  reserve: 'Least wax first',
-  length: 'Length',
+  due: WORDS.whatIsDueFirst,
+  name: WORDS.name,
+  owner: WORDS.owner,
+  reserve: WORDS.leastWaxFirst,
+  length: WORDS.length,
 } as const;
 type Sort = keyof typeof SORTS;
 
@@ -39,29 +45,54 @@ const COMPARE: Record<Sort, (a: RackRow, b: RackRow) => number> = {
   length: (a, b) => a.ski.lengthCm - b.ski.lengthCm || byName(a, b),
 };
 
-const COLUMNS = [
-  { title: 'Pair' },
-  { title: 'Type' },
-  { title: 'Length', isNumber: true },
-  { title: 'Grind' },
-  { title: 'Wax reserve' },
-  { title: 'Due, and what was seen' },
-  { title: 'Bench' },
-];
-
 const marksInWords = (count: number) =>
-  count === 0 ? '' : count === 1 ? 'One mark on the base.' : `${count} marks on the base.`;
+  count === 0 ? '' : count === 1 ? WORDS.oneMarkOnTheBase : WORDS.marksOnTheBase(count);
+
+const dueInWords = (due: readonly CareSign[], write: Writer) =>
+  due.map((sign) => say(words.ski.CARE, sign, write)).join(' ');
+
+const columnsOf = (path: string, write: Writer): RowColumn<RackRow>[] => [
+  {
+    id: 'pair',
+    title: WORDS.pair,
+    cell: ({ ski }) => <SheetLink href={`${path}/skis/${ski.id}`}>{ski.name}</SheetLink>,
+  },
+  { id: 'type', title: WORDS.type, cell: ({ ski }) => words.terms.SKI_TYPE_WORDS[ski.type] },
+  { id: 'length', title: WORDS.length, isNumber: true, cell: ({ ski }) => WORDS.cm(ski.lengthCm) },
+  {
+    id: 'grind',
+    title: WORDS.grind,
+    cell: ({ ski }) =>
+      ski.grindMm === undefined ? '' : WORDS.mm(ski.grindMm, ski.grindPattern ?? ''),
+  },
+  {
+    id: 'reserve',
+    title: WORDS.waxReserve,
+    cell: ({ care }) => <ReserveBar reserve={care.reserve} />,
+  },
+  {
+    id: 'due',
+    title: WORDS.dueAndWhatWasSeen,
+    cell: ({ care, marks }) => `${dueInWords(care.due, write)} ${marksInWords(marks)}`.trim(),
+  },
+  {
+    id: 'bench',
+    title: WORDS.bench,
+    cell: ({ ski }) => <SheetLink href={`${path}/bench?ski=${ski.id}`}>{WORDS.sheet}</SheetLink>,
+  },
+];
 
 /** The rack of skis: which want wax, and where to find one. */
 export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly RackRow[] }) {
   const router = useRouter();
-  const [words, setWords] = useState('');
+  const { write } = useWords();
+  const [wanted, setWanted] = useState('');
   const [type, setType] = useState<string>(ALL);
   const [sort, setSort] = useState<Sort>('due');
   const path = `/outing/${outing.id}`;
   const due = rack.filter((one) => one.care.due.length > 0);
   const found = useMemo(() => {
-    const wanted = words.trim().toLowerCase();
+    const text = wanted.trim().toLowerCase();
     return rack
       .filter(
         ({ ski }) =>
@@ -71,27 +102,27 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
             : ski.type === type),
       )
       .filter(({ ski }) =>
-        [ski.name, ski.owner, ski.note, ski.grindPattern].join(' ').toLowerCase().includes(wanted),
+        [ski.name, ski.owner, ski.note, ski.grindPattern].join(' ').toLowerCase().includes(text),
       )
       .sort(COMPARE[sort]);
-  }, [rack, words, type, sort, outing.discipline]);
+  }, [rack, wanted, type, sort, outing.discipline]);
   const { shown, more } = useShownRows(found);
   const present = SKI_TYPES.filter((one) => rack.some(({ ski }) => ski.type === one));
   const worst = [...due].sort(COMPARE.due)[0];
   return (
     <Sheet
-      question="Which skis want work?"
+      question={WORDS.whichSkisWantWork}
       answer={
         rack.length === 0 ? (
-          <Text textStyle="title">The rack is empty.</Text>
+          <Text textStyle="title">{WORDS.theRackIsEmpty}</Text>
         ) : (
           <>
             <Text textStyle="hero" data-testid="skis-due">
-              {due.length === 0 ? 'None is due' : `${due.length} of ${rack.length} are due`}
+              {due.length === 0 ? WORDS.noneIsDue : WORDS.ofAreDue(due.length, rack.length)}
             </Text>
             {worst && (
               <Text textStyle="body">
-                First {worst.ski.name}: {worst.care.due.join(' ')}
+                {WORDS.first(worst.ski.name, dueInWords(worst.care.due, write))}
               </Text>
             )}
           </>
@@ -100,59 +131,43 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
     >
       {rack.length > 0 && (
         <Part
-          title="On the rack"
+          title={WORDS.onTheRack}
           aside={
             <Flex gap="4" wrap="wrap">
-              <SheetLink href={`${path}/labels`}>Labels to print</SheetLink>
-              <FileLink href="/api/v1/skis?format=csv">CSV</FileLink>
+              <SheetLink href={`${path}/labels`}>{WORDS.labelsToPrint}</SheetLink>
+              <FileLink href="/api/v1/skis?format=csv">{WORDS.csv}</FileLink>
             </Flex>
           }
         >
           <SimpleGrid columns={{ base: 1, sm: 3 }} gap="4" mb="3" maxW="900px">
-            <TextField label="Find by name, owner or note" value={words} onChange={setWords} />
+            <TextField label={WORDS.findByNameOwnerOr} value={wanted} onChange={setWanted} />
             <SelectField
-              label="Type"
+              label={WORDS.type}
               value={type}
               onChange={setType}
               options={[
-                { value: ALL, label: 'All types' },
-                { value: FOR_OUTING, label: 'For this outing' },
-                ...present.map((value: SkiType) => ({ value, label: SKI_TYPE_WORDS[value] })),
+                { value: ALL, label: WORDS.allTypes },
+                { value: FOR_OUTING, label: WORDS.forThisOuting },
+                ...optionsOf(present, words.terms.SKI_TYPE_WORDS),
               ]}
             />
             <SelectField
-              label="Order"
+              label={WORDS.order}
               value={sort}
               onChange={(next) => setSort(next as Sort)}
               options={Object.entries(SORTS).map(([value, label]) => ({ value, label }))}
             />
           </SimpleGrid>
           {shown.length === 0 ? (
-            <Text textStyle="body">No ski on the rack is like that.</Text>
+            <Text textStyle="body">{WORDS.noSkiOnTheRack}</Text>
           ) : (
             <>
               <Box display={{ base: 'none', md: 'block' }}>
-                <DataTable
-                  caption="Skis on the rack"
-                  columns={COLUMNS}
-                  rows={shown.map(({ ski, care, marks }) => ({
-                    key: ski.id,
-                    cells: [
-                      <SheetLink key="name" href={`${path}/skis/${ski.id}`}>
-                        {ski.name}
-                      </SheetLink>,
-                      SKI_TYPE_WORDS[ski.type],
-                      `${ski.lengthCm} cm`,
-                      ski.grindMm === undefined
-                        ? ''
-                        : `${ski.grindMm} mm ${ski.grindPattern ?? ''}`,
-                      <ReserveBar key="reserve" reserve={care.reserve} />,
-                      [...care.due, marksInWords(marks)].join(' ').trim(),
-                      <SheetLink key="bench" href={`${path}/bench?ski=${ski.id}`}>
-                        Sheet
-                      </SheetLink>,
-                    ],
-                  }))}
+                <RowTable
+                  caption={WORDS.skisOnTheRack}
+                  columns={columnsOf(path, write)}
+                  rows={shown}
+                  keyOf={({ ski }) => ski.id}
                 />
               </Box>
               <Box display={{ base: 'block', md: 'none' }}>
@@ -165,13 +180,13 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
           )}
         </Part>
       )}
-      <Part title="Put a pair or a board on the rack" id="ski-form">
+      <Part title={WORDS.putAPairOrA} id="ski-form">
         <SkiForm onDone={(id) => router.push(`${path}/skis/${id}`)} />
       </Part>
       <CsvImport
-        title="Many at once"
-        hint="A CSV with name, type, length [cm] and waist [mm]; the rack’s own CSV shows every column."
-        label="Skis from a CSV file"
+        title={WORDS.manyAtOnce}
+        hint={WORDS.aCsvWithNameType}
+        label={WORDS.skisFromACsvFile}
         id="skis-file"
         url="/api/v1/skis"
         noun="ski"
@@ -183,6 +198,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
 /** A ski where the screen is narrow: name and wax, and under them what is due. */
 function SkiLine({ one, path }: { one: RackRow; path: string }) {
   const { ski, care, marks } = one;
+  const { write } = useWords();
   return (
     <Box borderTopWidth="1px" borderColor="rule" py="1">
       <Flex justify="space-between" align="center" gap="3">
@@ -190,8 +206,12 @@ function SkiLine({ one, path }: { one: RackRow; path: string }) {
         <ReserveBar reserve={care.reserve} />
       </Flex>
       <Text textStyle="small" color="faint">
-        {SKI_TYPE_WORDS[ski.type]}, {ski.lengthCm} cm.{' '}
-        {[...care.due, marksInWords(marks)].join(' ')}
+        {WORDS.cm2(
+          words.terms.SKI_TYPE_WORDS[ski.type],
+          ski.lengthCm,
+          dueInWords(care.due, write),
+          marksInWords(marks),
+        )}
       </Text>
     </Box>
   );

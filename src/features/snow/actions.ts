@@ -1,8 +1,7 @@
 'use server';
 
-import { checkedId } from '@/formats/schemas/ids';
 import type { WireResult } from '@/formats/wire';
-import { deed } from '@/server/deed';
+import { deed, deedOn } from '@/server/deed';
 import { saveReading } from './use-cases/save-reading';
 import { restoreReading, withdrawImport, withdrawReading } from './use-cases/withdraw-reading';
 
@@ -13,7 +12,7 @@ export async function saveReadingAction(
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
   return deed(key, 'reading.save', async (db, stamp) => {
-    const saved = await saveReading(db, target, input, stamp);
+    const saved = await saveReading(db, { target, input, stamp });
     return saved.ok ? { ok: true, value: { id: saved.value.id } } : saved;
   });
 }
@@ -23,9 +22,10 @@ export async function withdrawReadingAction(
   key: string,
   readingId: string,
 ): Promise<WireResult<{ count: number }>> {
-  return deed(key, 'reading.withdraw', async (db, stamp) => {
-    const id = checkedId(readingId);
-    return id.ok ? withdrawReading(db, id.value, stamp) : id;
+  return deedOn(key, {
+    name: 'reading.withdraw',
+    target: readingId,
+    work: (db, id, stamp) => withdrawReading(db, id, stamp),
   });
 }
 
@@ -34,9 +34,10 @@ export async function restoreReadingAction(
   key: string,
   readingId: string,
 ): Promise<WireResult<null>> {
-  return deed(key, 'reading.restore', async (db, stamp) => {
-    const id = checkedId(readingId);
-    return id.ok ? restoreReading(db, id.value, stamp) : id;
+  return deedOn(key, {
+    name: 'reading.restore',
+    target: readingId,
+    work: (db, id, stamp) => restoreReading(db, id, stamp),
   });
 }
 
@@ -45,8 +46,9 @@ export async function undoImportAction(
   key: string,
   importId: string,
 ): Promise<WireResult<{ count: number }>> {
-  return deed(key, 'reading.import.undo', async (db, stamp) => {
-    const id = checkedId(importId);
-    return id.ok ? withdrawImport(db, id.value, stamp) : id;
+  return deedOn(key, {
+    name: 'reading.import.undo',
+    target: importId,
+    work: (db, id, stamp) => withdrawImport(db, id, stamp),
   });
 }

@@ -3,18 +3,16 @@
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ChoiceRow } from '@/ui/fields/choice-row';
-import {
-  altitude,
-  distance,
-  fixed,
-  temperatureUnit,
-  temperatureValue,
-} from '@/ui/format/quantities';
-import type { Units } from '@/ui/format/units';
+import { altitude, distance, fixed, temperatureUnit, temperatureValue } from '@/words/quantities';
+import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
+import { Disclosure } from '@/ui/frame/disclosure';
 import type { PlaceOutlook } from './use-outlooks';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.courseStrip;
 
 type Measure = 'temperature' | 'water' | 'sharpness';
 type Started = PlaceOutlook & { start: NonNullable<PlaceOutlook['start']> };
@@ -30,25 +28,25 @@ interface MeasureKind {
 
 const MEASURES: Record<Measure, MeasureKind> = {
   temperature: {
-    label: 'Temperature',
+    label: WORDS.temperature,
     value: ({ start }) => start.snow.contactC.p50,
     show: (value, units) => `${fixed(temperatureValue(value, units))} ${temperatureUnit(units)}`,
     most: (values) => Math.min(...values),
-    word: 'Coldest',
+    word: WORDS.coldest,
   },
   water: {
-    label: 'Liquid water',
+    label: WORDS.liquidWater,
     value: ({ start }) => start.snow.liquidWaterPercent,
     show: (value) => `${fixed(value)} %`,
     most: (values) => Math.max(...values),
-    word: 'Wettest',
+    word: WORDS.wettest,
   },
   sharpness: {
-    label: 'Sharpness',
+    label: WORDS.sharpness,
     value: ({ start }) => start.snow.sharpness,
     show: (value) => fixed(value, 2),
     most: (values) => Math.max(...values),
-    word: 'Sharpest',
+    word: WORDS.sharpest,
   },
 };
 const HEIGHT = 150;
@@ -67,15 +65,15 @@ export function CourseStrip({ places }: { places: readonly PlaceOutlook[] }) {
   const where = started[values.indexOf(most)]!;
   const isSame = Math.max(...values) - Math.min(...values) < 0.005;
   return (
-    <Part title="Along the course, at the start">
+    <Part title={WORDS.alongTheCourseAtThe}>
       <Text textStyle="body" mb="2" data-testid="course-answer">
         {isSame
-          ? `The same everywhere: ${kind.show(most, units)}.`
+          ? WORDS.theSameEverywhere(kind.show(most, units))
           : `${kind.word}: ${where.place.name}, ${kind.show(most, units)}.`}
       </Text>
       <Box maxW="480px" mb="3">
         <ChoiceRow
-          legend="Shade by"
+          legend={WORDS.shadeBy}
           name="measure"
           value={measure}
           onChange={setMeasure}
@@ -86,16 +84,13 @@ export function CourseStrip({ places }: { places: readonly PlaceOutlook[] }) {
         />
       </Box>
       <Profile started={started} values={values} kind={kind} units={units} />
-      <Box as="details">
-        <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
-          The same as a table
-        </Box>
+      <Disclosure title={WORDS.theSameAsATable}>
         <DataTable
-          caption="Segments of the course at the start"
+          caption={WORDS.segmentsOfTheCourseAt}
           columns={[
-            { title: 'Segment' },
-            { title: 'Length', isNumber: true },
-            { title: 'Altitude', isNumber: true },
+            { title: WORDS.segment },
+            { title: WORDS.length, isNumber: true },
+            { title: WORDS.altitude, isNumber: true },
             ...(Object.keys(MEASURES) as Measure[]).map((key) => ({
               title: MEASURES[key].label,
               isNumber: true,
@@ -113,7 +108,7 @@ export function CourseStrip({ places }: { places: readonly PlaceOutlook[] }) {
             ],
           }))}
         />
-      </Box>
+      </Disclosure>
     </Part>
   );
 }

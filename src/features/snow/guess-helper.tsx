@@ -5,10 +5,13 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { firstGuessOfSnowTemperature, type FirstGuess } from '@/core/snow';
 import { DAY_TIMES, SKIES, type DayTime, type Sky } from '@/core/terms';
 import { ActionButton } from '@/ui/fields/action-button';
-import { ChoiceRow } from '@/ui/fields/choice-row';
-import { temperatureWithSpread } from '@/ui/format/quantities';
-import { useUnits } from '@/ui/format/units-context';
-import { DAY_TIME_WORDS, SKY_WORDS } from '@/ui/format/words';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
+import { temperatureWithSpread } from '@/words/quantities';
+import { words } from '@/words';
+import { useWords } from '@/ui/format/use-words';
+import { Disclosure } from '@/ui/frame/disclosure';
+
+const WORDS = words.screens.snow.guessHelper;
 
 interface GuessHelperProps {
   airTemperatureC: number | undefined;
@@ -17,30 +20,27 @@ interface GuessHelperProps {
 
 /** For someone without a probe: a rough snow temperature with a wide spread, said to be a guess. */
 export function GuessHelper({ airTemperatureC, onGuess }: GuessHelperProps) {
-  const units = useUnits();
+  const { units, say } = useWords();
   const [sky, setSky] = useState<Sky>('clear');
   const [dayTime, setDayTime] = useState<DayTime>('dusk');
   const hasAir = airTemperatureC !== undefined && airTemperatureC >= -60 && airTemperatureC <= 40;
   const guess = hasAir ? firstGuessOfSnowTemperature(airTemperatureC, sky, dayTime) : undefined;
   return (
-    <Box as="details" mt="3">
-      <Box as="summary" minH="target" cursor="pointer" textStyle="body" py="2">
-        No probe? Guess from the air and the sky
-      </Box>
+    <Disclosure mt="3" title={WORDS.noProbeGuessFromThe}>
       <Flex direction="column" gap="3" mt="2" pl="4" borderLeftWidth="2px" borderColor="rule">
         <ChoiceRow
-          legend="Sky"
+          legend={WORDS.sky}
           name="sky"
           value={sky}
           onChange={setSky}
-          options={SKIES.map((value) => ({ value, label: SKY_WORDS[value] }))}
+          options={optionsOf(SKIES, words.terms.SKY_WORDS)}
         />
         <ChoiceRow
-          legend="Time of day"
+          legend={WORDS.timeOfDay}
           name="day-time"
           value={dayTime}
           onChange={setDayTime}
-          options={DAY_TIMES.map((value) => ({ value, label: DAY_TIME_WORDS[value] }))}
+          options={optionsOf(DAY_TIMES, words.terms.DAY_TIME_WORDS)}
         />
         {guess ? (
           <>
@@ -48,20 +48,20 @@ export function GuessHelper({ airTemperatureC, onGuess }: GuessHelperProps) {
               <strong>
                 {temperatureWithSpread(guess.temperatureC, guess.temperatureSdC, units)}
               </strong>
-              . {guess.reason}
+              . {say(words.snow.GUESS, guess.reason)}
             </Text>
             <Box>
               <ActionButton quiet onClick={() => onGuess(guess)}>
-                Use this guess
+                {WORDS.useThisGuess}
               </ActionButton>
             </Box>
           </>
         ) : (
           <Text textStyle="small" color="faint">
-            Enter the air temperature above, from −60 to 40 °C.
+            {WORDS.enterTheAirTemperatureAbove}
           </Text>
         )}
       </Flex>
-    </Box>
+    </Disclosure>
   );
 }

@@ -2,19 +2,23 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import Link from 'next/link';
-import type { PickResult } from '@/core/wax';
-import { temperature } from '@/ui/format/quantities';
-import { useUnits } from '@/ui/format/units-context';
+import type { RankedChoice } from '@/core/choice';
+import { temperature } from '@/words/quantities';
+import { words } from '@/words';
+import { toldLines, toldRanking } from '@/words/told/choice';
+import { useWords } from '@/ui/format/use-words';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList, type ShownProduct } from '@/ui/wax/ranking-list';
 import { Caution, Part } from '@/ui/frame/sheet';
 
+const WORDS = words.screens.snow.liveAnswer;
+
 const SHOWN_PRODUCTS = 5;
 
 interface LiveAnswerProps {
   title: string;
-  result: PickResult | undefined;
+  result: RankedChoice | undefined;
   products: readonly ShownProduct[];
   /** Why there is no result, and what to do. */
   missing: string | undefined;
@@ -23,7 +27,7 @@ interface LiveAnswerProps {
 
 /** What the snow as typed asks for, at once: equivalent temperature, hardness, ledger and shelf. */
 export function LiveAnswer({ title, result, products, missing, pickHref }: LiveAnswerProps) {
-  const units = useUnits();
+  const { units, say, write } = useWords();
   if (!result) {
     return (
       <Part title={title}>
@@ -42,27 +46,34 @@ export function LiveAnswer({ title, result, products, missing, pickHref }: LiveA
           </Text>
           <Flex textStyle="title" gap="2" align="center">
             <Text textStyle="small" color="faint">
-              Hardness
+              {WORDS.hardness}
             </Text>
             <NotchGauge hardness={result.hardness} />
           </Flex>
         </Flex>
         {result.cautions.map((caution) => (
-          <Caution key={caution}>{caution}</Caution>
+          <Caution key={caution.code}>{say(words.choice.CAUTION, caution)}</Caution>
         ))}
-        <LedgerTable lines={result.lines} equivalentTemperatureC={result.equivalentTemperatureC} />
+        {result.ranking.length === 0 && <Caution>{WORDS.theShelfIsEmptyAdd}</Caution>}
+        <LedgerTable
+          lines={toldLines(result.lines, write)}
+          equivalentTemperatureC={result.equivalentTemperatureC}
+        />
       </Part>
       <Part
-        title="From the shelf"
+        title={WORDS.fromTheShelf}
         aside={
           <Link href={pickHref} prefetch={false}>
             <Text as="span" textStyle="small" color="action" textDecoration="underline">
-              All {result.ranking.length}, and choose
+              {WORDS.allAndChoose(result.ranking.length)}
             </Text>
           </Link>
         }
       >
-        <RankingList ranking={result.ranking.slice(0, SHOWN_PRODUCTS)} products={products} />
+        <RankingList
+          ranking={toldRanking(result.ranking.slice(0, SHOWN_PRODUCTS), write)}
+          products={products}
+        />
       </Part>
     </Box>
   );

@@ -1,12 +1,11 @@
 'use client';
 
+import type { CourseData, Outing } from '@/core/model';
 import { Box } from '@chakra-ui/react';
 import type { Data, Layout } from 'plotly.js';
 import type { WeatherSample } from '@/core/snow/outlook';
 import { clearSkyGlobal, sunPosition } from '@/core/sun';
 import { localFromInstant } from '@/core/time';
-import type { CourseData } from '@/data/course';
-import type { Outing } from '@/data/outings';
 import { Chart, useChartInks, type ChartInks } from '@/ui/charts/chart';
 import {
   differenceValue,
@@ -14,12 +13,16 @@ import {
   percent,
   temperatureUnit,
   temperatureValue,
-} from '@/ui/format/quantities';
-import { dayAndTime } from '@/ui/format/times';
-import type { Units } from '@/ui/format/units';
+} from '@/words/quantities';
+import { dayAndTime } from '@/words/times';
+import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
+import { Disclosure } from '@/ui/frame/disclosure';
 import type { PlaceOutlook } from './use-outlooks';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.outlookChart;
 
 interface OutlookChartProps {
   outing: Outing;
@@ -39,29 +42,36 @@ export function OutlookChart({ outing, main, weather, readings }: OutlookChartPr
   const x = outlook.timesMs.map(onClock);
   const band = outlook.contactTemperatureC;
   const data: Data[] = [
-    ...skyTraces(weather, outing, onClock, inks),
-    line('p90', x, t(band.p90), { color: inks.action, width: 0 }),
+    ...skyTraces(weather, { outing, onClock, inks }),
+    line('p90', { x, y: t(band.p90), style: { color: inks.action, width: 0 } }),
     {
-      ...line('80 % band of the snow at 1.5 cm', x, t(band.p10), { color: inks.action, width: 0 }),
+      ...line(WORDS.n80BandOfTheSnow, {
+        x,
+        y: t(band.p10),
+        style: { color: inks.action, width: 0 },
+      }),
       fill: 'tonexty',
       fillcolor: `${inks.action}33`,
     },
-    line('Snow at 1.5 cm, median', x, t(band.p50), { color: inks.action, width: 4 }),
-    line('Surface, median', x, t(outlook.surfaceTemperatureC.p50), {
-      color: inks.action,
-      width: 2,
-      dash: 'dot',
+    line(WORDS.snowAt15Cm, { x, y: t(band.p50), style: { color: inks.action, width: 4 } }),
+    line(WORDS.surfaceMedian, {
+      x,
+      y: t(outlook.surfaceTemperatureC.p50),
+      style: {
+        color: inks.action,
+        width: 2,
+        dash: 'dot',
+      },
     }),
-    line(
-      'Air',
-      weather.map((sample) => onClock(sample.timeMs)),
-      t(weather.map((sample) => sample.airTemperatureC)),
-      { color: inks.ink, width: 2, dash: 'dash' },
-    ),
+    line(WORDS.air, {
+      x: weather.map((sample) => onClock(sample.timeMs)),
+      y: t(weather.map((sample) => sample.airTemperatureC)),
+      style: { color: inks.ink, width: 2, dash: 'dash' },
+    }),
     {
       type: 'scatter',
       mode: 'markers',
-      name: 'Readings',
+      name: WORDS.readings,
       x: readings.map((one) => onClock(one.timeMs)),
       y: t(readings.map((one) => one.temperatureC)),
       error_y: {
@@ -82,9 +92,9 @@ export function OutlookChart({ outing, main, weather, readings }: OutlookChartPr
   return (
     <Box>
       <Chart
-        label={`Temperature of snow and air from ${x[0]} to ${x.at(-1)}, with the start at ${startX}`}
+        label={WORDS.temperatureOfSnowAndAir(x[0] ?? '', x.at(-1) ?? '', startX)}
         data={data}
-        layout={layoutOf(startX, x, main, weather, onClock, units, inks)}
+        layout={layoutOf(startX, { x, main, weather, onClock, units, inks })}
         height={400}
       />
       <OutlookTable main={main} timeZone={timeZone} units={units} />
@@ -94,9 +104,11 @@ export function OutlookChart({ outing, main, weather, readings }: OutlookChartPr
 
 function line(
   name: string,
-  x: string[],
-  y: number[],
-  style: { color: string; width: number; dash?: 'dot' | 'dash' },
+  {
+    x,
+    y,
+    style,
+  }: { x: string[]; y: number[]; style: { color: string; width: number; dash?: 'dot' | 'dash' } },
 ) {
   return {
     type: 'scatter' as const,
@@ -112,9 +124,7 @@ function line(
 /** Sun, cloud and precipitation in the strip above. */
 function skyTraces(
   weather: readonly WeatherSample[],
-  outing: Outing,
-  onClock: (ms: number) => string,
-  inks: ChartInks,
+  { outing, onClock, inks }: { outing: Outing; onClock: (ms: number) => string; inks: ChartInks },
 ): Data[] {
   const x = weather.map((sample) => onClock(sample.timeMs));
   const { latitude, longitude } = outing.venue;
@@ -124,27 +134,26 @@ function skyTraces(
   const rain = weather.map((sample) => Math.min(1, (sample.precipitationMm ?? 0) / 3));
   return [
     {
-      ...line('Sun', x, sun, { color: inks.action, width: 2 }),
+      ...line(WORDS.sun, { x, y: sun, style: { color: inks.action, width: 2 } }),
       yaxis: 'y2',
       hovertemplate: 'clear-sky sun %{y:.2f} kW/m²<extra></extra>',
     },
     {
-      ...line(
-        'Cloud',
+      ...line(WORDS.cloud, {
         x,
-        weather.map((sample) => sample.cloudFraction),
-        {
+        y: weather.map((sample) => sample.cloudFraction),
+        style: {
           color: inks.faint,
           width: 2,
           dash: 'dot',
         },
-      ),
+      }),
       yaxis: 'y2',
       hovertemplate: 'cloud %{y:.0%}<extra></extra>',
     },
     {
       type: 'bar',
-      name: 'Precipitation',
+      name: WORDS.precipitation,
       x,
       y: rain,
       marker: { color: inks.ink },
@@ -156,14 +165,26 @@ function skyTraces(
 
 function layoutOf(
   startX: string,
-  x: string[],
-  main: PlaceOutlook,
-  weather: readonly WeatherSample[],
-  onClock: (ms: number) => string,
-  units: Units,
-  inks: ChartInks,
+  {
+    x,
+    main,
+    weather,
+    onClock,
+    units,
+    inks,
+  }: {
+    x: string[];
+    main: PlaceOutlook;
+    weather: readonly WeatherSample[];
+    onClock: (ms: number) => string;
+    units: Units;
+    inks: ChartInks;
+  },
 ): Partial<Layout> {
-  const label = (atX: string, y: number, text: string, color: string, yref: 'y' | 'y2' = 'y') => ({
+  const label = (
+    atX: string,
+    { y, text, color, yref = 'y' }: { y: number; text: string; color: string; yref?: 'y' | 'y2' },
+  ) => ({
     x: atX,
     y,
     yref,
@@ -183,7 +204,7 @@ function layoutOf(
   return {
     margin: { l: 56, r: 16, t: 8, b: 56 },
     xaxis: { type: 'date', range: [x[0]!, x.at(-1)!], tickformat: '%H:%M\n%a %d %b' },
-    yaxis: { title: { text: `Temperature (${temperatureUnit(units)})` }, domain: [0, 0.76] },
+    yaxis: { title: { text: WORDS.temperature(temperatureUnit(units)) }, domain: [0, 0.76] },
     yaxis2: {
       domain: [0.82, 1],
       range: [0, 1.15],
@@ -205,30 +226,31 @@ function layoutOf(
     ],
     annotations: [
       {
-        ...label(
-          onClock(warmest.timeMs),
-          temperatureValue(coldEdge, units),
-          'snow, 80 % band',
-          inks.action,
-        ),
+        ...label(onClock(warmest.timeMs), {
+          y: temperatureValue(coldEdge, units),
+          text: WORDS.snow80Band,
+          color: inks.action,
+        }),
         xanchor: 'center',
         yanchor: 'top',
         yshift: -6,
         bgcolor: inks.paper,
       },
-      label(
-        onClock(warmest.timeMs),
-        temperatureValue(warmest.airTemperatureC, units),
-        'air',
-        inks.ink,
-      ),
-      label(x[0]!, 0.75, 'sun — cloud ··· snow or rain ▮', inks.faint, 'y2'),
+      label(onClock(warmest.timeMs), {
+        y: temperatureValue(warmest.airTemperatureC, units),
+        text: WORDS.airNote,
+        color: inks.ink,
+      }),
+      label(x[0]!, { y: 0.75, text: WORDS.sunCloudSnowOrRain, color: inks.faint, yref: 'y2' }),
       {
         x: startX,
         y: 0,
         yref: 'paper',
         text: start
-          ? `start ${fixed(temperatureValue(start.snow.contactC.p50, units))} ${temperatureUnit(units)}`
+          ? WORDS.start(
+              fixed(temperatureValue(start.snow.contactC.p50, units)),
+              temperatureUnit(units),
+            )
           : 'start',
         showarrow: false,
         xanchor: 'right',
@@ -265,24 +287,21 @@ function OutlookTable(props: { main: PlaceOutlook; timeZone: string; units: Unit
     }));
   const unit = temperatureUnit(units);
   return (
-    <Box as="details">
-      <Box as="summary" minH="target" cursor="pointer" textStyle="small" py="2">
-        The same as a table, with water, sharpness, humidity over ice and hoar
-      </Box>
+    <Disclosure title={WORDS.theSameAsATable}>
       <DataTable
-        caption="The outlook every three hours"
+        caption={WORDS.theOutlookEveryThreeHours}
         columns={[
-          { title: 'Time' },
-          { title: `Snow (${unit})`, isNumber: true },
-          { title: '80 % band', isNumber: true },
-          { title: `Surface (${unit})`, isNumber: true },
-          { title: 'Water (% vol.)', isNumber: true },
-          { title: 'Sharpness', isNumber: true },
-          { title: 'Humidity over ice', isNumber: true },
-          { title: 'Hoar (g/m²)', isNumber: true },
+          { title: WORDS.time },
+          { title: WORDS.snow(unit), isNumber: true },
+          { title: WORDS.n80Band, isNumber: true },
+          { title: WORDS.surface(unit), isNumber: true },
+          { title: WORDS.waterVol, isNumber: true },
+          { title: WORDS.sharpness, isNumber: true },
+          { title: WORDS.humidityOverIce, isNumber: true },
+          { title: WORDS.hoarGM, isNumber: true },
         ]}
         rows={rows}
       />
-    </Box>
+    </Disclosure>
   );
 }

@@ -1,17 +1,21 @@
 'use client';
 
+import type { CourseData, Outing } from '@/core/model';
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { CourseData } from '@/data/course';
-import type { Outing } from '@/data/outings';
 import { ActionButton } from '@/ui/fields/action-button';
-import { temperatureWithSpread } from '@/ui/format/quantities';
-import { span } from '@/ui/format/times';
+import { temperatureWithSpread } from '@/words/quantities';
+import { words } from '@/words';
+import { failureWords } from '@/words/told/mistake';
+import { useWords } from '@/ui/format/use-words';
+import { span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { OutlookChart } from './outlook-chart';
 import type { GoodPlan, OutlookState, PlaceOutlook } from './use-outlooks';
+
+const WORDS = words.screens.snow.outlookPart;
 
 interface OutlookPartProps {
   outing: Outing;
@@ -28,26 +32,27 @@ const OLD_WEATHER_MS = 6 * 3_600_000;
 /** The outlook under its answer: chart, what it stands on, and what the readings did to it. */
 export function OutlookPart(props: OutlookPartProps) {
   const { outing, course, state, plan, onCancel, onRestart } = props;
+  const { say, units } = useWords();
   const weatherHref = `/outing/${outing.id}/venue`;
   return (
     <Part
-      title="From now to the finish"
-      aside={<SheetLink href={weatherHref}>Weather and course</SheetLink>}
+      title={WORDS.fromNowToTheFinish}
+      aside={<SheetLink href={weatherHref}>{WORDS.weatherAndCourse}</SheetLink>}
     >
       {state.kind === 'none' && (
         <>
           <Text textStyle="body">
-            No outlook: {state.reason} Your own reading decides until then.
+            {WORDS.noOutlookYourOwnReading(say(words.snow.NO_OUTLOOK, state.reason))}
           </Text>
-          <SheetLink href={weatherHref}>Get weather in</SheetLink>
+          <SheetLink href={weatherHref}>{WORDS.getWeatherIn}</SheetLink>
         </>
       )}
       {plan && <WeatherNotes {...props} plan={plan} />}
       {state.kind === 'running' && (
         <Flex gap="4" align="center" minH="120px" role="status">
-          <Text textStyle="body">Computing the outlook, {Math.round(state.share * 100)} %</Text>
+          <Text textStyle="body">{WORDS.computingTheOutlook(Math.round(state.share * 100))}</Text>
           <ActionButton quiet onClick={onCancel}>
-            Cancel
+            {WORDS.cancel}
           </ActionButton>
         </Flex>
       )}
@@ -55,11 +60,11 @@ export function OutlookPart(props: OutlookPartProps) {
         <Flex gap="4" align="center" minH="120px" wrap="wrap">
           <Text textStyle="body">
             {state.kind === 'failed'
-              ? `No outlook: ${state.message}`
-              : 'The outlook was cancelled.'}
+              ? WORDS.noOutlook(failureWords(state.reason, units))
+              : WORDS.theOutlookWasCancelled}
           </Text>
           <ActionButton quiet onClick={onRestart}>
-            Compute it again
+            {WORDS.computeItAgain}
           </ActionButton>
         </Flex>
       )}
@@ -89,28 +94,25 @@ function WeatherNotes({ course, plan, nowMs }: OutlookPartProps & { plan: GoodPl
   const age = nowMs - taken;
   return (
     <Box mb="2">
-      {plan.endsBeforeStart && (
-        <Caution>
-          The weather ends before the start: the outlook stops there and says nothing about the
-          start.
-        </Caution>
-      )}
+      {plan.endsBeforeStart && <Caution>{WORDS.theWeatherEndsBeforeThe}</Caution>}
       {plan.bridged > 0 && (
         <Caution>
-          {plan.bridged} gap{plan.bridged === 1 ? '' : 's'} of up to three hours in the weather{' '}
-          {plan.bridged === 1 ? 'is' : 'are'} bridged by a straight line.
+          {WORDS.gapOfUpToThree(
+            plan.bridged,
+            plan.bridged === 1 ? '' : 's',
+            plan.bridged === 1 ? WORDS.is : WORDS.are,
+          )}
         </Caution>
       )}
-      {age > OLD_WEATHER_MS && (
-        <Caution>The weather was taken in {span(age)} ago. Get newer if there is any.</Caution>
-      )}
+      {age > OLD_WEATHER_MS && <Caution>{WORDS.theWeatherWasTakenIn(span(age))}</Caution>}
       <Text textStyle="small" color="faint">
-        Modelled at {course.places[0]!.name} from{' '}
-        {course.stations
-          .filter((station) => station.weather.length > 0)
-          .map((station) => `${station.name} (${station.source})`)
-          .join(' and ')}
-        . Solid 1.5 cm deep, dotted the surface; diamonds are measured, and win at their time.
+        {WORDS.modelledAtFromSolid1(
+          course.places[0]!.name,
+          course.stations
+            .filter((station) => station.weather.length > 0)
+            .map((station) => `${station.name} (${station.source})`)
+            .join(' and '),
+        )}
       </Text>
     </Box>
   );
@@ -124,30 +126,26 @@ function Pull(props: { before: PlaceOutlook; after: PlaceOutlook; count: number 
   const show = ({ start }: PlaceOutlook) =>
     temperatureWithSpread(start!.snow.contactC.p50, start!.snow.contactSdC, units);
   if (count === 0) {
-    return (
-      <Text textStyle="body">No reading pulls the outlook yet. Each one you take narrows it.</Text>
-    );
+    return <Text textStyle="body">{WORDS.noReadingPullsTheOutlook}</Text>;
   }
   return (
     <Box mt="2" maxW="560px" data-testid="pull">
       <DataTable
-        caption="What the readings did to the snow at the start"
+        caption={WORDS.whatTheReadingsDidTo}
         columns={[
-          { title: 'Snow at the start' },
-          { title: 'Median and spread', isNumber: true },
-          { title: 'Members with a say', isNumber: true },
+          { title: WORDS.snowAtTheStart },
+          { title: WORDS.medianAndSpread, isNumber: true },
+          { title: WORDS.membersWithASay, isNumber: true },
         ]}
         rows={[
           {
             key: 'before',
-            cells: ['Weather alone', show(before), Math.round(before.outlook.effectiveMembers)],
+            cells: [WORDS.weatherAlone, show(before), Math.round(before.outlook.effectiveMembers)],
           },
           {
             key: 'after',
             cells: [
-              <strong key="with">
-                With {count} reading{count === 1 ? '' : 's'}
-              </strong>,
+              <strong key="with">{WORDS.withReading(count, count === 1 ? '' : 's')}</strong>,
               <strong key="after">{show(after)}</strong>,
               Math.round(after.outlook.effectiveMembers),
             ],

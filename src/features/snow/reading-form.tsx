@@ -3,28 +3,22 @@
 import { Box, Flex, Grid, SimpleGrid, Text } from '@chakra-ui/react';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
 import { GRAINS, HAND_HARDNESSES, ORIGINS, WETNESSES } from '@/core/terms';
-import { READING_SOURCES } from '@/formats/schemas/reading';
+import { READING_SOURCES } from '@/core/model';
 import { ActionButton } from '@/ui/fields/action-button';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
-import {
-  DIRT_WORDS,
-  GRAIN_CODES,
-  GRAIN_WORDS,
-  HAND_HARDNESS_WORDS,
-  ORIGIN_WORDS,
-  SNOWBALL_WORDS,
-  SOURCE_WORDS,
-  WETNESS_WORDS,
-} from '@/ui/format/words';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
+import { Disclosure } from '@/ui/frame/disclosure';
 import { GuessHelper } from './guess-helper';
 import { InstrumentPanel } from './instruments/instrument-panel';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import type { ReadingDraft, useReadingForm } from './use-reading-form';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.readingForm;
 
 type Form = ReturnType<typeof useReadingForm>;
 
@@ -58,16 +52,16 @@ export function ReadingForm(props: ReadingFormProps) {
       <Seen form={form} />
       <Details form={form} timeZone={timeZone} />
       <Flex gap="3" mt="5" wrap="wrap" align="center">
-        <ActionButton type="submit" loading={form.isSaving} loadingText="Saving…">
-          {isCorrection ? 'Save the correction' : 'Save reading'}
+        <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
+          {isCorrection ? WORDS.saveTheCorrection : WORDS.saveReading}
         </ActionButton>
         {form.isDirty && (
           <ActionButton quiet onClick={form.clear}>
-            Clear
+            {WORDS.clear}
           </ActionButton>
         )}
         <Text textStyle="small" color="faint">
-          Ctrl+Enter saves. What you type is kept if you leave.
+          {WORDS.ctrlEnterSavesWhatYou}
         </Text>
       </Flex>
       <FieldProblemText problem={form.failure} />
@@ -90,27 +84,27 @@ function Measured({ form }: { form: Form }) {
     <>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
         <NumberField
-          label="Snow temperature"
-          hint="In the shade, 1–2 cm deep, several spots"
+          label={WORDS.snowTemperature}
+          hint={WORDS.inTheShade12}
           scale={scales.temperature}
           step={0.5}
           {...number('temperatureC')}
         />
         <NumberField
-          label="Spread (±)"
-          hint="How far the spots differ"
+          label={WORDS.spread}
+          hint={WORDS.howFarTheSpotsDiffer}
           scale={scales.difference}
           step={0.1}
           {...number('temperatureSdC')}
         />
         <NumberField
-          label="Air temperature"
+          label={WORDS.airTemperature}
           scale={scales.temperature}
           step={0.5}
           {...number('airTemperatureC')}
         />
         <NumberField
-          label="Humidity of the air"
+          label={WORDS.humidityOfTheAir}
           scale={scales.humidity}
           step={5}
           decimals={0}
@@ -133,72 +127,69 @@ function Measured({ form }: { form: Form }) {
 }
 
 function Seen({ form }: { form: Form }) {
-  const { values, set, problem } = form;
+  const { values, set, bind } = form;
   return (
     <Flex direction="column" gap="4" mt="4">
       <ChoiceRow
-        legend="Grain"
+        legend={WORDS.grain}
         name="grain"
         optionWidth="78px"
-        value={values.grain}
-        onChange={(grain) => set({ grain })}
-        problem={problem('grain')}
+        {...bind('grain')}
         options={GRAINS.map((grain) => ({
           value: grain,
           label: (
             <>
               <GrainGlyph grain={grain} size={30} />
-              <span>{GRAIN_WORDS[grain]}</span>
-              <span>{GRAIN_CODES[grain]}</span>
+              <span>{words.terms.GRAIN_WORDS[grain]}</span>
+              <span>{words.terms.GRAIN_CODES[grain]}</span>
             </>
           ),
         }))}
       />
       <ChoiceRow
-        legend="Wetness, by snowball"
+        legend={WORDS.wetnessBySnowball}
         name="wetness"
-        value={values.wetness}
-        onChange={(wetness) => set({ wetness })}
+        {...bind('wetness')}
         options={WETNESSES.map((wetness) => ({
           value: wetness,
-          label: WETNESS_WORDS[wetness],
-          detail: SNOWBALL_WORDS[wetness],
+          label: words.terms.WETNESS_WORDS[wetness],
+          detail: words.terms.SNOWBALL_WORDS[wetness],
         }))}
       />
       <ChoiceRow
-        legend="Finger test: what just goes in"
+        legend={WORDS.fingerTestWhatJustGoes}
         name="finger-test"
-        value={values.handHardness}
-        onChange={(handHardness) => set({ handHardness })}
-        options={HAND_HARDNESSES.map((value) => ({ value, label: HAND_HARDNESS_WORDS[value] }))}
+        {...bind('handHardness')}
+        options={optionsOf(HAND_HARDNESSES, words.terms.HAND_HARDNESS_WORDS)}
       />
       <Grid templateColumns={{ base: '1fr', md: '4fr 3fr 3fr' }} gap="4">
         <ChoiceRow
-          legend="Origin"
+          legend={WORDS.origin}
           name="origin"
           optionWidth="62px"
-          value={values.origin}
-          onChange={(origin) => set({ origin })}
-          options={ORIGINS.map((origin) => ({ value: origin, label: ORIGIN_WORDS[origin] }))}
-        />
-        <ChoiceRow
-          legend="Dirt"
-          name="dirt"
-          value={values.dirt}
-          onChange={(dirt) => set({ dirt })}
-          options={(['clean', 'dirty'] as const).map((dirt) => ({
-            value: dirt,
-            label: DIRT_WORDS[dirt],
+          {...bind('origin')}
+          options={ORIGINS.map((origin) => ({
+            value: origin,
+            label: words.terms.ORIGIN_WORDS[origin],
           }))}
         />
         <ChoiceRow
-          legend="Track"
+          legend={WORDS.dirt}
+          name="dirt"
+          {...bind('dirt')}
+          options={(['clean', 'dirty'] as const).map((dirt) => ({
+            value: dirt,
+            label: words.terms.DIRT_WORDS[dirt],
+          }))}
+        />
+        <ChoiceRow
+          legend={WORDS.track}
           name="glazed"
           value={values.glazed ? 'glazed' : 'open'}
           onChange={(track) => set({ glazed: track === 'glazed' })}
           options={[
-            { value: 'open', label: 'Not glazed' },
-            { value: 'glazed', label: 'Glazed or icy' },
+            { value: 'open', label: WORDS.notGlazed },
+            { value: 'glazed', label: WORDS.glazedOrIcy },
           ]}
         />
       </Grid>
@@ -208,7 +199,7 @@ function Seen({ form }: { form: Form }) {
 
 function Details({ form, timeZone }: { form: Form; timeZone: string }) {
   const scales = useScales();
-  const { values, set, problem } = form;
+  const { values, set, bind, problem } = form;
   const takenLocal = !values.takenAt
     ? ''
     : Number.isFinite(Date.parse(values.takenAt))
@@ -219,54 +210,48 @@ function Details({ form, timeZone }: { form: Form; timeZone: string }) {
       ? { takenAt: undefined }
       : { takenAt: isLocalTime(local) ? instantFromLocal(local, timeZone) : local };
   return (
-    <Box as="details" mt="4">
-      <Box as="summary" minH="target" cursor="pointer" textStyle="body" py="2">
-        Time, spot, instrument, sharpness, note
-      </Box>
+    <Disclosure mt="4" title={WORDS.timeSpotInstrumentSharpnessNote}>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
         <TextField
-          label={`Time (${timeZone})`}
+          label={WORDS.time(timeZone)}
           type="datetime-local"
-          hint="Empty: now"
+          hint={WORDS.emptyNow}
           value={takenLocal}
           onChange={(local) => set(setTaken(local))}
           problem={problem('takenAt')}
         />
         <TextField
-          label="Spot"
-          hint="Where on the course"
+          label={WORDS.spot}
+          hint={WORDS.whereOnTheCourse}
           value={values.spot ?? ''}
           onChange={(spot) => set({ spot: spot || undefined })}
           problem={problem('spot')}
         />
         <ChoiceRow
-          legend="Instrument"
+          legend={WORDS.instrument}
           name="source"
-          value={values.source}
-          onChange={(source) => set({ source })}
+          {...bind('source')}
           options={READING_SOURCES.map((source) => ({
             value: source,
-            label: SOURCE_WORDS[source],
+            label: words.terms.SOURCE_WORDS[source],
           }))}
         />
         <NumberField
-          label="Sharpness, if you judge it yourself"
-          hint="0 round … 1 new; empty: by the grain"
+          label={WORDS.sharpnessIfYouJudgeIt}
+          hint={WORDS.n0Round1NewEmpty}
           scale={scales.fraction}
           step={0.05}
           decimals={2}
           name="sharpness"
-          value={values.sharpness}
-          onChange={(sharpness) => set({ sharpness })}
-          problem={problem('sharpness')}
+          {...bind('sharpness')}
         />
         <TextField
-          label="Note"
+          label={WORDS.note}
           value={values.note ?? ''}
           onChange={(note) => set({ note: note || undefined })}
           problem={problem('note')}
         />
       </SimpleGrid>
-    </Box>
+    </Disclosure>
   );
 }

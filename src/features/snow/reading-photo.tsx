@@ -1,18 +1,20 @@
 'use client';
 
-import { useId, useState } from 'react';
+import type { Reading } from '@/core/model';
+import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { chakra } from '@chakra-ui/react';
-import type { Reading } from '@/data/readings';
+import { FileField } from '@/ui/fields/file-field';
 import { PHOTO_ACCEPT, sendPhoto } from '@/ui/fields/send-photo';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.readingPhoto;
 
 interface ReadingPhotoProps {
   reading: Reading;
   onFailure: (message: string) => void;
 }
 
-const Label = chakra('label');
-const FileInput = chakra('input');
 const Anchor = chakra('a');
 const look = {
   color: 'action',
@@ -26,14 +28,13 @@ const look = {
 
 /** The photo of a reading: a link to it, or the way to add one. */
 export function ReadingPhoto({ reading, onFailure }: ReadingPhotoProps) {
-  const id = useId();
   const router = useRouter();
   const [isBusy, setIsBusy] = useState(false);
   const url = `/api/v1/readings/${reading.id}/photo`;
   if (reading.hasPhoto) {
     return (
       <Anchor href={url} target="_blank" rel="noreferrer" {...look}>
-        Photo
+        {WORDS.photo}
       </Anchor>
     );
   }
@@ -45,28 +46,13 @@ export function ReadingPhoto({ reading, onFailure }: ReadingPhotoProps) {
     else router.refresh();
   };
   return (
-    <Label
-      htmlFor={id}
-      position="relative"
-      {...look}
-      css={{ '&:focus-within': { outline: '3px solid' } }}
-    >
-      {isBusy ? 'Sending…' : 'Add photo'}
-      <FileInput
-        id={id}
-        type="file"
-        accept={PHOTO_ACCEPT}
-        position="absolute"
-        opacity="0"
-        w="1px"
-        h="1px"
-        disabled={isBusy}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void send(file);
-          event.target.value = '';
-        }}
-      />
-    </Label>
+    <FileField
+      label={WORDS.photo}
+      plain
+      button={isBusy ? WORDS.sending : WORDS.addPhoto}
+      accept={PHOTO_ACCEPT}
+      disabled={isBusy}
+      onFile={(file) => void send(file)}
+    />
   );
 }

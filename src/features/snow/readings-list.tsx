@@ -1,39 +1,33 @@
 'use client';
 
+import type { Outing, Reading } from '@/core/model';
 import { useState } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
-import type { Outing } from '@/data/outings';
-import type { Reading } from '@/data/readings';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useWrite } from '@/ui/fields/use-write';
-import { percent, temperature, temperatureWithSpread } from '@/ui/format/quantities';
-import { dayAndTime } from '@/ui/format/times';
+import { percent, temperature, temperatureWithSpread } from '@/words/quantities';
+import { dayAndTime } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
-import {
-  DIRT_WORDS,
-  GRAIN_CODES,
-  HAND_HARDNESS_WORDS,
-  ORIGIN_WORDS,
-  SOURCE_WORDS,
-  WETNESS_WORDS,
-} from '@/ui/format/words';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { ReadingPhoto } from './reading-photo';
 import { restoreReadingAction, withdrawReadingAction } from './actions';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.readingsList;
 
 const COLUMNS = [
-  { title: 'Time' },
-  { title: 'Spot' },
-  { title: 'Snow', isNumber: true },
-  { title: 'Air', isNumber: true },
-  { title: 'Humidity', isNumber: true },
-  { title: 'Grain' },
-  { title: 'Seen' },
-  { title: 'By' },
-  { title: 'Change' },
+  { title: WORDS.time },
+  { title: WORDS.spot },
+  { title: WORDS.snow, isNumber: true },
+  { title: WORDS.air, isNumber: true },
+  { title: WORDS.humidity, isNumber: true },
+  { title: WORDS.grain },
+  { title: WORDS.seen },
+  { title: WORDS.by },
+  { title: WORDS.change },
 ];
 const FIRST_ROWS = 8;
 
@@ -56,7 +50,7 @@ export function ReadingsList({
     if (!done) return;
     setNotice(
       done.ok
-        ? { message: 'Reading withdrawn. It stays in the record.', undoId: reading.id }
+        ? { message: WORDS.readingWithdrawnItStaysIn, undoId: reading.id }
         : { message: done.error.message },
     );
   };
@@ -75,26 +69,30 @@ export function ReadingsList({
       </strong>,
       one.airTemperatureC === undefined ? '–' : temperature(one.airTemperatureC, units),
       percent(one.humidityFraction),
-      one.grain ? GRAIN_CODES[one.grain] : '–',
+      one.grain ? words.terms.GRAIN_CODES[one.grain] : '–',
       seen(one),
-      SOURCE_WORDS[one.source] ?? one.source,
+      words.terms.SOURCE_WORDS[one.source] ?? one.source,
       <Flex key="change" gap="3">
-        <SheetLink href={`/outing/${outing.id}/snow?correct=${one.id}`}>Correct</SheetLink>
+        <SheetLink href={`/outing/${outing.id}/snow?correct=${one.id}`}>{WORDS.correct}</SheetLink>
         <ReadingPhoto reading={one} onFailure={(message) => setNotice({ message })} />
-        <ActionButton quiet px="3" onClick={() => void withdraw(one)}>
-          Withdraw
+        <ActionButton plain onClick={() => void withdraw(one)}>
+          {WORDS.withdraw}
         </ActionButton>
       </Flex>,
     ],
   }));
   return (
     <Part
-      title="Readings"
+      title={WORDS.readings}
       aside={
         readings.length > 0 && (
           <Flex gap="4">
-            <FileLink href={`/api/v1/readings?outing=${outing.id}&format=csv`}>CSV</FileLink>
-            <FileLink href={`/api/v1/readings?outing=${outing.id}&format=json`}>JSON</FileLink>
+            <FileLink href={`/api/v1/readings?outing=${outing.id}&format=csv`}>
+              {WORDS.csv}
+            </FileLink>
+            <FileLink href={`/api/v1/readings?outing=${outing.id}&format=json`}>
+              {WORDS.json}
+            </FileLink>
           </Flex>
         )
       }
@@ -108,14 +106,14 @@ export function ReadingsList({
       )}
       {readings.length === 0 ? (
         <Text textStyle="body" color="faint">
-          None yet. The first one you save stands here.
+          {WORDS.noneYetTheFirstOne}
         </Text>
       ) : (
-        <DataTable caption="Readings of this outing" columns={COLUMNS} rows={rows} />
+        <DataTable caption={WORDS.readingsOfThisOuting} columns={COLUMNS} rows={rows} />
       )}
       {readings.length > shown.length && (
         <ActionButton quiet mt="3" onClick={() => setIsAll(true)}>
-          Show all {readings.length}
+          {WORDS.showAll(readings.length)}
         </ActionButton>
       )}
     </Part>
@@ -124,11 +122,11 @@ export function ReadingsList({
 
 const seen = (one: Reading) =>
   [
-    ORIGIN_WORDS[one.origin],
-    WETNESS_WORDS[one.wetness].toLowerCase(),
-    one.dirt === 'dirty' ? DIRT_WORDS.dirty.toLowerCase() : undefined,
-    one.glazed ? 'glazed' : undefined,
-    one.handHardness && HAND_HARDNESS_WORDS[one.handHardness].toLowerCase(),
+    words.terms.ORIGIN_WORDS[one.origin],
+    words.terms.WETNESS_WORDS[one.wetness].toLowerCase(),
+    one.dirt === 'dirty' ? words.terms.DIRT_WORDS.dirty.toLowerCase() : undefined,
+    one.glazed ? WORDS.glazed : undefined,
+    one.handHardness && words.terms.HAND_HARDNESS_WORDS[one.handHardness].toLowerCase(),
   ]
     .filter(Boolean)
     .join(', ');

@@ -1,28 +1,20 @@
 'use client';
 
+import type { CourseData, Outing, Reading } from '@/core/model';
 import { useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Grid, Text } from '@chakra-ui/react';
-import {
-  demand,
-  pick,
-  startConditions,
-  type OutingFacts,
-  type PickResult,
-  type SnowConditions,
-} from '@/core/wax';
+import { casesFromReading, demandOf, rank, type RankedChoice } from '@/core/choice';
+import { startConditions, type SnowConditions } from '@/core/wax';
 import { snowAt, type StartSnow } from '@/core/snow/outlook';
-import type { CourseData } from '@/data/course';
-import type { Outing } from '@/data/outings';
-import type { Reading } from '@/data/readings';
+import { MODEL_VERSION } from '@/core/model-version';
 import { snowSchema } from '@/formats/schemas/snow';
 import { validate } from '@/formats/schemas/validation';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useWrite } from '@/ui/fields/use-write';
-import { percent, temperature, temperatureWithSpread } from '@/ui/format/quantities';
-import { dayAndTime } from '@/ui/format/times';
+import { percent, temperature, temperatureWithSpread } from '@/words/quantities';
+import { dayAndTime } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
-import { SOURCE_WORDS, WETNESS_WORDS } from '@/ui/format/words';
 import { SkipLink } from '@/ui/frame/skip-link';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import type { ShownProduct } from '@/ui/wax/ranking-list';
@@ -37,6 +29,9 @@ import { ReadingsList } from './readings-list';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import { useOutlooks, type PlaceOutlook } from './use-outlooks';
 import { useReadingForm, type ReadingDraft } from './use-reading-form';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.snowScreen;
 
 interface SnowScreenProps {
   outing: Outing;
@@ -56,13 +51,12 @@ export function SnowScreen(props: SnowScreenProps) {
   const form = useReadingForm({ outingId: outing.id, latest, corrected });
   const outlooks = useOutlooks(course, outing);
   const main = outlooks.state.kind === 'done' ? outlooks.state.places[0] : undefined;
-  const { result, missing, title } = useLiveResult(
-    form.values,
+  const { result, missing, title } = useLiveResult(form.values, {
     latest,
-    main?.start,
+    start: main?.start,
     outing,
     products,
-  );
+  });
   const pickHref = `/outing/${outing.id}/pick`;
   const snowHref = `/outing/${outing.id}/snow`;
   const [savedId, setSavedId] = useState<string>();
@@ -80,9 +74,9 @@ export function SnowScreen(props: SnowScreenProps) {
   };
   return (
     <>
-      <SkipLink to="reading-form">Skip to the reading</SkipLink>
+      <SkipLink to="reading-form">{WORDS.skipToTheReading}</SkipLink>
       <Sheet
-        question="What will the snow be at the start?"
+        question={WORDS.whatWillTheSnowBe}
         answer={
           <SnowAnswer
             draft={form.values}
@@ -107,12 +101,12 @@ export function SnowScreen(props: SnowScreenProps) {
             <FieldProblemText problem={undoProblem} />
             {savedId && (
               <UndoNotice
-                message="Reading saved."
+                message={WORDS.readingSaved}
                 onUndo={() => void undoSave()}
                 onClose={() => setSavedId(undefined)}
               />
             )}
-            <Part title={corrected ? 'Correct this reading' : 'Take a reading'}>
+            <Part title={corrected ? WORDS.correctThisReading : WORDS.takeAReading}>
               <ReadingForm
                 key={corrected?.id ?? 'new'}
                 form={form}
@@ -151,9 +145,7 @@ function SnowAnswer(props: {
       <MeasuredAnswer latest={latest} timeZone={timeZone} />
     ) : (
       <Text textStyle="title">
-        {typed === undefined
-          ? 'No reading yet. Measure the snow and type it in below.'
-          : 'Not saved yet: save the reading below.'}
+        {typed === undefined ? WORDS.noReadingYetMeasureThe : WORDS.notSavedYetSaveThe}
       </Text>
     );
   }
@@ -171,14 +163,16 @@ function StartAnswer(props: { start: StartSnow; latest: Reading | undefined; tim
         {temperatureWithSpread(snow.contactC.p50, snow.contactSdC, units)}
       </Text>
       <Text textStyle="body">
-        modelled at the start, {WETNESS_WORDS[snow.wetness].toLowerCase()}, while the air is{' '}
-        <strong data-testid="air-start">{temperature(start.airTemperatureC, units)}</strong> at{' '}
-        {percent(start.humidityFraction)} over water, {percent(snow.humidityOverIceFraction)} over
-        ice.
+        {WORDS.modelledAtTheStartWhile(words.terms.WETNESS_WORDS[snow.wetness].toLowerCase())}
+        <strong data-testid="air-start">{temperature(start.airTemperatureC, units)}</strong>{' '}
+        {WORDS.atOverWaterOverIce(
+          percent(start.humidityFraction),
+          percent(snow.humidityOverIceFraction),
+        )}
       </Text>
       {latest && (
         <Text textStyle="body" color="faint">
-          {latest.source === 'guess' ? 'Guessed' : 'Measured'} last:{' '}
+          {WORDS.last(latest.source === 'guess' ? WORDS.guessed : WORDS.measured)}
           <span data-testid="snow-now">
             {temperatureWithSpread(latest.temperatureC, latest.temperatureSdC, units)}
           </span>
@@ -198,11 +192,15 @@ function MeasuredAnswer({ latest, timeZone }: { latest: Reading; timeZone: strin
         {temperatureWithSpread(latest.temperatureC, latest.temperatureSdC, units)}
       </Text>
       <Text textStyle="body">
-        {latest.source === 'guess'
-          ? 'guessed, not measured'
-          : `measured (${SOURCE_WORDS[latest.source]?.toLowerCase() ?? latest.source})`}
-        , {dayAndTime(latest.takenAt, timeZone)}
-        {latest.spot ? `, ${latest.spot}` : ''}; without weather nothing is known of the start.
+        {WORDS.withoutWeatherNothingIsKnown(
+          latest.source === 'guess'
+            ? WORDS.guessedNotMeasured
+            : WORDS.measured2(
+                words.terms.SOURCE_WORDS[latest.source]?.toLowerCase() ?? latest.source,
+              ),
+          dayAndTime(latest.takenAt, timeZone),
+          latest.spot ? `, ${latest.spot}` : '',
+        )}
       </Text>
     </>
   );
@@ -227,37 +225,43 @@ function pretendedSnow(main: PlaceOutlook | undefined, nowMs: number): Pretended
 
 interface LiveResult {
   title: string;
-  result: PickResult | undefined;
+  result: RankedChoice | undefined;
   missing: string | undefined;
 }
 
 /** The choice for the values as typed; before a temperature is typed, for the start or the last reading. */
 function useLiveResult(
   values: ReadingDraft,
-  latest: Reading | undefined,
-  start: StartSnow | undefined,
-  outing: Outing,
-  products: readonly ShownProduct[],
+  {
+    latest,
+    start,
+    outing,
+    products,
+  }: {
+    latest: Reading | undefined;
+    start: StartSnow | undefined;
+    outing: Outing;
+    products: readonly ShownProduct[];
+  },
 ): LiveResult {
   return useMemo(() => {
     const { title, snow } = shownSnow(values, latest, start);
     if (snow.temperatureC === undefined) {
-      return { title, result: undefined, missing: 'Enter the snow temperature, or guess it.' };
+      return { title, result: undefined, missing: WORDS.enterTheSnowTemperatureOr };
     }
     const checked = validate(snowSchema, snow);
     if (!checked.ok) {
-      const missing = 'Mend the marked fields to see what it asks for.';
+      const missing = WORDS.mendTheMarkedFieldsTo;
       return { title, result: undefined, missing };
     }
-    const facts: OutingFacts = outing;
+    const cases = casesFromReading(checked.value);
     const own = { venueC: outing.venue.ownCorrectionC, handC: 0 };
     if (products.length === 0) {
-      const asked = demand(checked.value, facts, own);
-      const cautions = ['The shelf is empty: put waxes on it under Shelf.'];
-      const result = { ...asked, ranking: [], cautions, modelVersion: '' };
+      const asked = demandOf({ cases, outing, own });
+      const result = { ...asked, ranking: [], cautions: [], modelVersion: MODEL_VERSION };
       return { title, result, missing: undefined };
     }
-    return { title, result: pick(checked.value, facts, products, own), missing: undefined };
+    return { title, result: rank({ cases, outing, own, products }), missing: undefined };
   }, [values, latest, start, outing, products]);
 }
 
@@ -267,11 +271,11 @@ function shownSnow(
   start: StartSnow | undefined,
 ): { title: string; snow: Partial<SnowConditions> } {
   if (values.temperatureC !== undefined) {
-    return { title: 'What this reading asks for', snow: values };
+    return { title: WORDS.whatThisReadingAsksFor, snow: values };
   }
-  if (start) return { title: 'What the start asks for', snow: startConditions(start, latest) };
+  if (start) return { title: WORDS.whatTheStartAsksFor, snow: startConditions(start, latest) };
   const snow = latest ? { ...values, ...latestTemperature(latest) } : values;
-  return { title: 'What the last reading asks for', snow };
+  return { title: WORDS.whatTheLastReadingAsks, snow };
 }
 
 const latestTemperature = (latest: Reading) => ({

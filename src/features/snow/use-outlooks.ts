@@ -1,16 +1,18 @@
 'use client';
 
+import type { CourseData, Outing } from '@/core/model';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   planOutlook,
   startSnow,
+  type NoOutlook,
   type Outlook,
   type OutlookPlan,
   type StartSnow,
 } from '@/core/snow/outlook';
-import type { CourseData } from '@/data/course';
-import type { Outing } from '@/data/outings';
-import { Cancelled, outlookPool, type PoolJob } from '@/workers/outlook-pool';
+import { failureOf, type FailureReason } from '@/workers/failure';
+import { outlookPool } from '@/workers/pools';
+import { Cancelled, type PoolJob } from '@/workers/worker-pool';
 
 /** The outlook of one place of the course. */
 export interface PlaceOutlook {
@@ -20,10 +22,10 @@ export interface PlaceOutlook {
 }
 
 export type OutlookState =
-  | { kind: 'none'; reason: string }
+  | { kind: 'none'; reason: NoOutlook }
   | { kind: 'running'; share: number }
   | { kind: 'cancelled' }
-  | { kind: 'failed'; message: string }
+  | { kind: 'failed'; reason: FailureReason }
   | { kind: 'done'; before: PlaceOutlook; places: PlaceOutlook[] };
 
 export type GoodPlan = Extract<OutlookPlan, { ok: true }>;
@@ -43,8 +45,13 @@ export function useOutlooks(course: CourseData, outing: Outing) {
   const [again, setAgain] = useState(0);
   const [found, setFound] = useState<Found>();
   const plans = useMemo(() => {
-    const withReadings = course.places.map((place) => planOutlook(course, place, venue, startMs));
-    const without = planOutlook({ ...course, readings: [] }, course.places[0]!, venue, startMs);
+    const withReadings = course.places.map((place) =>
+      planOutlook(course, { place, position: venue, startMs }),
+    );
+    const without = planOutlook(
+      { ...course, readings: [] },
+      { place: course.places[0]!, position: venue, startMs },
+    );
     return [without, ...withReadings];
   }, [course, venue, startMs]);
   const refused = plans.find((plan) => !plan.ok);
@@ -52,7 +59,7 @@ export function useOutlooks(course: CourseData, outing: Outing) {
     () => `${again}:${JSON.stringify(course)}:${startMs}`,
     [again, course, startMs],
   );
-  const running = useRef<PoolJob>(undefined);
+  const running = useRef<PoolJob<Outlook>>(undefined);
 
   useEffect(() => {
     const good = plans.filter((plan): plan is GoodPlan => plan.ok);
@@ -61,13 +68,16 @@ export function useOutlooks(course: CourseData, outing: Outing) {
     const tell = (state: OutlookState) => {
       if (!isGone) setFound({ key, state });
     };
+    const startedMs = performance.now();
     const job = outlookPool().run(
       good.map((plan) => plan.input),
-      (share) => tell({ kind: 'running', share }),
+      { onProgress: (share) => tell({ kind: 'running', share }) },
     );
     running.current = job;
     job.result.then(
       (outlooks) => {
+        // Seen in the browser's performance tools, and by npm run bench.
+        performance.measure('outlooks', { start: startedMs });
         const all = outlooks.map((outlook, i) => ({
           place: course.places[Math.max(0, i - 1)]!,
           outlook,
@@ -79,7 +89,7 @@ export function useOutlooks(course: CourseData, outing: Outing) {
         tell(
           error instanceof Cancelled
             ? { kind: 'cancelled' }
-            : { kind: 'failed', message: error.message },
+            : { kind: 'failed', reason: failureOf(error) },
         ),
     );
     return () => {

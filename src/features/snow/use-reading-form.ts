@@ -1,7 +1,7 @@
 'use client';
 
+import type { Reading } from '@/core/model';
 import { useRouter } from 'next/navigation';
-import type { Reading } from '@/data/readings';
 import type { ReadingFields } from '@/formats/csv/readings';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { readingSchema } from '@/formats/schemas/reading';

@@ -4,7 +4,7 @@ import { checkedId } from '@/formats/schemas/ids';
 import { database } from '@/data/database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowIso } from '@/server/clock';
-import { deed, writing } from '@/server/deed';
+import { deed, deedOn, writing } from '@/server/deed';
 import { saveCourse } from './use-cases/save-course';
 import { addStation, forgetWeather, savePlace } from './use-cases/save-place';
 import { takeWeather, type TakenWeather, type WeatherInput } from './use-cases/take-weather';
@@ -16,7 +16,7 @@ export async function takeWeatherAction(
   input: WeatherInput,
 ): Promise<WireResult<TakenWeather>> {
   const write = writing(key, 'weather.take');
-  return answered(() => takeWeather(database(), target, input, { at: nowIso(), write }));
+  return answered(() => takeWeather(database(), { target, input }, { at: nowIso(), write }));
 }
 
 /** Takes weather back that came in at an instant. */
@@ -38,34 +38,33 @@ export async function addStationAction(
   venueId: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'station.add', async (db, stamp) => {
-    const id = checkedId(venueId, 'venueId');
-    return id.ok ? addStation(db, id.value, input, stamp.id) : id;
+  return deedOn(key, {
+    name: 'station.add',
+    target: venueId,
+    work: (db, id, stamp) => addStation(db, { venueId: id, input, id: stamp.id }),
   });
 }
 
 /** Replaces the course of a venue; `base` is the course that was changed. */
 export async function saveCourseAction(
   key: string,
-  venueId: string,
-  segments: unknown,
-  base: unknown,
+  { venueId, segments, base }: { venueId: string; segments: unknown; base: unknown },
 ): Promise<WireResult<{ version: number; taken: string[] }>> {
-  return deed(key, 'course.save', async (db) => {
-    const id = checkedId(venueId, 'venueId');
-    return id.ok ? saveCourse(db, id.value, segments, base) : id;
+  return deedOn(key, {
+    name: 'course.save',
+    target: venueId,
+    work: (db, id) => saveCourse(db, { venueId: id, segments, base }),
   });
 }
 
 /** Saves the place itself; `base` is the place that was changed. */
 export async function savePlaceAction(
   key: string,
-  venueId: string,
-  input: unknown,
-  base: unknown,
+  { venueId, input, base }: { venueId: string; input: unknown; base: unknown },
 ): Promise<WireResult<{ version: number; taken: string[] }>> {
-  return deed(key, 'place.save', async (db) => {
-    const id = checkedId(venueId, 'venueId');
-    return id.ok ? savePlace(db, id.value, input, base) : id;
+  return deedOn(key, {
+    name: 'place.save',
+    target: venueId,
+    work: (db, id) => savePlace(db, { id, input, base }),
   });
 }

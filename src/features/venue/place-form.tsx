@@ -1,9 +1,9 @@
 'use client';
 
+import type { KeptVenue, Venue } from '@/core/model';
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
-import { Box, SimpleGrid, Text } from '@chakra-ui/react';
-import type { KeptVenue, Venue } from '@/data/venues';
+import { SimpleGrid, Text } from '@chakra-ui/react';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { venueSchema } from '@/formats/schemas/outing';
 import { validate } from '@/formats/schemas/validation';
@@ -12,21 +12,16 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { Meanwhile } from '@/ui/fields/meanwhile';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
+import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useScales } from '@/ui/fields/scales';
 import { Part } from '@/ui/frame/sheet';
 import { savePlaceAction } from './actions';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.placeForm;
 
 type PlaceDraft = Omit<Venue, 'id'>;
-
-const FIELD_WORDS: Readonly<Record<string, string>> = {
-  name: 'Name of the place',
-  timeZone: 'Time zone',
-  altitudeM: 'Altitude, m',
-  latitude: 'Latitude',
-  longitude: 'Longitude',
-  ownCorrectionC: 'Your own correction, °C',
-};
 
 const resolver = resolverFrom<PlaceDraft>((draft) => validate(venueSchema, draft));
 
@@ -37,10 +32,10 @@ export function PlaceForm({ venue }: { venue: KeptVenue }) {
   const [isSaved, setIsSaved] = useState(false);
   const { id, version: _version, courseVersion: _course, ...start } = venue;
   const form = useDraftedForm<PlaceDraft>(`place:${id}`, start, resolver);
-  const { values, set, problem } = form;
+  const { values, set, bind, problem } = form;
   const save = async () => {
     const saved = await form.submit((draft, { key, base }) =>
-      savePlaceAction(key, id, draft, base),
+      savePlaceAction(key, { venueId: id, input: draft, base }),
     );
     setIsSaved(saved !== undefined);
     if (saved) router.refresh();
@@ -51,69 +46,51 @@ export function PlaceForm({ venue }: { venue: KeptVenue }) {
     problem: problem(field),
   });
   return (
-    <Part title="Place">
-      <Box
-        as="form"
-        {...{ noValidate: true }}
-        onSubmit={(event: React.FormEvent) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
+    <Part title={WORDS.place}>
+      <SheetForm onSubmit={save}>
         <SimpleGrid columns={{ base: 1, sm: 2, lg: 3 }} gap="4" mb="4">
-          <TextField
-            label="Name of the place"
-            value={values.name}
-            onChange={(name) => set({ name })}
-            problem={problem('name')}
-          />
-          <TextField
-            label="Time zone"
-            hint="Such as CET"
-            value={values.timeZone}
-            onChange={(timeZone) => set({ timeZone })}
-            problem={problem('timeZone')}
-          />
+          <TextField label={WORDS.nameOfThePlace} {...bind('name')} />
+          <TextField label={WORDS.timeZone} hint={WORDS.suchAsCet} {...bind('timeZone')} />
           <NumberField
-            label="Altitude of the venue"
+            label={WORDS.altitudeOfTheVenue}
             scale={scales.altitude}
             step={10}
             decimals={0}
             {...figure('altitudeM')}
           />
           <NumberField
-            label="Latitude (south negative)"
+            label={WORDS.latitudeSouthNegative}
             scale={scales.degrees}
             step={0.1}
             decimals={3}
             {...figure('latitude')}
           />
           <NumberField
-            label="Longitude (west negative)"
+            label={WORDS.longitudeWestNegative}
             scale={scales.degrees}
             step={0.1}
             decimals={3}
             {...figure('longitude')}
           />
           <NumberField
-            label="Your own correction here"
-            hint="Added to every ledger at this venue"
+            label={WORDS.yourOwnCorrectionHere}
+            hint={WORDS.addedToEveryLedgerAt}
             scale={scales.difference}
             step={0.5}
             {...figure('ownCorrectionC')}
           />
         </SimpleGrid>
-        <ActionButton type="submit" loading={form.isSaving} loadingText="Saving…">
-          Save the place
+        <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
+          {WORDS.saveThePlace}
         </ActionButton>
         {isSaved && !form.isDirty && (
           <Text role="status" textStyle="body" mt="2">
-            Place saved.
+            {WORDS.placeSaved}
           </Text>
         )}
-        <Meanwhile {...form.clashes} nameOf={(field) => FIELD_WORDS[field] ?? field} />
+        <Meanwhile {...form.clashes} names={words.fields.VENUE} />
         <FieldProblemText problem={form.failure} />
-      </Box>
+      </SheetForm>
     </Part>
   );
 }

@@ -20,7 +20,10 @@ const pause = (ms: number, signal: AbortSignal) =>
   });
 
 /** Made-up hours that follow the sun: a winter high over any place, with one cloudy spell. */
-function madeUpHours(latitude: number, longitude: number, altitudeM: number, fromMs: number) {
+function madeUpHours(
+  latitude: number,
+  { longitude, altitudeM, fromMs }: { longitude: number; altitudeM: number; fromMs: number },
+) {
   const first = Math.floor(fromMs / HOUR_MS) * HOUR_MS - 12 * HOUR_MS;
   return Array.from({ length: HOURS }, (_, n) => {
     const timeMs = first + n * HOUR_MS;
@@ -46,7 +49,7 @@ export function standInTransport(mood: ServiceMood, nowMs: number): WeatherTrans
     const issuedMs = mood === 'stale' ? nowMs - STALE_MS : nowMs;
     return Response.json({
       issued: new Date(issuedMs).toISOString(),
-      hours: madeUpHours(latitude, longitude, altitudeM, issuedMs),
+      hours: madeUpHours(latitude, { longitude, altitudeM, fromMs: issuedMs }),
     });
   };
 }

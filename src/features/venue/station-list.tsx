@@ -1,8 +1,8 @@
 'use client';
 
+import type { Venue } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
-import type { Venue } from '@/data/venues';
 import { stationSchema } from '@/formats/schemas/course';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { validate } from '@/formats/schemas/validation';
@@ -10,14 +10,18 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
+import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useScales } from '@/ui/fields/scales';
-import { altitude } from '@/ui/format/quantities';
-import { dayAndTime, span } from '@/ui/format/times';
+import { altitude } from '@/words/quantities';
+import { dayAndTime, span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { addStationAction } from './actions';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.stationList;
 
 /** A station and what weather it has. */
 export interface StationSummary {
@@ -51,21 +55,21 @@ export function StationList(props: {
   const [isAdding, setIsAdding] = useState(stations.length === 0);
   const age = (iso: string) => {
     const old = nowMs - Date.parse(iso);
-    return `${span(old)} ago${old > OLD_MS ? ', old' : ''}`;
+    return WORDS.ago(span(old), old > OLD_MS ? WORDS.old : '');
   };
   return (
-    <Part title="Stations">
+    <Part title={WORDS.stations}>
       {stations.length > 0 && (
         <DataTable
-          caption="Weather stations of this venue"
+          caption={WORDS.weatherStationsOfThisVenue}
           columns={[
-            { title: 'Station' },
-            { title: 'Altitude', isNumber: true },
-            { title: 'From' },
-            { title: 'To' },
-            { title: 'Hours', isNumber: true },
-            { title: 'Source' },
-            { title: 'Made' },
+            { title: WORDS.station },
+            { title: WORDS.altitude, isNumber: true },
+            { title: WORDS.from },
+            { title: WORDS.to },
+            { title: WORDS.hours, isNumber: true },
+            { title: WORDS.source },
+            { title: WORDS.made },
           ]}
           rows={stations.map((one) => ({
             key: one.id,
@@ -75,7 +79,7 @@ export function StationList(props: {
               one.fromIso ? dayAndTime(one.fromIso, venue.timeZone) : '–',
               one.toIso ? dayAndTime(one.toIso, venue.timeZone) : '–',
               one.hours,
-              one.source ?? '–',
+              one.source ? (words.screens.venue.weatherSource[one.source] ?? one.source) : '–',
               one.takenInAt ? age(one.takenInAt) : '–',
             ],
           }))}
@@ -86,11 +90,11 @@ export function StationList(props: {
       ) : (
         <Flex mt="3" gap="4" align="center" wrap="wrap">
           <ActionButton quiet onClick={() => setIsAdding(true)}>
-            Add a station
+            {WORDS.addAStation}
           </ActionButton>
           {stations.length > 1 && (
             <Text textStyle="small" color="faint">
-              Between two stations temperature follows their difference, an inversion too.
+              {WORDS.betweenTwoStationsTemperatureFollows}
             </Text>
           )}
         </Flex>
@@ -101,41 +105,26 @@ export function StationList(props: {
 
 function AddStation({ venueId, onAdded }: { venueId: string; onAdded: () => void }) {
   const scales = useScales();
-  const { values, set, submit, problem, failure } = useDraftedForm('station', EMPTY, resolver);
+  const { bind, submit, failure } = useDraftedForm('station', EMPTY, resolver);
   const save = async () => {
     if (await submit((draft, { key }) => addStationAction(key, venueId, draft))) onAdded();
   };
   return (
-    <Box
-      as="form"
-      mt="3"
-      {...{ noValidate: true }}
-      onSubmit={(event: React.FormEvent) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
+    <SheetForm mt="3" onSubmit={save}>
       <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" maxW="900px" alignItems="end">
-        <TextField
-          label="Name of the station"
-          value={values.name}
-          onChange={(name) => set({ name })}
-          problem={problem('name')}
-        />
+        <TextField label={WORDS.nameOfTheStation} {...bind('name')} />
         <NumberField
-          label="Its altitude"
+          label={WORDS.itsAltitude}
           scale={scales.altitude}
           step={50}
           decimals={0}
-          value={values.altitudeM}
-          onChange={(altitudeM) => set({ altitudeM })}
-          problem={problem('altitudeM')}
+          {...bind('altitudeM')}
         />
         <Box>
-          <ActionButton type="submit">Add it</ActionButton>
+          <ActionButton type="submit">{WORDS.addIt}</ActionButton>
         </Box>
       </SimpleGrid>
       <FieldProblemText problem={failure} />
-    </Box>
+    </SheetForm>
   );
 }

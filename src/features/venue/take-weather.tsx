@@ -1,12 +1,14 @@
 'use client';
 
+import type { Venue } from '@/core/model';
 import { useState } from 'react';
-import { Box, Flex, Input, SimpleGrid, Text, Textarea } from '@chakra-ui/react';
-import type { Venue } from '@/data/venues';
+import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
 import { decodeText } from '@/formats/text';
 import { ActionButton } from '@/ui/fields/action-button';
-import { ChoiceRow } from '@/ui/fields/choice-row';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
+import { CSV_ACCEPT, FileField } from '@/ui/fields/file-field';
+import { LongTextField } from '@/ui/fields/long-text-field';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
@@ -17,20 +19,23 @@ import { SERVICE_MOODS, type ServiceMood } from './stand-in-service';
 import type { StationSummary } from './station-list';
 import { useTakeWeather, type TakeState } from './use-take-weather';
 import type { WeatherInput } from './use-cases/take-weather';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.takeWeather;
 
 type Way = WeatherInput['kind'];
 
 const WAYS: { value: Way; label: string }[] = [
-  { value: 'file', label: 'CSV file' },
-  { value: 'reports', label: 'METAR or TAF' },
-  { value: 'typed', label: 'By hand' },
-  { value: 'service', label: 'Weather service' },
+  { value: 'file', label: WORDS.csvFile },
+  { value: 'reports', label: WORDS.metarOrTaf },
+  { value: 'typed', label: WORDS.byHand },
+  { value: 'service', label: WORDS.weatherService },
 ];
 const MOOD_WORDS: Record<ServiceMood, string> = {
-  well: 'Well',
-  late: 'Late',
-  stale: 'Stale',
-  down: 'Down',
+  well: WORDS.well,
+  late: WORDS.late,
+  stale: WORDS.stale,
+  down: WORDS.down,
 };
 
 /** Gets weather in by one of four ways; whatever fails, another way stays open. */
@@ -42,10 +47,10 @@ export function TakeWeather(props: { venue: Venue; stations: readonly StationSum
   const { state, take, forget, refuse, reset } = useTakeWeather(venue.id, stationId);
   if (!stationId) return null;
   return (
-    <Part title="Get weather in">
+    <Part title={WORDS.getWeatherIn}>
       <Flex direction="column" gap="4" maxW="900px">
         <ChoiceRow
-          legend="For station"
+          legend={WORDS.forStation}
           name="station"
           optionWidth="160px"
           value={stationId}
@@ -53,7 +58,7 @@ export function TakeWeather(props: { venue: Venue; stations: readonly StationSum
           options={stations.map((one) => ({ value: one.id, label: one.name }))}
         />
         <ChoiceRow
-          legend="From"
+          legend={WORDS.from}
           name="way"
           optionWidth="140px"
           value={way}
@@ -94,7 +99,7 @@ function Outcome(props: {
   if (state.kind === 'busy') {
     return (
       <Text role="status" textStyle="body">
-        Taking the weather in…
+        {WORDS.takingTheWeatherIn}
       </Text>
     );
   }
@@ -102,7 +107,7 @@ function Outcome(props: {
     const { hours, takenInAt, notes } = state.taken;
     return (
       <UndoNotice
-        message={[`${hours} hour${hours === 1 ? '' : 's'} taken in.`, ...notes].join(' ')}
+        message={[WORDS.hourTakenIn(hours, hours === 1 ? '' : 's'), ...notes].join(' ')}
         onUndo={() => onUndo(takenInAt)}
         onClose={onClose}
       />
@@ -116,11 +121,11 @@ function Outcome(props: {
       </Text>
       {state.problems.length > 0 && (
         <DataTable
-          caption="What to mend"
+          caption={WORDS.whatToMend}
           columns={[
-            { title: 'Line', isNumber: true },
-            { title: 'Field' },
-            { title: 'What is wrong' },
+            { title: WORDS.line, isNumber: true },
+            { title: WORDS.field },
+            { title: WORDS.whatIsWrong },
           ]}
           rows={state.problems.map((one, i) => ({
             key: String(i),
@@ -143,7 +148,7 @@ interface FromFileProps {
 function FromFile({ timeZone, onText, onFailure }: FromFileProps) {
   const read = async (file: File) => {
     if (file.size > MOST_BYTES) {
-      onFailure('The file is over 2 MB: split it. Nothing was taken in.');
+      onFailure(WORDS.theFileIsOver2Mb);
       return;
     }
     const decoded = decodeText(new Uint8Array(await file.arrayBuffer()));
@@ -151,63 +156,27 @@ function FromFile({ timeZone, onText, onFailure }: FromFileProps) {
     else onFailure(decoded.message);
   };
   return (
-    <Box>
-      <Text
-        as="label"
-        {...{ htmlFor: 'weather-file' }}
-        textStyle="small"
-        fontWeight="650"
-        display="block"
-      >
-        Hourly weather: time; air temperature [°C]; humidity [%]; wind [m/s]; cloud [%];
-        precipitation [mm]. Times without a zone are on the clock of {timeZone}.
-      </Text>
-      <Input
-        id="weather-file"
-        type="file"
-        accept=".csv,text/csv,.txt"
-        maxW="360px"
-        h="target"
-        pt="1.5"
-        borderColor="edge"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) {
-            read(file).catch(() => onFailure('The file could not be read: choose it again.'));
-          }
-          event.target.value = '';
-        }}
-      />
-    </Box>
+    <FileField
+      label={WORDS.hourlyWeatherTimeAirTemperature(timeZone)}
+      button={WORDS.chooseFile}
+      id="weather-file"
+      accept={CSV_ACCEPT}
+      onFile={(file) => {
+        read(file).catch(() => onFailure(WORDS.theFileCouldNotBe));
+      }}
+    />
   );
 }
 
 function FromReports({ onText }: { onText: (text: string) => void }) {
   const [text, setText] = useState('');
   return (
-    <Box>
-      <Text
-        as="label"
-        {...{ htmlFor: 'reports' }}
-        textStyle="small"
-        fontWeight="650"
-        display="block"
-        mb="1"
-      >
-        Paste METARs or a TAF of a near airfield, a report a line
-      </Text>
-      <Textarea
-        id="reports"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        rows={4}
-        bg="sheet"
-        borderColor="edge"
-        textStyle="body"
-        mb="3"
-      />
-      <ActionButton onClick={() => onText(text)}>Read them</ActionButton>
-    </Box>
+    <Flex direction="column" gap="3" align="stretch">
+      <LongTextField id="reports" label={WORDS.pasteMetarsOrATaf} value={text} onChange={setText} />
+      <ActionButton alignSelf="flex-start" onClick={() => onText(text)}>
+        {WORDS.readThem}
+      </ActionButton>
+    </Flex>
   );
 }
 
@@ -229,20 +198,20 @@ function ByHand(props: { timeZone: string; onSample: (sample: unknown) => void }
     <Box>
       <SimpleGrid columns={{ base: 1, sm: 2, lg: 3 }} gap="4" mb="3">
         <TextField
-          label={`Hour (${props.timeZone})`}
+          label={WORDS.hour(props.timeZone)}
           type="datetime-local"
           value={local}
           onChange={(next) => set({ local: next })}
         />
         <NumberField
-          label="Air"
+          label={WORDS.air}
           scale={scales.temperature}
           step={0.5}
           value={draft.airTemperatureC}
           onChange={(airTemperatureC) => set({ airTemperatureC })}
         />
         <NumberField
-          label="Humidity"
+          label={WORDS.humidity}
           scale={scales.humidity}
           step={5}
           decimals={0}
@@ -251,14 +220,14 @@ function ByHand(props: { timeZone: string; onSample: (sample: unknown) => void }
           onChange={(humidityFraction) => set({ humidityFraction })}
         />
         <NumberField
-          label="Wind"
+          label={WORDS.wind}
           scale={scales.wind}
           step={0.5}
           value={draft.windMPerS}
           onChange={(windMPerS) => set({ windMPerS })}
         />
         <NumberField
-          label="Cloud"
+          label={WORDS.cloud}
           scale={scales.humidity}
           step={10}
           decimals={0}
@@ -278,7 +247,7 @@ function ByHand(props: { timeZone: string; onSample: (sample: unknown) => void }
             });
         }}
       >
-        Add this hour
+        {WORDS.addThisHour}
       </ActionButton>
     </Box>
   );
@@ -289,19 +258,18 @@ function FromService({ onAsk }: { onAsk: (mood: ServiceMood) => void }) {
   return (
     <Box>
       <Text textStyle="small" color="faint" mb="2">
-        A stand-in that ships with the app and makes its weather up; it can be late, stale or down
-        as a real one can.
+        {WORDS.aStandInThatShips}
       </Text>
       <Box maxW="480px" mb="3">
         <ChoiceRow
-          legend="The service is"
+          legend={WORDS.theServiceIs}
           name="mood"
           value={mood}
           onChange={setMood}
-          options={SERVICE_MOODS.map((value) => ({ value, label: MOOD_WORDS[value] }))}
+          options={optionsOf(SERVICE_MOODS, MOOD_WORDS)}
         />
       </Box>
-      <ActionButton onClick={() => onAsk(mood)}>Ask the service</ActionButton>
+      <ActionButton onClick={() => onAsk(mood)}>{WORDS.askTheService}</ActionButton>
     </Box>
   );
 }

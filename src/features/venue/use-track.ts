@@ -2,7 +2,11 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { TrackFile } from '@/formats/gpx/course';
-import { readTrack } from '@/workers/track-client';
+import { trackPool } from '@/workers/pools';
+import { Cancelled } from '@/workers/worker-pool';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.useTrack;
 
 const MOST_BYTES = 30_000_000;
 
@@ -18,14 +22,23 @@ export function useTrack() {
   useEffect(() => () => running.current?.(), []);
   const read = async (file: File, options: TrackOptions): Promise<TrackFile | undefined> => {
     if (file.size > MOST_BYTES) {
-      return { ok: false, message: 'The track is over 30 MB: record fewer points and try again.' };
+      return { ok: false, message: WORDS.theTrackIsOver30 };
     }
     setShare(0);
-    const job = readTrack({ file, ...options }, setShare);
+    const pool = trackPool();
+    const job = pool.run([{ file, ...options }], { onProgress: setShare });
     running.current = job.cancel;
-    const result = await job.result;
-    setShare(undefined);
-    return result;
+    try {
+      const [track] = await job.result;
+      return track;
+    } catch (error) {
+      return error instanceof Cancelled
+        ? undefined
+        : { ok: false, message: WORDS.theTrackCouldNotBe };
+    } finally {
+      pool.close();
+      setShare(undefined);
+    }
   };
   return { share, read, cancel: () => running.current?.() };
 }

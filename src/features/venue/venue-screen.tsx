@@ -1,15 +1,17 @@
 'use client';
 
+import type { Outing, Segment } from '@/core/model';
 import { Text } from '@chakra-ui/react';
-import type { Outing } from '@/data/outings';
-import type { Segment } from '@/data/segments';
-import { dayAndTime } from '@/ui/format/times';
+import { dayAndTime } from '@/words/times';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
 import { CourseEditor } from './course-editor';
 import { PlaceForm } from './place-form';
 import { StationList, type StationSummary } from './station-list';
 import { TakeWeather } from './take-weather';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.venueScreen;
 
 interface VenueScreenProps {
   outing: Outing;
@@ -27,24 +29,24 @@ export function VenueScreen({ outing, segments, stations, nowMs }: VenueScreenPr
     .at(-1);
   return (
     <Sheet
-      question="What weather and what course?"
+      question={WORDS.whatWeatherAndWhatCourse}
       answer={
         <>
           <Text textStyle="title">
             {last
-              ? `Weather until ${dayAndTime(last, venue.timeZone)}`
-              : 'No weather yet. Take some in below.'}
+              ? WORDS.weatherUntil(dayAndTime(last, venue.timeZone))
+              : WORDS.noWeatherYetTakeSome}
           </Text>
           <Text textStyle="body">
-            {venue.name}, start {dayAndTime(outing.startAt, venue.timeZone)}.{' '}
-            <FileLink href={`/api/v1/outings/${outing.id}/calendar`}>Calendar entry</FileLink>
+            {WORDS.start(venue.name, dayAndTime(outing.startAt, venue.timeZone))}
+            <FileLink href={`/api/v1/outings/${outing.id}/calendar`}>
+              {WORDS.calendarEntry}
+            </FileLink>
           </Text>
         </>
       }
     >
-      {last && last < outing.startAt && (
-        <Caution>The weather ends before the start. Nothing is made up beyond it.</Caution>
-      )}
+      {last && last < outing.startAt && <Caution>{WORDS.theWeatherEndsBeforeThe}</Caution>}
       <StationList venue={venue} stations={stations} nowMs={nowMs} />
       <TakeWeather venue={venue} stations={stations} />
       <CourseEditor venue={venue} segments={segments} />

@@ -4,6 +4,9 @@ import { moment } from '@/formats/schemas/fields';
 import { weatherSampleSchema } from '@/formats/schemas/outlook';
 import { validate } from '@/formats/schemas/validation';
 import { failed, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.weatherService;
 
 /** A forecast as a service gave it. */
 export interface ServiceForecast {
@@ -36,24 +39,15 @@ export async function askService(
   try {
     const response = await transport({ ...place, signal: AbortSignal.timeout(timeoutMs) });
     if (!response.ok) {
-      return failed(
-        'service_down',
-        `The weather service is down (${response.status}): type the weather, or take a file.`,
-      );
+      return failed('service_down', WORDS.theWeatherServiceIsDown(response.status));
     }
     answer = await response.json();
   } catch {
-    return failed(
-      'service_late',
-      'The weather service did not answer in time: try again, or type the weather.',
-    );
+    return failed('service_late', WORDS.theWeatherServiceDidNot);
   }
   const checked = validate(answerSchema, answer);
   if (!checked.ok) {
-    return failed(
-      'service_unreadable',
-      'The weather service answered something that is no forecast.',
-    );
+    return failed('service_unreadable', WORDS.theWeatherServiceAnsweredSomething);
   }
   const { issued, hours } = checked.value;
   return {

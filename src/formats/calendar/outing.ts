@@ -1,4 +1,7 @@
 import { createEvent } from 'ics';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.calendarOuting;
 
 /** What a calendar shows of an outing. */
 export interface CalendarOuting {
@@ -33,6 +36,6 @@ export function writeCalendar(outing: CalendarOuting): string {
     startOutputType: 'utc',
     duration: { hours: outing.hours },
   });
-  if (error || typeof value !== 'string') throw error ?? new Error('No calendar entry was made.');
+  if (error || typeof value !== 'string') throw error ?? new Error(WORDS.noCalendarEntryWasMade);
   return value;
 }

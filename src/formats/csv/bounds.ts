@@ -1,3 +1,6 @@
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.csvBounds;
 /** How large a file may be, beside its bytes. */
 export interface CsvBounds {
   /** Rows without the header. */
@@ -29,7 +32,7 @@ export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem 
     if (code === NEWLINE) {
       line += 1;
       if (line > rows + MOST_BLANK) {
-        return { line, message: `The file has over ${rows} rows: split it.` };
+        return { line, message: WORDS.theFileHasOverRows(rows) };
       }
     }
     if (code === QUOTE) isQuoted = !isQuoted;
@@ -38,12 +41,12 @@ export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem 
       cellLength = 0;
       delimiters = isDelimiter ? delimiters + 1 : 0;
       if (delimiters >= MOST_COLUMNS) {
-        return { line, message: `The line has over ${MOST_COLUMNS} columns.` };
+        return { line, message: WORDS.theLineHasOverColumns(MOST_COLUMNS) };
       }
     } else {
       cellLength += 1;
       if (cellLength > MOST_CELL && !isQuoted) {
-        return { line, message: `A cell is over ${MOST_CELL} characters long.` };
+        return { line, message: WORDS.aCellIsOverCharacters(MOST_CELL) };
       }
     }
   }
@@ -51,4 +54,4 @@ export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem 
 }
 
 export const isTooLong = (cell: string): boolean => cell.length > MOST_CELL;
-export const TOO_LONG = `A cell is over ${MOST_CELL} characters long.`;
+export const TOO_LONG = WORDS.aCellIsOverCharacters(MOST_CELL);

@@ -1,49 +1,18 @@
-import type { InferType } from 'yup';
+import { PRODUCT_FIELDS } from '../../core/model';
 import type { Application, ProductRole } from '../../core/terms';
-import { shelfProductSchema, UNLABELLED_ROLES } from '../schemas/shelf';
-import { numberCell, temperatureUnits, textCell, withoutUnit, wordCell, type Cell } from './cells';
+import { fallbacksOf } from '../schemas/from-fields';
+import { shelfProductSchema, UNLABELLED_ROLES, type ProductFields } from '../schemas/product';
+import { columnsFrom, requiredIn, tableFrom } from './from-fields';
 import { writeCsv } from './table';
-import { readTypedRows, type Column, type RowProblem, type TypedRows } from './typed-rows';
+import { readTypedRows, type RowProblem, type TypedRows } from './typed-rows';
 
-export type ProductFields = InferType<typeof shelfProductSchema>;
+export type { ProductFields } from '../schemas/product';
 
 export const MOST_PRODUCTS = 1000;
 
-/** Words parted by + or /. */
-const wordsCell: Cell = (text, context) => {
-  const words = text
-    .split(/[+/|]/)
-    .map((word) => wordCell(word, context))
-    .filter((word) => word !== undefined && word !== 'none');
-  return words.length > 0 ? words : undefined;
-};
-const plain = withoutUnit(numberCell());
-const grams = { g: numberCell(), kg: numberCell((value) => value * 1000) };
-
-const COLUMNS: Record<string, Column> = {
-  name: { field: 'name', units: withoutUnit(textCell) },
-  role: { field: 'role', units: withoutUnit(wordCell) },
-  form: { field: 'form', units: withoutUnit(wordCell) },
-  'label cold end': { field: 'labelLowC', units: temperatureUnits },
-  'label warm end': { field: 'labelHighC', units: temperatureUnits },
-  'old snow cold end': { field: 'label2LowC', units: temperatureUnits },
-  'old snow warm end': { field: 'label2HighC', units: temperatureUnits },
-  additives: { field: 'additives', units: withoutUnit(wordsCell) },
-  'put on by': { field: 'applications', units: withoutUnit(wordsCell) },
-  preference: { field: 'preference', units: withoutUnit(wordCell) },
-  iron: { field: 'ironC', units: temperatureUnits },
-  'iron limit': { field: 'ironLimitC', units: temperatureUnits },
-  'melting point': { field: 'meltingC', units: temperatureUnits },
-  container: { field: 'containerG', units: grams },
-  price: { field: 'price', units: plain },
-  opened: { field: 'openedOn', units: withoutUnit(textCell) },
-  colour: { field: 'swatch', units: withoutUnit(textCell) },
-};
-
-const REQUIRED = ['name', 'label cold end', 'label warm end'];
 /** What a product without a label is stored with. */
 export const NO_LABEL = { labelLowC: -30, labelHighC: 10 };
-const DEFAULTS = { role: 'glide', form: 'block', additives: [], swatch: null, id: 'new' };
+const DEFAULTS = { ...fallbacksOf(PRODUCT_FIELDS), id: 'new' };
 /** How each role usually goes on. */
 const USUAL: Record<ProductRole, Application> = {
   base: 'iron',
@@ -92,8 +61,8 @@ function doubles(
 /** Products from a CSV file, up to 1000; a name twice, in it or with the shelf, is a problem of its line. */
 export function readProducts(text: string, onShelf: readonly string[]): TypedRows<ProductFields> {
   const kind = {
-    columns: COLUMNS,
-    required: REQUIRED,
+    columns: columnsFrom(PRODUCT_FIELDS),
+    required: requiredIn(PRODUCT_FIELDS),
     defaults: DEFAULTS,
     schema: shelfProductSchema,
     mostRows: MOST_PRODUCTS,
@@ -106,30 +75,7 @@ export function readProducts(text: string, onShelf: readonly string[]): TypedRow
 }
 
 /** The shelf as CSV that {@link readProducts} takes back. */
-export function writeProducts(
-  products: readonly { [K in keyof ProductFields]?: unknown }[],
-  hasHeader = true,
-): string {
-  const degrees = [
-    'label cold end',
-    'label warm end',
-    'old snow cold end',
-    'old snow warm end',
-    'iron',
-    'iron limit',
-    'melting point',
-  ];
-  const header = Object.keys(COLUMNS).map((name) =>
-    degrees.includes(name) ? `${name} [°C]` : name === 'container' ? `${name} [g]` : name,
-  );
-  return writeCsv(
-    header,
-    products.map((product) =>
-      Object.values(COLUMNS).map(({ field }) => {
-        const value = product[field as keyof ProductFields];
-        return Array.isArray(value) ? value.join('+') : (value ?? '');
-      }),
-    ),
-    hasHeader,
-  );
+export function writeProducts(products: readonly object[], hasHeader = true): string {
+  const { header, rows } = tableFrom(PRODUCT_FIELDS, products);
+  return writeCsv(header, rows, hasHeader);
 }

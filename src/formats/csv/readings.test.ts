@@ -88,7 +88,7 @@ describe('readings from CSV', () => {
     const row = '2027-01-16 15:00;-3,5;70';
     const rows = (count: number) => [HEADER, ...Array<string>(count).fill(row)].join('\n');
     expect(readGood(rows(MOST_ROWS))).toHaveLength(MOST_ROWS);
-    expect(readBad(rows(MOST_ROWS + 1))[0]!.message).toContain('the limit is 10000');
+    expect(readBad(rows(MOST_ROWS + 1))[0]!.message).toContain('The limit is 10000');
   });
 
   it('reads numbers as people write them', () => {

@@ -1,5 +1,8 @@
 import Papa from 'papaparse';
 import { boundsProblem, isTooLong, TOO_LONG, type BoundsProblem } from './bounds';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.csvTable;
 
 /** A CSV file as text cells: the header and the rows, each with its line in the file. */
 export interface CsvTable {
@@ -13,8 +16,8 @@ const DELIMITERS = [';', '\t', ','];
 const MOST_NUMBER = 40;
 
 const QUOTE_WORDS: Readonly<Record<string, string>> = {
-  MissingQuotes: 'A quotation mark opens here and is never closed: close it, or double it (“""”).',
-  InvalidQuotes: 'A quotation mark stands inside a cell: double it (“""”) and quote the cell.',
+  MissingQuotes: WORDS.aQuotationMarkOpensHere,
+  InvalidQuotes: WORDS.aQuotationMarkStandsInside,
 };
 
 function linesIn(cells: readonly string[]): number {

@@ -2,6 +2,9 @@ import type { InferType, Schema } from 'yup';
 import { validate } from '../schemas/validation';
 import type { Cell } from './cells';
 import { readCsv } from './table';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.csvTypedRows;
 
 export interface RowProblem {
   line: number;
@@ -54,14 +57,14 @@ function readHeaderCell(known: Record<string, Column>, cell: string): HeaderColu
   const { name, unit } = nameAndUnit(cell);
   const column = Object.hasOwn(known, name) ? known[name] : undefined;
   if (!column) {
-    return `Column “${cell.slice(0, 40)}” is not known; known are ${Object.keys(known).join(', ')}.`;
+    return WORDS.columnIsNotKnownKnown(cell.slice(0, 40), Object.keys(known).join(', '));
   }
   const read = Object.hasOwn(column.units, unit) ? column.units[unit] : undefined;
   if (!read) {
     const units = Object.keys(column.units).filter(Boolean);
     return units.length === 0
-      ? `Column ${name} has no unit; write just “${name}”.`
-      : `Column ${name} needs its unit: write “${name} [${units[0] === '°c' ? '°C' : units[0]}]”.`;
+      ? WORDS.columnHasNoUnitWrite(name, name)
+      : WORDS.columnNeedsItsUnitWrite(name, name, units[0] === '°c' ? '°C' : units[0]!);
   }
   return { name, field: column.field, read };
 }
@@ -77,12 +80,12 @@ function readHeader(
     const column = readHeaderCell(kind.columns, cell);
     if (typeof column === 'string') problems.push(column);
     else if (columns.some((one) => one.field === column.field))
-      problems.push(`Column ${column.name} stands twice.`);
+      problems.push(WORDS.columnStandsTwice(column.name));
     else columns.push(column);
   }
   for (const name of kind.required) {
     if (problems.length === 0 && !columns.some((column) => column.name === name)) {
-      problems.push(`Column ${name} is missing.`);
+      problems.push(WORDS.columnIsMissing(name));
     }
   }
   return { columns, problems };
@@ -105,7 +108,7 @@ export function readTypedRows<S extends Schema>(
   const read = readCsv(text, kind.mostRows);
   if (!read.ok) return fail(read.problem.line, 'file', read.problem.message);
   const { table } = read;
-  if (table.header.length === 0) return fail(1, 'file', 'The file is empty.');
+  if (table.header.length === 0) return fail(1, 'file', WORDS.theFileIsEmpty);
   const { columns, problems: headerProblems } = readHeader(table.header, kind);
   if (headerProblems.length > 0) {
     return {
@@ -113,20 +116,16 @@ export function readTypedRows<S extends Schema>(
       problems: headerProblems.map((message) => ({ line: 1, field: 'header', message })),
     };
   }
-  if (table.rows.length === 0) return fail(2, 'file', 'The file has a header but no rows.');
+  if (table.rows.length === 0) return fail(2, 'file', WORDS.theFileHasAHeader);
   if (table.rows.length > kind.mostRows) {
-    return fail(
-      1,
-      'file',
-      `The file has ${table.rows.length} rows; the limit is ${kind.mostRows}.`,
-    );
+    return fail(1, 'file', WORDS.theFileHasRowsThe(table.rows.length, kind.mostRows));
   }
   const context = { decimalComma: table.decimalComma, timeZone };
   const rows: InferType<S>[] = [];
   const problems: RowProblem[] = [];
   for (const { line, cells } of table.rows) {
     if (cells.length > columns.length) {
-      problems.push({ line, field: 'row', message: 'More cells than the header has columns.' });
+      problems.push({ line, field: 'row', message: WORDS.moreCellsThanTheHeader });
     } else {
       const fields: Record<string, unknown> = { ...kind.defaults };
       columns.forEach((column, i) => {

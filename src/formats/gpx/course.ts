@@ -1,4 +1,7 @@
 import { GpxReader, type TrackPoint } from './points';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.gpxCourse;
 
 /** A stretch of a track with one lie of the land. */
 export interface TrackSegment {
@@ -82,10 +85,10 @@ export function courseOf(
   altitudeM: number,
   reversed = false,
 ): TrackFile {
-  if (!raw) return { ok: false, message: 'The file is no GPX that can be read.' };
+  if (!raw) return { ok: false, message: WORDS.theFileIsNoGpx };
   const points = distinct(raw);
   if (points.length < 2) {
-    return { ok: false, message: 'The track has fewer than two different points.' };
+    return { ok: false, message: WORDS.theTrackHasFewerThan };
   }
   if (reversed) points.reverse();
   const along = [0];
@@ -93,19 +96,19 @@ export function courseOf(
     along.push(along[i - 1]! + distanceM(points[i - 1]!, points[i]!));
   }
   const lengthM = along.at(-1)!;
-  if (lengthM < LEAST_LENGTH_M) return { ok: false, message: 'The track is shorter than 20 m.' };
+  if (lengthM < LEAST_LENGTH_M) return { ok: false, message: WORDS.theTrackIsShorterThan };
   const missing = bridgeAltitudes(points, along);
   const notes: string[] = [];
   if (missing === points.length) {
     for (const point of points) point.altitudeM = altitudeM;
-    notes.push('The track has no altitude: the venue’s is taken all along.');
+    notes.push(WORDS.theTrackHasNoAltitude);
   } else if (missing > 0) {
-    notes.push(`${missing} points without altitude are bridged by straight lines.`);
+    notes.push(WORDS.pointsWithoutAltitudeAreBridged(missing));
   }
   const count = Math.min(MOST_SEGMENTS, points.length - 1);
   const segments = Array.from({ length: count }, (_, k) => {
     const [from, to] = [(k * lengthM) / count, ((k + 1) * lengthM) / count];
-    return segmentBetween(points, along, from, to, k);
+    return segmentBetween(points, { along, fromM: from, toM: to, k });
   });
   const middle = points[Math.floor(points.length / 2)]!;
   return {
@@ -123,10 +126,7 @@ export function readCourseTrack(text: string, altitudeM: number, reversed = fals
 
 function segmentBetween(
   points: readonly Point[],
-  along: readonly number[],
-  fromM: number,
-  toM: number,
-  k: number,
+  { along, fromM, toM, k }: { along: readonly number[]; fromM: number; toM: number; k: number },
 ): TrackSegment {
   const nearest = (metres: number) => {
     const i = along.findIndex((value) => value >= metres - 1e-6);
@@ -141,7 +141,7 @@ function segmentBetween(
   const run = Math.max(1, along[last]! - along[first]!);
   const heading = bearingDeg(a, b);
   return {
-    name: `Segment ${k + 1}`,
+    name: WORDS.segment(k + 1),
     lengthM: Math.round(toM - fromM),
     altitudeM: Math.round(mean),
     slopeDeg: Number((Math.atan(Math.abs(fall) / run) / RADIANS).toFixed(1)),

@@ -63,7 +63,6 @@ function convert(one: Described): JsonSchema {
 
 /** JSON Schema (2020-12, as OpenAPI 3.1 uses it) of a Yup schema: types, words, limits, units. */
 export function jsonSchemaFromYup(schema: Schema): JsonSchema {
-  const description: SchemaDescription | SchemaObjectDescription =
-    schema.describe() as SchemaDescription;
-  return convert(description as unknown as Described);
+  const description: SchemaDescription | SchemaObjectDescription = schema.describe();
+  return convert(description);
 }

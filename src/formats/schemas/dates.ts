@@ -1,3 +1,6 @@
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.schemas;
 const MOMENT =
   /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):([0-5]\d)(:([0-5]\d)(\.\d{1,9})?)?(Z|[+-]\d{2}:?[0-5]\d)$/;
 const DAY = /^(\d{4})-(\d{2})-(\d{2})$/;
@@ -28,5 +31,4 @@ export function isPlausible(text: string): boolean {
   return ms >= EARLIEST_MS && ms < last;
 }
 
-export const PLAUSIBLE_WORDS =
-  'must lie between the year 2000 and the end of the year after next: check the year.';
+export const PLAUSIBLE_WORDS = WORDS.mustLieBetweenTheYear;

@@ -1,21 +1,27 @@
 import { boolean, number, string } from 'yup';
 import { isCalendarDay, isMoment, isPlausible, PLAUSIBLE_WORDS } from './dates';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.schemas;
 
 /** A number in a range, with the sentence a person reads when it is not. */
-export function boundedNumber(name: string, low: number, high: number, unit: string) {
-  const range = `${name} must be a number from ${low} to ${high}${unit ? ` ${unit}` : ''}.`;
+export function boundedNumber(
+  name: string,
+  { low, high, unit }: { low: number; high: number; unit: string },
+) {
+  const range = WORDS.mustBeANumberFrom(name, low, high, unit ? ` ${unit}` : '');
   return number().typeError(range).min(low, range).max(high, range).meta({ unit });
 }
 
 /** One of a fixed list of words. */
 export function oneOfWords<T extends string>(name: string, words: readonly T[]) {
-  const sentence = `${name} must be one of ${words.join(', ')}.`;
+  const sentence = WORDS.mustBeOneOf(name, words.join(', '));
   return string<T>().typeError(sentence).oneOf(words, sentence);
 }
 
 /** Yes or no. */
 export function yesNo(name: string) {
-  return boolean().typeError(`${name} must be true or false.`);
+  return boolean().typeError(WORDS.mustBeTrueOrFalse(name));
 }
 
 // Control characters but tab and line breaks; angle brackets would be markup.
@@ -24,18 +30,18 @@ const NOT_PLAIN = /[<>\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
 /** Plain text without markup or control characters, up to `most` characters. */
 export function plainText(name: string, most: number) {
   return string()
-    .typeError(`${name} must be text.`)
-    .max(most, `${name} may have up to ${most} characters.`)
+    .typeError(WORDS.mustBeText(name))
+    .max(most, WORDS.mayHaveUpToCharacters(name, most))
     .test({
       name: 'plain',
-      message: `${name} may not hold < or > or control characters.`,
+      message: WORDS.mayNotHoldOrOr(name),
       test: (value) => value === undefined || !NOT_PLAIN.test(value),
     });
 }
 
 /** A moment with its zone, ISO 8601: `2027-01-16T15:00:00Z` or with an offset; see dates.ts. */
 export function moment(name: string) {
-  const sentence = `${name} must be a date and time with its zone, such as 2027-01-16T15:00:00Z.`;
+  const sentence = WORDS.mustBeADateAnd(name);
   return string()
     .typeError(sentence)
     .test({
@@ -50,7 +56,7 @@ export function moment(name: string) {
 
 /** A day of the calendar: `2026-11-23`. Empty text stands for none. */
 export function calendarDay(name: string) {
-  const sentence = `${name} must be a day such as 2026-11-23.`;
+  const sentence = WORDS.mustBeADaySuch(name);
   return string()
     .typeError(sentence)
     .test({

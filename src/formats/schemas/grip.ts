@@ -3,79 +3,97 @@ import { COMPLAINTS } from '../../core/grip';
 import { PRODUCT_ROLES, PURPOSES } from '../../core/terms';
 import { boundedNumber, oneOfWords, plainText } from './fields';
 import { list } from './list';
+import { saidFields, saidSchema } from './said';
 import { snowSchema } from './snow';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.schemas;
 
 /** The gap under the ski at a place, at half and at full weight. */
 export const gapSchema = object({
-  positionCm: boundedNumber('Place', -120, 150, 'cm').required('Place is missing.'),
-  halfMm: boundedNumber('Gap at half weight', 0, 20, 'mm').required(
-    'Gap at half weight is missing.',
+  positionCm: boundedNumber(WORDS.place, { low: -120, high: 150, unit: 'cm' }).required(
+    WORDS.placeIsMissing,
   ),
-  fullMm: boundedNumber('Gap at full weight', 0, 20, 'mm').required(
-    'Gap at full weight is missing.',
+  halfMm: boundedNumber(WORDS.gapAtHalfWeight, { low: 0, high: 20, unit: 'mm' }).required(
+    WORDS.gapAtHalfWeightIs,
   ),
-}).typeError('A gap must be an object.');
+  fullMm: boundedNumber(WORDS.gapAtFullWeight, { low: 0, high: 20, unit: 'mm' }).required(
+    WORDS.gapAtFullWeightIs,
+  ),
+}).typeError(WORDS.aGapMustBeAn);
 
-const skiLengthCm = () => boundedNumber('Length of the ski', 80, 230, 'cm');
+const skiLengthCm = () => boundedNumber(WORDS.lengthOfTheSki, { low: 80, high: 230, unit: 'cm' });
 
 /** How the pocket was found: gaps, the two ends of a feeler, or the simple rule. */
 export const fitSchema = object({
   skiLengthCm: skiLengthCm(),
-  gaps: list(gapSchema.required('A gap may not be null.'))
-    .typeError('gaps must be a list.')
-    .max(60, 'Up to 60 places.'),
+  gaps: list(gapSchema.required(WORDS.aGapMayNotBe))
+    .typeError(WORDS.gapsMustBeAList)
+    .max(60, WORDS.upTo60Places),
   feeler: object({
-    backCm: boundedNumber('Back end', -120, 150, 'cm').required('Back end is missing.'),
-    frontCm: boundedNumber('Front end', -120, 150, 'cm').required('Front end is missing.'),
+    backCm: boundedNumber(WORDS.backEnd, { low: -120, high: 150, unit: 'cm' }).required(
+      WORDS.backEndIsMissing,
+    ),
+    frontCm: boundedNumber(WORDS.frontEnd, { low: -120, high: 150, unit: 'cm' }).required(
+      WORDS.frontEndIsMissing,
+    ),
   })
     .default(undefined)
-    .typeError('feeler must be an object.'),
-  heelBehindPinCm: boundedNumber('Heel behind the pin', 18, 40, 'cm'),
-  skierKg: boundedNumber('Weight of the skier', 20, 180, 'kg'),
-  measuredKg: boundedNumber('Weight it was measured under', 20, 180, 'kg'),
-}).typeError('fit must be an object.');
+    .typeError(WORDS.feelerMustBeAnObject),
+  heelBehindPinCm: boundedNumber(WORDS.heelBehindThePin, { low: 18, high: 40, unit: 'cm' }),
+  skierKg: boundedNumber(WORDS.weightOfTheSkier, { low: 20, high: 180, unit: 'kg' }),
+  measuredKg: boundedNumber(WORDS.weightItWasMeasuredUnder, { low: 20, high: 180, unit: 'kg' }),
+}).typeError(WORDS.fitMustBeAnObject);
 
 const gripProductSchema = object({
   id: plainText('Product id', 64).required('Product id is missing.'),
-  name: plainText('Product name', 80).required('Product name is missing.'),
+  name: plainText(WORDS.productName, 80).required(WORDS.productNameIsMissing),
   role: oneOfWords('Role', PRODUCT_ROLES).required('Role is missing.'),
-  labelLowC: boundedNumber('Cold end of the label', -60, 30, '°C').required('Cold end is missing.'),
-  labelHighC: boundedNumber('Warm end of the label', -60, 30, '°C')
-    .required('Warm end is missing.')
-    .test('in-order', 'The label’s ends are swapped.', function isInOrder(value) {
+  labelLowC: boundedNumber(WORDS.coldEndOfTheLabel, { low: -60, high: 30, unit: '°C' }).required(
+    WORDS.coldEndIsMissing,
+  ),
+  labelHighC: boundedNumber(WORDS.warmEndOfTheLabel, { low: -60, high: 30, unit: '°C' })
+    .required(WORDS.warmEndIsMissing)
+    .test('in-order', WORDS.theLabelsEndsAreSwapped, function isInOrder(value) {
       const { labelLowC } = this.parent as { labelLowC?: number };
       return typeof value !== 'number' || typeof labelLowC !== 'number' || value > labelLowC;
     }),
-  label2LowC: boundedNumber('Cold end for old snow', -60, 30, '°C'),
-  label2HighC: boundedNumber('Warm end for old snow', -60, 30, '°C'),
-}).typeError('A product must be an object.');
+  label2LowC: boundedNumber(WORDS.coldEndForOldSnow, { low: -60, high: 30, unit: '°C' }),
+  label2HighC: boundedNumber(WORDS.warmEndForOldSnow, { low: -60, high: 30, unit: '°C' }),
+}).typeError(WORDS.aProductMustBeAn);
 
 /** Body of POST /api/v1/grip. Products absent: the stored shelf. Fit absent: the simple rule. */
 export const gripRequestSchema = object({
-  snow: snowSchema.required('snow is missing.'),
+  snow: snowSchema.required(WORDS.snowIsMissing),
   outing: object({
-    distanceKm: boundedNumber('Distance', 0, 500, 'km').required('Distance is missing.'),
-    purpose: oneOfWords('Purpose', PURPOSES).required('Purpose is missing.'),
+    distanceKm: boundedNumber(WORDS.distance, { low: 0, high: 500, unit: 'km' }).required(
+      WORDS.distanceIsMissing,
+    ),
+    purpose: oneOfWords(WORDS.purpose, PURPOSES).required(WORDS.purposeIsMissing),
   })
-    .required('outing is missing.')
-    .typeError('outing must be an object.'),
+    .required(WORDS.outingIsMissing)
+    .typeError(WORDS.outingMustBeAnObject),
   fit: fitSchema.default(undefined),
-  laterTemperatureC: boundedNumber('Snow temperature at the end', -60, 0, '°C'),
-  products: list(gripProductSchema.required('A product may not be null.'))
-    .typeError('products must be a list.')
-    .max(200, 'Up to 200 products.'),
+  laterTemperatureC: boundedNumber(WORDS.snowTemperatureAtTheEnd, {
+    low: -60,
+    high: 0,
+    unit: '°C',
+  }),
+  products: list(gripProductSchema.required(WORDS.aProductMayNotBe))
+    .typeError(WORDS.productsMustBeAList)
+    .max(200, WORDS.upTo200Products),
   trouble: object({
-    complaint: oneOfWords('Complaint', COMPLAINTS).required('Complaint is missing.'),
+    complaint: oneOfWords(WORDS.complaint, COMPLAINTS).required(WORDS.complaintIsMissing),
     tried: list(
       object({
-        complaint: oneOfWords('Complaint', COMPLAINTS).required(),
+        complaint: oneOfWords(WORDS.complaint, COMPLAINTS).required(),
         key: plainText('Step', 40).required(),
       }).required(),
     ).max(50),
   })
     .default(undefined)
-    .typeError('trouble must be an object.'),
-}).typeError('The body must be a JSON object.');
+    .typeError(WORDS.troubleMustBeAnObject),
+}).typeError(WORDS.theBodyMustBeA);
 
 const text = () => string().defined();
 const figure = () => number().required();
@@ -100,7 +118,9 @@ export const gripResponseSchema = object({
   kindReason: text(),
   gripTemperatureC: figure(),
   lines: array(
-    object({ key: text(), label: text(), valueC: figure(), reason: text() }).noUnknown().required(),
+    object({ key: text(), label: text(), valueC: figure(), reason: text(), ...saidFields() })
+      .noUnknown()
+      .required(),
   ).required(),
   ranking: array(
     object({
@@ -110,6 +130,7 @@ export const gripResponseSchema = object({
       slipPercent: figure(),
       dragPercent: figure(),
       reason: text(),
+      ...saidFields(),
     })
       .noUnknown()
       .required(),
@@ -120,7 +141,8 @@ export const gripResponseSchema = object({
   wearKm: figure(),
   carry: string().nullable().defined(),
   cautions: array(text()).required(),
-  trouble: object({ key: text(), title: text(), how: text(), reason: text() })
+  findings: array(saidSchema().required()).required(),
+  trouble: object({ key: text(), title: text(), how: text(), reason: text(), ...saidFields() })
     .noUnknown()
     .nullable()
     .defined(),

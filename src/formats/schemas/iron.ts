@@ -1,60 +1,84 @@
 import { array, number, object, string } from 'yup';
 import { boundedNumber, plainText } from './fields';
+import { saidSchema } from './said';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.schemas;
 
 const waxSchema = object({
-  meltingC: boundedNumber('Melting point', 20, 160, '°C').required('Melting point is missing.'),
-  ironC: boundedNumber('Iron temperature of the label', 60, 200, '°C').required(
-    'Iron temperature of the label is missing.',
+  meltingC: boundedNumber(WORDS.meltingPoint, { low: 20, high: 160, unit: '°C' }).required(
+    WORDS.meltingPointIsMissing,
   ),
-  smokeC: boundedNumber('Smoke point', 60, 260, '°C'),
-}).typeError('wax must be an object.');
+  ironC: boundedNumber(WORDS.ironTemperatureOfTheLabel, {
+    low: 60,
+    high: 200,
+    unit: '°C',
+  }).required(WORDS.ironTemperatureOfTheLabelIs),
+  smokeC: boundedNumber(WORDS.smokePoint, { low: 60, high: 260, unit: '°C' }),
+}).typeError(WORDS.waxMustBeAnObject);
 
 const skiSchema = object({
-  lengthM: boundedNumber('Length of the ski', 0.5, 2.6, 'm').required('Length is missing.'),
-  widthM: boundedNumber('Width of the ski', 0.03, 0.4, 'm').required('Width is missing.'),
-  startC: boundedNumber('Temperature of the ski', -30, 60, '°C').required(
-    'Temperature of the ski is missing.',
+  lengthM: boundedNumber(WORDS.lengthOfTheSki, { low: 0.5, high: 2.6, unit: 'm' }).required(
+    WORDS.lengthIsMissing,
   ),
-  baseMm: boundedNumber('Thickness of the base', 0.4, 3, 'mm'),
-}).typeError('ski must be an object.');
+  widthM: boundedNumber(WORDS.widthOfTheSki, { low: 0.03, high: 0.4, unit: 'm' }).required(
+    WORDS.widthIsMissing,
+  ),
+  startC: boundedNumber(WORDS.temperatureOfTheSki, { low: -30, high: 60, unit: '°C' }).required(
+    WORDS.temperatureOfTheSkiIs,
+  ),
+  baseMm: boundedNumber(WORDS.thicknessOfTheBase, { low: 0.4, high: 3, unit: 'mm' }),
+}).typeError(WORDS.skiMustBeAnObject);
 
 const plateFields = {
-  plateLengthM: boundedNumber('Length of the plate', 0.03, 0.4, 'm').required(
-    'Length of the plate is missing.',
+  plateLengthM: boundedNumber(WORDS.lengthOfThePlate, { low: 0.03, high: 0.4, unit: 'm' }).required(
+    WORDS.lengthOfThePlateIs,
   ),
-  plateWidthM: boundedNumber('Width of the plate', 0.03, 0.4, 'm'),
-  massKg: boundedNumber('Mass of the plate', 0.1, 5, 'kg').required('Mass is missing.'),
-  powerW: boundedNumber('Power', 50, 3000, 'W').required('Power is missing.'),
-  lagS: boundedNumber('Lag of the thermostat', 0, 120, 's'),
+  plateWidthM: boundedNumber(WORDS.widthOfThePlate, { low: 0.03, high: 0.4, unit: 'm' }),
+  massKg: boundedNumber(WORDS.massOfThePlate, { low: 0.1, high: 5, unit: 'kg' }).required(
+    WORDS.massIsMissing,
+  ),
+  powerW: boundedNumber(WORDS.power, { low: 50, high: 3000, unit: 'W' }).required(
+    WORDS.powerIsMissing,
+  ),
+  lagS: boundedNumber(WORDS.lagOfTheThermostat, { low: 0, high: 120, unit: 's' }),
 };
 
 const ironSchema = object({
-  setC: boundedNumber('Set temperature', 60, 200, '°C').required('Set temperature is missing.'),
+  setC: boundedNumber(WORDS.setTemperature, { low: 60, high: 200, unit: '°C' }).required(
+    WORDS.setTemperatureIsMissing,
+  ),
   ...plateFields,
-}).typeError('iron must be an object.');
+}).typeError(WORDS.ironMustBeAnObject);
 
 /** An iron of the team's own. */
 export const ownIronSchema = object({
-  name: plainText('Name of the iron', 40).trim().required('Give the iron a name.'),
+  name: plainText(WORDS.nameOfTheIron, 40).trim().required(WORDS.giveTheIronAName),
   ...plateFields,
-}).typeError('An iron must be an object.');
+}).typeError(WORDS.anIronMustBeAn);
 
 /** Body of POST /api/v1/iron. */
 export const ironRequestSchema = object({
-  wax: waxSchema.required('wax is missing.'),
-  ski: skiSchema.required('ski is missing.'),
-  iron: ironSchema.required('iron is missing.'),
-  passS: boundedNumber('Seconds a pass', 1, 60, 's').required('Seconds a pass are missing.'),
+  wax: waxSchema.required(WORDS.waxIsMissing),
+  ski: skiSchema.required(WORDS.skiIsMissing),
+  iron: ironSchema.required(WORDS.ironIsMissing),
+  passS: boundedNumber(WORDS.secondsAPass, { low: 1, high: 60, unit: 's' }).required(
+    WORDS.secondsAPassAreMissing,
+  ),
   passes: number()
-    .typeError('Passes must be a whole number from 1 to 12.')
-    .integer('Passes must be a whole number.')
-    .min(1, 'At least one pass.')
-    .max(12, 'Up to 12 passes: after five or six a base takes no more.')
-    .required('Passes are missing.'),
-  pauseS: boundedNumber('Pause', 0, 600, 's'),
-  roomC: boundedNumber('Room', -30, 45, '°C').required('Room temperature is missing.'),
-  filmMicrometre: boundedNumber('Film', 5, 300, 'µm').required('Film is missing.'),
-}).typeError('The body must be a JSON object.');
+    .typeError(WORDS.passesMustBeAWhole)
+    .integer(WORDS.passesMustBeAWholeNumber)
+    .min(1, WORDS.atLeastOnePass)
+    .max(12, WORDS.upTo12PassesAfter)
+    .required(WORDS.passesAreMissing),
+  pauseS: boundedNumber(WORDS.pause, { low: 0, high: 600, unit: 's' }),
+  roomC: boundedNumber(WORDS.room, { low: -30, high: 45, unit: '°C' }).required(
+    WORDS.roomTemperatureIsMissing,
+  ),
+  filmMicrometre: boundedNumber(WORDS.film, { low: 5, high: 300, unit: 'µm' }).required(
+    WORDS.filmIsMissing,
+  ),
+}).typeError(WORDS.theBodyMustBeA);
 
 const figure = () => number().required();
 
@@ -81,5 +105,6 @@ export const ironResponseSchema = object({
     .nullable()
     .defined(),
   adviceReason: string().defined(),
+  findings: array(saidSchema().required()).required(),
   modelVersion: string().defined(),
 }).noUnknown();

@@ -8,6 +8,9 @@ import {
 } from '../../core/snow/outlook';
 import { list } from './list';
 import { boundedNumber, moment, oneOfWords } from './fields';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.schemas;
 
 export const MOST_HOURS = 240;
 const HOUR_MS = 3_600_000;
@@ -16,44 +19,58 @@ const MOST_READINGS = 500;
 
 /** Where the snow lies. */
 export const siteSchema = object({
-  latitude: boundedNumber('Latitude', -90, 90, '°').required('Latitude is missing.'),
-  longitude: boundedNumber('Longitude', -180, 180, '°').required('Longitude is missing.'),
-  altitudeM: boundedNumber('Altitude', -100, 5000, 'm').required('Altitude is missing.'),
-  slopeDeg: boundedNumber('Slope', 0, 60, '°'),
-  aspectDeg: boundedNumber('Aspect', 0, 360, '°'),
-  shadeFraction: boundedNumber('Shade', 0, 1, ''),
-}).typeError('site must be an object.');
+  latitude: boundedNumber(WORDS.latitude, { low: -90, high: 90, unit: '°' }).required(
+    WORDS.latitudeIsMissing,
+  ),
+  longitude: boundedNumber(WORDS.longitude, { low: -180, high: 180, unit: '°' }).required(
+    WORDS.longitudeIsMissing,
+  ),
+  altitudeM: boundedNumber(WORDS.altitude, { low: -100, high: 5000, unit: 'm' }).required(
+    WORDS.altitudeIsMissing,
+  ),
+  slopeDeg: boundedNumber(WORDS.slope, { low: 0, high: 60, unit: '°' }),
+  aspectDeg: boundedNumber(WORDS.aspect, { low: 0, high: 360, unit: '°' }),
+  shadeFraction: boundedNumber(WORDS.shade, { low: 0, high: 1, unit: '' }),
+}).typeError(WORDS.siteMustBeAnObject);
 
 /** What the snow surface is at the start of the weather. */
 export const surfaceSchema = object({
-  kind: oneOfWords('Surface', SURFACE_KINDS).required('Kind of surface is missing.'),
-  densityKgPerM3: boundedNumber('Density', 50, 900, 'kg/m³'),
-  albedo: boundedNumber('Albedo', 0.2, 0.95, ''),
-  startTemperatureC: boundedNumber('Start temperature', -60, 0, '°C'),
-  dendricity: boundedNumber('Dendricity', 0, 1, ''),
-  sphericity: boundedNumber('Sphericity', 0, 1, ''),
-}).typeError('surface must be an object.');
+  kind: oneOfWords(WORDS.surface, SURFACE_KINDS).required(WORDS.kindOfSurfaceIsMissing),
+  densityKgPerM3: boundedNumber(WORDS.density, { low: 50, high: 900, unit: 'kg/m³' }),
+  albedo: boundedNumber(WORDS.albedo, { low: 0.2, high: 0.95, unit: '' }),
+  startTemperatureC: boundedNumber(WORDS.startTemperature, { low: -60, high: 0, unit: '°C' }),
+  dendricity: boundedNumber(WORDS.dendricity, { low: 0, high: 1, unit: '' }),
+  sphericity: boundedNumber(WORDS.sphericity, { low: 0, high: 1, unit: '' }),
+}).typeError(WORDS.surfaceMustBeAnObject);
 
 /** One moment of the weather. */
 export const weatherSampleSchema = object({
-  time: moment('Time').required('Time is missing.'),
-  airTemperatureC: boundedNumber('Air temperature', -60, 40, '°C').required(
-    'Air temperature is missing.',
+  time: moment(WORDS.time).required(WORDS.timeIsMissing),
+  airTemperatureC: boundedNumber(WORDS.airTemperature, { low: -60, high: 40, unit: '°C' }).required(
+    WORDS.airTemperatureIsMissing,
   ),
-  humidityFraction: boundedNumber('Humidity', 0, 1, '').required('Humidity is missing.'),
-  windMPerS: boundedNumber('Wind', 0, 60, 'm/s').required('Wind is missing.'),
-  cloudFraction: boundedNumber('Cloud', 0, 1, '').required('Cloud is missing.'),
-  precipitationMm: boundedNumber('Precipitation', 0, 100, 'mm'),
-  globalRadiationWPerM2: boundedNumber('Global radiation', 0, 1500, 'W/m²'),
-}).typeError('A weather sample must be an object.');
+  humidityFraction: boundedNumber(WORDS.humidity, { low: 0, high: 1, unit: '' }).required(
+    WORDS.humidityIsMissing,
+  ),
+  windMPerS: boundedNumber(WORDS.wind, { low: 0, high: 60, unit: 'm/s' }).required(
+    WORDS.windIsMissing,
+  ),
+  cloudFraction: boundedNumber(WORDS.cloud, { low: 0, high: 1, unit: '' }).required(
+    WORDS.cloudIsMissing,
+  ),
+  precipitationMm: boundedNumber(WORDS.precipitation, { low: 0, high: 100, unit: 'mm' }),
+  globalRadiationWPerM2: boundedNumber(WORDS.globalRadiation, { low: 0, high: 1500, unit: 'W/m²' }),
+}).typeError(WORDS.aWeatherSampleMustBe);
 
 const readingSchema = object({
-  time: moment('Time').required('Time is missing.'),
-  temperatureC: boundedNumber('Snow temperature', -60, 0, '°C').required(
-    'Snow temperature is missing.',
+  time: moment(WORDS.time).required(WORDS.timeIsMissing),
+  temperatureC: boundedNumber(WORDS.snowTemperature, { low: -60, high: 0, unit: '°C' }).required(
+    WORDS.snowTemperatureIsMissing,
   ),
-  sdC: boundedNumber('Spread', 0.1, 10, '°C').required('Spread is missing.'),
-}).typeError('A reading must be an object.');
+  sdC: boundedNumber(WORDS.spread, { low: 0.1, high: 10, unit: '°C' }).required(
+    WORDS.spreadIsMissing,
+  ),
+}).typeError(WORDS.aReadingMustBeAn);
 
 const msOf = (sample: { time?: unknown } | null | undefined) =>
   typeof sample?.time === 'string' ? Date.parse(sample.time) : NaN;
@@ -68,11 +85,11 @@ export function weatherProblem(
   if (disorder > 0) {
     return {
       at: disorder,
-      message: 'Times must increase; this one does not follow the one before.',
+      message: WORDS.timesMustIncreaseThisOne,
     };
   }
   if (times.at(-1)! - times[0]! > MOST_HOURS * HOUR_MS) {
-    return { at: undefined, message: `The weather may cover up to ${MOST_HOURS} hours.` };
+    return { at: undefined, message: WORDS.theWeatherMayCoverUp(MOST_HOURS) };
   }
   const sample = { airTemperatureC: 0, humidityFraction: 0, windMPerS: 0, cloudFraction: 0 };
   const { tooLong } = weatherGaps(times.map((timeMs) => ({ timeMs, ...sample })));
@@ -80,20 +97,20 @@ export function weatherProblem(
   return gap
     ? {
         at: undefined,
-        message: `The weather has a gap of over ${LONGEST_BRIDGE_H} h, from ${isoOf(gap.fromMs)} to ${isoOf(gap.toMs)}: fill it in.`,
+        message: WORDS.theWeatherHasAGap(LONGEST_BRIDGE_H, isoOf(gap.fromMs), isoOf(gap.toMs)),
       }
     : undefined;
 }
 
 /** Body of POST /api/v1/outlook. */
 export const outlookRequestSchema = object({
-  site: siteSchema.required('site is missing.'),
-  surface: surfaceSchema.required('surface is missing.'),
-  weather: list(weatherSampleSchema.required('A weather sample may not be null.'))
-    .typeError('weather must be a list.')
-    .min(2, 'Give at least two hours of weather.')
-    .max(MOST_SAMPLES, `Up to ${MOST_SAMPLES} weather samples.`)
-    .required('weather is missing.')
+  site: siteSchema.required(WORDS.siteIsMissing),
+  surface: surfaceSchema.required(WORDS.surfaceIsMissing),
+  weather: list(weatherSampleSchema.required(WORDS.aWeatherSampleMayNot))
+    .typeError(WORDS.weatherMustBeAList)
+    .min(2, WORDS.giveAtLeastTwoHours)
+    .max(MOST_SAMPLES, WORDS.upToWeatherSamples(MOST_SAMPLES))
+    .required(WORDS.weatherIsMissing)
     .test({
       name: 'series',
       test(samples) {
@@ -103,9 +120,9 @@ export const outlookRequestSchema = object({
         return this.createError({ path, message: problem.message });
       },
     }),
-  readings: list(readingSchema.required('A reading may not be null.'))
-    .typeError('readings must be a list.')
-    .max(MOST_READINGS, `Up to ${MOST_READINGS} readings.`)
+  readings: list(readingSchema.required(WORDS.aReadingMayNotBe))
+    .typeError(WORDS.readingsMustBeAList)
+    .max(MOST_READINGS, WORDS.upToReadings(MOST_READINGS))
     .test({
       name: 'within-weather',
       test(readings) {
@@ -116,21 +133,21 @@ export const outlookRequestSchema = object({
         if (at < 0) return true;
         return this.createError({
           path: `${this.path}[${at}].time`,
-          message: `This reading lies outside the weather, which goes from ${isoOf(first)} to ${isoOf(last)}.`,
+          message: WORDS.thisReadingLiesOutsideThe(isoOf(first), isoOf(last)),
         });
       },
     }),
   members: number()
-    .typeError('members must be a whole number.')
-    .integer('members must be a whole number.')
-    .min(1, 'At least one member.')
-    .max(MOST_MEMBERS, `Up to ${MOST_MEMBERS} members.`),
+    .typeError(WORDS.membersMustBeAWhole)
+    .integer(WORDS.membersMustBeAWhole)
+    .min(1, WORDS.atLeastOneMember)
+    .max(MOST_MEMBERS, WORDS.upToMembers(MOST_MEMBERS)),
   seed: number()
-    .typeError('seed must be a whole number.')
-    .integer('seed must be a whole number.')
-    .min(0, 'seed must be 0 or more.')
-    .max(2 ** 32 - 1, 'seed must be under 2³².'),
-}).typeError('The body must be a JSON object.');
+    .typeError(WORDS.seedMustBeAWhole)
+    .integer(WORDS.seedMustBeAWhole)
+    .min(0, WORDS.seedMustBe0Or)
+    .max(2 ** 32 - 1, WORDS.seedMustBeUnder2),
+}).typeError(WORDS.theBodyMustBeA);
 
 type OutlookRequest = InferType<typeof outlookRequestSchema>;
 

@@ -7,48 +7,54 @@ import { outingFactsSchema } from './outing';
 import { list } from './list';
 import { boundedNumber, moment, oneOfWords } from './fields';
 import { outlookRequestSchema } from './outlook';
+import { saidFields, saidSchema } from './said';
 import { snowSchema } from './snow';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.schemas;
 
 const MOST_PRODUCTS = 1000;
-const READINGS_ALONE = 'Readings pull an outlook: give an outlook with them.';
+const READINGS_ALONE = WORDS.readingsPullAnOutlookGive;
 
 /** The weather about a start; the choice is made over its ensemble. */
 const outlookForPickSchema = outlookRequestSchema.concat(
   object({
-    startAt: moment('Start').required('Start is missing.'),
-    hoursOnSnow: boundedNumber('Hours on snow', 0.1, 24, 'h'),
+    startAt: moment(WORDS.start).required(WORDS.startIsMissing),
+    hoursOnSnow: boundedNumber(WORDS.hoursOnSnow, { low: 0.1, high: 24, unit: 'h' }),
   }),
 );
 
 /** One equally possible snow of an ensemble of the caller's own. */
 const memberSchema = object({
-  temperatureC: boundedNumber('Snow temperature', -60, 0, '°C').required(
-    'Snow temperature is missing.',
+  temperatureC: boundedNumber(WORDS.snowTemperature, { low: -60, high: 0, unit: '°C' }).required(
+    WORDS.snowTemperatureIsMissing,
   ),
-  humidityFraction: boundedNumber('Humidity', 0, 1, '').required('Humidity is missing.'),
-  sharpness: boundedNumber('Sharpness', 0, 1, ''),
-  liquidWaterPercent: boundedNumber('Liquid water', 0, 100, '%'),
-  weight: boundedNumber('Weight', 0, 1e6, ''),
-}).typeError('A member must be an object.');
+  humidityFraction: boundedNumber(WORDS.humidity, { low: 0, high: 1, unit: '' }).required(
+    WORDS.humidityIsMissing,
+  ),
+  sharpness: boundedNumber(WORDS.sharpness, { low: 0, high: 1, unit: '' }),
+  liquidWaterPercent: boundedNumber(WORDS.liquidWater, { low: 0, high: 100, unit: '%' }),
+  weight: boundedNumber(WORDS.weight, { low: 0, high: 1e6, unit: '' }),
+}).typeError(WORDS.aMemberMustBeAn);
 
 /** Body of POST /api/v1/pick. Products absent: the stored shelf. */
 export const pickRequestSchema = object({
-  snow: snowSchema.default(undefined).test('given', 'snow is missing.', function isGiven(value) {
+  snow: snowSchema.default(undefined).test('given', WORDS.snowIsMissing, function isGiven(value) {
     const { outlook, members } = this.parent as { outlook?: unknown; members?: unknown };
     return value !== undefined || outlook !== undefined || members !== undefined;
   }),
   readings: mixed().test('with-outlook', READINGS_ALONE, (value) => value === undefined),
   outlook: outlookForPickSchema.default(undefined),
-  members: list(memberSchema.required('A member may not be null.'))
-    .typeError('members must be a list.')
-    .min(1, 'Give at least one member, or leave members out.')
-    .max(MOST_MEMBERS, `Up to ${MOST_MEMBERS} members.`),
-  outing: outingFactsSchema.required('outing is missing.'),
-  baseState: oneOfWords('State of the base', BASE_STATES),
-  products: list(glideProductSchema.required('A product may not be null.'))
-    .typeError('products must be a list.')
-    .min(1, 'The shelf is empty: give at least one product, or leave products out.')
-    .max(MOST_PRODUCTS, `Up to ${MOST_PRODUCTS} products.`)
+  members: list(memberSchema.required(WORDS.aMemberMayNotBe))
+    .typeError(WORDS.membersMustBeAList)
+    .min(1, WORDS.giveAtLeastOneMember)
+    .max(MOST_MEMBERS, WORDS.upToMembers(MOST_MEMBERS)),
+  outing: outingFactsSchema.required(WORDS.outingIsMissing),
+  baseState: oneOfWords(WORDS.stateOfTheBase, BASE_STATES),
+  products: list(glideProductSchema.required(WORDS.aProductMayNotBe))
+    .typeError(WORDS.productsMustBeAList)
+    .min(1, WORDS.theShelfIsEmptyGive)
+    .max(MOST_PRODUCTS, WORDS.upToProducts(MOST_PRODUCTS))
     .test({
       name: 'unique-ids',
       test(products) {
@@ -58,7 +64,7 @@ export const pickRequestSchema = object({
           if (seen.has(product.id)) {
             return this.createError({
               path: `products[${index}].id`,
-              message: `Two products have the id ${product.id}.`,
+              message: WORDS.twoProductsHaveTheId(product.id),
             });
           }
           seen.add(product.id);
@@ -66,7 +72,7 @@ export const pickRequestSchema = object({
         return true;
       },
     }),
-}).typeError('The body must be a JSON object.');
+}).typeError(WORDS.theBodyMustBeA);
 
 const requiredNumber = () => number().required();
 const requiredText = () => string().defined();
@@ -81,6 +87,7 @@ export const pickResponseSchema = object({
       label: requiredText(),
       valueC: requiredNumber().meta({ unit: '°C' }),
       reason: requiredText(),
+      ...saidFields(),
     })
       .noUnknown()
       .required(),
@@ -95,14 +102,24 @@ export const pickResponseSchema = object({
         .min(0)
         .max(1 + 1e-9),
       reasons: array(requiredText()).required(),
+      findings: array(saidSchema().required()).required(),
       excluded: boolean().required(),
     })
       .noUnknown()
       .required(),
   ).required(),
   additives: array(requiredText()).required(),
-  structure: object({ widthMm: requiredNumber(), kind: requiredText() }).noUnknown().required(),
+  structure: object({
+    widthMm: requiredNumber(),
+    kind: requiredText(),
+    reason: requiredText(),
+    ...saidFields(),
+  })
+    .noUnknown()
+    .required(),
   cautions: array(requiredText()).required(),
+  /** Of the additives and the cautions. */
+  findings: array(saidSchema().required()).required(),
   modelVersion: requiredText(),
   layers: array(
     object({
@@ -112,10 +129,13 @@ export const pickResponseSchema = object({
       form: requiredText(),
       coats: requiredNumber(),
       reason: requiredText(),
+      ...saidFields(),
     })
       .noUnknown()
       .required(),
   ).required(),
+  /** What the day asks for and the shelf does not have. */
+  missing: array(saidSchema().required()).required(),
   regret: array(
     object({
       id: requiredText(),

@@ -1,35 +1,62 @@
-import { object } from 'yup';
-import { ADDITIVES, FORMS } from '../../core/terms';
-import { boundedNumber, oneOfWords, plainText } from './fields';
-import { list } from './list';
+import { PRODUCT_FIELDS, type ShelfProduct } from '../../core/model';
+import type { ProductRole } from '../../core/terms';
+import type { GlideProduct } from '../../core/wax';
+import { words } from '../../words';
+import { schemaFrom, withRule } from './from-fields';
+
+const WORDS = words.screens.formats.schemas;
+
+/** Roles whose products stand for no temperature. */
+export const UNLABELLED_ROLES: readonly ProductRole[] = ['cleaner', 'skin_care'];
+
+interface Ends {
+  labelLowC?: unknown;
+  labelHighC?: unknown;
+}
+
+/** Why the ends of a label cannot be; undefined where they can. */
+function labelProblem({ labelLowC: low, labelHighC: high }: Ends): string | undefined {
+  if (typeof high !== 'number' || typeof low !== 'number' || high > low) return undefined;
+  return high === low ? WORDS.theLabelNeedsARange : WORDS.theLabelsEndsAreSwappedWrite(high, low);
+}
+
+function oldSnowProblem(product: { label2LowC?: unknown; label2HighC?: unknown }) {
+  const { label2LowC: low, label2HighC: high } = product;
+  if ((high === undefined) !== (low === undefined)) return WORDS.giveBothEndsForOld;
+  if (typeof high !== 'number' || typeof low !== 'number' || high > low) return undefined;
+  return WORDS.theEndsForOldSnow(high, low);
+}
+
+function limitProblem({ ironC, ironLimitC }: { ironC?: unknown; ironLimitC?: unknown }) {
+  const isBelow = typeof ironC === 'number' && typeof ironLimitC === 'number' && ironLimitC < ironC;
+  return isBelow ? WORDS.theLimitIsBelowThe : undefined;
+}
+
+const { id, name, labelLowC, labelHighC, additives, form } = PRODUCT_FIELDS;
 
 /** A glide wax with its label; see GlideProduct in the core. */
-export const glideProductSchema = object({
-  id: plainText('Product id', 64).required('Product id is missing.'),
-  name: plainText('Product name', 80).trim().required('Product name is missing.'),
-  labelLowC: boundedNumber('Cold end of the label', -60, 30, '°C').required(
-    'Cold end of the label is missing.',
+export const glideProductSchema = withRule(
+  schemaFrom<GlideProduct>(
+    { id, name, labelLowC, labelHighC, additives, form },
+    words.fields.PRODUCT,
   ),
-  labelHighC: boundedNumber('Warm end of the label', -60, 30, '°C')
-    .required('Warm end of the label is missing.')
-    .test({
-      name: 'ends-in-order',
-      test(value) {
-        const low = (this.parent as { labelLowC?: number }).labelLowC;
-        if (typeof value !== 'number' || typeof low !== 'number' || value > low) return true;
-        return this.createError({
-          message:
-            value === low
-              ? 'The label needs a range: both ends are the same.'
-              : `The label's ends are swapped: write ${value} as the cold end and ${low} as the warm end.`,
-        });
-      },
-    }),
-  additives: list(
-    oneOfWords('Additive', ADDITIVES).required(`Additive must be one of ${ADDITIVES.join(', ')}.`),
-  )
-    .typeError('Additives must be a list.')
-    .max(6, 'Up to 6 additives.')
-    .required('Additives are missing: an empty list is a plain wax.'),
-  form: oneOfWords('Form', FORMS).required('Form is missing.'),
-}).typeError('A product must be an object.');
+  'labelHighC',
+  labelProblem,
+).typeError(WORDS.aProductMustBeAn);
+
+export type ProductFields = Omit<ShelfProduct, 'version'>;
+
+/** A product of any role, as the shelf's form, its CSV and the actions take it. */
+export const shelfProductSchema = withRule(
+  withRule(
+    withRule(
+      schemaFrom<ProductFields>(PRODUCT_FIELDS, words.fields.PRODUCT),
+      'labelHighC',
+      labelProblem,
+    ),
+    'label2HighC',
+    oldSnowProblem,
+  ),
+  'ironLimitC',
+  limitProblem,
+).typeError(WORDS.aProductMustBeAn);

@@ -1,19 +1,24 @@
-import { object } from 'yup';
-import { HAND_HARDNESSES } from '../../core/terms';
-import { moment, oneOfWords, plainText } from './fields';
-import { snowSchema } from './snow';
+import { READING_FIELDS, type Reading, type ReadingSource } from '../../core/model';
+import { words } from '../../words';
+import { schemaFrom, withRule } from './from-fields';
+import { sharpnessProblem } from './snow';
 
-/** How a reading's snow temperature came about. */
-export const READING_SOURCES = ['probe', 'infrared', 'guess'] as const;
-export type ReadingSource = (typeof READING_SOURCES)[number];
+/** What a person, a file row or the API hands in of a reading; the rest is the server's. */
+export type ReadingFields = Omit<
+  Reading,
+  | 'id'
+  | 'outingId'
+  | 'hasPhoto'
+  | 'importId'
+  | 'correctsId'
+  | 'createdAt'
+  | 'source'
+  | 'temperatureSdC'
+> & { source: ReadingSource; temperatureSdC?: number };
 
 /** A reading at the snow, as a form, a file row or the API hands it in. */
-export const readingSchema = snowSchema.concat(
-  object({
-    takenAt: moment('Time').required('Time is missing.'),
-    source: oneOfWords('Source', READING_SOURCES).required('Source is missing.'),
-    handHardness: oneOfWords('Finger test', HAND_HARDNESSES),
-    spot: plainText('Spot', 80),
-    note: plainText('Note', 500),
-  }),
+export const readingSchema = withRule(
+  schemaFrom<ReadingFields>(READING_FIELDS, words.fields.READING),
+  'sharpness',
+  sharpnessProblem,
 );

@@ -1,30 +1,30 @@
 import { object } from 'yup';
 import { METHOD_GROUPS } from '../../core/choice';
+import { words } from '../../words';
 import { BASE_TYPES, TOOLS } from '../../core/terms';
 import { list } from './list';
 import { oneOfWords, yesNo } from './fields';
 
+const WORDS = words.screens.formats.schemas;
+
 const methods = Object.fromEntries(
   METHOD_GROUPS.map((group) => [
     group.key,
-    oneOfWords(
-      group.title,
-      group.options.map((one) => one.key),
-    ),
+    oneOfWords(words.choice.METHOD_TITLE[group.key], group.options),
   ]),
 );
 
 const toolList = () =>
-  list(oneOfWords('Tool', TOOLS).required())
-    .typeError('Tools must be a list.')
-    .max(TOOLS.length, 'Each tool once.');
+  list(oneOfWords(WORDS.tool, TOOLS).required())
+    .typeError(WORDS.toolsMustBeAList)
+    .max(TOOLS.length, WORDS.eachToolOnce);
 
 /** A change of single settings of the team; what is not named stays as it is. */
 export const teamChangeSchema = object({
-  methods: object(methods).noUnknown('A method is not known.').default(undefined),
-  ventilated: yesNo('Ventilated'),
+  methods: object(methods).noUnknown(WORDS.aMethodIsNotKnown).default(undefined),
+  ventilated: yesNo(WORDS.ventilated),
   tools: object({ added: toolList(), removed: toolList() }).default(undefined),
-  baseType: oneOfWords('Base', BASE_TYPES),
+  baseType: oneOfWords(WORDS.base, BASE_TYPES),
 })
-  .noUnknown('A setting is not known.')
-  .typeError('Settings must be an object.');
+  .noUnknown(WORDS.aSettingIsNotKnown)
+  .typeError(WORDS.settingsMustBeAnObject);

@@ -4,10 +4,13 @@ import dynamic from 'next/dynamic';
 import { useToken, Box, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import type { Data, Layout } from 'plotly.js';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.chart;
 
 const Plot = dynamic(() => import('./plot').then((module) => module.Plot), {
   ssr: false,
-  loading: () => <Text textStyle="small">Drawing the chart…</Text>,
+  loading: () => <Text textStyle="small">{WORDS.drawingTheChart}</Text>,
 });
 
 /** The inks of a chart in the theme of the moment. */
@@ -44,7 +47,7 @@ const DARK = [
 export function useChartInks(): ChartInks {
   const { resolvedTheme } = useTheme();
   const values = useToken('colors', resolvedTheme === 'dark' ? DARK : LIGHT);
-  const [ink, faint, rule, action, danger, sheet, paper] = values as string[];
+  const [ink, faint, rule, action, danger, sheet, paper] = values;
   return { ink, faint, rule, action, danger, sheet, paper } as ChartInks;
 }
 

@@ -2,32 +2,42 @@
 
 import { Button, type ButtonProps } from '@chakra-ui/react';
 
+const MAIN = { px: '5', bg: 'action', color: 'onAction', _hover: { bg: 'actionHover' } };
+const QUIET = {
+  px: '5',
+  bg: 'transparent',
+  color: 'ink',
+  borderWidth: '1px',
+  borderColor: 'edge',
+  _hover: { bg: 'sunk' },
+};
+const PLAIN = {
+  px: '1',
+  bg: 'transparent',
+  color: 'action',
+  textStyle: 'body',
+  textDecoration: 'underline',
+  _hover: { bg: 'sunk' },
+};
+
 /**
- * The button of a sheet's main action, or with `quiet` one of the others. While it is `loading` it takes no press but
+ * The button of a sheet's main action, with `quiet` one of the others, with `plain` one in a row of a table. While it is `loading` it takes no press but
  * keeps the focus: a disabled button would drop it, and with it the place of who works by keyboard.
  */
 export function ActionButton({
   quiet = false,
+  plain = false,
   loading = false,
   loadingText,
   children,
   onClick,
   ...props
-}: ButtonProps & { quiet?: boolean }) {
-  const look = quiet
-    ? {
-        bg: 'transparent',
-        color: 'ink',
-        borderWidth: '1px',
-        borderColor: 'edge',
-        _hover: { bg: 'sunk' },
-      }
-    : { bg: 'action', color: 'onAction', _hover: { bg: 'actionHover' } };
+}: ButtonProps & { quiet?: boolean; plain?: boolean }) {
+  const look = plain ? PLAIN : quiet ? QUIET : MAIN;
   return (
     <Button
       type="button"
       minH="target"
-      px="5"
       textStyle="strong"
       borderRadius="l2"
       aria-busy={loading || undefined}

@@ -1,3 +1,6 @@
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.answer;
 /** An answer of the server that a control or a form can show. */
 export type Answer<R> =
   | { ok: true; value: R }
@@ -8,7 +11,7 @@ export const NO_ANSWER: Answer<never> = {
   ok: false,
   error: {
     code: 'no_answer',
-    message: 'Not saved: the server did not answer. What you typed is kept; try again.',
+    message: WORDS.notSavedTheServerDid,
     details: [],
   },
 };

@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Text, chakra } from '@chakra-ui/react';
+import { Checkbox, Fieldset } from '@chakra-ui/react';
 
 interface CheckListProps<T extends string> {
   legend: string;
@@ -10,42 +10,54 @@ interface CheckListProps<T extends string> {
   onChange: (checked: T[]) => void;
 }
 
-const Checkbox = chakra('input');
-
 /** Any of a few, ticked. */
 export function CheckList<T extends string>(props: CheckListProps<T>) {
   const { legend, options, words, checked, onChange } = props;
-  const toggle = (option: T) =>
-    onChange(
-      checked.includes(option) ? checked.filter((one) => one !== option) : [...checked, option],
-    );
+  const toggle = (option: T, isOn: boolean) =>
+    onChange(isOn ? [...checked, option] : checked.filter((value) => value !== option));
   return (
-    <Box as="fieldset" border="0" p="0" m="0">
-      <Box as="legend" textStyle="small" fontWeight="650">
+    <Fieldset.Root unstyled border="0" p="0" m="0">
+      <Fieldset.Legend unstyled textStyle="small" fontWeight="650" color="ink">
         {legend}
-      </Box>
+      </Fieldset.Legend>
       {options.map((option) => (
-        <Text
-          as="label"
+        <Tick
           key={option}
-          display="inline-flex"
-          alignItems="center"
-          gap="2"
-          mr="4"
-          minH="target"
-          textStyle="small"
-        >
-          <Checkbox
-            type="checkbox"
-            w="5"
-            h="5"
-            accentColor="action"
-            checked={checked.includes(option)}
-            onChange={() => toggle(option)}
-          />
-          {words[option]}
-        </Text>
+          label={words[option]}
+          checked={checked.includes(option)}
+          onChange={(isOn) => toggle(option, isOn)}
+        />
       ))}
-    </Box>
+    </Fieldset.Root>
+  );
+}
+
+interface TickProps {
+  label: string;
+  checked: boolean;
+  onChange: (isOn: boolean) => void;
+}
+
+/** One box to tick, with its name. */
+export function Tick({ label, checked, onChange }: TickProps) {
+  return (
+    <Checkbox.Root
+      checked={checked}
+      onCheckedChange={(details) => onChange(details.checked === true)}
+      mr="4"
+      minH="target"
+      cursor="pointer"
+    >
+      <Checkbox.HiddenInput />
+      <Checkbox.Control
+        borderColor="edge"
+        bg="sheet"
+        _checked={{ bg: 'action', color: 'onAction', borderColor: 'action' }}
+        _focusVisible={{ outline: '3px solid', outlineColor: 'action', outlineOffset: '2px' }}
+      />
+      <Checkbox.Label textStyle="small" fontWeight="430">
+        {label}
+      </Checkbox.Label>
+    </Checkbox.Root>
   );
 }

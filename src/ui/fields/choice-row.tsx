@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, type ReactNode } from 'react';
-import { Box, Grid, chakra } from '@chakra-ui/react';
+import { Grid, RadioCard } from '@chakra-ui/react';
 import { FieldProblemText } from './field-problem';
 
 export interface ChoiceOption<T extends string> {
@@ -10,6 +10,12 @@ export interface ChoiceOption<T extends string> {
   /** A further line under the label. */
   detail?: string;
 }
+
+/** Words of a vocabulary as options, in its order. */
+export const optionsOf = <T extends string>(
+  values: readonly T[],
+  labels: Readonly<Record<T, string>>,
+): { value: T; label: string }[] => values.map((value) => ({ value, label: labels[value] }));
 
 interface ChoiceRowProps<T extends string> {
   legend: string;
@@ -22,22 +28,26 @@ interface ChoiceRowProps<T extends string> {
   optionWidth?: string;
 }
 
-const Radio = chakra('input');
-const OptionLabel = chakra('label');
-
-/** One of a few, as a row of large buttons: native radios, so arrow keys and readers work. */
+/** One of a few, as a row of large buttons; arrow keys move in it. */
 export function ChoiceRow<T extends string>(props: ChoiceRowProps<T>) {
   const { legend, name, options, value, onChange, problem, optionWidth = '80px' } = props;
   const id = useId();
   return (
-    <Box as="fieldset" border="0" p="0" m="0" minW="0">
-      <Box as="legend" textStyle="small" fontWeight="650" mb="1" p="0">
+    <RadioCard.Root
+      unstyled
+      minW="0"
+      name={`${name}-${id}`}
+      value={value ?? null}
+      onValueChange={(details) => details.value !== null && onChange(details.value as T)}
+    >
+      <RadioCard.Label display="block" textStyle="small" fontWeight="650" mb="1">
         {legend}
-      </Box>
+      </RadioCard.Label>
       <Grid templateColumns={`repeat(auto-fit, minmax(${optionWidth}, 1fr))`} pl="1px" pt="1px">
         {options.map((option) => (
-          <OptionLabel
+          <RadioCard.Item
             key={option.value}
+            value={option.value}
             position="relative"
             ml="-1px"
             mt="-1px"
@@ -47,7 +57,6 @@ export function ChoiceRow<T extends string>(props: ChoiceRowProps<T>) {
             px="2"
             py="1"
             display="flex"
-            flexDirection="column"
             alignItems="center"
             justifyContent="center"
             textAlign="center"
@@ -56,33 +65,23 @@ export function ChoiceRow<T extends string>(props: ChoiceRowProps<T>) {
             textStyle="small"
             lineHeight="1.2"
             _hover={{ bg: 'sunk' }}
-            css={{
-              '&:has(:checked)': { bg: 'ink', color: 'paper', fontWeight: '650' },
-              '&:has(:focus-visible)': {
-                outline: '3px solid',
-                outlineColor: 'action',
-                outlineOffset: '2px',
-                zIndex: 1,
-              },
+            _checked={{ bg: 'ink', color: 'paper', fontWeight: '650' }}
+            _focusVisible={{
+              outline: '3px solid',
+              outlineColor: 'action',
+              outlineOffset: '2px',
+              zIndex: 1,
             }}
           >
-            <Radio
-              type="radio"
-              name={`${name}-${id}`}
-              value={option.value}
-              checked={value === option.value}
-              onChange={() => onChange(option.value)}
-              position="absolute"
-              opacity="0"
-              w="1px"
-              h="1px"
-            />
-            {option.label}
-            {option.detail && <span>{option.detail}</span>}
-          </OptionLabel>
+            <RadioCard.ItemHiddenInput />
+            <RadioCard.ItemText display="flex" flexDirection="column" alignItems="center">
+              {option.label}
+              {option.detail && <span>{option.detail}</span>}
+            </RadioCard.ItemText>
+          </RadioCard.Item>
         ))}
       </Grid>
       <FieldProblemText problem={problem} />
-    </Box>
+    </RadioCard.Root>
   );
 }

@@ -1,10 +1,13 @@
 'use client';
 
-import { useId, useState } from 'react';
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Group, IconButton, Input, InputGroup } from '@chakra-ui/react';
 import { Minus, Plus } from 'lucide-react';
-import { fixed } from '../format/quantities';
-import { FieldProblemText } from './field-problem';
+import { fixed } from '../../words/quantities';
+import { FieldFrame } from './field-frame';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.numberField;
 
 /** How a stored quantity is shown and typed: a pair of conversions and the unit's name. */
 export interface Scale {
@@ -34,10 +37,12 @@ const readTyped = (text: string): number | undefined => {
   return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(cell) ? Number(cell) : NaN;
 };
 
-/** A number with its unit and two step buttons a gloved thumb can hit. What is typed stays as typed. */
+/**
+ * A number with its unit and two step buttons a gloved thumb can hit. What is typed stays as typed, and a decimal comma
+ * is a comma: the kit's own number input reads 13,5 as 135 in an English browser, which no snow temperature survives.
+ */
 export function NumberField(props: NumberFieldProps) {
   const { label, value, onChange, scale, step, decimals = 1, hint, problem, name } = props;
-  const id = useId();
   const [typed, setTyped] = useState<{ text: string; stored: number | undefined }>();
   const isOwn = typed !== undefined && Object.is(typed.stored, value);
   const shown =
@@ -56,83 +61,52 @@ export function NumberField(props: NumberFieldProps) {
     const next = Math.round((from + direction * step) / step) * step;
     type(fixed(next, decimals));
   };
-  const described = [hint && `${id}-hint`, problem && `${id}-problem`].filter(Boolean).join(' ');
-
   return (
-    <Box>
-      <Text
-        as="label"
-        {...{ htmlFor: id }}
-        textStyle="small"
-        fontWeight="650"
-        display="block"
-        mb="1"
-      >
-        {label}
-      </Text>
-      <Flex>
-        <StepButton label={`${label} down`} onPress={() => nudge(-1)}>
+    <FieldFrame label={label} hint={hint} problem={problem}>
+      <Group attached w="100%">
+        <StepButton label={WORDS.down(label)} onPress={() => nudge(-1)}>
           <Minus size={20} aria-hidden />
         </StepButton>
-        <Flex
+        <InputGroup
           flex="1"
-          align="center"
-          borderWidth="1px"
-          borderX="0"
-          borderColor={problem ? 'danger' : 'edge'}
-          bg="sheet"
           minW="0"
+          endElement={<span aria-hidden>{scale.unit}</span>}
+          endElementProps={{ px: '2', textStyle: 'small', color: 'faint' }}
         >
           <Input
-            id={id}
             name={name}
             value={text}
             onChange={(event) => type(event.target.value)}
             inputMode="decimal"
             autoComplete="off"
-            aria-invalid={problem ? true : undefined}
-            aria-describedby={described || undefined}
-            border="0"
+            h="target"
+            bg="sheet"
+            borderRadius="0"
+            borderColor="edge"
+            _invalid={{ borderColor: 'danger' }}
             textStyle="strong"
             textAlign="right"
-            h="target"
-            px="2"
+            ps="2"
+            pe={{ base: '9', sm: '10' }}
             minW="0"
           />
-          <Text
-            textStyle="small"
-            color="faint"
-            pr="2"
-            minW={{ base: '6', sm: '8' }}
-            whiteSpace="nowrap"
-            aria-hidden
-          >
-            {scale.unit}
-          </Text>
-        </Flex>
-        <StepButton label={`${label} up`} onPress={() => nudge(1)}>
+        </InputGroup>
+        <StepButton label={WORDS.up(label)} onPress={() => nudge(1)}>
           <Plus size={20} aria-hidden />
         </StepButton>
-      </Flex>
-      {hint && (
-        <Text id={`${id}-hint`} textStyle="small" color="faint" mt="1">
-          {hint}
-        </Text>
-      )}
-      <FieldProblemText id={`${id}-problem`} problem={problem} />
-    </Box>
+      </Group>
+    </FieldFrame>
   );
 }
 
 function StepButton(props: { label: string; onPress: () => void; children: React.ReactNode }) {
   return (
-    <Button
+    <IconButton
       type="button"
       aria-label={props.label}
       onClick={props.onPress}
       h="target"
       minW="target"
-      px="0"
       bg="sunk"
       color="ink"
       borderWidth="1px"
@@ -140,6 +114,6 @@ function StepButton(props: { label: string; onPress: () => void; children: React
       _hover={{ bg: 'rule' }}
     >
       {props.children}
-    </Button>
+    </IconButton>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
-import { useId } from 'react';
-import { Box, Text, chakra } from '@chakra-ui/react';
+import { NativeSelect } from '@chakra-ui/react';
+import { FieldFrame } from './field-frame';
 
 interface SelectFieldProps {
   label: string;
@@ -11,37 +11,29 @@ interface SelectFieldProps {
   id?: string;
 }
 
-const Select = chakra('select');
-
 /** One of many, by its name: the browser's own list. */
 export function SelectField({ label, value, options, onChange, id }: SelectFieldProps) {
-  const ownId = useId();
-  const fieldId = id ?? ownId;
   return (
-    <Box>
-      <Text as="label" {...{ htmlFor: fieldId }} textStyle="small" fontWeight="650">
-        {label}
-      </Text>
-      <Select
-        id={fieldId}
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-        display="block"
-        mt="1"
-        w="100%"
-        h="target"
-        px="2"
-        bg="sheet"
-        borderWidth="1px"
-        borderColor="edge"
-        textStyle="body"
-      >
-        {options.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.label}
-          </option>
-        ))}
-      </Select>
-    </Box>
+    <FieldFrame label={label} id={id}>
+      <NativeSelect.Root>
+        <NativeSelect.Field
+          value={value}
+          onChange={(event) => onChange(event.target.value)}
+          h="target"
+          px="2"
+          bg="sheet"
+          borderColor="edge"
+          borderRadius="0"
+          textStyle="body"
+        >
+          {options.map((option) => (
+            <option key={option.value} value={option.value}>
+              {option.label}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator color="ink" />
+      </NativeSelect.Root>
+    </FieldFrame>
   );
 }

@@ -1,4 +1,7 @@
 import { fileKey, forgetFileKey } from './file-key';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.sendPhoto;
 
 const MOST_BYTES = 12_000_000;
 const TAKEN = ['image/jpeg', 'image/png', 'image/webp', 'image/heic', 'image/heif'];
@@ -8,16 +11,16 @@ export const PHOTO_ACCEPT = TAKEN.join(',');
 
 /** Sends a photo, once also when its answer was lost; gives what went wrong, or undefined. */
 export async function sendPhoto(url: string, file: File): Promise<string | undefined> {
-  if (!TAKEN.includes(file.type)) return 'Not sent: a photo must be a JPEG, PNG, WebP or HEIC.';
-  if (file.size > MOST_BYTES) return 'Not sent: the photo is over 12 MB. Take a smaller one.';
+  if (!TAKEN.includes(file.type)) return WORDS.notSentAPhotoMust;
+  if (file.size > MOST_BYTES) return WORDS.notSentThePhotoIs;
   try {
     const headers = { 'content-type': file.type, 'idempotency-key': fileKey(url, file) };
     const response = await fetch(url, { method: 'POST', headers, body: file });
     forgetFileKey(url, file);
     if (response.ok) return undefined;
     const failure = (await response.json()) as { message?: string };
-    return failure.message ?? 'The server did not take the photo; try again.';
+    return failure.message ?? WORDS.theServerDidNotTake;
   } catch {
-    return 'The server did not take the photo; try again.';
+    return WORDS.theServerDidNotTake;
   }
 }

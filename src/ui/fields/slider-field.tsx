@@ -1,7 +1,6 @@
 'use client';
 
-import { useId } from 'react';
-import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { Flex, Slider } from '@chakra-ui/react';
 
 interface SliderFieldProps {
   label: string;
@@ -14,36 +13,33 @@ interface SliderFieldProps {
   onChange: (value: number) => void;
 }
 
-const Range = chakra('input');
-
 /** A slider with its value beside it; arrow keys move it. */
 export function SliderField({ label, value, shown, min, max, step, onChange }: SliderFieldProps) {
-  const id = useId();
   return (
-    <Box>
+    <Slider.Root
+      min={min}
+      max={max}
+      step={step}
+      value={[value]}
+      onValueChange={(details) => onChange(details.value[0]!)}
+      getAriaValueText={() => shown}
+    >
       <Flex justify="space-between" gap="3">
-        <Text as="label" {...{ htmlFor: id }} textStyle="small" fontWeight="650">
+        <Slider.Label textStyle="small" fontWeight="650">
           {label}
-        </Text>
-        <Text as="output" textStyle="small" whiteSpace="nowrap">
+        </Slider.Label>
+        <Slider.ValueText textStyle="small" whiteSpace="nowrap">
           {shown}
-        </Text>
+        </Slider.ValueText>
       </Flex>
-      <Range
-        id={id}
-        type="range"
-        min={min}
-        max={max}
-        step={step}
-        value={value}
-        aria-valuetext={shown}
-        onChange={(event) => onChange(Number(event.target.value))}
-        w="100%"
-        h="target"
-        m="0"
-        accentColor="action"
-        cursor="pointer"
-      />
-    </Box>
+      <Slider.Control h="target" cursor="pointer">
+        <Slider.Track bg="rule" h="2">
+          <Slider.Range bg="action" />
+        </Slider.Track>
+        <Slider.Thumb index={0} boxSize="7" bg="sheet" borderWidth="3px" borderColor="action">
+          <Slider.HiddenInput />
+        </Slider.Thumb>
+      </Slider.Control>
+    </Slider.Root>
   );
 }

@@ -1,8 +1,8 @@
 'use client';
 
 import { useId } from 'react';
-import { Box, Input, Text } from '@chakra-ui/react';
-import { FieldProblemText } from './field-problem';
+import { Input } from '@chakra-ui/react';
+import { FieldFrame } from './field-frame';
 
 interface TextFieldProps {
   label: string;
@@ -11,54 +11,36 @@ interface TextFieldProps {
   hint?: string;
   problem?: string;
   type?: 'text' | 'datetime-local' | 'date';
+  /** What may be meant, to choose from. */
   list?: readonly string[];
 }
 
 /** A line of text with its label, hint and problem. */
 export function TextField({ label, value, onChange, hint, problem, type, list }: TextFieldProps) {
-  const id = useId();
-  const described = [hint && `${id}-hint`, problem && `${id}-problem`].filter(Boolean).join(' ');
+  const listId = useId();
   return (
-    <Box>
-      <Text
-        as="label"
-        {...{ htmlFor: id }}
-        textStyle="small"
-        fontWeight="650"
-        display="block"
-        mb="1"
-      >
-        {label}
-      </Text>
+    <FieldFrame label={label} hint={hint} problem={problem}>
       <Input
-        id={id}
         type={type ?? 'text'}
         value={value}
-        list={list && `${id}-list`}
+        list={list && listId}
         onChange={(event) => onChange(event.target.value)}
-        aria-invalid={problem ? true : undefined}
-        aria-describedby={described || undefined}
         autoComplete="off"
         h="target"
         px="3"
         bg="sheet"
         borderWidth="1px"
-        borderColor={problem ? 'danger' : 'edge'}
+        borderColor="edge"
+        _invalid={{ borderColor: 'danger' }}
         textStyle="body"
       />
       {list && (
-        <datalist id={`${id}-list`}>
-          {list.map((one) => (
-            <option key={one} value={one} />
+        <datalist id={listId}>
+          {list.map((text) => (
+            <option key={text} value={text} />
           ))}
         </datalist>
       )}
-      {hint && (
-        <Text id={`${id}-hint`} textStyle="small" color="faint" mt="1">
-          {hint}
-        </Text>
-      )}
-      <FieldProblemText id={`${id}-problem`} problem={problem} />
-    </Box>
+    </FieldFrame>
   );
 }

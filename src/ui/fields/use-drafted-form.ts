@@ -79,14 +79,19 @@ export function useDraftedForm<T extends FieldValues>(
       setValue(name as Path<T>, value as PathValue<T, Path<T>>, CHANGED);
     }
   };
-  const set = (change: Partial<T>) => {
-    put(change);
+  /** What was typed is kept on this device from here on. */
+  const keep = () => {
     setFailure(undefined);
     setIsKept(true);
     isTouched.current = true;
     writeDraft(draftKey, getValues());
     writeDraft(basePlace(draftKey), base.current);
   };
+  const setPaths = (change: Record<string, unknown>) => {
+    put(change);
+    keep();
+  };
+  const set = (change: Partial<T>) => setPaths(change);
   const clear = () => {
     for (const place of [draftKey, basePlace(draftKey)]) writeDraft(place, undefined);
     forgetKey(draftKey);
@@ -95,7 +100,7 @@ export function useDraftedForm<T extends FieldValues>(
     setIsKept(false);
     setFailure(undefined);
     setClashes([]);
-    reset(start as DefaultValues<T> & T);
+    reset(start);
   };
   const meet = ({ taken, clashes: differing, current }: Changed) => {
     base.current = { ...base.current, ...current };
@@ -140,6 +145,16 @@ export function useDraftedForm<T extends FieldValues>(
   return {
     values,
     set,
+    /** One field for a control: its value, how it is set, and what is wrong with it. */
+    bind: <N extends Path<T>>(name: N) => ({
+      value: values[name],
+      onChange: (value: T[N]) => setPaths({ [name]: value }),
+      problem: problem(name),
+    }),
+    /** For rows of a list: `gaps.2.halfMm` and the like; the rows themselves through useFieldArray and `keep`. */
+    setPaths,
+    keep,
+    control: form.control,
     clear,
     submit,
     problem,

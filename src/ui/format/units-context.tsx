@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, useContext, type ReactNode } from 'react';
-import { DEFAULT_UNITS, type Units } from './units';
+import { DEFAULT_UNITS, type Units } from '../../words/units';
 
 const UnitsContext = createContext<Units>(DEFAULT_UNITS);
 

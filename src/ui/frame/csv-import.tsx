@@ -2,14 +2,18 @@
 
 import { useRef, useState, type ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
-import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '../fields/action-button';
 import type { Answer } from '../fields/answer';
 import { useWrite } from '../fields/use-write';
+import { CSV_ACCEPT, FileField } from '../fields/file-field';
 import { fileKey, forgetFileKey } from '../fields/file-key';
 import { DataTable } from './data-table';
 import { Part } from './sheet';
 import { UndoNotice } from './undo-notice';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.csvImport;
 
 /** A problem of a file, at its line and column. */
 interface RowProblem {
@@ -59,31 +63,21 @@ export function CsvImport({ title, hint, label, id, url, links, noun, onUndo }: 
       <Text textStyle="small" color="faint" mb="2">
         {hint}
       </Text>
-      <Flex gap="4" align="center" wrap="wrap">
-        <Text as="label" {...{ htmlFor: id }} textStyle="small" fontWeight="650">
-          {label}
-        </Text>
-        <Input
+      <Flex gap="4" align="flex-end" wrap="wrap">
+        <FileField
+          label={label}
+          button={WORDS.chooseFile}
           id={id}
-          type="file"
-          accept=".csv,text/csv,.txt"
-          maxW="360px"
-          h="target"
-          pt="1.5"
-          borderColor="edge"
+          accept={CSV_ACCEPT}
           disabled={state.kind === 'busy'}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void send(file);
-            event.target.value = '';
-          }}
+          onFile={(file) => void send(file)}
         />
         {links}
         {state.kind === 'busy' && (
           <Flex gap="3" align="center" role="status">
-            <Text textStyle="body">Reading the file…</Text>
+            <Text textStyle="body">{WORDS.readingTheFile}</Text>
             <ActionButton quiet onClick={cancel}>
-              Cancel
+              {WORDS.cancel}
             </ActionButton>
           </Flex>
         )}
@@ -91,7 +85,7 @@ export function CsvImport({ title, hint, label, id, url, links, noun, onUndo }: 
       <Box mt="3">
         {state.kind === 'done' && (
           <UndoNotice
-            message={`${state.count} ${noun}${state.count === 1 ? '' : 's'} taken in.`}
+            message={WORDS.takenIn(state.count, noun, state.count === 1 ? '' : 's')}
             onUndo={onUndo && (() => void undo(state.importId))}
             onClose={() => setState({ kind: 'idle' })}
           />
@@ -110,11 +104,11 @@ function ImportProblems({ message, problems }: { message: string; problems: RowP
       </Text>
       {problems.length > 0 && (
         <DataTable
-          caption="What to mend in the file"
+          caption={WORDS.whatToMendInThe}
           columns={[
-            { title: 'Line', isNumber: true },
-            { title: 'Column' },
-            { title: 'What is wrong' },
+            { title: WORDS.line, isNumber: true },
+            { title: WORDS.column },
+            { title: WORDS.whatIsWrong },
           ]}
           rows={problems.map((one, i) => ({
             key: String(i),
@@ -147,7 +141,7 @@ function useImport(url: string, setState: (state: State) => void) {
       } else {
         setState({
           kind: 'failed',
-          message: body.message ?? 'The file was not taken in.',
+          message: body.message ?? WORDS.theFileWasNotTaken,
           problems: body.details ?? [],
         });
       }
@@ -158,7 +152,7 @@ function useImport(url: string, setState: (state: State) => void) {
           ? { kind: 'idle' }
           : {
               kind: 'failed',
-              message: 'The server did not take the file. Nothing was taken in; try again.',
+              message: WORDS.theServerDidNotTake,
               problems: [],
             },
       );

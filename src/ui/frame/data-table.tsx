@@ -18,7 +18,7 @@ export function DataTable(props: {
   rows: readonly DataRow[];
 }) {
   return (
-    <Box overflowX="auto" tabIndex={0} role="region" aria-label={props.caption}>
+    <Box position="relative" overflowX="auto" tabIndex={0} role="region" aria-label={props.caption}>
       <Table.Root size="sm" bg="transparent">
         <Table.Caption captionSide="top" srOnly>
           {props.caption}

@@ -2,20 +2,21 @@ import type { ReactNode } from 'react';
 import { Link as ChakraLink } from '@chakra-ui/react';
 import NextLink from 'next/link';
 
+const LOOK = {
+  color: 'action',
+  textDecoration: 'underline',
+  textUnderlineOffset: '3px',
+  minH: 'target',
+  display: 'inline-flex',
+  alignItems: 'center',
+  textStyle: 'body',
+  whiteSpace: 'nowrap',
+} as const;
+
 /** A link inside a sheet, large enough for a thumb. */
 export function SheetLink({ href, children }: { href: string; children: ReactNode }) {
   return (
-    <ChakraLink
-      asChild
-      color="action"
-      textDecoration="underline"
-      textUnderlineOffset="3px"
-      minH="target"
-      display="inline-flex"
-      alignItems="center"
-      textStyle="body"
-      whiteSpace="nowrap"
-    >
+    <ChakraLink asChild {...LOOK}>
       <NextLink href={href} prefetch={false}>
         {children}
       </NextLink>
@@ -26,17 +27,7 @@ export function SheetLink({ href, children }: { href: string; children: ReactNod
 /** A link that hands out a file. */
 export function FileLink({ href, children }: { href: string; children: ReactNode }) {
   return (
-    <ChakraLink
-      href={href}
-      download
-      color="action"
-      textDecoration="underline"
-      textUnderlineOffset="3px"
-      minH="target"
-      display="inline-flex"
-      alignItems="center"
-      textStyle="body"
-    >
+    <ChakraLink href={href} download {...LOOK}>
       {children}
     </ChakraLink>
   );

@@ -2,6 +2,9 @@
 
 import { useState, type ReactNode } from 'react';
 import { ActionButton } from '../fields/action-button';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.shownRows;
 
 /** Rows of a long list that are shown at first, and with each press of the button. */
 const A_PAGE = 15;
@@ -17,7 +20,7 @@ export function useShownRows<T>(
   const more =
     left > 0 ? (
       <ActionButton quiet mt="3" onClick={() => setPages(pages + 1)}>
-        Show {Math.min(left, page)} more of {rows.length}
+        {WORDS.showMoreOf(Math.min(left, page), rows.length)}
       </ActionButton>
     ) : null;
   return { shown, more };

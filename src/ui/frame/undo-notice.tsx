@@ -3,6 +3,9 @@
 import { useEffect, useRef } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '../fields/action-button';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.undoNotice;
 
 interface UndoNoticeProps {
   message: string;
@@ -35,11 +38,11 @@ export function UndoNotice({ message, onUndo, onClose }: UndoNoticeProps) {
       </Text>
       {onUndo && (
         <ActionButton quiet onClick={onUndo}>
-          Undo
+          {WORDS.undo}
         </ActionButton>
       )}
       <ActionButton quiet onClick={onClose}>
-        Close
+        {WORDS.close}
       </ActionButton>
     </Flex>
   );

@@ -1,4 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.notchGauge;
 
 const NOTCHES = 10;
 
@@ -26,7 +29,7 @@ export function NotchGauge({ hardness, size = 28, withNumber = true }: NotchGaug
       gap="2"
       display="inline-flex"
       role="img"
-      aria-label={`Hardness ${Math.round(hardness)} of 100`}
+      aria-label={WORDS.hardnessOf100(Math.round(hardness))}
     >
       {withNumber && (
         <Text as="span" fontWeight="650" aria-hidden>

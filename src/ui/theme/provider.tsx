@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { ChakraProvider } from '@chakra-ui/react';
 import { ThemeProvider } from 'next-themes';
 import { UnitsProvider } from '../format/units-context';
-import type { Units } from '../format/units';
+import type { Units } from '../../words/units';
 import { EmotionRegistry } from './emotion-registry';
 import { system } from './system';
 

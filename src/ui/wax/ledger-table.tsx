@@ -1,7 +1,7 @@
 'use client';
 
 import { Table, Text } from '@chakra-ui/react';
-import type { LedgerLine } from '../../core/wax';
+import type { ToldLine } from '../../core/choice';
 import {
   differenceValue,
   fixed,
@@ -9,25 +9,28 @@ import {
   temperature,
   temperatureUnit,
   temperatureValue,
-} from '../format/quantities';
+} from '../../words/quantities';
 import { useUnits } from '../format/units-context';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.ledgerTable;
 
 interface LedgerTableProps {
-  lines: readonly LedgerLine[];
+  lines: readonly ToldLine[];
   equivalentTemperatureC: number;
 }
 
 /** The equivalent temperature as a sum, line by line, each with its reason. */
 export function LedgerTable({ lines, equivalentTemperatureC }: LedgerTableProps) {
   const units = useUnits();
-  const amount = (line: LedgerLine, isFirst: boolean) =>
+  const amount = (line: ToldLine, isFirst: boolean) =>
     isFirst
       ? fixed(temperatureValue(line.valueC, units))
       : signed(differenceValue(line.valueC, units));
   return (
     <Table.Root size="sm" bg="transparent">
       <Table.Caption captionSide="top" srOnly>
-        How the equivalent temperature adds up
+        {WORDS.howTheEquivalentTemperatureAdds}
       </Table.Caption>
       <Table.Body>
         {lines.map((line, i) => {
@@ -63,7 +66,7 @@ export function LedgerTable({ lines, equivalentTemperatureC }: LedgerTableProps)
       <Table.Footer>
         <Table.Row bg="transparent">
           <Table.Cell px="0" borderTopWidth="2px" borderColor="ink" textStyle="strong">
-            Equivalent temperature
+            {WORDS.equivalentTemperature}
           </Table.Cell>
           <Table.Cell
             px="0"

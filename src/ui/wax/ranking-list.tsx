@@ -1,18 +1,22 @@
 'use client';
 
-import { useState } from 'react';
-import { Box, Flex, Text, chakra } from '@chakra-ui/react';
-import { labelHardness, type GlideProduct, type RankedProduct } from '../../core/wax';
-import { probability, temperatureRange } from '../format/quantities';
+import { useState, type ReactNode } from 'react';
+import { Box, Flex, RadioGroup, Text } from '@chakra-ui/react';
+import type { ToldRanked } from '../../core/choice';
+import { labelHardness, type GlideProduct } from '../../core/wax';
+import { probability, temperatureRange } from '../../words/quantities';
 import { useUnits } from '../format/units-context';
 import { ActionButton } from '../fields/action-button';
 import { NotchGauge } from '../marks/notch-gauge';
 import { Swatch } from '../marks/swatch';
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.rankingList;
 
 export type ShownProduct = GlideProduct & { swatch?: string | null };
 
 interface RankingListProps {
-  ranking: readonly RankedProduct[];
+  ranking: readonly ToldRanked[];
   products: readonly ShownProduct[];
   /** The product taken; undefined shows a list without a choice in it. */
   takenId?: string;
@@ -22,73 +26,79 @@ interface RankingListProps {
 /** Rows shown before one asks for all. */
 const FIRST_ROWS = 8;
 
-const Radio = chakra('input');
-const Row = chakra('label');
-
 /** The shelf in order of expected glide loss, each product with why it stands there. */
 export function RankingList({ ranking, products, takenId, onTake }: RankingListProps) {
   const [isAll, setIsAll] = useState(false);
   const byId = new Map(products.map((product) => [product.id, product]));
-  const isShown = (one: RankedProduct, i: number) => isAll || i < FIRST_ROWS || one.id === takenId;
+  const isShown = (one: ToldRanked, i: number) => isAll || i < FIRST_ROWS || one.id === takenId;
   const shown = ranking.map((one, i) => ({ one, i })).filter(({ one, i }) => isShown(one, i));
+  const list = (
+    <Box as="ol" listStyleType="none" m="0" p="0">
+      {shown.map(({ one, i }) => (
+        <Box as="li" key={one.id} borderBottomWidth="1px" borderColor="rule">
+          <Row takes={onTake && !one.excluded ? one : undefined}>
+            <RankedFacts place={i + 1} ranked={one} product={byId.get(one.id)} />
+          </Row>
+        </Box>
+      ))}
+    </Box>
+  );
   return (
     <>
-      <Box as="ol" listStyleType="none" m="0" p="0">
-        {shown.map(({ one, i }) => (
-          <Box as="li" key={one.id} borderBottomWidth="1px" borderColor="rule">
-            <RankingRow
-              place={i + 1}
-              ranked={one}
-              product={byId.get(one.id)}
-              isTaken={one.id === takenId}
-              onTake={one.excluded ? undefined : onTake}
-            />
-          </Box>
-        ))}
-      </Box>
+      {onTake ? (
+        <RadioGroup.Root
+          aria-label={WORDS.takeOne}
+          value={takenId ?? null}
+          onValueChange={({ value }) => value !== null && onTake(value)}
+        >
+          {list}
+        </RadioGroup.Root>
+      ) : (
+        list
+      )}
       {shown.length < ranking.length && (
         <ActionButton quiet mt="3" onClick={() => setIsAll(true)}>
-          Show all {ranking.length}
+          {WORDS.showAll(ranking.length)}
         </ActionButton>
       )}
     </>
   );
 }
 
-interface RankingRowProps {
-  place: number;
-  ranked: RankedProduct;
-  product: ShownProduct | undefined;
-  isTaken: boolean;
-  onTake: ((id: string) => void) | undefined;
+/** A row of the list; where it `takes` a product, all of it is the button. */
+function Row({ takes, children }: { takes: ToldRanked | undefined; children: ReactNode }) {
+  const look = { display: 'flex', gap: '3', alignItems: 'flex-start', py: '2', minH: 'target' };
+  if (!takes) return <Box {...look}>{children}</Box>;
+  return (
+    <RadioGroup.Item
+      value={takes.id}
+      {...look}
+      cursor="pointer"
+      _focusVisible={{ outline: '3px solid', outlineColor: 'action' }}
+    >
+      <RadioGroup.ItemHiddenInput aria-label={WORDS.take(takes.name)} />
+      <RadioGroup.ItemIndicator
+        mt="1"
+        borderColor="edge"
+        bg="sheet"
+        _checked={{ bg: 'action', borderColor: 'action', color: 'onAction' }}
+      />
+      {children}
+    </RadioGroup.Item>
+  );
 }
 
-function RankingRow({ place, ranked, product, isTaken, onTake }: RankingRowProps) {
+interface RankedFactsProps {
+  place: number;
+  ranked: ToldRanked;
+  product: ShownProduct | undefined;
+}
+
+function RankedFacts({ place, ranked, product }: RankedFactsProps) {
   const units = useUnits();
   const { excluded } = ranked;
   return (
-    <Row
-      display="flex"
-      gap="3"
-      alignItems="flex-start"
-      py="2"
-      minH="target"
-      cursor={onTake ? 'pointer' : 'default'}
-      css={{ '&:has(:focus-visible)': { outline: '3px solid', outlineColor: 'action' } }}
-    >
-      {onTake && (
-        <Radio
-          type="radio"
-          name="taken-product"
-          checked={isTaken}
-          onChange={() => onTake(ranked.id)}
-          aria-label={`Take ${ranked.name}`}
-          mt="1.5"
-          w="5"
-          h="5"
-          accentColor="action"
-        />
-      )}
+    <>
       <Text textStyle="body" w="7" color="faint" textAlign="right" flexShrink="0">
         {excluded ? '–' : place}
       </Text>
@@ -118,10 +128,10 @@ function RankingRow({ place, ranked, product, isTaken, onTake }: RankingRowProps
         <Box textAlign="right" whiteSpace="nowrap" flexShrink="0">
           <Text textStyle="strong">{ranked.expectedLossPercent.toFixed(2)} %</Text>
           <Text textStyle="small" color="faint">
-            best {probability(ranked.probabilityBest)}
+            {WORDS.best(probability(ranked.probabilityBest))}
           </Text>
         </Box>
       )}
-    </Row>
+    </>
   );
 }

@@ -18,5 +18,5 @@ export const POST = (request: Request): Promise<Response> =>
     const text = await readText(request, 'text/csv', MOST_BYTES);
     if (!text.ok) return text;
     const write = writing(keyOf(request), 'readings.import');
-    return importReadings(database(), outing.value, text.value, write);
+    return importReadings(database(), { outingId: outing.value, text: text.value, write });
   });

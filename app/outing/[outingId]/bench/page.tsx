@@ -13,8 +13,11 @@ import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Bench' };
+const WORDS = words.screens.pages.outingOutingIdBench;
+
+export const metadata = { title: WORDS.bench };
 
 interface BenchPageProps {
   params: Promise<{ outingId: string }>;
@@ -40,8 +43,11 @@ async function BenchPage({ params, searchParams }: BenchPageProps) {
     const planned = await planSheet(db, { outingId, skiId }, now);
     if (planned.ok) return <PlanScreen outingId={outingId} planned={planned.value} />;
     return (
-      <Sheet question="Job sheet" answer={<Text textStyle="title">{planned.error.message}</Text>}>
-        <SheetLink href={`/outing/${outingId}/bench`}>Back to the bench</SheetLink>
+      <Sheet
+        question={WORDS.jobSheet}
+        answer={<Text textStyle="title">{planned.error.message}</Text>}
+      >
+        <SheetLink href={`/outing/${outingId}/bench`}>{WORDS.backToTheBench}</SheetLink>
       </Sheet>
     );
   }

@@ -4,8 +4,11 @@ import { findOuting } from '@/data/outings';
 import { GripScreen } from '@/features/grip/grip-screen';
 import { loadGrip } from '@/features/grip/use-cases/load-grip';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Grip' };
+const WORDS = words.screens.pages.outingOutingIdGrip;
+
+export const metadata = { title: WORDS.grip };
 
 async function GripPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

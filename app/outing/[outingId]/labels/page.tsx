@@ -4,8 +4,11 @@ import { listSkis } from '@/data/skis';
 import { LabelsSheet } from '@/features/skis/labels-sheet';
 import { originOf, skiQr } from '@/features/skis/qr';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Labels' };
+const WORDS = words.screens.pages.outingOutingIdLabels;
+
+export const metadata = { title: WORDS.labels };
 
 /** Labels a page: what prints on three sheets of paper. */
 const A_PAGE = 60;

@@ -5,8 +5,11 @@ import { pageOfLog } from '@/data/log-choices';
 import { listOutings } from '@/data/outings';
 import { LogScreen } from '@/features/log/log-screen';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Log' };
+const WORDS = words.screens.pages.outingOutingIdLog;
+
+export const metadata = { title: WORDS.log };
 
 const A_PAGE = 20;
 const MOST_WORDS = 100;

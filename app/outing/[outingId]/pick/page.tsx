@@ -10,8 +10,11 @@ import { seenBase } from '@/features/pick/use-cases/seen-base';
 import { modelledCases } from '@/server/cases';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Pick' };
+const WORDS = words.screens.pages.outingOutingIdPick;
+
+export const metadata = { title: WORDS.pick };
 
 async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

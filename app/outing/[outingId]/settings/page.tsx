@@ -2,8 +2,11 @@ import { database } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { SettingsScreen } from '@/features/settings/settings-screen';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Settings' };
+const WORDS = words.screens.pages.outingOutingIdSettings;
+
+export const metadata = { title: WORDS.settings };
 
 async function SettingsPage() {
   return <SettingsScreen team={await loadTeamSettings(database())} />;

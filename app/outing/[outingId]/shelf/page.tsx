@@ -5,8 +5,11 @@ import { ShelfScreen } from '@/features/shelf/shelf-screen';
 import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Shelf' };
+const WORDS = words.screens.pages.outingOutingIdShelf;
+
+export const metadata = { title: WORDS.shelf };
 
 async function ShelfPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

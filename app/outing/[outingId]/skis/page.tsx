@@ -5,8 +5,11 @@ import { SkisScreen } from '@/features/skis/skis-screen';
 import { loadRack } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Skis' };
+const WORDS = words.screens.pages.outingOutingIdSkis;
+
+export const metadata = { title: WORDS.skis };
 
 async function SkisPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

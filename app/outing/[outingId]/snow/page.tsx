@@ -8,8 +8,11 @@ import { listReadings } from '@/data/readings';
 import { SnowScreen } from '@/features/snow/snow-screen';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Snow' };
+const WORDS = words.screens.pages.outingOutingIdSnow;
+
+export const metadata = { title: WORDS.snow };
 
 const MOST_SHOWN = 100;
 

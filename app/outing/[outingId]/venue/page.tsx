@@ -6,8 +6,11 @@ import { summariseStations } from '@/data/weather';
 import { VenueScreen } from '@/features/venue/venue-screen';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Venue' };
+const WORDS = words.screens.pages.outingOutingIdVenue;
+
+export const metadata = { title: WORDS.venue };
 
 async function VenuePage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

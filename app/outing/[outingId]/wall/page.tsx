@@ -4,8 +4,11 @@ import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { WallSheet } from '@/features/pick/wall-sheet';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Wall sheet' };
+const WORDS = words.screens.pages.outingOutingIdWall;
+
+export const metadata = { title: WORDS.wallSheet };
 
 async function WallPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

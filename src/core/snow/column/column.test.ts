@@ -18,7 +18,7 @@ import {
   type ColumnStep,
   type Grid,
 } from '.';
-import { FUSION_HEAT } from './constants';
+import { PHYSICS } from '../../constants';
 
 const DENSITY = 400;
 /** A slope so steep that the surface is held at a temperature. */
@@ -213,7 +213,7 @@ describe('energy', () => {
     const { columns, step } = oneColumn(growingGrid(), 300, 0);
     stepColumn(columns, 0, step, { intercept: 200, slope: 10, absorbedSun: 0, rain: 0 });
     const water = columns.water.reduce((sum, w) => sum + w, 0);
-    expect(water * FUSION_HEAT).toBeCloseTo(200 * 300, 6);
+    expect(water * PHYSICS.fusionHeat).toBeCloseTo(200 * 300, 6);
   });
 });
 

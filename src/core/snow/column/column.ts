@@ -1,14 +1,15 @@
-import {
-  CONTACT_DEPTH_M,
-  DRAINAGE_M_PER_S,
-  FUSION_HEAT,
-  HELD_WATER_MASS,
-  SUN_DECAY_PER_M,
-  SURFACE_SUN_SHARE,
-  WATER_DENSITY,
-} from './constants';
 import { prepareConduction, type Conduction } from './conduction';
 import type { Grid } from './grid';
+import { PHYSICS } from '../../constants';
+import { SNOW } from '../figures';
+
+const { fusionHeat: FUSION_HEAT, waterDensity: WATER_DENSITY } = PHYSICS;
+const {
+  contactDepthM: CONTACT_DEPTH_M,
+  drainageMPerS: DRAINAGE_M_PER_S,
+  heldWaterMass: HELD_WATER_MASS,
+} = SNOW;
+const { surfaceShare: SURFACE_SUN_SHARE, decayPerM: SUN_DECAY_PER_M } = PHYSICS.sunInSnow;
 
 /**
  * Many columns over one grid. Per-layer arrays are laid out column after column, surface first:

@@ -1,5 +1,7 @@
-import { ICE_HEAT_CAPACITY } from './constants';
 import { snowConductivity, type Grid } from './grid';
+import { PHYSICS } from '../../constants';
+
+const { iceHeatCapacity: ICE_HEAT_CAPACITY } = PHYSICS;
 
 /**
  * The implicit conduction step, prepared. The tridiagonal system is eliminated from the bottom up, so

@@ -1,4 +1,6 @@
-import { DomainError, requireWithin } from '../../errors';
+import { PHYSICS } from '../../constants';
+import { DomainError, requireIn } from '../../errors';
+import { SNOW, SNOW_LIMITS } from '../figures';
 
 /** Layers of the column from the surface down. */
 export interface Grid {
@@ -23,7 +25,7 @@ function growthRatio(layers: number, firstM: number, totalM: number): number {
     return depth;
   };
   let low = 1;
-  let high = 4;
+  let high = SNOW.mostGrowth;
   while (high - low > TOLERANCE) {
     const middle = 0.5 * (low + high);
     if (sum(middle) < totalM) low = middle;
@@ -36,10 +38,14 @@ function growthRatio(layers: number, firstM: number, totalM: number): number {
  * Layers growing evenly from the first to the total depth, m. 2…2000 layers; the first no thicker
  * than an equal share, otherwise DomainError. Example: 20 layers from 4 mm to 0.6 m.
  */
-export function growingGrid(layers = 20, firstM = 0.004, totalM = 0.6): Grid {
-  requireWithin('layers', layers, 2, 2000);
+export function growingGrid(
+  layers = SNOW.layers,
+  firstM = SNOW.firstLayerM,
+  totalM = SNOW.columnM,
+): Grid {
+  requireIn('layers', layers, SNOW_LIMITS.layers);
   if (!(firstM > 0) || firstM * layers > totalM + TOLERANCE) {
-    throw new DomainError('out_of_range', 'firstM', firstM, 'The first layer is too thick.');
+    throw new DomainError({ code: 'out_of_range' }, 'firstM', firstM);
   }
   const ratio = growthRatio(layers, firstM, totalM);
   const thickness = new Float64Array(layers);
@@ -60,6 +66,7 @@ export function growingGrid(layers = 20, firstM = 0.004, totalM = 0.6): Grid {
  * `2.5e-6ρ² − 1.23e-4ρ + 0.024` (Calonne et al. 2011). Example: 400 → 0.3748.
  */
 export function snowConductivity(densityKgPerM3: number): number {
-  const rho = requireWithin('densityKgPerM3', densityKgPerM3, 50, 917);
-  return 2.5e-6 * rho * rho - 1.23e-4 * rho + 0.024;
+  const rho = requireIn('densityKgPerM3', densityKgPerM3, SNOW_LIMITS.densityKgPerM3);
+  const [still, linear, square] = PHYSICS.snowConductivity;
+  return square * rho * rho + linear * rho + still;
 }

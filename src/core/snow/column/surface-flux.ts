@@ -1,24 +1,25 @@
 import { saturationOverIceHPa, saturationOverWaterHPa } from '../../air/saturation';
-import {
-  AIR_HEAT_CAPACITY,
-  DRY_AIR_GAS,
-  GRAVITY,
-  KARMAN,
-  MEASURING_HEIGHT_M,
-  MELTING_K,
-  MOLAR_RATIO,
-  SNOW_EMISSIVITY,
-  STEFAN_BOLTZMANN,
-  SUBLIMATION_HEAT,
-  WINDLESS_EXCHANGE,
-} from './constants';
+import { PHYSICS } from '../../constants';
+import { SNOW } from '../figures';
 
-/** Slope of ln e over ice (Sonntag): d ln e / dt = 22.46·272.62/(272.62 + t)². */
-const ICE_SLOPE = 22.46;
-const ICE_OFFSET_C = 272.62;
-/** Wind below this is a draught all the same, m/s. */
-const LEAST_WIND = 0.1;
-const COLDEST_SURFACE_C = -80;
+const {
+  airHeatCapacity: AIR_HEAT_CAPACITY,
+  dryAirGas: DRY_AIR_GAS,
+  gravity: GRAVITY,
+  karman: KARMAN,
+  meltingK: MELTING_K,
+  molarRatio: MOLAR_RATIO,
+  snowEmissivity: SNOW_EMISSIVITY,
+  stefanBoltzmann: STEFAN_BOLTZMANN,
+  sublimationHeat: SUBLIMATION_HEAT,
+  windlessExchange: WINDLESS_EXCHANGE,
+} = PHYSICS;
+const { measuringHeightM: MEASURING_HEIGHT_M } = SNOW;
+const { dry: SKY_DRY, moist: SKY_MOIST, cloud: SKY_CLOUD } = PHYSICS.skyEmissivity;
+const { stable: STABLE, unstable: UNSTABLE } = PHYSICS.stability;
+/** d ln e / dt over ice is slope·offset/(offset + t)². */
+const { slope: ICE_SLOPE, offsetC: ICE_OFFSET_C } = PHYSICS.magnusIce;
+const { leastWindMPerS: LEAST_WIND, coldestSurfaceC: COLDEST_SURFACE_C } = SNOW;
 
 /** Air at the snow. */
 export interface AirForcing {
@@ -52,13 +53,13 @@ export function skyLongWave(
   const kelvin = airTemperatureC + MELTING_K;
   const eighthRoot = Math.sqrt(Math.sqrt(Math.sqrt((100 * vapourPressureHPa) / kelvin)));
   const cube = cloudFraction * cloudFraction * cloudFraction;
-  const emissivity = (0.23 + 0.443 * eighthRoot) * (1 - cube) + 0.963 * cube;
+  const emissivity = (SKY_DRY + SKY_MOIST * eighthRoot) * (1 - cube) + SKY_CLOUD * cube;
   return emissivity * STEFAN_BOLTZMANN * kelvin * kelvin * kelvin * kelvin;
 }
 
 /** Stability factor of the bulk exchange by the Richardson number: 1/(1+10 Ri) stable, √(1−16 Ri) unstable. */
 export function stabilityFactor(richardson: number): number {
-  return richardson >= 0 ? 1 / (1 + 10 * richardson) : Math.sqrt(1 - 16 * richardson);
+  return richardson >= 0 ? 1 / (1 + STABLE * richardson) : Math.sqrt(1 - UNSTABLE * richardson);
 }
 
 /**
@@ -76,7 +77,8 @@ export function surfaceFluxInto(air: AirForcing, surfaceC: number, out: LinearFl
   const sky = skyLongWave(air.airTemperatureC, vapour, air.cloudFraction);
   const trees = SNOW_EMISSIVITY * STEFAN_BOLTZMANN * airK * airK * airK * airK;
   const longWave = SNOW_EMISSIVITY * (sky + air.hiddenSky * (trees - sky)) - emission;
-  const longWaveSlope = 4 * SNOW_EMISSIVITY * STEFAN_BOLTZMANN * cubed;
+  // The slope of a fourth power: twice twice the cube.
+  const longWaveSlope = 2 * 2 * SNOW_EMISSIVITY * STEFAN_BOLTZMANN * cubed;
 
   const wind = air.windMPerS < LEAST_WIND ? LEAST_WIND : air.windMPerS;
   const excess = air.airTemperatureC - t;

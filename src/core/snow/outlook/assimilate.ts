@@ -10,7 +10,7 @@ export function assimilate(state: State, untilMs: number): void {
     const reading = readings[state.nextReading]!;
     const values = new Float64Array(members);
     for (let m = 0; m < members; m += 1) values[m] = contactTemperature(columns, m, probe);
-    weighByReading(weights, values, reading.temperatureC, reading.sdC);
+    weighByReading(weights, { values, reading: reading.temperatureC, sd: reading.sdC });
     state.nextReading += 1;
     if (needsResampling(weights)) resample(state);
   }

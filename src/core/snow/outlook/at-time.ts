@@ -1,4 +1,6 @@
+import { PHYSICS } from '../../constants';
 import type { Wetness } from '../../terms';
+import { SNOW } from '../figures';
 import type { Band, Outlook } from './types';
 
 /** The snow of an outlook at one time. */
@@ -15,20 +17,16 @@ export interface SnowAtTime {
   wetness: Wetness;
 }
 
-/** Width of an 80 % band of a normal in standard deviations. */
-const BAND_IN_SD = 2.5631;
-/** No model knows the snow of a course better than this, °C (house). */
-const LEAST_SD_C = 0.3;
-
 /**
  * Wetness class of liquid water, % by volume: dry under 0.05 (a trace), moist under 3, wet to 8, very wet to 15,
  * soaked beyond (International Classification for Seasonal Snow on the Ground, 2009).
  */
 export function wetnessOf(liquidWaterPercent: number): Wetness {
-  if (liquidWaterPercent < 0.05) return 'dry';
-  if (liquidWaterPercent < 3) return 'moist';
-  if (liquidWaterPercent < 8) return 'wet';
-  return liquidWaterPercent < 15 ? 'very_wet' : 'soaked';
+  const { moist, wet, veryWet, soaked } = PHYSICS.wetnessPercent;
+  if (liquidWaterPercent < moist) return 'dry';
+  if (liquidWaterPercent < wet) return 'moist';
+  if (liquidWaterPercent < veryWet) return 'wet';
+  return liquidWaterPercent < soaked ? 'very_wet' : 'soaked';
 }
 
 /** The outlook at a time, between its output times by straight lines; undefined outside them. */
@@ -47,7 +45,7 @@ export function snowAt(outlook: Outlook, timeMs: number): SnowAtTime | undefined
     timeMs,
     contactC,
     surfaceC: at(outlook.surfaceTemperatureC.p50),
-    contactSdC: Math.max(LEAST_SD_C, (contactC.p90 - contactC.p10) / BAND_IN_SD),
+    contactSdC: Math.max(SNOW.leastOutlookSdC, (contactC.p90 - contactC.p10) / PHYSICS.band80InSd),
     liquidWaterPercent,
     sharpness: at(outlook.sharpness.p50),
     humidityOverIceFraction: at(outlook.humidityOverIceFraction),

@@ -1,6 +1,7 @@
+import { bandQuantiles } from '../../statistics';
 import type { Band } from './types';
 
-const FRACTIONS = [0.1, 0.5, 0.9] as const;
+const FRACTIONS = [0.1, 0.5, 1 - 0.1] as const;
 
 /**
  * Weighted 10th, 50th and 90th percentiles of each row. `rows` is laid out time after time, member by
@@ -13,10 +14,10 @@ export function bandOf(rows: Float32Array, members: number, weights: Float64Arra
   for (let row = 0; row < times; row += 1) {
     const values = rows.subarray(row * members, (row + 1) * members);
     sortFurther(order, values);
-    const [p10, p50, p90] = quantiles(values, weights, order);
-    band.p10.push(p10);
-    band.p50.push(p50);
-    band.p90.push(p90);
+    const [p10, p50, p90] = bandQuantiles(values, { weights, order, fractions: FRACTIONS });
+    band.p10.push(p10!);
+    band.p50.push(p50!);
+    band.p90.push(p90!);
   }
   return band;
 }
@@ -36,30 +37,4 @@ function sortFurther(order: Uint16Array, values: Float32Array): void {
     }
     order[k + 1] = member;
   }
-}
-
-function quantiles(
-  values: Float32Array,
-  weights: Float64Array,
-  order: Uint16Array,
-): [number, number, number] {
-  const found: number[] = [];
-  let sum = 0;
-  let lastMiddle = 0;
-  let last = values[order[0]!]!;
-  for (let k = 0; k < order.length && found.length < FRACTIONS.length; k += 1) {
-    const value = values[order[k]!]!;
-    const weight = weights[order[k]!]!;
-    const middle = sum + 0.5 * weight;
-    while (found.length < FRACTIONS.length && middle >= FRACTIONS[found.length]!) {
-      const target = FRACTIONS[found.length]!;
-      const share = middle > lastMiddle ? (target - lastMiddle) / (middle - lastMiddle) : 1;
-      found.push(last + share * (value - last));
-    }
-    sum += weight;
-    lastMiddle = middle;
-    last = value;
-  }
-  while (found.length < FRACTIONS.length) found.push(last);
-  return found as [number, number, number];
 }

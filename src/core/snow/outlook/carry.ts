@@ -1,5 +1,6 @@
 import { airTemperatureAtC, STANDARD_LAPSE_K_PER_M } from '../../air';
 import { DomainError } from '../../errors';
+import { SNOW } from '../figures';
 import type { WeatherSample } from './types';
 
 /** Weather of a station and where it stands. */
@@ -8,9 +9,7 @@ export interface StationWeather {
   weather: readonly WeatherSample[];
 }
 
-/** Steeper differences between two stations than this are not carried beyond them, K/m. */
-const STEEPEST_LAPSE_K_PER_M = 0.02;
-const LEAST_APART_M = 30;
+const { steepestLapseKPerM: STEEPEST_LAPSE_K_PER_M, leastApartM: LEAST_APART_M } = SNOW;
 
 /** Air temperature of a series at a time, °C, by straight lines; undefined outside it. */
 function temperatureAt(weather: readonly WeatherSample[], timeMs: number): number | undefined {
@@ -47,16 +46,15 @@ export function carryWeather(
     .filter((station) => station.weather.length > 0)
     .sort((a, b) => Math.abs(a.altitudeM - altitudeM) - Math.abs(b.altitudeM - altitudeM));
   if (!near) {
-    throw new DomainError('no_weather', 'stations', stations, 'There is no weather to carry.');
+    throw new DomainError({ code: 'no_weather' }, 'stations', stations);
   }
   return near.weather.map((sample) => ({
     ...sample,
-    airTemperatureC: airTemperatureAtC(
-      sample.airTemperatureC,
-      near.altitudeM,
-      altitudeM,
-      far ? lapseBetween(near, far, sample) : STANDARD_LAPSE_K_PER_M,
-    ),
+    airTemperatureC: airTemperatureAtC(sample.airTemperatureC, {
+      fromAltitudeM: near.altitudeM,
+      toAltitudeM: altitudeM,
+      lapseKPerM: far ? lapseBetween(near, far, sample) : STANDARD_LAPSE_K_PER_M,
+    }),
     windMPerS: sample.windMPerS * exposure,
   }));
 }

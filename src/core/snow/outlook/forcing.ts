@@ -1,10 +1,11 @@
+import { HOUR_MS } from '../../constants';
 import { DomainError } from '../../errors';
 import { clearSkyGlobal, cloudFactor, slopeRatio, sunPosition } from '../../sun';
+import { SNOW } from '../figures';
 import type { OutlookSite, WeatherSample } from './types';
 
-const HOUR_MS = 3_600_000;
 /** Missing hours up to here are bridged by a straight line. */
-export const LONGEST_BRIDGE_H = 3;
+export const LONGEST_BRIDGE_H = SNOW.longestBridgeH;
 
 /** The weather on even steps; entry i holds the middle of step i, and times its end. */
 export interface Forcing {
@@ -44,7 +45,7 @@ export function weatherGaps(weather: readonly WeatherSample[]): {
     const fromMs = weather[i - 1]!.timeMs;
     const toMs = weather[i]!.timeMs;
     if (!(toMs > fromMs)) {
-      throw new DomainError('not_in_order', `weather[${i}].time`, toMs, 'Times must increase.');
+      throw new DomainError({ code: 'not_in_order' }, `weather[${i}].time`, toMs);
     }
     const missingHours = (toMs - fromMs) / HOUR_MS - 1;
     if (missingHours > LONGEST_BRIDGE_H) tooLong.push({ fromMs, toMs });
@@ -52,6 +53,15 @@ export function weatherGaps(weather: readonly WeatherSample[]): {
   }
   return { bridged, tooLong };
 }
+
+/** The mistake of weather with a gap too long to bridge. */
+export const gapMistake = ({ fromMs, toMs }: WeatherGap) =>
+  ({
+    code: 'weather_gap',
+    mostHours: LONGEST_BRIDGE_H,
+    from: new Date(fromMs).toISOString(),
+    to: new Date(toMs).toISOString(),
+  }) as const;
 
 /**
  * Carries the weather to even steps from the first sample to the last: straight lines between
@@ -64,22 +74,11 @@ export function forcingFrom(
   timeStepS: number,
 ): Forcing {
   if (weather.length < 2) {
-    throw new DomainError(
-      'too_short',
-      'weather',
-      weather.length,
-      'Give at least two hours of weather.',
-    );
+    throw new DomainError({ code: 'too_short', leastHours: 2 }, 'weather', weather.length);
   }
   const gap = weatherGaps(weather).tooLong[0];
   if (gap) {
-    const [from, to] = [gap.fromMs, gap.toMs].map((ms) => new Date(ms).toISOString());
-    throw new DomainError(
-      'weather_gap',
-      'weather',
-      gap,
-      `The weather has a gap of over ${LONGEST_BRIDGE_H} h, from ${from} to ${to}: fill it in.`,
-    );
+    throw new DomainError(gapMistake(gap), 'weather', gap);
   }
   const startMs = weather[0]!.timeMs;
   const stepMs = timeStepS * 1000;
@@ -136,5 +135,9 @@ function fillSun(forcing: Forcing, i: number, site: OutlookSite, timeMs: number)
     ? clear * cloudFactor(forcing.cloudFraction[i]!)
     : forcing.measured[i]!;
   forcing.clearSky[i] = clear;
-  forcing.slopeRatio[i] = slopeRatio(typical, altitudeDeg, azimuthDeg, site);
+  forcing.slopeRatio[i] = slopeRatio(typical, {
+    sunAltitudeDeg: altitudeDeg,
+    sunAzimuthDeg: azimuthDeg,
+    site,
+  });
 }

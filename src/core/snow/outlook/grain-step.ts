@@ -1,11 +1,13 @@
-import { MELTING_K } from '../column/constants';
-import { FALLING_SNOW_DENSITY, ROUNDING_PER_PASS } from './surfaces';
-import { CONTACT_DEPTH_M } from '../column/constants';
 import { freshSnowShape } from '../metamorphism';
+import { DAY_S, PHYSICS } from '../../constants';
+import { SNOW } from '../figures';
 
-const SECONDS_PER_DAY = 86400;
+const { meltingK: MELTING_K } = PHYSICS;
+const { contactDepthM: CONTACT_DEPTH_M } = SNOW;
+
 /** Water of a snowfall that covers the contact depth once, mm. */
-const COVERING_SNOW_MM = FALLING_SNOW_DENSITY * CONTACT_DEPTH_M;
+const COVERING_SNOW_MM = SNOW.fallingDensityKgPerM3 * CONTACT_DEPTH_M;
+const { dryGrain: DRY, wetGrainDays: WET_DAYS } = PHYSICS;
 
 /** Grain state of all members. */
 export interface Grains {
@@ -27,19 +29,20 @@ export function ageGrainInto(
   waterMassPercent: number,
   timeStepS: number,
 ): void {
-  const days = timeStepS / SECONDS_PER_DAY;
+  const days = timeStepS / DAY_S;
   let dendricityRate: number;
   let sphericityRate: number;
   if (waterMassPercent > 0) {
-    sphericityRate = (waterMassPercent * waterMassPercent * waterMassPercent) / 16;
+    sphericityRate = (waterMassPercent * waterMassPercent * waterMassPercent) / WET_DAYS;
     dendricityRate = -sphericityRate;
   } else {
-    const arrhenius = Math.exp(-6000 / (temperatureC + MELTING_K));
-    if (gradientKPerM <= 5) {
-      dendricityRate = -2e8 * arrhenius;
-      sphericityRate = 1e9 * arrhenius;
+    const arrhenius = Math.exp(-DRY.arrheniusK / (temperatureC + MELTING_K));
+    if (gradientKPerM <= DRY.lowGradientKPerM) {
+      dendricityRate = -DRY.dendricityPerDay * arrhenius;
+      sphericityRate = DRY.sphericityPerDay * arrhenius;
     } else {
-      dendricityRate = -2e8 * arrhenius * Math.exp(0.4 * Math.log(gradientKPerM));
+      dendricityRate =
+        -DRY.gradientPerDay * arrhenius * Math.exp(DRY.gradientPower * Math.log(gradientKPerM));
       sphericityRate = dendricityRate;
     }
   }
@@ -64,10 +67,10 @@ export function coverWithSnow(
 /** Passes of groomers or skiers break branches and round what is left (house). */
 export function workGrains(
   grains: Grains,
-  kind: keyof typeof ROUNDING_PER_PASS,
+  kind: keyof typeof SNOW.roundingPerPass,
   passes: number,
 ): void {
-  const left = Math.exp(passes * Math.log(1 - ROUNDING_PER_PASS[kind]));
+  const left = Math.exp(passes * Math.log(1 - SNOW.roundingPerPass[kind]));
   for (let m = 0; m < grains.dendricity.length; m += 1) {
     grains.dendricity[m] = grains.dendricity[m]! * left;
     grains.sphericity[m] = 1 - (1 - grains.sphericity[m]!) * left;

@@ -1,3 +1,5 @@
+export { airAt } from './air-at';
+export type { AirAtTime } from './air-at';
 export { snowAt, wetnessOf } from './at-time';
 export type { SnowAtTime } from './at-time';
 export { carryWeather } from './carry';
@@ -10,8 +12,7 @@ export { outlook, outlookRun } from './run';
 export { MOST_MEMBERS } from './state';
 export type { OutlookRun } from './run';
 export { planOutlook, startSnow } from './start-snow';
-export type { OutlookPlan, StartSnow } from './start-snow';
-export { SURFACES } from './surfaces';
+export type { NoOutlook, OutlookPlan, StartSnow } from './start-snow';
 export { SURFACE_KINDS } from './types';
 export type {
   Band,

@@ -1,20 +1,24 @@
 import { contactTemperature, contactWaterPercent, stepColumn, surfaceFluxInto } from '../column';
-import { CONTACT_DEPTH_M, WATER_DENSITY } from '../column/constants';
 import type { Forcing } from './forcing';
 import { ageGrainInto, coverWithSnow } from './grain-step';
-import { LEAST_HUMIDITY, type State } from './state';
-import {
-  COLD_DARKENING_PER_DAY,
-  FRESH_ALBEDO,
-  LEAST_ALBEDO,
-  MELT_DARKENING_PER_DAY,
-  RAIN_ABOVE_C,
-  RENEWING_SNOWFALL_MM,
-} from './surfaces';
+import { PERTURBED } from './perturbations';
+import type { State } from './state';
+import { DAY_S, PHYSICS } from '../../constants';
+import { SNOW } from '../figures';
 
-const DAY_S = 86_400;
-/** Sky that is hidden by what keeps the beam off: half as much (house; the diffuse light loses the same). */
-const HIDDEN_BY_SHADE = 0.5;
+const { waterDensity: WATER_DENSITY } = PHYSICS;
+const { contactDepthM: CONTACT_DEPTH_M } = SNOW;
+
+const { hiddenByShade: HIDDEN_BY_SHADE, rainAboveC: RAIN_ABOVE_C } = SNOW;
+const {
+  fresh: FRESH_ALBEDO,
+  least: LEAST_ALBEDO,
+  coldPerDay: COLD_DARKENING_PER_DAY,
+  meltPerDay: MELT_DARKENING_PER_DAY,
+  renewingSnowfallMm: RENEWING_SNOWFALL_MM,
+} = PHYSICS.albedo;
+const { most: CLOUD_SHADE, power: CLOUD_POWER } = PHYSICS.cloudShade;
+const [COLDEST_AIR_C, WARMEST_AIR_C] = SNOW.airRangeC;
 
 const air = {
   airTemperatureC: 0,
@@ -35,10 +39,20 @@ export function stepMember(state: State, m: number, i: number): void {
   const { forcing, columns, drawn, probe } = state;
   const { now } = drawn;
   const dt = forcing.timeStepS;
-  air.airTemperatureC = between(forcing.airTemperatureC[i]! + now[4 * m]!, -80, 50);
-  air.humidityFraction = between(forcing.humidityFraction[i]! + now[4 * m + 1]!, LEAST_HUMIDITY, 1);
-  air.cloudFraction = between(forcing.cloudFraction[i]! + now[4 * m + 2]!, 0, 1);
-  air.windMPerS = forcing.windMPerS[i]! * Math.exp(now[4 * m + 3]!);
+  // Temperature, humidity, cloud and wind of a member lie side by side.
+  const at = PERTURBED * m;
+  air.airTemperatureC = between(
+    forcing.airTemperatureC[i]! + now[at]!,
+    COLDEST_AIR_C,
+    WARMEST_AIR_C,
+  );
+  air.humidityFraction = between(
+    forcing.humidityFraction[i]! + now[at + 1]!,
+    SNOW.leastHumidity,
+    1,
+  );
+  air.cloudFraction = between(forcing.cloudFraction[i]! + now[at + 2]!, 0, 1);
+  air.windMPerS = forcing.windMPerS[i]! * Math.exp(now[at + 1 + 2]!);
   air.pressureHPa = state.pressureHPa;
   air.roughnessM = drawn.roughnessM[m]!;
   air.hiddenSky = HIDDEN_BY_SHADE * state.input.site.shadeFraction;
@@ -70,7 +84,7 @@ function sunOnSlope(forcing: Forcing, i: number, cloud: number): number {
   if (clear === 0) return 0;
   const measured = forcing.measured[i]!;
   if (measured >= 0) return measured * forcing.slopeRatio[i]!;
-  const factor = cloud > 0 ? 1 - 0.75 * Math.exp(3.4 * Math.log(cloud)) : 1;
+  const factor = cloud > 0 ? 1 - CLOUD_SHADE * Math.exp(CLOUD_POWER * Math.log(cloud)) : 1;
   return clear * factor * forcing.slopeRatio[i]!;
 }
 

@@ -1,7 +1,8 @@
 import type { RandomSource } from '../../random';
+import { SNOW } from '../figures';
 
 /** Resample when the effective number of members falls under this share. */
-const RESAMPLE_UNDER = 1 / 3;
+const RESAMPLE_UNDER = SNOW.resampleUnder;
 
 /** Effective number of weighted members, `1/Σw²`; weights sum to 1. Example: n equal weights → n. */
 export function effectiveNumber(weights: Float64Array): number {
@@ -16,9 +17,7 @@ export function effectiveNumber(weights: Float64Array): number {
  */
 export function weighByReading(
   weights: Float64Array,
-  values: Float64Array,
-  reading: number,
-  sd: number,
+  { values, reading, sd }: { values: Float64Array; reading: number; sd: number },
 ): void {
   let best = -Infinity;
   const logs = new Float64Array(weights.length);

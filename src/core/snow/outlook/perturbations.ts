@@ -1,12 +1,10 @@
 import type { RandomSource } from '../../random';
-import { ROUGHNESS_M } from '../column/constants';
-import { SPREAD } from './surfaces';
+import { HOUR_S } from '../../constants';
+import { SNOW } from '../figures';
 
-const SECONDS_PER_HOUR = 3600;
-/** Air temperature, humidity, cloud, wind. */
-const VARYING = 4;
-/** Share of the prior spread by which copies of one member are set apart (Gordon et al. 1993, roughening). */
-const SHAKE = 0.2;
+const { roughnessM: ROUGHNESS_M } = SNOW;
+
+const { spread: SPREAD, persistenceH: PERSISTENCE_H, shake: SHAKE } = SNOW;
 
 /**
  * What each member has otherwise than the forecast: constant offsets, and errors of the weather that
@@ -24,25 +22,28 @@ export interface Perturbations {
   resample: (parents: Uint16Array, random: RandomSource) => void;
 }
 
+/** Air temperature, humidity, cloud, wind. */
 const SDS = [SPREAD.airTemperatureK, SPREAD.humidity, SPREAD.cloud, SPREAD.windLog];
+/** Values that are perturbed of each member; humidity is the second. */
+export const PERTURBED = SDS.length;
 
 /** Draws the perturbations of `members` members. */
 export function perturbations(members: number, random: RandomSource): Perturbations {
-  const size = members * VARYING;
+  const size = members * PERTURBED;
   let before = new Float64Array(size);
   let after = new Float64Array(size);
   const now = new Float64Array(size);
-  const keep = Math.exp(-1 / SPREAD.persistenceH);
+  const keep = Math.exp(-1 / PERSISTENCE_H);
   const fresh = Math.sqrt(1 - keep * keep);
   let knot = 0;
 
   const drawNext = () => {
     [before, after] = [after, before];
     for (let i = 0; i < size; i += 1) {
-      after[i] = keep * before[i]! + fresh * SDS[i % VARYING]! * random.normal();
+      after[i] = keep * before[i]! + fresh * SDS[i % PERTURBED]! * random.normal();
     }
   };
-  for (let i = 0; i < size; i += 1) after[i] = SDS[i % VARYING]! * random.normal();
+  for (let i = 0; i < size; i += 1) after[i] = SDS[i % PERTURBED]! * random.normal();
   drawNext();
   const constant = (draw: () => number) => Float64Array.from({ length: members }, draw);
 
@@ -52,7 +53,7 @@ export function perturbations(members: number, random: RandomSource): Perturbati
     albedoOffset: constant(() => SPREAD.albedo * random.normal()),
     startOffsetK: constant(() => SPREAD.startProfileK * random.normal()),
     moveTo(seconds) {
-      const hours = seconds / SECONDS_PER_HOUR;
+      const hours = seconds / HOUR_S;
       while (hours >= knot + 1) {
         drawNext();
         knot += 1;
@@ -61,8 +62,8 @@ export function perturbations(members: number, random: RandomSource): Perturbati
       for (let i = 0; i < size; i += 1) now[i] = before[i]! + share * (after[i]! - before[i]!);
     },
     resample(parents, source) {
-      permuteRows(before, parents, VARYING);
-      permuteRows(after, parents, VARYING);
+      permuteRows(before, parents, PERTURBED);
+      permuteRows(after, parents, PERTURBED);
       permuteRows(this.roughnessM, parents, 1);
       permuteRows(this.albedoOffset, parents, 1);
       for (let m = 0; m < members; m += 1) {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { FLAT_SITE } from '../../../../tests/unit/fixtures';
 import { DomainError } from '../../errors';
 import {
   carryWeather,
@@ -46,14 +47,7 @@ describe('weather carried to a place', () => {
 
 describe('the outlook at a time', () => {
   const result = outlook({
-    site: {
-      latitude: 46,
-      longitude: 10,
-      altitudeM: 700,
-      slopeDeg: 0,
-      aspectDeg: 0,
-      shadeFraction: 0,
-    },
+    site: FLAT_SITE,
     surface: { kind: 'groomed' },
     weather: series(-6, 7),
     members: 40,
@@ -92,15 +86,15 @@ describe('the plan of an outlook', () => {
     readings: [{ ...reading, spot }],
   });
   const plan = (weather: WeatherSample[], startMs: number, spot?: string) =>
-    planOutlook(course(weather, spot), stadium, position, startMs);
+    planOutlook(course(weather, spot), { place: stadium, position, startMs });
 
   it('says when the weather ends before the start, and makes nothing up', () => {
     const short = plan(series(-6, 6), 9 * HOUR);
-    if (!short.ok) throw new Error(short.reason);
+    if (!short.ok) throw new Error(short.reason.code);
     expect(short.endsBeforeStart).toBe(true);
     expect(startSnow(outlook(short.input), short.weather, 9 * HOUR)).toBeUndefined();
     const enough = plan(series(-6, 12), 9 * HOUR);
-    if (!enough.ok) throw new Error(enough.reason);
+    if (!enough.ok) throw new Error(enough.reason.code);
     const start = startSnow(outlook(enough.input), enough.weather, 9 * HOUR);
     expect(start).toMatchObject({ airTemperatureC: -6, humidityFraction: 0.7 });
   });
@@ -108,12 +102,12 @@ describe('the plan of an outlook', () => {
   it('says why there can be none: no weather, another day, a long gap', () => {
     const reason = (weather: WeatherSample[], startMs: number) => {
       const made = plan(weather, startMs);
-      return made.ok ? '' : made.reason;
+      return made.ok ? '' : made.reason.code;
     };
-    expect(reason([], 0)).toContain('no weather');
-    expect(reason(series(-6, 6), 900 * HOUR)).toContain('does not reach');
+    expect(reason([], 0)).toBe('no_weather');
+    expect(reason(series(-6, 6), 900 * HOUR)).toBe('weather_misses_start');
     const holed = series(-6, 12).filter((_, h) => h < 3 || h > 8);
-    expect(reason(holed, 9 * HOUR)).toContain('gap of over 3 h');
+    expect(reason(holed, 9 * HOUR)).toBe('weather_gap');
     const bridged = plan(
       series(-6, 12).filter((_, h) => h !== 4),
       9 * HOUR,

@@ -1,4 +1,6 @@
+import { HOUR_MS } from '../../constants';
 import type { SlopeAspect } from '../../sun';
+import { SNOW } from '../figures';
 import { carryWeather, type StationWeather } from './carry';
 import type {
   ContactReading,
@@ -21,13 +23,12 @@ export interface SpotReading extends ContactReading {
   spot?: string;
 }
 
-const HOUR_MS = 3_600_000;
-/** Weather from so long before the start is enough to forget what the snow was; house. */
-const RUN_UP_H = 36;
-const AFTER_START_H = 5;
-/** How far the snow of one place stands for another of the course, °C (house). */
-const OTHER_SPOT_SD_C = 0.8;
-const LEAST_PROBE_SD_C = 0.4;
+const {
+  runUpH: RUN_UP_H,
+  afterStartH: AFTER_START_H,
+  otherSpotSdC: OTHER_SPOT_SD_C,
+  leastProbeSdC: LEAST_PROBE_SD_C,
+} = SNOW;
 
 /** The part of the weather that matters for a start: 36 h before to 5 h after. */
 export function weatherAbout(weather: readonly WeatherSample[], startMs: number): WeatherSample[] {
@@ -47,11 +48,19 @@ export const isAtPlace = (spot: string | undefined, place: string): boolean =>
  */
 export function placeInput(
   place: OutlookPlace,
-  position: { latitude: number; longitude: number },
-  stations: readonly StationWeather[],
-  startMs: number,
-  readings: readonly SpotReading[],
-  options: { members: number; seed: number },
+  {
+    position,
+    stations,
+    startMs,
+    readings,
+    options,
+  }: {
+    position: { latitude: number; longitude: number };
+    stations: readonly StationWeather[];
+    startMs: number;
+    readings: readonly SpotReading[];
+    options: { members: number; seed: number };
+  },
 ): OutlookInput {
   const weather = weatherAbout(carryWeather(stations, place.altitudeM, place.exposure), startMs);
   const surface: OutlookSurface = { kind: place.surface };

@@ -3,7 +3,7 @@ import { stepMember } from './member-step';
 import { record, startState, type State } from './state';
 import { summarise } from './summarise';
 import { applyEvents, layNewSnow } from './surface-change';
-import { RAIN_ABOVE_C } from './surfaces';
+import { SNOW } from '../figures';
 import type { Outlook, OutlookInput } from './types';
 
 /** An outlook in the making, so that a worker can report progress and a server stay responsive. */
@@ -21,7 +21,7 @@ function advance(state: State, count: number): boolean {
   while (state.done < until) {
     const i = state.done;
     state.drawn.moveTo((i + 0.5) * forcing.timeStepS);
-    if (forcing.precipitationMm[i]! > 0 && forcing.airTemperatureC[i]! <= RAIN_ABOVE_C) {
+    if (forcing.precipitationMm[i]! > 0 && forcing.airTemperatureC[i]! <= SNOW.rainAboveC) {
       layNewSnow(state, forcing.precipitationMm[i]!);
     }
     for (let m = 0; m < state.members; m += 1) stepMember(state, m, i);

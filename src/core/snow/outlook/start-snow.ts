@@ -1,13 +1,23 @@
+import { SNOW } from '../figures';
+import type { Mistake } from '../../errors';
+import { airAt, type AirAtTime } from './air-at';
 import { snowAt, type SnowAtTime } from './at-time';
 import type { StationWeather } from './carry';
-import { weatherGaps } from './forcing';
+import { gapMistake, weatherGaps } from './forcing';
 import { placeInput, type OutlookPlace, type SpotReading } from './plan';
 import type { Outlook, OutlookInput, WeatherSample } from './types';
 
 /** Everyone who looks at the same course sees the same figures. */
-const OUTLOOK_OPTIONS = { members: 400, seed: 1 };
+const OUTLOOK_OPTIONS = { members: SNOW.members, seed: 1 };
 
-/** What an outlook is made of, or the sentence why there can be none. */
+/** Why there can be no outlook. */
+export type NoOutlook =
+  | Extract<Mistake, { code: 'no_weather' | 'weather_gap' }>
+  | {
+      code: 'weather_misses_start';
+    };
+
+/** What an outlook is made of, or why there can be none. */
 export type OutlookPlan =
   | {
       ok: true;
@@ -16,7 +26,7 @@ export type OutlookPlan =
       endsBeforeStart: boolean;
       bridged: number;
     }
-  | { ok: false; reason: string };
+  | { ok: false; reason: NoOutlook };
 
 interface Course {
   places: readonly OutlookPlace[];
@@ -24,35 +34,35 @@ interface Course {
   readings: readonly SpotReading[];
 }
 
+/** Which outlook of a course is meant. */
+interface OutlookTarget {
+  place: OutlookPlace;
+  position: { latitude: number; longitude: number };
+  startMs: number;
+}
+
 /** The input for one place of a course, after a look at the weather it has. */
 export function planOutlook(
   course: Course,
-  place: OutlookPlace,
-  position: { latitude: number; longitude: number },
-  startMs: number,
+  { place, position, startMs }: OutlookTarget,
 ): OutlookPlan {
   if (course.stations.every((station) => station.weather.length === 0)) {
-    return { ok: false, reason: 'There is no weather for this venue yet.' };
+    return { ok: false, reason: { code: 'no_weather' } };
   }
-  const input = placeInput(
-    place,
+  const input = placeInput(place, {
     position,
-    course.stations,
+    stations: course.stations,
     startMs,
-    course.readings,
-    OUTLOOK_OPTIONS,
-  );
+    readings: course.readings,
+    options: OUTLOOK_OPTIONS,
+  });
   const weather = [...input.weather];
   if (weather.length < 2) {
-    return { ok: false, reason: 'The weather there is does not reach the day of the start.' };
+    return { ok: false, reason: { code: 'weather_misses_start' } };
   }
   const { tooLong, bridged } = weatherGaps(weather);
   if (tooLong[0]) {
-    const [from, to] = [tooLong[0].fromMs, tooLong[0].toMs].map((ms) => new Date(ms).toISOString());
-    return {
-      ok: false,
-      reason: `The weather has a gap of over 3 h, from ${from} to ${to}: fill it in.`,
-    };
+    return { ok: false, reason: gapMistake(tooLong[0]) };
   }
   return {
     ok: true,
@@ -64,10 +74,8 @@ export function planOutlook(
 }
 
 /** The snow and the air of one place at the start. */
-export interface StartSnow {
+export interface StartSnow extends AirAtTime {
   snow: SnowAtTime;
-  airTemperatureC: number;
-  humidityFraction: number;
 }
 
 /** The start in an outlook; undefined when the weather ends before it: nothing is extrapolated. */
@@ -77,14 +85,6 @@ export function startSnow(
   startMs: number,
 ): StartSnow | undefined {
   const snow = snowAt(outlook, startMs);
-  const after = weather.findIndex((sample) => sample.timeMs >= startMs);
-  if (!snow || after < 0) return undefined;
-  const b = weather[after]!;
-  const a = weather[Math.max(0, after - 1)]!;
-  const share = b.timeMs > a.timeMs ? (startMs - a.timeMs) / (b.timeMs - a.timeMs) : 0;
-  return {
-    snow,
-    airTemperatureC: a.airTemperatureC + share * (b.airTemperatureC - a.airTemperatureC),
-    humidityFraction: a.humidityFraction + share * (b.humidityFraction - a.humidityFraction),
-  };
+  const air = airAt(weather, startMs);
+  return snow && air && { snow, ...air };
 }

@@ -1,5 +1,6 @@
 import { stationPressureHPa } from '../../air';
-import { DomainError, requireWithin } from '../../errors';
+import { DAY_S, HOUR_S } from '../../constants';
+import { DomainError, requireIn } from '../../errors';
 import { randomSource, type RandomSource } from '../../random';
 import {
   contactProbe,
@@ -15,22 +16,12 @@ import {
 } from '../column';
 import { forcingFrom, type Forcing } from './forcing';
 import type { Grains } from './grain-step';
-import { perturbations, type Perturbations } from './perturbations';
-import { SURFACES } from './surfaces';
+import { PERTURBED, perturbations, type Perturbations } from './perturbations';
+import { SNOW, SNOW_LIMITS } from '../figures';
 import type { ContactReading, OutlookInput } from './types';
 
-const DEFAULT_MEMBERS = 400;
-export const MOST_MEMBERS = 2000;
-const DEFAULT_STEP_S = 300;
-const DEFAULT_LAYERS = 20;
-const DAY_S = 86_400;
-/** Values that are perturbed of each member; humidity is the second. */
-const PERTURBED = 4;
-export const LEAST_HUMIDITY = 0.05;
-/** Output every 15 min up to three days, hourly beyond. */
-const FINE_OUTPUT_S = 900;
-const COARSE_OUTPUT_S = 3600;
-const FINE_UP_TO_H = 72;
+export const MOST_MEMBERS = SNOW_LIMITS.members.range[1];
+const [LEAST_ALBEDO, MOST_ALBEDO] = SNOW.albedoRange;
 /** What is kept of every member at every output time. */
 export const MEASURES = [
   'surface',
@@ -75,25 +66,28 @@ export interface State {
 
 /** The ensemble at the first moment of the weather. */
 export function startState(input: OutlookInput): State {
-  const members = requireWithin('members', input.members ?? DEFAULT_MEMBERS, 1, MOST_MEMBERS);
-  const timeStepS = requireWithin('timeStepS', input.timeStepS ?? DEFAULT_STEP_S, 10, 900);
+  const members = requireIn('members', input.members ?? SNOW.members, SNOW_LIMITS.members);
+  const timeStepS = requireIn(
+    'timeStepS',
+    input.timeStepS ?? SNOW.timeStepS,
+    SNOW_LIMITS.timeStepS,
+  );
   const forcing = forcingFrom(input.weather, input.site, timeStepS);
   const random = randomSource(input.seed ?? 1);
-  const kind = SURFACES[input.surface.kind];
-  const density = requireWithin(
+  const kind = SNOW.surfaces[input.surface.kind];
+  const density = requireIn(
     'densityKgPerM3',
     input.surface.densityKgPerM3 ?? kind.densityKgPerM3,
-    50,
-    917,
+    SNOW_LIMITS.densityKgPerM3,
   );
-  const grid = growingGrid(input.layers ?? DEFAULT_LAYERS);
+  const grid = growingGrid(input.layers);
   const densities = new Float64Array(grid.layers).fill(density);
   const columns = makeColumns(members, grid);
   const drawn = perturbations(members, random);
-  const hours = (forcing.steps * timeStepS) / 3600;
+  const hours = (forcing.steps * timeStepS) / HOUR_S;
   const stride = Math.max(
     1,
-    Math.round((hours > FINE_UP_TO_H ? COARSE_OUTPUT_S : FINE_OUTPUT_S) / timeStepS),
+    Math.round((hours > SNOW.fineUpToH ? SNOW.coarseOutputS : SNOW.fineOutputS) / timeStepS),
   );
   const outputs = Math.floor(forcing.steps / stride) + 1;
   const step = prepareColumnStep(grid, densities, timeStepS);
@@ -138,14 +132,10 @@ function readingsWithin({ readings = [] }: OutlookInput, forcing: Forcing): Cont
   const endMs = forcing.startMs + forcing.steps * forcing.timeStepS * 1000;
   const sorted = [...readings].sort((a, b) => a.timeMs - b.timeMs);
   for (const reading of sorted) {
-    requireWithin('sdC', reading.sdC, 0.05, 20);
+    requireIn('sdC', reading.sdC, SNOW_LIMITS.readingSdC);
     if (reading.timeMs < forcing.startMs || reading.timeMs > endMs) {
-      throw new DomainError(
-        'outside_weather',
-        'readings',
-        new Date(reading.timeMs).toISOString(),
-        'A reading lies outside the time that the weather covers.',
-      );
+      const time = new Date(reading.timeMs).toISOString();
+      throw new DomainError({ code: 'outside_weather', time }, 'readings', time);
     }
   }
   return sorted;
@@ -163,7 +153,7 @@ function startProfiles(state: State, kindAlbedo: number): void {
     columns.temperature.fill(t, m * layers, (m + 1) * layers);
     columns.surface[m] = t;
     const albedo = (input.surface.albedo ?? kindAlbedo) + drawn.albedoOffset[m]!;
-    state.albedo[m] = Math.min(0.95, Math.max(0.3, albedo));
+    state.albedo[m] = Math.min(MOST_ALBEDO, Math.max(LEAST_ALBEDO, albedo));
     state.startEnergy[m] = storedEnergy(columns, m, state.step.conduction.capacity);
   }
 }
@@ -182,7 +172,7 @@ export function record(state: State): void {
     history.sphericity[at + m] = state.grains.sphericity[m]!;
     history.hoar[at + m] = state.hoar[m]!;
     const humidity = forecast + state.drawn.now[PERTURBED * m + 1]!;
-    history.humidity[at + m] = Math.min(1, Math.max(LEAST_HUMIDITY, humidity));
+    history.humidity[at + m] = Math.min(1, Math.max(SNOW.leastHumidity, humidity));
   }
   state.timesMs.push(state.forcing.startMs + state.done * state.forcing.timeStepS * 1000);
 }

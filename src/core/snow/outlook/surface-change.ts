@@ -1,16 +1,16 @@
 import { prepareColumnStep, storedEnergy } from '../column';
 import { workGrains } from './grain-step';
 import type { State } from './state';
-import { FALLING_SNOW_DENSITY, SURFACES } from './surfaces';
+import { SNOW } from '../figures';
 
 /** Snow lies when the forecast is cold enough; the density of the layers it fills goes over to new snow. */
 export function layNewSnow(state: State, snowfallMm: number): void {
   state.snowMm += snowfallMm;
-  const depthM = state.snowMm / FALLING_SNOW_DENSITY;
+  const depthM = state.snowMm / SNOW.fallingDensityKgPerM3;
   const { grid } = state.columns;
   let filled = state.snowLayers;
   while (filled < grid.layers - 1 && grid.centre[filled]! < depthM) {
-    state.densities[filled] = FALLING_SNOW_DENSITY;
+    state.densities[filled] = SNOW.fallingDensityKgPerM3;
     filled += 1;
   }
   if (filled === state.snowLayers) return;
@@ -38,7 +38,7 @@ export function applyEvents(state: State, untilMs: number): void {
     const { kind, passes } = events[state.nextEvent]!;
     workGrains(state.grains, kind, passes);
     if (kind === 'grooming' && state.snowLayers > 0) {
-      const groomed = SURFACES.groomed.densityKgPerM3;
+      const groomed = SNOW.surfaces.groomed.densityKgPerM3;
       state.densities.fill(groomed, 0, state.snowLayers);
       state.snowLayers = 0;
       state.snowMm = 0;

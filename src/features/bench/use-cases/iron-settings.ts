@@ -1,11 +1,10 @@
+import type { ShelfProduct, TeamSettings } from '@/core/model';
 import { LRUCache } from 'lru-cache';
-import type { IronSetting } from '@/core/bench';
+import type { IronSetting, SettingReason } from '@/core/bench';
 import { DomainError } from '@/core/errors';
 import { ironAdvice, IRON_PRESETS, type IronQuestion } from '@/core/iron';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
 import type { Ski } from '@/core/ski';
-import type { ShelfProduct } from '@/data/products';
-import type { TeamSettings } from '@/data/team-settings';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 
@@ -13,11 +12,8 @@ const BLOCK_FILM_MICROMETRE = 40;
 const POWDER_FILM_MICROMETRE = 15;
 const USUAL = { passS: 8, passes: 3 };
 
-/** Without degrees: a sheet is read in the unit of whoever reads it. */
-const againstLabel = (differenceK: number): string =>
-  differenceK < 0
-    ? 'Iron lab, for this ski and room: under the label, so that the trail stays short.'
-    : 'Iron lab, for this ski and room: as the label says.';
+const againstLabel = (differenceK: number): SettingReason =>
+  differenceK < 0 ? { code: 'lab_below_label', belowK: -differenceK } : { code: 'lab_as_label' };
 
 /** The iron lab's advice; undefined where the question is outside what it can compute. */
 function adviceFor(question: IronQuestion): ReturnType<typeof ironAdvice> | undefined {
@@ -71,11 +67,11 @@ async function settingFor(
     filmMicrometre: product.form === 'powder' ? POWDER_FILM_MICROMETRE : BLOCK_FILM_MICROMETRE,
   };
   const answer = await keptAdvice(question);
-  if (!answer) return { setC: label, ...USUAL, why: 'By the label.' };
+  if (!answer) return { setC: label, ...USUAL, why: { code: 'by_label' } };
   const { advice, reason } = answer;
   return advice
     ? { ...advice, why: againstLabel(advice.setC - label) }
-    : { setC: label, ...USUAL, why: `By the label. Iron lab: ${reason}` };
+    : { setC: label, ...USUAL, why: { code: 'by_label_lab_found_none', lab: reason } };
 }
 
 /** Iron settings of every product that a sheet may iron, by id. */

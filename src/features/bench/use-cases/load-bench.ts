@@ -1,8 +1,8 @@
+import type { DoneJob, Outing } from '@/core/model';
 import { careOf, TYPES_FOR, type Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { bySki } from '@/data/by-ski';
-import { listDoneJobs, listOpenJobs, type DoneJob } from '@/data/jobs';
-import type { Outing } from '@/data/outings';
+import { listDoneJobs, listOpenJobs } from '@/data/jobs';
 import { eventsOnRack, listFindings } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
 import { openJob, type OpenJob } from '../open-job';
@@ -41,13 +41,12 @@ export async function loadBench(
   ]);
   const findingsOf = bySki(findings);
   const rows = skis.map((ski): BenchSki => {
-    const care = careOf(
-      ski.type,
-      eventsOf.get(ski.id) ?? [],
-      findingsOf.get(ski.id) ?? [],
+    const care = careOf(ski.type, {
+      events: eventsOf.get(ski.id) ?? [],
+      findings: findingsOf.get(ski.id) ?? [],
       nowMs,
-      outing.venue.latitude < 0,
-    );
+      isSouthern: outing.venue.latitude < 0,
+    });
     const { id, name, type } = ski;
     return {
       ski: { id, name, type },

@@ -20,6 +20,9 @@ import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { ironSettings } from './iron-settings';
 import { forThisBase, grindNote, gripFor, layersOf, withRole } from './sheet-parts';
+import { words } from '@/words';
+
+const WORDS = words.screens.bench.planSheet;
 
 /** A sheet before it is started, with what was suggested and what it stands on. */
 export interface PlannedSheet {
@@ -44,8 +47,8 @@ export async function planSheet(
   if (!checked.ok) return invalidInput(checked.problems);
   const { outingId, skiId, roomC = USUAL_ROOM_C } = checked.value;
   const [outing, ski] = await Promise.all([findOuting(db, outingId), findSki(db, skiId)]);
-  if (!outing) return failed('not_found', 'This outing is gone: choose another.');
-  if (!ski) return failed('not_found', 'This ski is gone: choose another.');
+  if (!outing) return failed('not_found', WORDS.thisOutingIsGoneChoose);
+  if (!ski) return failed('not_found', WORDS.thisSkiIsGoneChoose);
   const [[choice], shelf, findings, events, team, worked] = await Promise.all([
     listChoices(db, outingId, 1),
     listProducts(db),
@@ -55,8 +58,8 @@ export async function planSheet(
     workedSteps(db),
   ]);
   const layers = forThisBase(layersOf(choice, shelf), readLookOver(findings, ski), shelf);
-  const grip = await gripFor(db, ski, outing, shelf);
-  const care = careOf(ski.type, events, findings, nowMs, outing.venue.latitude < 0);
+  const grip = await gripFor(db, { ski, outing, shelf });
+  const care = careOf(ski.type, { events, findings, nowMs, isSouthern: outing.venue.latitude < 0 });
   const structure = choice?.details?.structure;
   const work = structure && structureWork(structure, choice.inputs.snow, ski.grindMm);
   const structureOfDay = work && {

@@ -1,3 +1,4 @@
+import type { Job } from '@/core/model';
 import { begin, end, jobState, mendedBy, waxingOf, type StepRecord } from '@/core/bench';
 import { inTransaction, type FrostDatabase } from '@/data/database';
 import {
@@ -7,7 +8,6 @@ import {
   markJob,
   removeStepRecords,
   saveStepRecord,
-  type Job,
 } from '@/data/jobs';
 import { addStockMove } from '@/data/stock';
 import { addSkiEvent, clearFindings, undoJobEvents } from '@/data/ski-events';
@@ -15,7 +15,13 @@ import { runSchema } from '@/formats/schemas/bench';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
+import { toldSheet } from '@/words/told/sheet';
+import type { Units } from '@/words/units';
+import { writerFor } from '@/words/write';
 import { planSheet } from './plan-sheet';
+import { words } from '@/words';
+
+const WORDS = words.screens.bench.runJob;
 
 /** Where ids and the time of a move come from. */
 export interface RunStamp {
@@ -30,25 +36,29 @@ const iso = (ms: number) => new Date(ms).toISOString();
 export async function startJob(
   db: FrostDatabase,
   input: unknown,
-  { nowMs, write }: { nowMs: number; write: Write },
+  { nowMs, write, units }: { nowMs: number; write: Write; units: Units },
 ): Promise<WireResult<{ id: string }>> {
   const planned = await planSheet(db, input, nowMs);
   if (!planned.ok) return planned;
   const { sheet, choiceId, outingId, skiId } = planned.value;
   return write(async (transaction, { id }) => {
     const open = (await listOpenJobs(transaction)).find((job) => job.skiId === skiId);
-    if (open) return failed('conflict', 'This ski is on the bench already: go on with that job.');
+    if (open) return failed('conflict', WORDS.thisSkiIsOnThe);
     await addJob(transaction, {
       id,
       outingId,
       skiId,
       choiceId,
-      sheet,
+      sheet: toldSheet(sheet, writerFor(units)),
       startedAt: iso(nowMs),
       records: [],
     });
     const first = sheet.steps[0]!;
-    await saveStepRecord(transaction, id, first.kind, begin(first, 0, nowMs));
+    await saveStepRecord(transaction, {
+      jobId: id,
+      kind: first.kind,
+      record: begin(first, 0, nowMs),
+    });
     return { ok: true, value: { id } };
   });
 }
@@ -60,7 +70,10 @@ const doneSteps = (job: Job, records: readonly StepRecord[]) =>
   );
 
 /** What a finished job writes into the life of the ski. */
-async function finish(db: FrostDatabase, job: Job, records: StepRecord[], stamp: RunStamp) {
+async function finish(
+  db: FrostDatabase,
+  { job, records, stamp }: { job: Job; records: StepRecord[]; stamp: RunStamp },
+) {
   const at = iso(stamp.nowMs);
   await markJob(db, job.id, { endedAt: at });
   const steps = doneSteps(job, records);
@@ -78,10 +91,12 @@ async function finish(db: FrostDatabase, job: Job, records: StepRecord[], stamp:
 
 async function bookStock(
   db: FrostDatabase,
-  job: Job,
-  record: StepRecord,
-  kind: 'used' | 'corrected',
-  stamp: RunStamp,
+  {
+    job,
+    record,
+    kind,
+    stamp,
+  }: { job: Job; record: StepRecord; kind: 'used' | 'corrected'; stamp: RunStamp },
 ): Promise<void> {
   const step = job.sheet.steps[record.position]!;
   if (!step.productId || !record.grams) return;
@@ -90,13 +105,16 @@ async function bookStock(
     productId: step.productId,
     kind,
     grams: kind === 'used' ? -record.grams : record.grams,
-    note: `${job.sheet.title}: ${kind === 'used' ? step.title : `${step.title}, taken back`}`,
+    note: `${job.sheet.title}: ${kind === 'used' ? step.title : WORDS.takenBack(step.title)}`,
     at: iso(stamp.nowMs),
   });
 }
 
 /** One step back: its record is taken back, its wax given back; a wait goes on with its own time. */
-async function goBack(db: FrostDatabase, job: Job, position: number, stamp: RunStamp) {
+async function goBack(
+  db: FrostDatabase,
+  { job, position, stamp }: { job: Job; position: number; stamp: RunStamp },
+) {
   const record = job.records.find((one) => one.position === position - 1);
   const step = job.sheet.steps[position - 1]!;
   if (job.endedAt) {
@@ -105,28 +123,34 @@ async function goBack(db: FrostDatabase, job: Job, position: number, stamp: RunS
   }
   await removeStepRecords(db, job.id, position);
   if (!record) return;
-  if (record.outcome === 'done') await bookStock(db, job, record, 'corrected', stamp);
+  if (record.outcome === 'done') await bookStock(db, { job, record, kind: 'corrected', stamp });
   const isWait = record.dueMs !== undefined;
   const again: StepRecord = isWait
     ? { ...record, endedMs: undefined, outcome: undefined, skipReason: undefined }
     : begin(step, record.position, stamp.nowMs);
-  await saveStepRecord(db, job.id, step.kind, again);
+  await saveStepRecord(db, { jobId: job.id, kind: step.kind, record: again });
 }
 
 /** Ends the current step, done or skipped, and begins the next; the last one finishes the job. */
 async function goOn(
   db: FrostDatabase,
-  job: Job,
-  position: number,
-  ended: StepRecord,
-  stamp: RunStamp,
+  {
+    job,
+    position,
+    ended,
+    stamp,
+  }: { job: Job; position: number; ended: StepRecord; stamp: RunStamp },
 ) {
-  await saveStepRecord(db, job.id, job.sheet.steps[position]!.kind, ended);
-  if (ended.outcome === 'done') await bookStock(db, job, ended, 'used', stamp);
+  await saveStepRecord(db, { jobId: job.id, kind: job.sheet.steps[position]!.kind, record: ended });
+  if (ended.outcome === 'done') await bookStock(db, { job, record: ended, kind: 'used', stamp });
   const next = job.sheet.steps[position + 1];
   if (next) {
-    await saveStepRecord(db, job.id, next.kind, begin(next, position + 1, stamp.nowMs));
-  } else await finish(db, job, [...job.records, ended], stamp);
+    await saveStepRecord(db, {
+      jobId: job.id,
+      kind: next.kind,
+      record: begin(next, position + 1, stamp.nowMs),
+    });
+  } else await finish(db, { job, records: [...job.records, ended], stamp });
 }
 
 /**
@@ -144,19 +168,19 @@ export async function moveJob(
   return inTransaction(db, async (transaction) => {
     const job = await findJob(transaction, jobId);
     if (!job || job.droppedAt) {
-      return failed('not_found', 'This job was put away: start the sheet anew.');
+      return failed('not_found', WORDS.thisJobWasPutAway);
     }
     const { position, current, record } = jobState(job.sheet, job.records);
     if (position !== checked.value.position) {
-      return failed('conflict', 'Another device moved this job on: look where it stands now.');
+      return failed('conflict', WORDS.anotherDeviceMovedThisJob);
     }
     if (move === 'back') {
-      if (position === 0) return failed('conflict', 'This is the first step.');
-      await goBack(transaction, job, position, stamp);
+      if (position === 0) return failed('conflict', WORDS.thisIsTheFirstStep);
+      await goBack(transaction, { job, position, stamp });
     } else {
-      if (!current) return failed('conflict', 'This job is done.');
+      if (!current) return failed('conflict', WORDS.thisJobIsDone);
       if (move === 'skip' && reason.trim().length < LEAST_REASON) {
-        return invalidInput([{ field: 'reason', message: 'Say why the step is skipped.' }]);
+        return invalidInput([{ field: 'reason', message: WORDS.sayWhyTheStepIs }]);
       }
       const begun = record ?? begin(current, position, stamp.nowMs);
       const ended: StepRecord =
@@ -167,7 +191,7 @@ export async function moveJob(
               setC: setC ?? current.figures.temperatureC,
               grams: grams ?? current.figures.grams,
             };
-      await goOn(transaction, job, position, ended, stamp);
+      await goOn(transaction, { job, position, ended, stamp });
     }
     const after = (await findJob(transaction, jobId))!;
     const state = jobState(after.sheet, after.records);
@@ -178,12 +202,10 @@ export async function moveJob(
 /** Puts a job away unfinished, or takes it out again; what was booked stays booked. */
 export async function dropJob(
   db: FrostDatabase,
-  jobId: string,
-  isDropped: boolean,
-  nowMs: number,
+  { jobId, isDropped, nowMs }: { jobId: string; isDropped: boolean; nowMs: number },
 ): Promise<WireResult<null>> {
   const job = await findJob(db, jobId);
-  if (!job || job.endedAt) return failed('not_found', 'That job is done or gone.');
+  if (!job || job.endedAt) return failed('not_found', WORDS.thatJobIsDoneOr);
   await markJob(db, jobId, isDropped ? { droppedAt: iso(nowMs) } : {});
   return { ok: true, value: null };
 }

@@ -1,14 +1,12 @@
-import type { BenchProduct, GripPlan, PlannedLayer } from '@/core/bench';
+import type { Choice, Outing, ShelfProduct } from '@/core/model';
+import type { BenchProduct, GripPlan, PlannedLayer, SheetNote } from '@/core/bench';
 import { DomainError } from '@/core/errors';
 import { chooseGrip, findFit, gripGround, type FitInput } from '@/core/grip';
 import { ironTemperature } from '@/core/shelf';
 import { GRIP_KIND, type LookOver, type Ski } from '@/core/ski';
-import type { Choice } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
 import { listGripNotes } from '@/data/grip-notes';
-import type { Outing } from '@/data/outings';
-import type { ShelfProduct } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { modelledCases } from '@/server/cases';
 
@@ -47,10 +45,10 @@ export function layersOf(
 /** A grind is as asked within this, mm (house); coarser it cannot be made finer on the bench. */
 const CLOSE_MM = 0.2;
 
-/** What to say of a grind that does not go with the day. */
-export const grindNote = ({ grindMm }: Ski, widthMm: number): string | undefined =>
+/** A note on a grind that does not go with the day. */
+export const grindNote = ({ grindMm }: Ski, widthMm: number): SheetNote | undefined =>
   grindMm !== undefined && grindMm > widthMm + CLOSE_MM
-    ? `The grind of ${grindMm} mm is coarser than the ${widthMm} mm the snow asks for: another ski would be quicker.`
+    ? { code: 'grind_too_coarse', gravity: 'caution', grindMm, widthMm }
     : undefined;
 
 /** What this ski's own base asks for besides the choice: a soft wax where it is dry or burnt, hardener where burnt. */
@@ -74,9 +72,7 @@ export function forThisBase(
 /** Grip for a ski that is waxed for it: zone from what was measured, wax from the snow there is. */
 export async function gripFor(
   db: FrostDatabase,
-  ski: Ski,
-  outing: Outing,
-  shelf: readonly ShelfProduct[],
+  { ski, outing, shelf }: { ski: Ski; outing: Outing; shelf: readonly ShelfProduct[] },
 ): Promise<GripPlan | undefined> {
   if (GRIP_KIND[ski.type] !== 'wax') return undefined;
   const [[reading], course, fits] = await Promise.all([
@@ -89,7 +85,7 @@ export async function gripFor(
   if (!snow) return undefined;
   try {
     const { zone } = findFit(fits.at(-1)?.content ?? { skiLengthCm: ski.lengthCm });
-    const choice = chooseGrip(snow, outing, shelf, laterC);
+    const choice = chooseGrip(snow, { outing, products: shelf, laterC });
     const byId = (id: string | undefined) => {
       const found = shelf.find((one) => one.id === id);
       return found && asBench(found);

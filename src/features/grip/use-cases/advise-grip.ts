@@ -1,9 +1,10 @@
+import type { ShelfProduct } from '@/core/model';
 import type { InferType } from 'yup';
 import { DomainError } from '@/core/errors';
 import { chooseGrip, findFit, troubleStep } from '@/core/grip';
 import { MODEL_VERSION } from '@/core/model-version';
 import type { FrostDatabase } from '@/data/database';
-import { listProducts, type ShelfProduct } from '@/data/products';
+import { listProducts } from '@/data/products';
 import { gripRequestSchema, type gripResponseSchema } from '@/formats/schemas/grip';
 import { withCanonicalSpellings } from '@/formats/schemas/spellings';
 import { validate } from '@/formats/schemas/validation';
@@ -11,15 +12,20 @@ import { jsonFrom } from '@/formats/json';
 import { invalidInput, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
+import { toldGrip, toldNotes, toldTrouble } from '@/words/told/grip';
+import { mistakeWords } from '@/words/told/mistake';
+import { DEFAULT_UNITS } from '@/words/units';
+import { writerFor } from '@/words/write';
 
 export type GripResponse = InferType<typeof gripResponseSchema>;
 type GripRequest = InferType<typeof gripRequestSchema>;
 
+/** Answers of the API are in SI units. */
+const WRITE = writerFor(DEFAULT_UNITS);
+
 function troubleOf({ trouble }: GripRequest): GripResponse['trouble'] {
   if (!trouble) return null;
-  const { next, reason } = troubleStep(trouble.complaint, trouble.tried ?? []);
-  const nothing = { key: 'none', title: 'Nothing left to try', how: '' };
-  return { ...(next ?? nothing), reason };
+  return toldTrouble(troubleStep(trouble.complaint, trouble.tried ?? []), WRITE);
 }
 
 /** Where the grip zone lies, which grip wax or klister, and what to do when it fails. */
@@ -33,7 +39,11 @@ export function answerGrip(
   const products = checked.value.products ?? stored;
   try {
     const fit = findFit(checked.value.fit);
-    const choice = chooseGrip(snow, outing, products, laterTemperatureC);
+    const notes = toldNotes(fit, WRITE);
+    const choice = toldGrip(
+      chooseGrip(snow, { outing, products, laterC: laterTemperatureC }),
+      WRITE,
+    );
     return {
       ok: true,
       value: {
@@ -46,7 +56,7 @@ export function answerGrip(
           closingShare: fit.closingShare ?? null,
           roomLayers: fit.roomLayers ?? null,
           basis: fit.basis,
-          notes: fit.notes,
+          notes: notes.map((note) => note.message),
         },
         kind: choice.kind,
         kindReason: choice.kindReason,
@@ -59,6 +69,7 @@ export function answerGrip(
         wearKm: choice.wearKm,
         carry: choice.carry ?? null,
         cautions: choice.cautions,
+        findings: [...choice.findings, ...notes],
         trouble: troubleOf(checked.value),
         modelVersion: MODEL_VERSION,
       },
@@ -66,7 +77,7 @@ export function answerGrip(
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     const field = error.field === 'products' ? 'products' : `fit.${error.field}`;
-    return invalidInput([{ field, message: error.message }]);
+    return invalidInput([{ field, message: mistakeWords(error) }]);
   }
 }
 

@@ -8,9 +8,13 @@ import { oneOfWords, plainText } from '@/formats/schemas/fields';
 import { fitSchema } from '@/formats/schemas/grip';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { mistakeWords } from '@/words/told/mistake';
+import { words } from '@/words';
+
+const WORDS = words.screens.grip.keepNotes;
 
 const triedSchema = object({
-  complaint: oneOfWords('Complaint', COMPLAINTS).required('Complaint is missing.'),
+  complaint: oneOfWords(WORDS.complaint, COMPLAINTS).required(WORDS.complaintIsMissing),
   key: plainText('Step', 40).required('Step is missing.'),
 });
 
@@ -25,7 +29,7 @@ async function keep(
   { id, at }: NoteStamp,
 ): Promise<WireResult<{ id: string }>> {
   if (!(await findOuting(db, note.outingId))) {
-    return failed('not_found', 'This outing is gone: choose another.');
+    return failed('not_found', WORDS.thisOutingIsGoneChoose);
   }
   await addGripNote(db, { id, at, ...note });
   return { ok: true, value: { id } };
@@ -34,9 +38,7 @@ async function keep(
 /** Keeps how the pocket of this outing's ski was measured. */
 export async function keepFit(
   db: FrostDatabase,
-  outingId: string,
-  input: unknown,
-  stamp: NoteStamp,
+  { outingId, input, stamp }: { outingId: string; input: unknown; stamp: NoteStamp },
 ): Promise<WireResult<{ id: string }>> {
   const checked = validate(fitSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
@@ -44,7 +46,7 @@ export async function keepFit(
     findFit(checked.value);
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
-    return invalidInput([{ field: error.field, message: error.message }]);
+    return invalidInput([{ field: error.field, message: mistakeWords(error) }]);
   }
   return keep(db, { outingId, kind: 'fit', content: checked.value }, stamp);
 }
@@ -52,9 +54,7 @@ export async function keepFit(
 /** Remembers what was tried on snow. */
 export async function keepTried(
   db: FrostDatabase,
-  outingId: string,
-  input: unknown,
-  stamp: NoteStamp,
+  { outingId, input, stamp }: { outingId: string; input: unknown; stamp: NoteStamp },
 ): Promise<WireResult<{ id: string }>> {
   const checked = validate(triedSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
@@ -65,5 +65,5 @@ export async function keepTried(
 export async function takeNoteBack(db: FrostDatabase, id: string): Promise<WireResult<null>> {
   return (await removeGripNote(db, id))
     ? { ok: true, value: null }
-    : failed('not_found', 'That was taken back already.');
+    : failed('not_found', WORDS.thatWasTakenBackAlready);
 }

@@ -1,3 +1,4 @@
+import type { GripNote, Outing } from '@/core/model';
 import {
   gripGround,
   type FitInput,
@@ -7,8 +8,7 @@ import {
 } from '@/core/grip';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
-import { listGripNotes, type GripNote } from '@/data/grip-notes';
-import type { Outing } from '@/data/outings';
+import { listGripNotes } from '@/data/grip-notes';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { modelledCases } from '@/server/cases';

@@ -1,8 +1,12 @@
+import type { OwnIron } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
-import { loadTeamSettings, saveTeamSettings, type OwnIron } from '@/data/team-settings';
+import { loadTeamSettings, saveTeamSettings } from '@/data/team-settings';
 import { ownIronSchema } from '@/formats/schemas/iron';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.iron.ownIrons;
 
 const MOST_IRONS = 12;
 
@@ -16,7 +20,7 @@ export async function keepIron(
   const iron: OwnIron = checked.value;
   const others = (await loadTeamSettings(db)).irons.filter((other) => other.name !== iron.name);
   if (others.length >= MOST_IRONS) {
-    return failed('conflict', `${MOST_IRONS} irons are kept: forget one first.`);
+    return failed('conflict', WORDS.ironsAreKeptForgetOne(MOST_IRONS));
   }
   await saveTeamSettings(db, { irons: [...others, iron] });
   return { ok: true, value: { name: iron.name } };
@@ -26,7 +30,7 @@ export async function keepIron(
 export async function forgetIron(db: FrostDatabase, name: string): Promise<WireResult<OwnIron>> {
   const { irons } = await loadTeamSettings(db);
   const found = irons.find((iron) => iron.name === name);
-  if (!found) return failed('not_found', 'That iron was forgotten already.');
+  if (!found) return failed('not_found', WORDS.thatIronWasForgottenAlready);
   await saveTeamSettings(db, { irons: irons.filter((iron) => iron !== found) });
   return { ok: true, value: found };
 }

@@ -8,6 +8,14 @@ import { jsonFrom } from '@/formats/json';
 import { invalidInput, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
+import { words } from '@/words';
+import { told } from '@/words/say';
+import { mistakeWords } from '@/words/told/mistake';
+import { DEFAULT_UNITS } from '@/words/units';
+import { writerFor } from '@/words/write';
+
+/** Answers of the API are in SI units. */
+const WRITE = writerFor(DEFAULT_UNITS);
 
 export type IronResponse = InferType<typeof ironResponseSchema>;
 
@@ -18,21 +26,24 @@ export function runIron(body: unknown): WireResult<IronResponse> {
   try {
     const answer = ironPasses(checked.value);
     const { advice, reason } = ironAdvice(checked.value);
+    const warnings = answer.warnings.map((one) => told(words.iron.IRON_WARNING, one, WRITE));
+    const why = told(words.iron.IRON_REASON, reason, WRITE);
     return {
       ok: true,
       value: {
         passes: answer.passes,
         moltenTotalS: answer.moltenTotalS,
         uptakeFraction: answer.uptakeFraction,
-        warnings: answer.warnings,
+        warnings: warnings.map((one) => one.message),
         advice: advice ?? null,
-        adviceReason: reason,
+        adviceReason: why.message,
+        findings: [...warnings, why],
         modelVersion: MODEL_VERSION,
       },
     };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
-    return invalidInput([{ field: error.field, message: error.message }]);
+    return invalidInput([{ field: error.field, message: mistakeWords(error) }]);
   }
 }
 

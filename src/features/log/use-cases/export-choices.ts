@@ -10,5 +10,9 @@ export async function exportChoices(
   outingId: string | null,
   format: string | null,
 ): Promise<WireResult<OutFile>> {
-  return asFile('choices', format, pagesOfChoices(db, outingId ?? undefined), writeChoices);
+  return asFile('choices', {
+    format,
+    pages: pagesOfChoices(db, outingId ?? undefined),
+    write: writeChoices,
+  });
 }

@@ -1,6 +1,9 @@
 import { restoreRow, withdrawRows, type Stamp } from '@/data/append-only';
 import type { FrostDatabase } from '@/data/database';
 import { failed, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.log.withdrawChoice;
 
 /** Withdraws a choice; the record keeps it. */
 export async function withdrawChoice(
@@ -8,9 +11,9 @@ export async function withdrawChoice(
   id: string,
   stamp: Stamp,
 ): Promise<WireResult<null>> {
-  return (await withdrawRows(db, 'choice', 'id', id, stamp)) > 0
+  return (await withdrawRows(db, { table: 'choice', column: 'id', value: id, stamp })) > 0
     ? { ok: true, value: null }
-    : failed('not_found', 'That choice was withdrawn already.');
+    : failed('not_found', WORDS.thatChoiceWasWithdrawnAlready);
 }
 
 /** Undoes the withdrawal of a choice. */
@@ -19,7 +22,7 @@ export async function restoreChoice(
   id: string,
   stamp: Stamp,
 ): Promise<WireResult<null>> {
-  return (await restoreRow(db, 'choice', id, stamp)) !== undefined
+  return (await restoreRow(db, { table: 'choice', id, stamp })) !== undefined
     ? { ok: true, value: null }
-    : failed('not_found', 'That choice is back already.');
+    : failed('not_found', WORDS.thatChoiceIsBackAlready);
 }

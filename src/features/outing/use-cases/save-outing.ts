@@ -4,13 +4,22 @@ import { findVenue, saveVenue } from '@/data/venues';
 import { outingSchema, venueSchema } from '@/formats/schemas/outing';
 import { asFields, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.outing.saveOuting;
 
 /** Saves a new outing, at a venue that exists or at a new one given with it; gives the outing's id. */
 export async function saveNewOuting(
   db: FrostDatabase,
-  outingInput: unknown,
-  newVenueInput: unknown,
-  stamp: { id: string; newId: () => string; at: string },
+  {
+    outingInput,
+    newVenueInput,
+    stamp,
+  }: {
+    outingInput: unknown;
+    newVenueInput: unknown;
+    stamp: { id: string; newId: () => string; at: string };
+  },
 ): Promise<WireResult<{ id: string }>> {
   const isNewVenue = newVenueInput !== undefined && newVenueInput !== null;
   const newVenueId = stamp.newId();
@@ -25,7 +34,7 @@ export async function saveNewOuting(
   ];
   if (!outing.ok || (venue !== undefined && !venue.ok)) return invalidInput(problems);
   if (!venue && !(await findVenue(db, outing.value.venueId))) {
-    return failed('not_found', 'That venue is gone: choose another.');
+    return failed('not_found', WORDS.thatVenueIsGoneChoose);
   }
   if (venue) await saveVenue(db, { ...venue.value, id: newVenueId });
   await saveOuting(

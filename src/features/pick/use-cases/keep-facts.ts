@@ -1,6 +1,7 @@
+import type { OutingFactsToKeep } from '@/core/model';
 import { mergeFields } from '@/core/merge';
 import type { FrostDatabase } from '@/data/database';
-import { changeOuting, findOuting, type OutingFactsToKeep } from '@/data/outings';
+import { changeOuting, findOuting } from '@/data/outings';
 import { basedOn } from '@/formats/schemas/validation';
 import type { OutingFacts } from '@/core/wax';
 

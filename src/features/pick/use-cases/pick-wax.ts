@@ -9,7 +9,7 @@ import {
   type RoledProduct,
   type SnowCases,
 } from '@/core/choice';
-import { effectiveSharpness, pick, type GlideProduct } from '@/core/wax';
+import { effectiveSharpness, type GlideProduct } from '@/core/wax';
 import { listProducts } from '@/data/products';
 import type { FrostDatabase } from '@/data/database';
 import { outlookInputFrom } from '@/formats/schemas/outlook';
@@ -21,35 +21,55 @@ import { invalidInput, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import { slicedOutlook } from '@/server/outlooks';
+import {
+  toldAdditives,
+  toldCautions,
+  toldLayers,
+  toldLines,
+  toldRanking,
+  toldStructure,
+} from '@/words/told/choice';
+import { DEFAULT_UNITS } from '@/words/units';
+import { writerFor } from '@/words/write';
+import { words } from '@/words';
+
+const WORDS = words.screens.pick.pickWax;
 
 type PickRequest = InferType<typeof pickRequestSchema>;
 export type PickResponse = InferType<typeof pickResponseSchema>;
 
 const MOST_ALTERNATIVES = 5;
+/** Answers of the API are in SI units. */
+const WRITE = writerFor(DEFAULT_UNITS);
 
 /** The result of the core as the API gives it. */
 export function toPickResponse(result: RobustChoice): PickResponse {
   const { structure, blend } = result;
+  const cautions = toldCautions(result, WRITE);
+  const layers = toldLayers(result.layerPlan, WRITE);
   const allowed = result.ranking.filter((one) => !one.excluded);
   const least = allowed[0]?.expectedLossPercent ?? 0;
   return {
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
-    lines: result.lines,
-    ranking: result.ranking.map((one) => ({
+    lines: toldLines(result.lines, WRITE),
+    ranking: toldRanking(result.ranking, WRITE).map((one) => ({
       id: one.id,
       name: one.name,
       expectedLossPercent: one.expectedLossPercent,
       lossP90Percent: one.lossP90Percent,
       probabilityBest: one.probabilityBest,
       reasons: one.reasons,
+      findings: one.findings,
       excluded: one.excluded,
     })),
     additives: result.additives.map((one) => one.additive),
-    structure: { widthMm: structure.widthMm, kind: structure.kind },
-    cautions: result.cautions,
+    structure: toldStructure(structure, WRITE),
+    cautions: cautions.map((caution) => caution.message),
+    findings: [...toldAdditives(result.additives, WRITE), ...cautions],
     modelVersion: result.modelVersion,
-    layers: result.layerPlan.layers,
+    layers: layers.layers,
+    missing: layers.findings,
     regret: result.regret.map(({ id, name, regretPercent }) => ({ id, name, regretPercent })),
     regretPercent: result.regretPercent,
     alternatives: allowed.slice(1, 1 + MOST_ALTERNATIVES).map((one) => ({
@@ -91,15 +111,15 @@ async function casesOfOutlook(
   { outlook, snow, outing }: PickRequest,
   hours: number,
 ): Promise<SnowCases | FieldProblem> {
-  const input = outlookInputFrom(outlook!);
-  const startMs = Date.parse(outlook!.startAt);
+  const input = outlookInputFrom(outlook);
+  const startMs = Date.parse(outlook.startAt);
   const [first, last] = [input.weather[0]!, input.weather.at(-1)!];
   if (startMs < first.timeMs || startMs > last.timeMs) {
-    return { field: 'outlook.startAt', message: 'The start lies outside the weather.' };
+    return { field: 'outlook.startAt', message: WORDS.theStartLiesOutsideThe };
   }
   const timesMs = windowTimes(startMs, hours).filter((ms, i) => i === 0 || ms <= last.timeMs);
   const made = await slicedOutlook({ ...input, memberTimesMs: timesMs });
-  const isMade = outlook!.surface.kind === 'machine_made';
+  const isMade = outlook.surface.kind === 'machine_made';
   const airAt = (ms: number) =>
     input.weather.reduce((a, b) => (Math.abs(b.timeMs - ms) < Math.abs(a.timeMs - ms) ? b : a))
       .airTemperatureC;
@@ -119,7 +139,7 @@ async function casesOfOutlook(
 function casesOfMembers({ members = [], snow }: PickRequest): SnowCases | FieldProblem {
   const weights = members.map((one) => one.weight ?? 1);
   const total = weights.reduce((sum, one) => sum + one, 0);
-  if (!(total > 0)) return { field: 'members', message: 'All weights are 0: give some weight.' };
+  if (!(total > 0)) return { field: 'members', message: WORDS.allWeightsAre0Give };
   const mean = members.reduce((sum, one, i) => sum + weights[i]! * one.temperatureC, 0) / total;
   const snowOf = {
     timeMs: 0,
@@ -141,7 +161,7 @@ function casesOfMembers({ members = [], snow }: PickRequest): SnowCases | FieldP
 
 async function casesOf(request: PickRequest): Promise<SnowCases | FieldProblem> {
   if (request.members) return casesOfMembers(request);
-  if (!request.outlook) return casesFromReading(request.snow!);
+  if (!request.outlook) return casesFromReading(request.snow);
   const hours =
     request.outlook.hoursOnSnow ?? request.outing.hoursOnSnow ?? estimatedHours(request.outing);
   return casesOfOutlook(request, hours);
@@ -170,33 +190,29 @@ export async function answerPick(
 ): Promise<WireResult<PickResponse>> {
   const checked = validate(pickRequestSchema, withCanonicalSpellings(withReadingsInside(body)));
   if (!checked.ok) return invalidInput(checked.problems);
-  const { snow, outing, baseState } = checked.value;
+  const { outing, baseState } = checked.value;
   const shelf = checked.value.products?.map(asRoled) ?? stored;
   const products = shelf.filter((one) => one.role === 'glide');
   if (products.length === 0) {
     return invalidInput([
       {
         field: 'products',
-        message: 'The shelf is empty: give products, or put waxes on the shelf.',
+        message: WORDS.theShelfIsEmptyGive,
       },
     ]);
   }
   const cases = await casesOf(checked.value);
   if ('field' in cases) return invalidInput([cases]);
   const own = { venueC: 0, handC: 0 };
-  const isReading = checked.value.outlook === undefined && checked.value.members === undefined;
-  // One reading keeps the figures of the plain pick to the last digit.
-  const plain = isReading && snow ? pick(snow, outing, products) : undefined;
   const chosen = choose({
     cases,
     outing,
     own,
     products,
     shelf,
-    ranked: plain?.ranking,
     baseState,
   });
-  return { ok: true, value: toPickResponse({ ...chosen, ...plain } as RobustChoice) };
+  return { ok: true, value: toPickResponse(chosen) };
 }
 
 /** The same for stored products of a database. */

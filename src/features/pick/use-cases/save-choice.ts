@@ -1,47 +1,52 @@
-import { mixed, object } from 'yup';
-import {
-  casesFromReading,
-  choiceDetails,
-  choose,
-  formAdvice,
-  methodsInForce,
-  type Bench,
-} from '@/core/choice';
-import { BASES, BASE_STATES } from '@/core/terms';
-import { addChoice, type Choice } from '@/data/choices';
-import { loadCourse } from '@/data/course';
+import type { Choice } from '@/core/model';
+import { choose, formAdvice, type RobustChoice, type RobustRanked } from '@/core/choice';
+import { addChoice } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
-import { findOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
-import { findReading } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
-import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
-import { moment, oneOfWords, plainText } from '@/formats/schemas/fields';
 import { validate } from '@/formats/schemas/validation';
-import { modelledCases, type ChoiceGround } from '@/server/cases';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
+import { choiceDetails, toldLines, toldRanking } from '@/words/told/choice';
+import { DEFAULT_UNITS } from '@/words/units';
+import { writerFor } from '@/words/write';
+import { choiceGround } from './choice-ground';
+import { saveChoiceSchema } from './choice-input';
 import { keepFacts } from './keep-facts';
+import { words } from '@/words';
+
+const WORDS = words.screens.pick.saveChoice;
+
+/** What is kept for years is kept in SI units. */
+const WRITE = writerFor(DEFAULT_UNITS);
 
 const LEAST_REASON = 3;
-
-/** What the Pick screen sends: ids and what was typed there. All figures are computed anew. */
-export const saveChoiceSchema = object({
-  outingId: plainText('Outing', 64).required(),
-  readingId: plainText('Reading', 64),
-  productId: plainText('Product', 64).required('Take a product.'),
-  facts: outingFactsSchema.required(),
-  startAt: moment('Start').required('Start is missing.'),
-  /** The facts and the start as the screen was filled with them. */
-  base: mixed(),
-  basis: oneOfWords('Basis', BASES).required('Choose what the snow is taken from.'),
-  handCorrectionC: ownCorrectionC('Correction by hand').required('Correction is missing.'),
-  baseState: oneOfWords('State of the base', BASE_STATES),
-  overrideReason: plainText('Reason', 300),
-  note: plainText('Note', 500),
-});
-
 const HOUR_MS = 3_600_000;
+
+interface Taken {
+  taken: RobustRanked;
+  /** Where a person overruled the best of the shelf. */
+  override: { insteadOfId: string; insteadOf: string; reason: string } | undefined;
+}
+
+/** The product as it was taken: never an excluded one, and with a reason where another is better. */
+function takenOf(result: RobustChoice, productId: string, reason: string): WireResult<Taken> {
+  const taken = result.ranking.find((one) => one.id === productId)!;
+  if (taken.excluded) {
+    const message = `${taken.name}: ${toldRanking([taken], WRITE)[0]!.reasons[0]!}`;
+    return invalidInput([{ field: 'productId', message }]);
+  }
+  const best = result.ranking.find((one) => !one.excluded);
+  if (best === undefined || best.id === productId) {
+    return { ok: true, value: { taken, override: undefined } };
+  }
+  if (reason.length < LEAST_REASON) {
+    const message = WORDS.sayWhyYouTakeInstead(taken.name, best.name);
+    return invalidInput([{ field: 'overrideReason', message }]);
+  }
+  const override = { insteadOfId: best.id, insteadOf: best.name, reason };
+  return { ok: true, value: { taken, override } };
+}
 
 /** Computes the choice from what is stored, saves it, and keeps the outing's facts as typed. */
 export async function saveChoice(
@@ -51,74 +56,24 @@ export async function saveChoice(
 ): Promise<WireResult<Choice>> {
   const checked = validate(saveChoiceSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
-  const {
-    outingId,
-    readingId,
-    productId,
-    facts,
-    startAt,
-    handCorrectionC,
-    note,
-    basis,
-    baseState,
-  } = checked.value;
-  const outing = await findOuting(db, outingId);
-  if (!outing) return failed('not_found', 'This outing is gone: choose another.');
-  const found = readingId === undefined ? undefined : await findReading(db, readingId);
-  const reading = found?.outingId === outingId ? found : undefined;
-  if (!reading && (readingId !== undefined || basis === 'measured')) {
-    return failed('not_found', 'That reading was corrected meanwhile: reload to see the new one.');
-  }
-  const planned = {
-    ...outing,
-    ...facts,
-    startAt,
-    hoursOnSnow: facts.hoursOnSnow,
-    fluorocarbonsAllowed: facts.fluorocarbonsAllowed === true,
-  };
-  const ground: ChoiceGround | undefined =
-    basis === 'measured'
-      ? { cases: casesFromReading(reading!, Date.parse(startAt)) }
-      : await modelledCases(await loadCourse(db, planned), planned, reading);
-  if (!ground) {
-    return failed('not_found', 'There is no weather for the start: take the reading instead.');
-  }
+  const { outingId, readingId, productId, facts, startAt, basis, baseState } = checked.value;
+  const found = await choiceGround(db, checked.value);
+  if (!found.ok) return found;
+  const { outing, cases, outlookVersion } = found.value;
   const shelf = await listProducts(db);
   const products = shelf.filter((one) => one.role === 'glide');
   const product = products.find((one) => one.id === productId);
-  if (!product) return failed('not_found', 'That product is no longer on the shelf: take another.');
-  const own = { venueC: outing.venue.ownCorrectionC, handC: handCorrectionC };
-  const result = choose({
-    cases: ground.cases,
-    outing: facts,
-    own,
-    products,
-    shelf,
-    takenId: productId,
-    baseState,
-  });
-  const best = result.ranking.find((one) => !one.excluded);
-  const taken = result.ranking.find((one) => one.id === productId)!;
-  if (taken.excluded) {
-    return invalidInput([{ field: 'productId', message: `${taken.name}: ${taken.reasons[0]!}` }]);
-  }
-  const reason = checked.value.overrideReason?.trim() ?? '';
-  const isOverride = best !== undefined && best.id !== productId;
-  if (isOverride && reason.length < LEAST_REASON) {
-    const message = `Say why you take ${taken.name} instead of ${best.name}.`;
-    return invalidInput([{ field: 'overrideReason', message }]);
-  }
+  if (!product) return failed('not_found', WORDS.thatProductIsNoLonger);
+  const own = { venueC: outing.venue.ownCorrectionC, handC: checked.value.handCorrectionC };
+  const asked = { cases, outing: facts, own, products, shelf, takenId: productId, baseState };
+  const result = choose(asked);
+  const chosen = takenOf(result, productId, checked.value.overrideReason?.trim() ?? '');
+  if (!chosen.ok) return chosen;
+  const { taken, override } = chosen.value;
   const team = await loadTeamSettings(db);
-  const bench: Bench = {
-    ...team,
-    hoursLeft: (Date.parse(startAt) - nowMs) / HOUR_MS,
-  };
-  const form = formAdvice(bench, facts, result.hardness);
-  const details = choiceDetails(result, taken, form, methodsInForce(team.methods), {
-    outlookVersion: ground.outlookVersion,
-    override: isOverride ? { insteadOfId: best.id, insteadOf: best.name, reason } : undefined,
-  });
-  const choice: Omit<Choice, 'id' | 'createdAt'> = {
+  const hoursLeft = (Date.parse(startAt) - nowMs) / HOUR_MS;
+  const form = formAdvice({ ...team, hoursLeft }, facts, result.hardness);
+  const made: Omit<Choice, 'id' | 'createdAt'> = {
     outingId,
     readingId,
     productId,
@@ -126,16 +81,20 @@ export async function saveChoice(
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
     inputs: { snow: result.snow, basis, outing: facts, own, products, baseState },
-    lines: result.lines,
-    ranking: result.ranking,
-    details,
+    lines: toldLines(result.lines, WRITE),
+    ranking: toldRanking(result.ranking, WRITE),
+    details: choiceDetails(
+      { choice: result, taken, form, methods: team.methods },
+      { outlookVersion, override },
+      WRITE,
+    ),
     modelVersion: result.modelVersion,
-    note: note || undefined,
+    note: checked.value.note || undefined,
   };
   return write(async (transaction, { id, at }) => {
-    const made: Choice = { ...choice, id, createdAt: at };
-    await addChoice(transaction, made);
+    const choice: Choice = { ...made, id, createdAt: at };
+    await addChoice(transaction, choice);
     await keepFacts(transaction, outingId, checked.value);
-    return { ok: true, value: made };
+    return { ok: true, value: choice };
   });
 }

@@ -1,5 +1,6 @@
+import type { TeamSettings } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
-import { loadTeamSettings, saveTeamSettings, type TeamSettings } from '@/data/team-settings';
+import { loadTeamSettings, saveTeamSettings } from '@/data/team-settings';
 import { teamChangeSchema } from '@/formats/schemas/team';
 import { validate } from '@/formats/schemas/validation';
 import { invalidInput, type WireResult } from '@/formats/wire';

@@ -1,3 +1,4 @@
+import type { Outing, ShelfProduct, StockMove } from '@/core/model';
 import { carryWeather, type Outlook, type WeatherSample } from '@/core/snow/outlook';
 import {
   bestPurchase,
@@ -14,10 +15,10 @@ import { isExcluded } from '@/core/wax';
 import { listChoices } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
-import { listOutings, type Outing } from '@/data/outings';
-import { listProducts, type ShelfProduct } from '@/data/products';
+import { listOutings } from '@/data/outings';
+import { listProducts } from '@/data/products';
 import { listSkis } from '@/data/skis';
-import { listStockMoves, remainingGrams, type StockMove } from '@/data/stock';
+import { listStockMoves, remainingGrams } from '@/data/stock';
 import { listStations } from '@/data/weather';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';

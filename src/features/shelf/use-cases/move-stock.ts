@@ -4,6 +4,9 @@ import { addStockMove, remainingGrams } from '@/data/stock';
 import { stockMoveSchema } from '@/formats/schemas/shelf';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.shelf.moveStock;
 
 const ROUNDING_G = 1e-9;
 
@@ -17,12 +20,12 @@ export async function moveStock(
   if (!checked.ok) return invalidInput(checked.problems);
   const { productId, kind, grams, note } = checked.value;
   if (!(await findProduct(db, productId))) {
-    return failed('not_found', 'This product is not on the shelf: choose another.');
+    return failed('not_found', WORDS.thisProductIsNotOn);
   }
   const left = (await remainingGrams(db))[productId] ?? 0;
   const signed = kind === 'bought' ? grams : kind === 'used' ? -grams : grams - left;
   if (left + signed < -ROUNDING_G) {
-    const message = `Only ${Math.round(left)} g are there: correct the stock first.`;
+    const message = WORDS.onlyGAreThereCorrect(Math.round(left));
     return invalidInput([{ field: 'grams', message }]);
   }
   await addStockMove(db, {

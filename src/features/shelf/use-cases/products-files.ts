@@ -6,6 +6,9 @@ import { failed, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import type { Write } from '@/server/deed';
+import { words } from '@/words';
+
+const WORDS = words.screens.shelf.productsFiles;
 
 export const productsFileTask = task('products file', 'quick', readProducts);
 
@@ -18,7 +21,7 @@ export async function importProducts(
   const onShelf = (await listProducts(db)).map((product) => product.name);
   const file = await offLoop(productsFileTask, text, onShelf);
   if (!file.ok) {
-    return failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
+    return failed('invalid_file', WORDS.nothingWasTakenInFix, file.problems);
   }
   return write(async (transaction, { id: importId, newId }) => {
     const products = file.rows.map((row) => ({ ...row, id: newId(), swatch: row.swatch ?? null }));
@@ -32,5 +35,5 @@ export async function exportProducts(
   db: FrostDatabase,
   format: string | null,
 ): Promise<WireResult<OutFile>> {
-  return asFile('shelf', format, onePage(await listProducts(db)), writeProducts);
+  return asFile('shelf', { format, pages: onePage(await listProducts(db)), write: writeProducts });
 }

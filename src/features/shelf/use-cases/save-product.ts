@@ -1,16 +1,14 @@
+import type { ShelfProduct } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
-import {
-  findProduct,
-  listProducts,
-  removeProduct,
-  saveProducts,
-  type ShelfProduct,
-} from '@/data/products';
+import { findProduct, listProducts, removeProduct, saveProducts } from '@/data/products';
 import { withUsual } from '@/formats/csv/products';
 import { mergeMeanwhile } from '@/formats/meanwhile';
-import { shelfProductSchema } from '@/formats/schemas/shelf';
+import { shelfProductSchema } from '@/formats/schemas/product';
 import { asFields, basedOn, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.shelf.saveProduct;
 
 export interface SavedProduct {
   id: string;
@@ -19,10 +17,7 @@ export interface SavedProduct {
   taken: string[];
 }
 
-const GONE = failed(
-  'conflict',
-  'This product was taken off the shelf meanwhile: put it on the shelf anew.',
-);
+const GONE = failed('conflict', WORDS.thisProductWasTakenOff);
 
 async function nameTaken(
   db: FrostDatabase,
@@ -33,7 +28,7 @@ async function nameTaken(
     (other) => other.id !== product.id && other.name.trim().toLowerCase() === name,
   );
   if (!isTaken) return undefined;
-  const message = `“${product.name}” is on the shelf already: give this one another name.`;
+  const message = WORDS.isOnTheShelfAlready(product.name);
   return invalidInput([{ field: 'name', message }]);
 }
 
@@ -43,9 +38,7 @@ async function nameTaken(
  */
 export async function saveProduct(
   db: FrostDatabase,
-  input: unknown,
-  base: unknown,
-  newId: string,
+  { input, base, newId }: { input: unknown; base: unknown; newId: string },
 ): Promise<WireResult<SavedProduct>> {
   const fields = { id: newId, role: 'glide', ...asFields(input) };
   const checked = validate(shelfProductSchema, withUsual(fields));
@@ -73,7 +66,5 @@ export async function takeOffShelf(
   id: string,
 ): Promise<WireResult<ShelfProduct>> {
   const removed = await removeProduct(db, id);
-  return removed
-    ? { ok: true, value: removed }
-    : failed('not_found', 'That product is off the shelf already.');
+  return removed ? { ok: true, value: removed } : failed('not_found', WORDS.thatProductIsOffThe);
 }

@@ -4,6 +4,9 @@ import { findSki } from '@/data/skis';
 import { findingSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.skis.baseMarks;
 
 /** Marks what was seen on a base. */
 export async function markBase(
@@ -14,9 +17,9 @@ export async function markBase(
   const checked = validate(findingSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
   const ski = await findSki(db, checked.value.skiId);
-  if (!ski) return failed('not_found', 'This ski is gone: choose another.');
+  if (!ski) return failed('not_found', WORDS.thisSkiIsGoneChoose);
   if (checked.value.positionCm > ski.lengthCm) {
-    const message = `The ski is ${ski.lengthCm} cm long: the place lies beyond its tail.`;
+    const message = WORDS.theSkiIsCmLong(ski.lengthCm);
     return invalidInput([{ field: 'positionCm', message }]);
   }
   await addFinding(db, { ...checked.value, id: stamp.id, foundAt: stamp.at });
@@ -26,9 +29,7 @@ export async function markBase(
 /** Clears a mark, or puts it back. */
 export async function clearMark(
   db: FrostDatabase,
-  id: string,
-  isBack: boolean,
-  at: string,
+  { id, isBack, at }: { id: string; isBack: boolean; at: string },
 ): Promise<WireResult<null>> {
   if (isBack) await restoreFinding(db, id);
   else await clearFindings(db, { id }, at);

@@ -1,14 +1,9 @@
+import type { KeptEvent, KeptFinding, KeptSki } from '@/core/model';
 import { careOf, readLookOver, type Care, type LookOver, type Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { bySki } from '@/data/by-ski';
-import {
-  eventsOnRack,
-  listSkiEvents,
-  listFindings,
-  type KeptEvent,
-  type KeptFinding,
-} from '@/data/ski-events';
-import { findSki, listSkiPhotos, listSkis, type KeptSki } from '@/data/skis';
+import { eventsOnRack, listSkiEvents, listFindings } from '@/data/ski-events';
+import { findSki, listSkiPhotos, listSkis } from '@/data/skis';
 
 /** A ski with how it is. */
 export interface RackSki {
@@ -42,7 +37,7 @@ export async function loadRack(
   return skis.map((ski) => {
     const own = findingsOf.get(ski.id) ?? [];
     const past = eventsOf.get(ski.id) ?? [];
-    const { reserve, due } = careOf(ski.type, past, own, nowMs, isSouthern);
+    const { reserve, due } = careOf(ski.type, { events: past, findings: own, nowMs, isSouthern });
     const { id, name, owner, type, lengthCm, grindMm, grindPattern, note } = ski;
     return {
       ski: { id, name, owner, type, lengthCm, grindMm, grindPattern, note },
@@ -62,9 +57,7 @@ export interface SkiView extends RackSki {
 /** Loads a ski; undefined when there is none of this id. */
 export async function loadSki(
   db: FrostDatabase,
-  id: string,
-  nowMs: number,
-  isSouthern: boolean,
+  { id, nowMs, isSouthern }: { id: string; nowMs: number; isSouthern: boolean },
 ): Promise<SkiView | undefined> {
   const ski = await findSki(db, id);
   if (!ski) return undefined;
@@ -76,7 +69,7 @@ export async function loadSki(
   return {
     ski,
     findings,
-    care: careOf(ski.type, events, findings, nowMs, isSouthern),
+    care: careOf(ski.type, { events, findings, nowMs, isSouthern }),
     look: readLookOver(findings, ski),
     events: events.reverse(),
     photoIds,

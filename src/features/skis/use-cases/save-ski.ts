@@ -5,6 +5,9 @@ import { mergeMeanwhile } from '@/formats/meanwhile';
 import { SKI_DEFAULTS, skiSchema } from '@/formats/schemas/ski';
 import { asFields, basedOn, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.skis.saveSki;
 
 /** A pair as saved, with what others had changed meanwhile and was taken over. */
 export interface SavedSki {
@@ -13,10 +16,7 @@ export interface SavedSki {
   taken: string[];
 }
 
-const REMOVED = failed(
-  'conflict',
-  'This pair was taken off the rack meanwhile: put it back first, then save again.',
-);
+const REMOVED = failed('conflict', WORDS.thisPairWasTakenOff);
 
 async function nameTaken(db: FrostDatabase, ski: Ski): Promise<WireResult<never> | undefined> {
   const name = ski.name.toLowerCase();
@@ -24,7 +24,7 @@ async function nameTaken(db: FrostDatabase, ski: Ski): Promise<WireResult<never>
     (other) => other.id !== ski.id && other.name.toLowerCase() === name,
   );
   if (!isTaken) return undefined;
-  const message = `“${ski.name}” is on the rack already: give this one another name.`;
+  const message = WORDS.isOnTheRackAlready(ski.name);
   return invalidInput([{ field: 'name', message }]);
 }
 
@@ -34,9 +34,7 @@ async function nameTaken(db: FrostDatabase, ski: Ski): Promise<WireResult<never>
  */
 export async function saveSki(
   db: FrostDatabase,
-  input: unknown,
-  base: unknown,
-  newId: string,
+  { input, base, newId }: { input: unknown; base: unknown; newId: string },
 ): Promise<WireResult<SavedSki>> {
   const checked = validate(skiSchema, { id: newId, ...SKI_DEFAULTS, ...asFields(input) });
   if (!checked.ok) return invalidInput(checked.problems);
@@ -65,7 +63,7 @@ export async function takeOffRack(
 ): Promise<WireResult<null>> {
   return (await removeSki(db, id, at))
     ? { ok: true, value: null }
-    : failed('not_found', 'That pair is off the rack already.');
+    : failed('not_found', WORDS.thatPairIsOffThe);
 }
 
 /** Puts a pair back that was taken off, unless its name is another's by now. */
@@ -75,5 +73,5 @@ export async function putBackOnRack(db: FrostDatabase, id: string): Promise<Wire
   if (problem) return problem;
   return (await restoreSki(db, id))
     ? { ok: true, value: null }
-    : failed('not_found', 'That pair is on the rack already.');
+    : failed('not_found', WORDS.thatPairIsOnThe);
 }

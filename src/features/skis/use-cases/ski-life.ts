@@ -1,9 +1,13 @@
+import type { KeptEvent } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
-import { addSkiEvent, removeSkiEvent, type KeptEvent } from '@/data/ski-events';
+import { addSkiEvent, removeSkiEvent } from '@/data/ski-events';
 import { findSki } from '@/data/skis';
 import { skiEventSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.skis.skiLife;
 
 /** Writes an event into the life of a ski. */
 export async function writeEvent(
@@ -14,7 +18,7 @@ export async function writeEvent(
   const checked = validate(skiEventSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
   const { at, ...event } = checked.value;
-  if (!(await findSki(db, event.skiId))) return failed('not_found', 'This ski is gone.');
+  if (!(await findSki(db, event.skiId))) return failed('not_found', WORDS.thisSkiIsGone);
   await addSkiEvent(db, { ...event, id: stamp.id, atMs: at ? Date.parse(at) : stamp.nowMs });
   return { ok: true, value: { id: stamp.id } };
 }
@@ -22,7 +26,5 @@ export async function writeEvent(
 /** Takes an event back; gives it, so that this can be undone. */
 export async function takeEventBack(db: FrostDatabase, id: string): Promise<WireResult<KeptEvent>> {
   const removed = await removeSkiEvent(db, id);
-  return removed
-    ? { ok: true, value: removed }
-    : failed('not_found', 'That event was taken back already.');
+  return removed ? { ok: true, value: removed } : failed('not_found', WORDS.thatEventWasTakenBack);
 }

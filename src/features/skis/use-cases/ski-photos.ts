@@ -3,15 +3,16 @@ import { addSkiPhoto, findSki, findSkiPhoto } from '@/data/skis';
 import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
+import { words } from '@/words';
+
+const WORDS = words.screens.skis.skiPhotos;
 
 /** Keeps a photo of a ski, smaller and without metadata. */
 export async function keepSkiPhoto(
   db: FrostDatabase,
-  skiId: string,
-  bytes: Uint8Array,
-  write: Write,
+  { skiId, bytes, write }: { skiId: string; bytes: Uint8Array; write: Write },
 ): Promise<WireResult<{ id: string; bytes: number }>> {
-  if (!(await findSki(db, skiId))) return failed('not_found', 'There is no such ski.');
+  if (!(await findSki(db, skiId))) return failed('not_found', WORDS.thereIsNoSuchSki);
   const jpeg = await cleanPhoto(bytes);
   if (!jpeg) return NO_PHOTO;
   return write(async (transaction, { id, at }) => {
@@ -28,5 +29,5 @@ export async function showSkiPhoto(
   const jpeg = await findSkiPhoto(db, id);
   return jpeg
     ? { ok: true, value: new Uint8Array(jpeg) }
-    : failed('not_found', 'There is no such photo.');
+    : failed('not_found', WORDS.thereIsNoSuchPhoto);
 }

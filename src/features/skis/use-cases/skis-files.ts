@@ -6,6 +6,9 @@ import { failed, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import type { Write } from '@/server/deed';
+import { words } from '@/words';
+
+const WORDS = words.screens.skis.skisFiles;
 
 export const skisFileTask = task('skis file', 'quick', readSkis);
 
@@ -18,7 +21,7 @@ export async function importSkis(
   const onRack = (await listSkis(db)).map((ski) => ski.name);
   const file = await offLoop(skisFileTask, text, onRack);
   if (!file.ok) {
-    return failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
+    return failed('invalid_file', WORDS.nothingWasTakenInFix, file.problems);
   }
   return write(async (transaction, { id: importId, newId }) => {
     const skis = file.rows.map((row) => ({ ...row, id: newId() }));
@@ -32,5 +35,5 @@ export async function exportSkis(
   db: FrostDatabase,
   format: string | null,
 ): Promise<WireResult<OutFile>> {
-  return asFile('skis', format, onePage(await listSkis(db)), writeSkis);
+  return asFile('skis', { format, pages: onePage(await listSkis(db)), write: writeSkis });
 }

@@ -5,8 +5,9 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { fitSettling, surfaceFromInfrared, type ProbeSample } from '@/core/instruments';
 import { readInstrumentLine } from '@/formats/instruments/lines';
 import { ActionButton } from '@/ui/fields/action-button';
-import { temperature, temperatureWithSpread } from '@/ui/format/quantities';
+import { temperature, temperatureWithSpread } from '@/words/quantities';
 import { useUnits } from '@/ui/format/units-context';
+import { Disclosure } from '@/ui/frame/disclosure';
 import type { ReadingDraft } from '../use-reading-form';
 import {
   pretendedHygrometer,
@@ -15,6 +16,9 @@ import {
   STAND_IN_SPEED,
   type PretendedSnow,
 } from './stand-in-instruments';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.instrumentPanel;
 
 interface InstrumentPanelProps {
   snow: PretendedSnow;
@@ -54,24 +58,20 @@ export function InstrumentPanel({ snow, onRead }: InstrumentPanelProps) {
     if (percent !== undefined) onRead({ humidityFraction: Math.round(percent) / 100 });
   };
   return (
-    <Box as="details" mt="3">
-      <Box as="summary" minH="target" cursor="pointer" textStyle="body" py="2">
-        Read the instruments
-      </Box>
+    <Disclosure mt="3" title={WORDS.readTheInstruments}>
       <Box pl="4" borderLeftWidth="2px" borderColor="rule">
         <Text textStyle="small" color="faint" mb="2">
-          Stand-ins that ship with the app; the probe runs {STAND_IN_SPEED} times as fast as a real
-          one.
+          {WORDS.standInsThatShipWith(STAND_IN_SPEED)}
         </Text>
         <Flex gap="3" wrap="wrap">
           <ActionButton quiet onClick={isReading ? stop : start}>
-            {isReading ? 'Stop the probe' : 'Put the probe in'}
+            {isReading ? WORDS.stopTheProbe : WORDS.putTheProbeIn}
           </ActionButton>
           <ActionButton quiet onClick={() => void shoot()}>
-            Infra-red gun
+            {WORDS.infraRedGun}
           </ActionButton>
           <ActionButton quiet onClick={() => void smell()}>
-            Hygrometer
+            {WORDS.hygrometer}
           </ActionButton>
         </Flex>
         {last && (
@@ -79,20 +79,20 @@ export function InstrumentPanel({ snow, onRead }: InstrumentPanelProps) {
             <Text textStyle="title">{temperature(last.temperatureC, units)}</Text>
             <Text textStyle="body">
               {fit?.isSettled
-                ? `Settled at ${temperatureWithSpread(fit.finalC, fit.sdC, units)}, you may pull it.`
+                ? WORDS.settledAtYouMayPull(temperatureWithSpread(fit.finalC, fit.sdC, units))
                 : fit
-                  ? `Going to about ${temperatureWithSpread(fit.finalC, fit.sdC, units)}; wait.`
-                  : 'Too early to tell; wait.'}
+                  ? WORDS.goingToAboutWait(temperatureWithSpread(fit.finalC, fit.sdC, units))
+                  : WORDS.tooEarlyToTellWait}
             </Text>
             {fit?.isSettled && (
               <ActionButton mt="2" onClick={use}>
-                Use it
+                {WORDS.useIt}
               </ActionButton>
             )}
           </Box>
         )}
       </Box>
-    </Box>
+    </Disclosure>
   );
 }
 

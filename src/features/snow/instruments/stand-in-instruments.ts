@@ -31,7 +31,11 @@ export function pretendedProbe(snow: PretendedSnow, seed: number): Instrument {
   return {
     async *lines(signal) {
       const random = randomSource(seed);
-      const sampleAt = standInProbe(snow.contactC, snow.airC, PROBE_TIME_CONSTANT_S, random);
+      const sampleAt = standInProbe(snow.contactC, {
+        airC: snow.airC,
+        timeConstantS: PROBE_TIME_CONSTANT_S,
+        random,
+      });
       for (let n = 1; !signal.aborted; n += 1) {
         await pause(SAMPLE_EVERY_MS);
         const { seconds, temperatureC } = sampleAt((n * SAMPLE_EVERY_MS * STAND_IN_SPEED) / 1000);
@@ -48,13 +52,12 @@ export function pretendedInfrared(snow: PretendedSnow, seed: number): Instrument
     async *lines() {
       await pause(SAMPLE_EVERY_MS);
       const skyC = snow.airC - SKY_BELOW_AIR_C;
-      const read = standInInfrared(
-        snow.surfaceC,
+      const read = standInInfrared(snow.surfaceC, {
         skyC,
-        EMISSIVITY,
-        DAYLIGHT_ERROR_C,
-        randomSource(seed),
-      );
+        emissivity: EMISSIVITY,
+        daylightErrorC: DAYLIGHT_ERROR_C,
+        random: randomSource(seed),
+      });
       yield writeInstrumentLine({ kind: 'infrared', values: [read, EMISSIVITY] });
     },
   };

@@ -10,5 +10,9 @@ export async function exportReadings(
   outingId: string | null,
   format: string | null,
 ): Promise<WireResult<OutFile>> {
-  return asFile('readings', format, pagesOfReadings(db, outingId ?? undefined), writeReadings);
+  return asFile('readings', {
+    format,
+    pages: pagesOfReadings(db, outingId ?? undefined),
+    write: writeReadings,
+  });
 }

@@ -9,6 +9,9 @@ import { failed, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import type { Write } from '@/server/deed';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.importReadings;
 
 export interface ImportReport {
   importId: string;
@@ -37,15 +40,13 @@ export const readingsFileTask = task('readings file', 'quick', readPages);
 /** Takes in a whole CSV file of readings, or nothing of it. */
 export async function importReadings(
   db: FrostDatabase,
-  outingId: string,
-  text: string,
-  write: Write,
+  { outingId, text, write }: { outingId: string; text: string; write: Write },
 ): Promise<WireResult<ImportReport>> {
   const outing = await findOuting(db, outingId);
-  if (!outing) return failed('not_found', 'There is no outing of this id.');
+  if (!outing) return failed('not_found', WORDS.thereIsNoOutingOf);
   const file = await offLoop(readingsFileTask, text, outing.venue.timeZone);
   if (!file.ok) {
-    return failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
+    return failed('invalid_file', WORDS.nothingWasTakenInFix, file.problems);
   }
   return write(async (transaction, { id: importId, newId, at }) => {
     for (const page of file.pages) {

@@ -4,15 +4,16 @@ import { findReading } from '@/data/readings';
 import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
+import { words } from '@/words';
 
-const NO_READING = failed('not_found', 'There is no standing reading of this id.');
+const WORDS = words.screens.snow.readingPhoto;
+
+const NO_READING = failed('not_found', WORDS.thereIsNoStandingReading);
 
 /** Keeps a photo of a standing reading, cleaned of metadata. */
 export async function keepPhoto(
   db: FrostDatabase,
-  readingId: string,
-  bytes: Uint8Array,
-  write: Write,
+  { readingId, bytes, write }: { readingId: string; bytes: Uint8Array; write: Write },
 ): Promise<WireResult<{ bytes: number }>> {
   if (!(await findReading(db, readingId))) return NO_READING;
   const jpeg = await cleanPhoto(bytes);
@@ -32,12 +33,12 @@ export async function showPhoto(
   const jpeg = await findPhoto(db, readingId);
   return jpeg
     ? { ok: true, value: new Uint8Array(jpeg) }
-    : failed('not_found', 'This reading has no photo.');
+    : failed('not_found', WORDS.thisReadingHasNoPhoto);
 }
 
 /** Takes the photo of a reading away. */
 export async function dropPhoto(db: FrostDatabase, readingId: string): Promise<WireResult<null>> {
   return (await removePhoto(db, readingId))
     ? { ok: true, value: null }
-    : failed('not_found', 'This reading has no photo.');
+    : failed('not_found', WORDS.thisReadingHasNoPhoto);
 }

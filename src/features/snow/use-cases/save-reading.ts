@@ -1,25 +1,27 @@
+import type { Reading } from '@/core/model';
 import { object } from 'yup';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { movePhotos } from '@/data/photos';
-import { addReadings, findReading, type Reading } from '@/data/readings';
+import { addReadings, findReading } from '@/data/readings';
 import { plainText } from '@/formats/schemas/fields';
 import { readingSchema } from '@/formats/schemas/reading';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { HOUSE_LIMITS } from '@/core/wax';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.saveReading;
 
 const targetSchema = object({
-  outingId: plainText('Outing', 64).required('Outing is missing.'),
-  correctsId: plainText('Reading', 64),
-}).typeError('The target must be an object.');
+  outingId: plainText(WORDS.outing, 64).required(WORDS.outingIsMissing),
+  correctsId: plainText(WORDS.reading, 64),
+}).typeError(WORDS.theTargetMustBeAn);
 
 /** Adds a reading to an outing, or a correction of the standing reading `correctsId`. */
 export async function saveReading(
   db: FrostDatabase,
-  target: unknown,
-  input: unknown,
-  stamp: { id: string; at: string },
+  { target, input, stamp }: { target: unknown; input: unknown; stamp: { id: string; at: string } },
 ): Promise<WireResult<Reading>> {
   const checked = validate(readingSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
@@ -27,15 +29,12 @@ export async function saveReading(
   if (!named.ok) return invalidInput(named.problems);
   const { outingId, correctsId } = named.value;
   if (!(await findOuting(db, outingId))) {
-    return failed('not_found', 'This outing is gone: choose another.');
+    return failed('not_found', WORDS.thisOutingIsGoneChoose);
   }
   if (correctsId !== undefined) {
     const standing = await findReading(db, correctsId);
     if (standing?.outingId !== outingId) {
-      return failed(
-        'not_found',
-        'That reading was corrected meanwhile: reload to see the new one.',
-      );
+      return failed('not_found', WORDS.thatReadingWasCorrectedMeanwhile);
     }
   }
   const { takenAt, ...fields } = checked.value;

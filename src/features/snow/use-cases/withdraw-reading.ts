@@ -2,6 +2,9 @@ import { restoreRow, withdrawRows, type Stamp } from '@/data/append-only';
 import type { FrostDatabase } from '@/data/database';
 import { movePhotos } from '@/data/photos';
 import { failed, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.snow.withdrawReading;
 
 /** Withdraws one reading; the record keeps it. */
 export async function withdrawReading(
@@ -9,10 +12,10 @@ export async function withdrawReading(
   id: string,
   stamp: Stamp,
 ): Promise<WireResult<{ count: number }>> {
-  const count = await withdrawRows(db, 'reading', 'id', id, stamp);
+  const count = await withdrawRows(db, { table: 'reading', column: 'id', value: id, stamp });
   return count > 0
     ? { ok: true, value: { count } }
-    : failed('not_found', 'That reading was withdrawn or corrected already.');
+    : failed('not_found', WORDS.thatReadingWasWithdrawnOr);
 }
 
 /** Undoes the withdrawal of a reading. */
@@ -21,8 +24,8 @@ export async function restoreReading(
   id: string,
   stamp: Stamp,
 ): Promise<WireResult<null>> {
-  const restoredId = await restoreRow(db, 'reading', id, stamp);
-  if (restoredId === undefined) return failed('not_found', 'That reading is back already.');
+  const restoredId = await restoreRow(db, { table: 'reading', id, stamp });
+  if (restoredId === undefined) return failed('not_found', WORDS.thatReadingIsBackAlready);
   await movePhotos(db, id, restoredId);
   return { ok: true, value: null };
 }
@@ -33,6 +36,11 @@ export async function withdrawImport(
   importId: string,
   stamp: Stamp,
 ): Promise<WireResult<{ count: number }>> {
-  const count = await withdrawRows(db, 'reading', 'import_id', importId, stamp);
+  const count = await withdrawRows(db, {
+    table: 'reading',
+    column: 'import_id',
+    value: importId,
+    stamp,
+  });
   return { ok: true, value: { count } };
 }

@@ -4,6 +4,9 @@ import { findOuting } from '@/data/outings';
 import { writeCalendar } from '@/formats/calendar/outing';
 import { whole, type OutFile } from '@/formats/out-file';
 import { failed, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.outingCalendar;
 
 const HOURS = 2;
 
@@ -13,7 +16,7 @@ export async function outingCalendar(
   outingId: string,
 ): Promise<WireResult<OutFile>> {
   const outing = await findOuting(db, outingId);
-  if (!outing) return failed('not_found', 'There is no outing of this id.');
+  if (!outing) return failed('not_found', WORDS.thereIsNoOutingOf);
   const [choice] = await listChoices(db, outingId, 1);
   const text = writeCalendar({
     id: outing.id,
@@ -23,7 +26,7 @@ export async function outingCalendar(
     longitude: outing.venue.longitude,
     startAt: outing.startAt,
     hours: HOURS,
-    note: choice ? `Wax: ${choice.productName}` : 'No wax chosen yet.',
+    note: choice ? WORDS.wax(choice.productName) : WORDS.noWaxChosenYet,
   });
   return { ok: true, value: { name: 'outing.ics', type: 'text/calendar', pieces: whole(text) } };
 }

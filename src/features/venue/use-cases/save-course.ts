@@ -1,11 +1,15 @@
+import type { Segment } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
-import { listSegments, saveSegments, type Segment } from '@/data/segments';
+import { listSegments, saveSegments } from '@/data/segments';
 import { findVenue } from '@/data/venues';
 import { mergeMeanwhile } from '@/formats/meanwhile';
 import { courseSchema } from '@/formats/schemas/course';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { VENUE_GONE } from './save-place';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.saveCourse;
 
 /** Segments as one set of fields, `2.lengthM`, so that two changes can be merged. */
 const flat = (segments: readonly Segment[]) =>
@@ -16,7 +20,7 @@ const flat = (segments: readonly Segment[]) =>
   );
 
 function nested(fields: Record<string, unknown>, count: number): Segment[] {
-  const segments = Array.from({ length: count }, () => ({}) as Record<string, unknown>);
+  const segments = Array.from({ length: count }, (): Record<string, unknown> => ({}));
   for (const [path, value] of Object.entries(fields)) {
     const [at, field] = path.split('.') as [string, string];
     segments[Number(at)]![field] = value;
@@ -36,9 +40,7 @@ export interface CourseNow {
  */
 export async function saveCourse(
   db: FrostDatabase,
-  venueId: string,
-  segments: unknown,
-  base: unknown,
+  { venueId, segments, base }: { venueId: string; segments: unknown; base: unknown },
 ): Promise<WireResult<{ version: number; taken: string[] }>> {
   const checked = validate(courseSchema, { segments });
   if (!checked.ok) return invalidInput(checked.problems);
@@ -53,8 +55,7 @@ export async function saveCourse(
   if (!isUnchanged) {
     const current: CourseNow = { version: venue.courseVersion, segments: stored };
     if (from.length !== stored.length || mine.length !== stored.length) {
-      const message =
-        'Someone else changed the course meanwhile. Look at theirs, or save yours in its place.';
+      const message = WORDS.someoneElseChangedTheCourse;
       return failed('changed_meanwhile', message, [current]);
     }
     const state = { version: venue.courseVersion, values: flat(stored) };

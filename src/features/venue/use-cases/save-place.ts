@@ -6,16 +6,17 @@ import { stationSchema } from '@/formats/schemas/course';
 import { venueSchema } from '@/formats/schemas/outing';
 import { basedOn, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.savePlace;
 
 /** A venue that is no longer there. */
-export const VENUE_GONE = failed('not_found', 'This venue is gone: choose another outing.');
+export const VENUE_GONE = failed('not_found', WORDS.thisVenueIsGoneChoose);
 
 /** Saves the place itself; changed since `base`, the two changes are merged field by field. */
 export async function savePlace(
   db: FrostDatabase,
-  id: string,
-  input: unknown,
-  base: unknown,
+  { id, input, base }: { id: string; input: unknown; base: unknown },
 ): Promise<WireResult<{ version: number; taken: string[] }>> {
   const checked = validate(venueSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
@@ -32,9 +33,7 @@ export async function savePlace(
 /** Adds a station to a venue. */
 export async function addStation(
   db: FrostDatabase,
-  venueId: string,
-  input: unknown,
-  id: string,
+  { venueId, input, id }: { venueId: string; input: unknown; id: string },
 ): Promise<WireResult<{ id: string }>> {
   const checked = validate(stationSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);

@@ -1,7 +1,7 @@
+import type { Venue } from '@/core/model';
 import { mixed, object, string } from 'yup';
 import type { WeatherSample } from '@/core/snow/outlook';
 import type { FrostDatabase } from '@/data/database';
-import type { Venue } from '@/data/venues';
 import { findVenue } from '@/data/venues';
 import { listStations, saveWeather } from '@/data/weather';
 import { readReports } from '@/formats/aviation/reports';
@@ -15,6 +15,9 @@ import { task } from '@/server/compute/task';
 import type { Write } from '@/server/deed';
 import { SERVICE_MOODS, standInTransport, type ServiceMood } from '../stand-in-service';
 import { askService } from '../weather-service';
+import { words } from '@/words';
+
+const WORDS = words.screens.venue.takeWeather;
 
 /** Ways to get weather in. */
 export type WeatherInput =
@@ -42,38 +45,36 @@ export const reportsTask = task('airfield reports', 'quick', readReports);
 
 const WAYS = ['file', 'reports', 'typed', 'service'] as const;
 const targetSchema = object({
-  venueId: plainText('Venue', 64).required('Venue is missing.'),
-  stationId: plainText('Station', 64).required('Station is missing.'),
-}).typeError('The target must be an object.');
+  venueId: plainText(WORDS.venue, 64).required(WORDS.venueIsMissing),
+  stationId: plainText(WORDS.station, 64).required(WORDS.stationIsMissing),
+}).typeError(WORDS.theTargetMustBeAn);
 const inputSchema = object({
-  kind: oneOfWords('Way', WAYS).required('Way is missing.'),
+  kind: oneOfWords(WORDS.way, WAYS).required(WORDS.wayIsMissing),
   text: string().when('kind', {
     is: (kind: unknown) => kind === 'file' || kind === 'reports',
-    then: (text) => text.typeError('Text must be text.').defined('Text is missing.'),
+    then: (text) => text.typeError(WORDS.textMustBeText).defined(WORDS.textIsMissing),
   }),
-  mood: oneOfWords('Mood', SERVICE_MOODS).when('kind', {
+  mood: oneOfWords(WORDS.mood, SERVICE_MOODS).when('kind', {
     is: 'service',
-    then: (mood) => mood.required('Mood is missing.'),
+    then: (mood) => mood.required(WORDS.moodIsMissing),
   }),
   sample: mixed(),
-}).typeError('The weather must be an object.');
+}).typeError(WORDS.theWeatherMustBeAn);
 
 const OLD_MS = 6 * 3_600_000;
 const MOST_TEXT = 2_000_000;
 
 async function read(
   input: WeatherInput,
-  venue: Venue,
-  altitudeM: number,
-  at: string,
+  { venue, altitudeM, at }: { venue: Venue; altitudeM: number; at: string },
 ): Promise<WireResult<ReadWeather>> {
   switch (input.kind) {
     case 'file': {
-      if (input.text.length > MOST_TEXT) return failed('too_large', 'The file is over 2 MB.');
+      if (input.text.length > MOST_TEXT) return failed('too_large', WORDS.theFileIsOver2);
       const file = await offLoop(weatherFileTask, input.text, venue.timeZone);
       return file.ok
         ? { ok: true, value: { samples: file.rows, source: 'file', notes: [] } }
-        : failed('invalid_file', 'Nothing was taken in: fix these cells first.', file.problems);
+        : failed('invalid_file', WORDS.nothingWasTakenInFix, file.problems);
     }
     case 'reports': {
       const reports = await offLoop(reportsTask, input.text, new Date(at));
@@ -82,7 +83,7 @@ async function read(
             ok: true,
             value: { samples: reports.samples, source: 'airfield', notes: reports.notes },
           }
-        : failed('invalid_file', 'Nothing was taken in: fix these lines first.', reports.problems);
+        : failed('invalid_file', WORDS.nothingWasTakenInFixThese, reports.problems);
     }
     case 'typed': {
       const checked = validate(weatherSampleSchema, input.sample);
@@ -96,7 +97,7 @@ async function read(
       const answer = await askService(standInTransport(input.mood, Date.parse(at)), place);
       if (!answer.ok) return answer;
       const { samples, issuedAt } = answer.value;
-      return { ok: true, value: { samples, source: 'stand-in service', issuedAt, notes: [] } };
+      return { ok: true, value: { samples, source: 'service', issuedAt, notes: [] } };
     }
   }
 }
@@ -104,8 +105,7 @@ async function read(
 /** Takes weather in for a station of a venue; old forecasts are taken, and marked by their age. */
 export async function takeWeather(
   db: FrostDatabase,
-  target: unknown,
-  input: unknown,
+  { target, input }: { target: unknown; input: unknown },
   { at, write }: { at: string; write: Write },
 ): Promise<WireResult<TakenWeather>> {
   const named = validate(targetSchema, target);
@@ -115,20 +115,19 @@ export async function takeWeather(
   if (!given.ok) return invalidInput(given.problems);
   const venue = await findVenue(db, venueId);
   const station = (await listStations(db, venueId, '9999')).find((other) => other.id === stationId);
-  if (!venue || !station) return failed('not_found', 'This station is gone: choose another.');
-  const weather = await read(given.value as WeatherInput, venue, station.altitudeM, at);
+  if (!venue || !station) return failed('not_found', WORDS.thisStationIsGoneChoose);
+  const weather = await read(given.value as WeatherInput, {
+    venue,
+    altitudeM: station.altitudeM,
+    at,
+  });
   if (!weather.ok) return weather;
   const { samples, source, issuedAt, notes } = weather.value;
   const takenInAt = issuedAt ?? at;
   const ageMs = Date.parse(at) - Date.parse(takenInAt);
-  const age =
-    ageMs > OLD_MS
-      ? [
-          `This forecast is ${Math.round(ageMs / 3_600_000)} h old: hours with newer weather keep that.`,
-        ]
-      : [];
+  const age = ageMs > OLD_MS ? [WORDS.thisForecastIsHOld(Math.round(ageMs / 3_600_000))] : [];
   return write(async (transaction) => {
-    await saveWeather(transaction, station.id, samples, source, takenInAt);
+    await saveWeather(transaction, { stationId: station.id, samples, source, at: takenInAt });
     return { ok: true, value: { hours: samples.length, takenInAt, notes: [...notes, ...age] } };
   });
 }

@@ -7,8 +7,11 @@ import { SkiScreen } from '@/features/skis/ski-screen';
 import { loadSki } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
+import { words } from '@/words';
 
-export const metadata = { title: 'Ski' };
+const WORDS = words.screens.pages.outingOutingIdSkisSkiId;
+
+export const metadata = { title: WORDS.ski };
 
 interface SkiPageProps {
   params: Promise<{ outingId: string; skiId: string }>;
@@ -19,7 +22,11 @@ async function SkiPage({ params }: SkiPageProps) {
   const { outingId, skiId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
-  const view = await loadSki(db, skiId, nowMs(), outing.venue.latitude < 0);
+  const view = await loadSki(db, {
+    id: skiId,
+    nowMs: nowMs(),
+    isSouthern: outing.venue.latitude < 0,
+  });
   if (!view) notFound();
   const qr = await skiQr(originOf(await headers()), skiId);
   return <SkiScreen view={view} outingId={outingId} timeZone={outing.venue.timeZone} qr={qr} />;

@@ -13,7 +13,11 @@ export const POST = (request: Request, { params }: PhotoContext): Promise<Respon
     const { readingId } = await params;
     const photo = await photoBody(request);
     if (!photo.ok) return photo;
-    return keepPhoto(database(), readingId, photo.value, writing(keyOf(request), 'photo.keep'));
+    return keepPhoto(database(), {
+      readingId,
+      bytes: photo.value,
+      write: writing(keyOf(request), 'photo.keep'),
+    });
   });
 
 export const GET = (_request: Request, { params }: PhotoContext): Promise<Response> =>

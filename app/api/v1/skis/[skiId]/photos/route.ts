@@ -12,5 +12,9 @@ export const POST = (
     const { skiId } = await params;
     const photo = await photoBody(request);
     if (!photo.ok) return photo;
-    return keepSkiPhoto(database(), skiId, photo.value, writing(keyOf(request), 'ski.photo'));
+    return keepSkiPhoto(database(), {
+      skiId,
+      bytes: photo.value,
+      write: writing(keyOf(request), 'ski.photo'),
+    });
   });

@@ -1,0 +1,160 @@
+import type { FindingOf, GradedFindingOf, NoFigures } from '../finding';
+import type { IronReason } from '../iron';
+import type { ShopReason } from '../ski';
+
+/** Brushes of the bench. */
+export type Brush =
+  | 'fine_steel'
+  | 'fine_metal'
+  | 'steel'
+  | 'brass'
+  | 'nylon'
+  | 'soft_nylon'
+  | 'stiff_nylon'
+  | 'horsehair';
+
+/** A product on the base, and whether tips and tails alone are waxed. */
+interface OnBase {
+  product: string;
+  isTipsOnly: boolean;
+}
+
+interface Ironed {
+  product: string;
+  isPowder: boolean;
+  isTipToTailOnly: boolean;
+  /** The base is ironed one half after the other. */
+  isWide: boolean;
+  isHouseholdIron: boolean;
+}
+
+interface Zone {
+  startCm: number;
+  endCm: number;
+}
+
+/** What a step has one do: its title, tool, instruction, sign and usual reason follow from it. */
+export type StepWork = FindingOf<{
+  secure: { isBoard: boolean; hasBrakes: boolean };
+  loosen_screws: NoFigures;
+  tighten_screws: NoFigures;
+  fill_gouges: { places: number };
+  sidewall: { angleDeg: number };
+  burr_off: NoFigures;
+  rust_off: NoFigures;
+  base_bevel: { angleDeg: number };
+  side_bevel: { angleDeg: number };
+  detune: NoFigures;
+  clean_liquid: { isTwice: boolean };
+  brush_new_base: { isAgain: boolean };
+  abrasive_pad: NoFigures;
+  open_structure: { brush: 'steel' | 'brass' };
+  sprinkle: OnBase & { grams: number };
+  drip: OnBase & { isRubbedFirst: boolean; isWide: boolean };
+  edge_strip: { product: string; grams: number };
+  iron: Ironed;
+  iron_edges: Ironed;
+  iron_through_sheet: { product: string };
+  warm_edges: NoFigures;
+  warm_groove: NoFigures;
+  hot_scrape: { purpose: 'clean' | 'condition' };
+  sponge_on: OnBase;
+  wipe_on: OnBase;
+  roll_top: OnBase;
+  sponge_top: OnBase;
+  polish_top: NoFigures;
+  brush: { brush: Brush; isMetal: boolean; isRotary: boolean };
+  scrape: { isBare: boolean; hasEdges: boolean };
+  cool: { isColdRoom: boolean };
+  cool_klister: NoFigures;
+  flash_off: NoFigures;
+  dry_film: NoFigures;
+  zone_ready: Zone;
+  crayon: Zone & { product: string; layers: number };
+  cork: { product: string };
+  spread_klister: Zone & { product: string };
+  clear_pattern: NoFigures;
+  pattern_liquid: { product: string };
+  skin_care: { product: string };
+  press_rills: { widthMm: number };
+  leave_on: NoFigures;
+  last_look: NoFigures;
+}>;
+
+/** What can hurt people or skis at a step. */
+export const STEP_CAUTIONS = [
+  'iron',
+  'flammable',
+  'secure',
+  'scraper',
+  'file',
+  'rotary',
+  'dust',
+  'klister',
+  'binding',
+  'legacy',
+  'burning_filler',
+  'solvent_drying',
+] as const;
+export type StepCaution = (typeof STEP_CAUTIONS)[number];
+
+/** Where the setting of the iron comes from. */
+export type SettingReason = FindingOf<{
+  lab_below_label: { belowK: number };
+  lab_as_label: NoFigures;
+  by_label: NoFigures;
+  by_label_lab_found_none: { lab: IronReason };
+}>;
+
+/** What a sheet leaves out or has to say besides its steps. */
+export type SheetNote =
+  | GradedFindingOf<{
+      not_on_shelf: {
+        what:
+          | 'cleaner'
+          | 'soft_wax'
+          | 'hardener'
+          | 'wax_of_the_day'
+          | 'storage_wax'
+          | 'top_layer'
+          | 'grip_wax'
+          | 'skin_care';
+      };
+      not_under_iron: { product: string };
+      no_heat_on_delamination: NoFigures;
+      no_grip_zone: NoFigures;
+      no_pattern: NoFigures;
+      no_skin: NoFigures;
+      no_board: NoFigures;
+      klister_takes_zone: NoFigures;
+      storage_takes_all: NoFigures;
+      ironed_liquid_is_enough: NoFigures;
+      one_wax_of_the_day: NoFigures;
+      wax_is_ironed_already: NoFigures;
+      no_ventilation: NoFigures;
+      grind_too_coarse: { grindMm: number; widthMm: number };
+    }>
+  | ShopReason;
+
+/** Why a programme is suggested. */
+export type ProgrammeReason = FindingOf<{
+  powder_wax: { product: string };
+  long_way_for_liquid: { distanceKm: number };
+  cold_liquid: { product: string };
+  iron_wax: { product: string };
+  dirt_under_storage: NoFigures;
+  season_over: NoFigures;
+  edges_found: NoFigures;
+  board: NoFigures;
+  fresh_grind: NoFigures;
+  dirt_found: NoFigures;
+  dirt_found_no_iron: NoFigures;
+  hardener_in_choice: NoFigures;
+  structure_in_choice: NoFigures;
+  race_top_roller: NoFigures;
+  race_top_sponge: NoFigures;
+  classic_stick: NoFigures;
+  classic_klister: NoFigures;
+  pattern_ices: NoFigures;
+  skin_care: NoFigures;
+}>;

@@ -1,0 +1,52 @@
+import { WETNESSES, type Wetness } from '../terms';
+import type { SnowConditions } from '../wax';
+import type { SnowCases } from './cases';
+import { NO_NUDGE, type Nudge } from './demands';
+
+/** Weighted mean of a value over all cases: segments by length, members by weight, times evenly. */
+export function meanOver(cases: SnowCases, value: (i: number) => number): number {
+  const { members, segments, timesMs, memberWeights } = cases;
+  let sum = 0;
+  for (let block = 0; block < timesMs.length * segments.length; block += 1) {
+    const { share } = segments[block % segments.length]!;
+    for (let m = 0; m < members; m += 1) {
+      sum += share * memberWeights[m]! * value(block * members + m);
+    }
+  }
+  return sum / timesMs.length;
+}
+
+const MIDDLE_OF_CASES = 0.5;
+
+/** The wetness class that the middle case has. */
+function middleWetness(cases: SnowCases, nudge: Nudge): Wetness {
+  let reached = 0;
+  for (const [k, word] of WETNESSES.entries()) {
+    reached += meanOver(cases, (i) => Number(cases.wetness[i] === k));
+    if (reached >= MIDDLE_OF_CASES) {
+      const moved = k + nudge.wetnessSteps;
+      return WETNESSES[Math.min(WETNESSES.length - 1, Math.max(0, moved))] ?? word;
+    }
+  }
+  return 'dry';
+}
+
+/** The cases in one line: the snow as the ledger shows it. */
+export function typicalSnow(cases: SnowCases, nudge: Nudge = NO_NUDGE): SnowConditions {
+  const clamp = (value: number) => Math.min(1, Math.max(0, value));
+  const mean = cases.reading?.temperatureC ?? meanOver(cases, (i) => cases.temperatureC[i]!);
+  const square = () => meanOver(cases, (i) => (cases.temperatureC[i]! - mean) ** 2);
+  const longest = cases.segments.reduce((a, b) => (b.share > a.share ? b : a));
+  const airs = cases.airTemperatureC;
+  return {
+    temperatureC: Math.min(0, mean + nudge.temperatureK),
+    temperatureSdC: cases.reading?.sdK ?? Math.sqrt(square()),
+    humidityFraction: clamp(meanOver(cases, (i) => cases.humidity[i]!) + nudge.humidity),
+    airTemperatureC: airs.reduce((sum, one) => sum + one, 0) / airs.length,
+    origin: longest.origin,
+    sharpness: clamp(meanOver(cases, (i) => cases.sharpness[i]!) + nudge.sharpness),
+    wetness: middleWetness(cases, nudge),
+    dirt: cases.dirt,
+    glazed: cases.glazed,
+  };
+}

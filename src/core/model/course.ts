@@ -1,0 +1,53 @@
+import {
+  SURFACE_KINDS,
+  type OutlookPlace,
+  type SpotReading,
+  type StationWeather,
+  type SurfaceKind,
+  type WeatherSample,
+} from '../snow/outlook';
+import type { FieldsOf } from './field';
+
+/** A stretch of a course with one lie of the land. */
+export interface Segment {
+  name: string;
+  lengthM: number;
+  altitudeM: number;
+  slopeDeg: number;
+  aspectDeg: number;
+  shadeFraction: number;
+  /** Wind by that of the station, 0.1…1.5. */
+  exposure: number;
+  surface: SurfaceKind;
+}
+
+/** A station of a venue with its weather, in order of time. */
+export interface Station {
+  id: string;
+  name: string;
+  altitudeM: number;
+  weather: WeatherSample[];
+  /** Where the latest of it came from and when it was made; undefined without weather. */
+  source?: string;
+  takenInAt?: string;
+}
+
+/** All that an outlook of an outing's course needs. */
+export interface CourseData {
+  places: (OutlookPlace & { lengthM: number })[];
+  stations: (StationWeather & { name: string; source?: string; takenInAt?: string })[];
+  /** Measured ones; a guess has no say. */
+  readings: SpotReading[];
+}
+
+/** The fields of a segment. */
+export const SEGMENT_FIELDS = {
+  name: { type: 'text', most: 60, isRequired: true },
+  lengthM: { type: 'number', range: [1, 200_000], unit: 'm', isRequired: true },
+  altitudeM: { type: 'number', range: [-500, 6000], unit: 'm', isRequired: true },
+  slopeDeg: { type: 'number', range: [0, 60], unit: '°', isRequired: true },
+  aspectDeg: { type: 'number', range: [0, 360], unit: '°', isRequired: true },
+  shadeFraction: { type: 'number', range: [0, 1], unit: '%', isRequired: true },
+  exposure: { type: 'number', range: [0.1, 1.5], unit: '', isRequired: true },
+  surface: { type: 'choice', of: SURFACE_KINDS, isRequired: true },
+} as const satisfies FieldsOf<Segment>;

@@ -1,0 +1,64 @@
+/** What kind of value a field holds, with what one must know to check, store, show and write it. */
+export type FieldKind =
+  | { type: 'id' }
+  | { type: 'text'; most: number }
+  | { type: 'number'; range: readonly [number, number]; unit: FieldUnit }
+  | { type: 'choice'; of: readonly string[] }
+  | { type: 'choices'; of: readonly string[] }
+  | { type: 'flag' }
+  | { type: 'moment' }
+  | { type: 'day' }
+  | { type: 'colour' };
+
+export type FieldUnit = '' | '°C' | 'K' | '%' | 'g' | 'cm' | 'mm' | 'm' | '°' | 'km' | 'h';
+
+/** One field of an entity, declared once: checks, rows, files, forms, the API and the docs follow from it. */
+export type Field = FieldKind & {
+  isRequired?: boolean;
+  /** Stored always, but filled in by the fallback where it is not handed in. */
+  mayBeLeftOut?: boolean;
+  /** Set by the server: never typed, never in a file. */
+  isInternal?: boolean;
+  /** Column of the table, where it is not the key in snake case; `none` where the table has none. */
+  column?: string;
+  /** Header in a CSV file, and further names it is read by; absent: not in files. */
+  csv?: readonly [header: string, ...aliases: string[]];
+  /** True where a file must have the column. */
+  isRequiredInCsv?: boolean;
+  /** What it is where nobody said. */
+  fallback?: unknown;
+};
+
+/** A field table has every key of its entity: one that is left out does not compile. */
+export type FieldsOf<Entity> = { readonly [Key in keyof Required<Entity>]: Field };
+
+/** `labelLowC` → `label_low_c`. */
+export const columnOf = (key: string, { column }: Pick<Field, 'column'>): string =>
+  column ?? key.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
+
+type Snake<Text extends string> = Text extends `${infer First}${infer Rest}`
+  ? `${First extends Lowercase<First> ? First : `_${Lowercase<First>}`}${Snake<Rest>}`
+  : '';
+type ColumnOf<Key, F> = F extends { column: infer Column }
+  ? Column
+  : Key extends string
+    ? Snake<Key>
+    : never;
+type StoredAs<F> = F extends { type: 'number' }
+  ? number
+  : F extends { type: 'flag' }
+    ? 0 | 1
+    : F extends { type: 'choice'; of: readonly (infer Word)[] }
+      ? Word
+      : string;
+
+/** The row that a field table stands for: its columns with what they store. */
+export type RowOf<Fields> = {
+  [
+    Key in keyof Fields as Exclude<ColumnOf<Key, Fields[Key]>, 'none'> & string
+  ]: Fields[Key] extends {
+    isRequired: true;
+  }
+    ? StoredAs<Fields[Key]>
+    : StoredAs<Fields[Key]> | null;
+};

@@ -1,0 +1,8 @@
+/** What was measured or tried for grip on an outing. */
+export interface GripNote<T> {
+  id: string;
+  outingId: string;
+  kind: 'fit' | 'trouble';
+  content: T;
+  at: string;
+}

@@ -1,0 +1,157 @@
+import { valuesOf, type FigureTable, type LimitTable } from '../figure';
+
+/** Figures of the snow column, its grains and the ensemble over it. */
+export const SNOW_FIGURES = {
+  layers: {
+    mean: 20,
+    unit: '1',
+    reason: 'More layers change the contact temperature by less than 0.1 K.',
+  },
+  firstLayerM: { mean: 0.004, unit: 'm', reason: 'Thin enough for what the ski feels.' },
+  columnM: { mean: 0.6, unit: 'm', reason: 'A day’s wave of warmth does not reach deeper.' },
+  mostGrowth: { mean: 4, unit: '1', reason: 'No grid grows faster from layer to layer.' },
+  contactDepthM: { mean: 0.015, unit: 'm', reason: 'Depth at which the ski feels the snow.' },
+  measuringHeightM: { mean: 2, unit: 'm', reason: 'Height at which stations measure.' },
+  roughnessM: {
+    mean: 1e-3,
+    unit: 'm',
+    range: [1e-4, 5e-3],
+    reason: 'Middle of what is published for snow.',
+  },
+  leastWindMPerS: { mean: 0.1, unit: 'm/s', reason: 'A calm still has a draught.' },
+  coldestSurfaceC: { mean: -80, unit: '°C', reason: 'No surface radiates itself colder.' },
+  heldWaterMass: { mean: 0.03, unit: '1', reason: 'Liquid water that is held against gravity.' },
+  drainageMPerS: {
+    mean: 3e-5,
+    unit: 'm/s',
+    reason:
+      'Tuned so that strong melt (250 W/m²) leaves a groomed surface wet (3–8 % by volume), as a snowball tells.',
+  },
+  surfaces: {
+    mean: {
+      new: { densityKgPerM3: 150, albedo: 0.85, grain: { dendricity: 1, sphericity: 0.5 } },
+      settled: { densityKgPerM3: 300, albedo: 0.8, grain: { dendricity: 0.15, sphericity: 0.53 } },
+      groomed: { densityKgPerM3: 450, albedo: 0.76, grain: { dendricity: 0, sphericity: 0.75 } },
+      machine_made: { densityKgPerM3: 550, albedo: 0.7, grain: { dendricity: 0, sphericity: 0.9 } },
+    },
+    unit: 'kg/m³, 1',
+    reason: 'Densities and albedo as models of the field have them; grains are the house’s.',
+  },
+  fallingDensityKgPerM3: { mean: 120, unit: 'kg/m³', reason: 'New snow in moderate cold.' },
+  rainAboveC: { mean: 1, unit: '°C', reason: 'Colder than this falls as snow, warmer as rain.' },
+  roundingPerPass: {
+    mean: { grooming: 0.35, traffic: 0.01 },
+    unit: '1',
+    reason: 'Share of the way to a round, broken grain: a groomer mills, a skier polishes.',
+  },
+  hiddenByShade: {
+    mean: 0.5,
+    unit: '1',
+    reason: 'What keeps the beam off hides half as much of the sky.',
+  },
+  spread: {
+    mean: {
+      airTemperatureK: 1.5,
+      humidity: 0.1,
+      cloud: 0.2,
+      windLog: 0.4,
+      albedo: 0.05,
+      roughnessLog: 0.7,
+      startProfileK: 1,
+    },
+    unit: 'K, 1, log',
+    reason: 'Standard deviations of what the ensemble perturbs: errors of a one-day forecast.',
+  },
+  persistenceH: {
+    mean: 6,
+    unit: 'h',
+    reason: 'Hours over which an error of the weather persists.',
+  },
+  shake: { mean: 0.2, unit: '1', source: 'Gordon et al. 1993, roughening of copied members' },
+  resampleUnder: {
+    mean: 1 / 3,
+    unit: '1',
+    reason: 'Members are drawn anew when so few still have weight.',
+  },
+  albedoRange: { mean: [0.3, 0.95], unit: '1', reason: 'From old wet to fresh dry snow.' },
+  airRangeC: { mean: [-80, 50], unit: '°C', reason: 'No perturbed air leaves it.' },
+  leastHumidity: { mean: 0.05, unit: '1', reason: 'Outdoor air over snow is never drier.' },
+  members: { mean: 400, unit: '1', reason: 'The 80 % band is steady to 0.1 K.' },
+  timeStepS: { mean: 300, unit: 's', reason: 'Short against the warming of the first layer.' },
+  fineOutputS: { mean: 900, unit: 's', reason: 'Every 15 min up to three days.' },
+  coarseOutputS: { mean: 3600, unit: 's', reason: 'Hourly beyond.' },
+  fineUpToH: { mean: 72, unit: 'h', reason: 'Three days.' },
+  runUpH: { mean: 36, unit: 'h', reason: 'Long enough to forget the temperature it began with.' },
+  afterStartH: { mean: 5, unit: 'h', reason: 'Most outings are over by then.' },
+  otherSpotSdC: {
+    mean: 0.8,
+    unit: '°C',
+    reason: 'How well the snow of one place stands for another of the course.',
+  },
+  leastProbeSdC: { mean: 0.4, unit: '°C', reason: 'No probe in snow is better.' },
+  leastOutlookSdC: { mean: 0.3, unit: '°C', reason: 'No model knows a course better.' },
+  longestBridgeH: {
+    mean: 3,
+    unit: 'h',
+    reason: 'A straight line over a longer gap hides a front.',
+  },
+  steepestLapseKPerM: {
+    mean: 0.02,
+    unit: 'K/m',
+    reason: 'Steeper differences between two stations are not carried beyond them.',
+  },
+  leastApartM: { mean: 30, unit: 'm', reason: 'Nearer stations say nothing of the lapse.' },
+  grainShape: {
+    mean: {
+      PP: { dendricity: 1, sphericity: 0.5 },
+      DF: { dendricity: 0.35, sphericity: 0.55 },
+      RG: { dendricity: 0, sphericity: 0.8 },
+      FC: { dendricity: 0, sphericity: 0.1 },
+      MF: { dendricity: 0, sphericity: 1 },
+      refrozen_crust: { dendricity: 0, sphericity: 0.85 },
+      MM: { dendricity: 0, sphericity: 0.9 },
+    },
+    unit: '1',
+    reason:
+      'New, rounded and machine-made snow follow the published bounds (Brun 1992; Vionnet 2012); those between are the house’s.',
+  },
+  grainSharpness: {
+    mean: {
+      PP: [0.55, 1],
+      DF: [0.25, 0.85],
+      RG: [0, 0.4],
+      FC: [0.2, 0.7],
+      MF: [0, 0.25],
+      refrozen_crust: [0, 0.5],
+      MM: [0, 0.6],
+    },
+    unit: '1, from and to',
+    reason: 'What a person may judge of a grain class by eye or finger.',
+  },
+  settledSharpness: { mean: 0.35, unit: '1', reason: 'Neutral point of the ledger.' },
+  guess: {
+    mean: {
+      night: { clear: [-6, 3], partly_cloudy: [-3.5, 2.7], overcast: [-1, 2] },
+      dawn: { clear: [-6, 3], partly_cloudy: [-3.5, 2.7], overcast: [-1, 2] },
+      midday: { clear: [-2, 3], partly_cloudy: [-1.5, 2.7], overcast: [-0.5, 2] },
+      dusk: { clear: [-5, 3], partly_cloudy: [-3, 2.7], overcast: [-1, 2] },
+    },
+    unit: 'K from the air, K spread',
+    reason:
+      'A clear sky draws the surface below the air, cloud gives the heat back, and the sun warms the top layer by day.',
+  },
+  wellBelowAirK: { mean: -2.5, unit: 'K', reason: 'From here a person calls it much colder.' },
+} as const satisfies FigureTable;
+
+export const SNOW = valuesOf(SNOW_FIGURES);
+
+/** Within what values of the snow are believed. */
+export const SNOW_LIMITS = {
+  temperatureC: { range: [-90, 0], unit: '°C', reason: 'Snow is never warmer than 0 °C.' },
+  layers: { range: [2, 2000], unit: '1', reason: 'More costs time and tells nothing.' },
+  densityKgPerM3: { range: [50, 917], unit: 'kg/m³', reason: 'From wild snow to ice.' },
+  members: { range: [1, 2000], unit: '1', reason: 'More costs time and tells nothing.' },
+  timeStepS: { range: [10, 900], unit: 's', reason: 'Where the column stays accurate.' },
+  readingSdC: { range: [0.05, 20], unit: '°C', reason: 'No reading is exact.' },
+  guessAirC: { range: [-60, 40], unit: '°C', reason: 'Where the table of guesses holds.' },
+} as const satisfies LimitTable;

@@ -1,0 +1,1 @@
+export { bandQuantiles, median, selectRank, weightedQuantile } from './quantiles';

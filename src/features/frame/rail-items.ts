@@ -1,0 +1,41 @@
+import {
+  Columns2,
+  Droplets,
+  Flame,
+  Footprints,
+  LibraryBig,
+  Mountain,
+  NotebookPen,
+  Settings,
+  Snowflake,
+  Wrench,
+} from 'lucide-react';
+import { words } from '@/words';
+
+const WORDS = words.screens.frame.dayRail;
+
+/** One screen of an outing; its path is also the name of its key. */
+export interface RailItem {
+  path:
+    'snow' | 'pick' | 'grip' | 'skis' | 'bench' | 'log' | 'venue' | 'shelf' | 'iron' | 'settings';
+  name: string;
+  icon: typeof Snowflake;
+}
+
+/** The screens in the order of the day's work. */
+export const WORKING_ORDER: readonly RailItem[] = [
+  { path: 'snow', name: WORDS.snow, icon: Snowflake },
+  { path: 'pick', name: WORDS.pick, icon: Droplets },
+  { path: 'grip', name: WORDS.grip, icon: Footprints },
+  { path: 'skis', name: WORDS.skis, icon: Columns2 },
+  { path: 'bench', name: WORDS.bench, icon: Wrench },
+  { path: 'log', name: WORDS.log, icon: NotebookPen },
+];
+
+/** The screens beside it. */
+export const BESIDE: readonly RailItem[] = [
+  { path: 'venue', name: WORDS.venue, icon: Mountain },
+  { path: 'shelf', name: WORDS.shelf, icon: LibraryBig },
+  { path: 'iron', name: WORDS.iron, icon: Flame },
+  { path: 'settings', name: WORDS.settings, icon: Settings },
+];

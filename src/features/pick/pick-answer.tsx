@@ -1,0 +1,97 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { probability, temperatureWithSpread } from '@/words/quantities';
+import { words } from '@/words';
+import { answerSentence } from '@/words/told/choice';
+import { failureWords } from '@/words/told/mistake';
+import { useWords } from '@/ui/format/use-words';
+import { NotchGauge } from '@/ui/marks/notch-gauge';
+import { Swatch } from '@/ui/marks/swatch';
+import type { ShownProduct } from '@/ui/wax/ranking-list';
+import type { PickState } from './use-pick';
+
+const WORDS = words.screens.pick.pickScreen;
+
+interface PickAnswerProps {
+  state: PickState;
+  /** The products' own colours. */
+  shelf: readonly ShownProduct[];
+}
+
+/** The answer at the top: the wax, in one sentence, how sure, and what the snow asks for. */
+export function PickAnswer({ state, shelf }: PickAnswerProps) {
+  const { units, say, write } = useWords();
+  const { choice, failure, taken, best, advice, isOverruled, whatIf } = state.answer;
+  if (!choice || !taken || !advice) {
+    return (
+      <Text textStyle="title">
+        {failure
+          ? failureWords(failure, units)
+          : choice
+            ? WORDS.nothingOnTheShelfIs
+            : WORDS.fixTheMarkedFieldsBelow}
+      </Text>
+    );
+  }
+  const sentence = answerSentence(choice, { taken, form: advice, write });
+  const needs = choice.additives.map((one) => words.terms.NEED_WORDS[one.additive]);
+  return (
+    <Box aria-live="polite">
+      <Flex align="center" gap="4" wrap="wrap">
+        <Swatch color={shelf.find((one) => one.id === taken.id)?.swatch} />
+        <Text textStyle="hero" data-testid="answer-product">
+          {taken.name}
+        </Text>
+        {whatIf.isNudged && <Text textStyle="strong">{WORDS.whatIf2}</Text>}
+      </Flex>
+      <Text textStyle="strong" mt="1" maxW="860px" textWrap="pretty" data-testid="answer-sentence">
+        {sentence}
+      </Text>
+      <Text textStyle="body" mt="1">
+        {WORDS.expectedLoss} <strong>{taken.expectedLossPercent.toFixed(2)} %</strong>
+        {WORDS.bestOfTheShelfWith} <strong>{probability(taken.probabilityBest)}</strong>
+        {WORDS.nineTimesInTenIt(taken.lossP90Percent.toFixed(2))}
+        {isOverruled && best && WORDS.youOverrule(best.name, best.expectedLossPercent.toFixed(2))}
+      </Text>
+      <Flex gap="8" mt="4" wrap="wrap" align="flex-end">
+        <Fact label={WORDS.equivalentTemperature}>
+          <span data-testid="answer-equivalent">
+            {temperatureWithSpread(choice.equivalentTemperatureC, choice.equivalentSdC, units)}
+          </span>
+        </Fact>
+        <Fact label={WORDS.hardnessRelativeScale0100}>
+          <NotchGauge hardness={choice.hardness} />
+        </Fact>
+        <Fact label={WORDS.structure}>
+          {WORDS.mm(words.terms.STRUCTURE_WORDS[choice.structure.kind], choice.structure.widthMm)}
+        </Fact>
+      </Flex>
+      <Text textStyle="small" color="faint" mt="2">
+        {needs.length > 0
+          ? WORDS.asksFor(
+              needs.join(' and '),
+              choice.additives
+                .map((one) => say(words.choice.ADDITIVE_REASON, one.reason))
+                .join(' '),
+            )
+          : WORDS.noAdditiveIsNeeded}{' '}
+        {say(words.choice.STRUCTURE_REASON, choice.structure.reason)}{' '}
+        {state.day.source.basis === 'modelled'
+          ? WORDS.theOddsCountTheWeathers
+          : WORDS.theOddsCountTheSpread}
+      </Text>
+    </Box>
+  );
+}
+
+function Fact({ label, children }: { label: string; children: React.ReactNode }) {
+  return (
+    <Box>
+      <Text textStyle="small" color="faint">
+        {label}
+      </Text>
+      <Box textStyle="title">{children}</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,65 @@
+import { useMemo, useState } from 'react';
+import { formAdvice, methodsInForce, NO_NUDGE, type Nudge, type RoledProduct } from '@/core/choice';
+import type { Outing, TeamSettings } from '@/core/model';
+import type { OutingFacts } from '@/core/wax';
+import { validate } from '@/formats/schemas/validation';
+import { draftSchema, type PickDraft } from './pick-draft';
+import { useChoice } from './use-choice';
+import type { PickDay } from './use-day';
+
+interface AnswerGround {
+  outing: Outing;
+  shelf: readonly RoledProduct[];
+  team: TeamSettings;
+}
+
+const HOUR_MS = 3_600_000;
+
+/** The choice that the screen's values give on this day, with what-if moves, and how to put it on. */
+export function useAnswer(
+  { outing, shelf, team }: AnswerGround,
+  { draft, day: { cases, base }, nowMs }: { draft: PickDraft; day: PickDay; nowMs: number },
+) {
+  const [nudge, setNudge] = useState<Nudge>(NO_NUDGE);
+  const products = useMemo(() => shelf.filter((one) => one.role === 'glide'), [shelf]);
+  const { discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow } = draft;
+  const facts = useMemo(
+    () => ({ discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow }),
+    [discipline, distanceKm, purpose, fluorocarbonsAllowed, hoursOnSnow],
+  );
+  const { startAt, handCorrectionC, takenId } = draft;
+  const { state: baseState } = base;
+  const venueC = outing.venue.ownCorrectionC;
+  const question = useMemo(() => {
+    const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
+    if (!isSound || !cases || products.length === 0) return undefined;
+    return {
+      cases,
+      outing: facts as OutingFacts,
+      own: { venueC, handC: handCorrectionC ?? 0 },
+      products,
+      shelf,
+      nudge,
+      takenId,
+      baseState,
+    };
+  }, [facts, startAt, handCorrectionC, venueC, cases, products, shelf, nudge, takenId, baseState]);
+  const { choice, failure } = useChoice(question);
+  const best = choice?.ranking.find((one) => !one.excluded);
+  const taken = choice?.ranking.find((one) => one.id === takenId && !one.excluded) ?? best;
+  const bench = { ...team, hoursLeft: (Date.parse(startAt) - nowMs) / HOUR_MS };
+  return {
+    facts,
+    products,
+    choice,
+    failure,
+    best,
+    taken,
+    isOverruled: best !== undefined && taken !== undefined && taken.id !== best.id,
+    advice: choice && formAdvice(bench, facts as OutingFacts, choice.hardness),
+    methods: methodsInForce(team.methods),
+    whatIf: { nudge, setNudge, isNudged: Object.values(nudge).some((value) => value !== 0) },
+  };
+}
+
+export type PickAnswer = ReturnType<typeof useAnswer>;

@@ -1,0 +1,216 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { FrostDatabase } from '@/data/database';
+import { loadCourse } from '@/data/course';
+import { listProducts } from '@/data/products';
+import { listReadings } from '@/data/readings';
+import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
+import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { SnowScreen } from './snow-screen';
+
+let db: FrostDatabase;
+beforeEach(async () => {
+  db = await demoDatabase();
+});
+
+interface Shown {
+  outingId?: string;
+  correctedId?: string;
+  isBare?: boolean;
+  units?: typeof AMERICAN;
+}
+
+/** The Snow screen of an outing; bare: without weather, readings and shelf. */
+async function shown({ outingId = 'demo-relay', correctedId, isBare = false, units }: Shown = {}) {
+  const outing = await outingOf(db, outingId);
+  const course = await loadCourse(db, outing);
+  return show(
+    <SnowScreen
+      outing={outing}
+      readings={isBare ? [] : await listReadings(db, outingId, 50)}
+      products={isBare ? [] : await listProducts(db, 'glide')}
+      correctedId={correctedId}
+      course={isBare ? { ...course, stations: [], readings: [] } : course}
+      serverNowMs={DAY.getTime()}
+    />,
+    units,
+  );
+}
+const readings = () => listReadings(db, 'demo-relay', 50);
+const asked = () => screen.getByTestId('live-equivalent').textContent;
+
+describe('the Snow screen', () => {
+  it('answers first with the snow at the start, and says what it stands on', async () => {
+    const { text } = await shown();
+    await waitFor(() => expect(text()).toContain('modelled at the start'), { timeout: 20_000 });
+    expect(text()).toMatch(/−\d+\.\d ± \d\.\d °C/);
+    expect(text()).toContain('How the readings changed the snow at the start');
+    expect(text()).toContain('Along the course, at the start');
+  });
+
+  it('says without weather what to do, and lets the reading count alone', async () => {
+    const { text, user } = await shown({ isBare: true });
+    expect(text()).toContain('No reading yet. Measure the snow and type it in below.');
+    expect(text()).toContain('Until then your own reading counts.');
+    expect(text()).toContain('Enter the snow temperature, or guess it.');
+    fill('Snow temperature', '-7');
+    expect(text()).toContain('The shelf is empty. Add waxes under Shelf.');
+    expect(text()).toContain('Not saved yet. Save the reading below.');
+  });
+});
+
+describe('a reading', () => {
+  it('moves the answer while it is typed, with a decimal comma too, and not with nonsense', async () => {
+    const { user, text } = await shown();
+    await user.type(field('Snow temperature'), '−13,5');
+    expect(text()).toContain('What this reading asks for');
+    const cold = asked();
+    fill('Snow temperature', '-3');
+    expect(asked()).not.toBe(cold);
+    fill('Snow temperature', 'cold');
+    await waitFor(() => expect(text()).toContain('Snow temperature must be from −60 to 0 °C.'));
+    expect(text()).toContain('Fix the marked fields to see what it asks for.');
+  });
+
+  it('is saved with what was seen, once, and can be withdrawn at once', async () => {
+    const before = (await readings()).length;
+    const { user, text } = await shown();
+    fill('Snow temperature', '-9.4');
+    await user.click(screen.getByRole('radio', { name: /Faceted/ }));
+    await user.click(screen.getByRole('radio', { name: /^Moist/ }));
+    await user.click(screen.getByRole('radio', { name: 'Pencil' }));
+    await user.click(screen.getByRole('radio', { name: 'Dirty' }));
+    await user.click(screen.getByRole('button', { name: 'Save reading' }));
+    await waitFor(() => expect(text()).toContain('Reading saved.'));
+    const saved = (await readings()).find((reading) => reading.temperatureC === -9.4)!;
+    expect(saved).toMatchObject({
+      grain: 'FC',
+      wetness: 'moist',
+      handHardness: 'pencil',
+      dirt: 'dirty',
+      source: 'probe',
+    });
+    expect(await readings()).toHaveLength(before + 1);
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(async () => expect(await readings()).toHaveLength(before));
+  });
+
+  it('is not saved while a field is wrong: each says what and where', async () => {
+    const before = (await readings()).length;
+    const { user, text } = await shown();
+    fill('Humidity of the air', '');
+    await user.click(screen.getByRole('button', { name: 'Save reading' }));
+    await waitFor(() => expect(text()).toContain('Snow temperature is missing. Measure it'));
+    expect(field('Humidity of the air').getAttribute('aria-invalid')).toBe('true');
+    expect(await readings()).toHaveLength(before);
+  });
+
+  it('keeps what was typed when one leaves, until it is cleared', async () => {
+    const first = await shown();
+    fill('Snow temperature', '-6.5');
+    first.unmount();
+    const { user } = await shown();
+    await waitFor(() => expect(field('Snow temperature').value).toBe('−6.5'));
+    await user.click(screen.getByRole('button', { name: 'Clear' }));
+    await waitFor(() => expect(field('Snow temperature').value).toBe(''));
+  });
+
+  it('may be guessed from air and sky, and then says that it is a guess', async () => {
+    const { user, text } = await shown();
+    await user.click(screen.getByRole('button', { name: /No probe/ }));
+    expect(text()).toContain('Enter the air temperature above');
+    fill('Air temperature', '-2');
+    await user.click(screen.getByRole('button', { name: 'Use this guess' }));
+    expect(Number(field('Snow temperature').value.replace('−', '-'))).toBeLessThan(-2);
+    await user.click(screen.getByRole('button', { name: 'Save reading' }));
+    await waitFor(async () =>
+      expect((await readings()).some(({ source }) => source === 'guess')).toBe(true),
+    );
+  });
+
+  it('is typed and stored on one scale whatever the units of the device', async () => {
+    const { user } = await shown({ units: AMERICAN });
+    fill('Snow temperature', '14');
+    await user.click(screen.getByRole('button', { name: 'Save reading' }));
+    await waitFor(async () =>
+      expect((await readings()).some(({ temperatureC }) => temperatureC === -10)).toBe(true),
+    );
+  });
+
+  it('has its own time on the venue’s clock, and refuses one that is none', async () => {
+    const { user } = await shown();
+    await user.click(screen.getByRole('button', { name: /Time, spot, instrument/ }));
+    fireEvent.change(screen.getByLabelText('Time (CET)'), {
+      target: { value: '2027-01-13T07:15' },
+    });
+    fill('Snow temperature', '-11');
+    fill('Spot', 'Gate 3');
+    await user.click(screen.getByRole('button', { name: 'Save reading' }));
+    await waitFor(async () => {
+      const saved = (await readings()).find(({ spot }) => spot === 'Gate 3');
+      expect(saved?.takenAt).toBe('2027-01-13T06:15:00.000Z');
+    });
+  });
+});
+
+describe('readings that were taken', () => {
+  it('are corrected by a new one that takes their place', async () => {
+    const [old] = await readings();
+    const before = (await readings()).length;
+    const { user, text } = await shown({ correctedId: old!.id });
+    expect(text()).toContain('Correct this reading');
+    fill('Snow temperature', '-8.8');
+    await user.click(screen.getByRole('button', { name: 'Save correction' }));
+    await waitFor(async () => {
+      const now = await readings();
+      expect(now).toHaveLength(before);
+      expect(now.some(({ id }) => id === old!.id)).toBe(false);
+      expect(now.some(({ temperatureC }) => temperatureC === -8.8)).toBe(true);
+    });
+  });
+
+  it('are withdrawn and put back', async () => {
+    const before = (await readings()).length;
+    const { user } = await shown();
+    const list = within(screen.getByRole('region', { name: 'Readings of this outing' }));
+    await user.click(list.getAllByRole('button', { name: 'Withdraw' })[0]!);
+    await waitFor(async () => expect(await readings()).toHaveLength(before - 1));
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(async () => expect(await readings()).toHaveLength(before));
+  });
+
+  it('tell when another has withdrawn the same one already', async () => {
+    const { user, text } = await shown();
+    const list = within(screen.getByRole('region', { name: 'Readings of this outing' }));
+    const button = list.getAllByRole('button', { name: 'Withdraw' })[0]!;
+    await user.click(button);
+    await waitFor(() => expect(text()).toContain('Reading withdrawn.'));
+    await user.click(button);
+    await waitFor(() => expect(text()).toContain('already withdrawn or corrected'));
+  });
+});
+
+describe('the instruments', () => {
+  it('drift to the snow, say when to pull the probe, and fill the form', async () => {
+    const { user, text } = await shown();
+    await waitFor(() => expect(text()).toContain('modelled at the start'), { timeout: 20_000 });
+    await user.click(screen.getByRole('button', { name: 'Read the instruments' }));
+    await user.click(screen.getByRole('button', { name: 'Hygrometer' }));
+    await waitFor(() => expect(field('Humidity of the air').value).toMatch(/^\d+$/));
+    await user.click(screen.getByRole('button', { name: 'Infra-red gun' }));
+    await waitFor(() => expect(field('Snow temperature').value).not.toBe(''));
+    expect(field('Spread (±)').value).toBe('1.5');
+    vi.useFakeTimers({ toFake: ['setTimeout'], shouldAdvanceTime: false });
+    try {
+      fireEvent.click(screen.getByRole('button', { name: 'Put the probe in' }));
+      for (let i = 0; i < 240; i += 1) await vi.advanceTimersByTimeAsync(250);
+    } finally {
+      vi.useRealTimers();
+    }
+    expect(screen.getByTestId('probe').textContent).toContain('Settled at');
+    fireEvent.click(screen.getByRole('button', { name: 'Use this value' }));
+    await waitFor(() => expect(field('Spread (±)').value).not.toBe('1.5'));
+    expect(screen.queryByRole('button', { name: 'Stop the probe' })).toBeNull();
+  });
+});

@@ -1,0 +1,110 @@
+import { object, string, type AnyObject, type ISchema, type ObjectSchema } from 'yup';
+import type { Field } from '../../core/model';
+import { words } from '../../words';
+import type { FieldWords } from '../../words/en/fields';
+import { boundedNumber, calendarDay, moment, oneOfWords, plainText, yesNo } from './fields';
+import { MOST } from './ids';
+import { list } from './list';
+
+const COLOUR = /^#[0-9a-f]{6}$/i;
+
+type Fields = Readonly<Record<string, Field>>;
+
+/** The check of one field, with the sentence of what is wrong. */
+function checkOf(field: Field, said: FieldWords) {
+  const { name } = said;
+  const isRequired = field.isRequired && !field.mayBeLeftOut;
+  const missing = said.missing ?? words.fields.missing(name);
+  switch (field.type) {
+    case 'id': {
+      const check = plainText(name, MOST);
+      return isRequired ? check.required(missing) : check;
+    }
+    case 'text': {
+      const check = plainText(name, field.most);
+      if (!isRequired) return check;
+      // A text that falls back to nothing may be empty, but it is there.
+      return field.fallback === '' ? check.defined(missing) : check.trim().required(missing);
+    }
+    case 'number': {
+      const [low, high] = field.range;
+      const isPercent = field.unit === '%';
+      const check = boundedNumber(name, {
+        low,
+        high,
+        unit: isPercent ? '' : field.unit.replace('K', '°C'),
+      });
+      const told = said.outOfRange
+        ? check.typeError(said.outOfRange).min(low, said.outOfRange).max(high, said.outOfRange)
+        : check;
+      return isRequired ? told.required(missing) : told;
+    }
+    case 'choice': {
+      const check = oneOfWords(name, field.of);
+      return isRequired ? check.required(missing) : check;
+    }
+    case 'choices': {
+      const check = list(oneOfWords(name, field.of).required(words.fields.notFitting(name)))
+        .typeError(words.fields.mustBeList(name))
+        .max(field.of.length, words.fields.upTo(field.of.length, name));
+      return isRequired ? check.required(missing) : check;
+    }
+    case 'flag': {
+      const check = yesNo(name);
+      return isRequired ? check.required(missing) : check;
+    }
+    case 'moment': {
+      const check = moment(name);
+      return isRequired ? check.required(missing) : check;
+    }
+    case 'day':
+      return calendarDay(name);
+    case 'colour':
+      return string()
+        .nullable()
+        .matches(COLOUR, said.outOfRange ?? words.fields.notFitting(name));
+  }
+}
+
+/**
+ * The schema of an entity from its field table, as a form, a file row or the API hands it in: what the
+ * server sets itself is not in it. `Entity` are the values it gives.
+ */
+export function schemaFrom<Entity extends AnyObject>(
+  fields: Fields,
+  said: Readonly<Record<string, FieldWords>>,
+): ObjectSchema<Entity> {
+  const checks = Object.entries(fields)
+    .filter(([, field]) => !field.isInternal)
+    .map(([key, field]) => [key, checkOf(field, said[key]!)] as const);
+  return object(
+    Object.fromEntries(checks) as Record<string, ISchema<unknown>>,
+  ) as unknown as ObjectSchema<Entity>;
+}
+
+/**
+ * A rule over several fields of an entity: gives the sentence of what is wrong, told at one of the fields, or
+ * nothing. It runs whatever else is wrong, so it takes nothing for granted.
+ */
+export const withRule = <Entity extends AnyObject>(
+  schema: ObjectSchema<Entity>,
+  field: keyof Entity & string,
+  rule: (values: Partial<Record<keyof Entity, unknown>>) => string | undefined,
+): ObjectSchema<Entity> =>
+  schema.test({
+    name: `${field}-rule`,
+    test(values) {
+      const isObject = typeof values === 'object' && values !== null;
+      const message = isObject ? rule(values as Partial<Record<keyof Entity, unknown>>) : undefined;
+      if (message === undefined) return true;
+      return this.createError({ path: this.path ? `${this.path}.${field}` : field, message });
+    },
+  });
+
+/** What each field is where nobody said, by its table. */
+export const fallbacksOf = (fields: Fields): Record<string, unknown> =>
+  Object.fromEntries(
+    Object.entries(fields)
+      .filter(([, field]) => field.fallback !== undefined)
+      .map(([key, field]) => [key, field.fallback]),
+  );

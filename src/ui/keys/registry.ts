@@ -1,0 +1,37 @@
+import { words } from '../../words';
+
+const WORDS = words.screens.ui.keys;
+const SCREEN = words.screens.frame.dayRail;
+
+interface Shortcut {
+  /** As the keyboard reports what it wrote, or a chord such as `mod+enter`. */
+  key: string;
+  /** How the list under `?` writes the key. */
+  shown: string;
+  /** What it does. */
+  what: string;
+}
+
+const plain = (key: string, what: string): Shortcut => ({ key, shown: key, what });
+
+/** Every key of the app, in the order of the list under `?`. Nothing else listens to keys. */
+export const SHORTCUTS = {
+  snow: plain('s', SCREEN.snow),
+  pick: plain('p', SCREEN.pick),
+  grip: plain('g', SCREEN.grip),
+  skis: plain('k', SCREEN.skis),
+  bench: plain('b', SCREEN.bench),
+  log: plain('l', SCREEN.log),
+  venue: plain('v', SCREEN.venue),
+  shelf: plain('h', SCREEN.shelf),
+  iron: plain('i', SCREEN.iron),
+  settings: plain('e', SCREEN.settings),
+  newOuting: plain('n', WORDS.newOuting),
+  nextStep: { key: 'space', shown: WORDS.space, what: WORDS.nextStep },
+  stepBack: plain('u', WORDS.stepBack),
+  count: plain('c', WORDS.count),
+  save: { key: 'mod+enter', shown: WORDS.ctrlEnter, what: WORDS.save },
+  help: plain('?', WORDS.help),
+} as const satisfies Record<string, Shortcut>;
+
+export type ShortcutName = keyof typeof SHORTCUTS;

@@ -1,0 +1,332 @@
+import type {
+  FormReason,
+  FormWork,
+  LayerPlace,
+  LayerReason,
+  MethodKey,
+  MissingLayer,
+  School,
+  StructureTask,
+} from '../../core/choice';
+import type { BaseState, Form, Origin, Wetness } from '../../core/terms';
+import type {
+  AdditiveNeed,
+  AdditiveReason,
+  BasisReason,
+  ChoiceCaution,
+  LedgerKey,
+  LedgerReason,
+  RankingReason,
+  StructureKind,
+  StructureReason,
+} from '../../core/wax';
+import type { WordsFor } from '../say';
+import type { Writer } from '../write';
+
+export const LEDGER_LABEL: Record<LedgerKey, string> = {
+  snow_temperature: 'Snow temperature',
+  sharpness: 'Sharpness of the grains',
+  new_snow: 'Sharp new crystals',
+  humidity: 'Air humidity',
+  machine_made: 'Machine-made snow',
+  wetness: 'Wetness',
+  glazed: 'Glazed or icy track',
+  distance: 'Distance',
+  own_venue: 'Your correction for this venue',
+  own_hand: 'Your correction by hand',
+};
+
+const WETNESS: Record<Wetness, string> = {
+  dry: 'No free water.',
+  moist: 'A snowball holds: there is some free water.',
+  wet: 'Water shows between the grains.',
+  very_wet: 'Water can be pressed out by hand.',
+  soaked: 'Slush, full of water.',
+};
+const ORIGIN: Record<Origin, string> = {
+  natural: 'Natural snow.',
+  mixed: 'Partly machine-made: a little harder.',
+  machine_made: 'Dense and abrasive: harder.',
+};
+
+/** Why each line of a ledger is what it is. */
+export const LEDGER_REASON: WordsFor<LedgerReason> = {
+  measured_at_base: 'Measured where the ski touches. Labels are in snow temperature.',
+  grain_sharp: 'Sharp crystals dig into the base: harder.',
+  grain_rounded: 'Rounded grains do not dig in: softer.',
+  grain_settled: 'Settled snow: no change.',
+  grain_not_given: 'No grain given. Counted as settled snow: no change.',
+  humidity_moist: 'Moist air rounds the crystals: softer.',
+  humidity_dry: 'Dry air keeps crystals sharp: harder.',
+  humidity_middling: 'Average humidity: no change.',
+  humidity_idle: 'Only counts on dry snow. This snow is wet already.',
+  origin: ({ origin }) => ORIGIN[origin],
+  origin_idle: 'Only counts on dry snow. Water has smoothed this snow.',
+  wetness: ({ wetness }) => WETNESS[wetness],
+  glazed: 'Polished snow wears wax off: harder.',
+  not_glazed: 'Not glazed.',
+  distance_long: 'The wax has to last: harder.',
+  distance_short: 'Short enough to make no difference.',
+  own_venue: 'Set on the venue.',
+  own_hand: 'Set by you for this choice.',
+  grip_label_new: 'Uses the label for new snow.',
+  grip_label_old: 'Uses the label for old snow.',
+  grip_new_crystals: 'They dig in deep: harder.',
+  grip_not_new: 'Not new snow. The label for old snow covers it.',
+  grip_humidity: 'Moist air rounds the crystals: softer.',
+  grip_humidity_idle: 'Only counts on dry snow.',
+  grip_machine_made: 'Sharp, and wears wax off: harder.',
+  grip_natural_or_wet: 'Natural snow, or wet snow.',
+  grip_dry: 'No free water.',
+  grip_wet: 'Water lets the grains slide: softer.',
+  grip_glazed: 'Ice wears soft wax off: harder, over a binder.',
+};
+
+const NEED: Record<AdditiveNeed, string> = {
+  water_repellent: 'water repellent',
+  dry_lubricant: 'dry lubricant',
+};
+
+/** Why a product stands where it stands. */
+export const RANKING_REASON: WordsFor<RankingReason> = {
+  fluorocarbon_excluded: 'Not allowed: it contains fluorocarbons, and this outing bans them.',
+  at_the_middle: ({ centreC }, write) =>
+    `Right for today: the middle of its label is ${write.temperature(centreC)}.`,
+  too_soft: ({ byK, centreC }, write) =>
+    `${write.difference(byK)} too soft: the middle of its label is ${write.temperature(centreC)}.`,
+  too_hard: ({ byK, centreC }, write) =>
+    `${write.difference(byK)} too hard: the middle of its label is ${write.temperature(centreC)}.`,
+  lacks: ({ need }) => `Has no ${NEED[need]}.`,
+  needless: ({ need }) => `Its ${NEED[need]} is not needed today.`,
+  wide_label: ({ spanK, costPercent }, write) =>
+    `Its wide label (${write.difference(spanK)}) costs ${write.loss(costPercent)}.`,
+};
+
+/** Why an additive is asked for. */
+export const ADDITIVE_REASON: WordsFor<AdditiveReason> = {
+  free_water: 'The snow holds free water, and the base must shed it.',
+  humid_air: ({ humidityOverIce }, write) =>
+    `Air at ${write.percent(humidityOverIce)} humidity over ice puts moisture on the snow.`,
+  dirty_snow: 'Dirt sticks to plain wax.',
+  machine_made_dirt: 'Machine-made snow is abrasive and rarely clean.',
+  static_charge: 'Cold and dry: static charge builds up.',
+};
+
+/** Why a structure is asked for. */
+export const STRUCTURE_REASON: WordsFor<StructureReason> = {
+  structure_free_water: 'Free water needs pressed rills: two firm passes, glide zones only.',
+  structure_wet: 'A smooth base sticks to wet snow.',
+  structure_moist_fine: 'Moist snow with fine grains.',
+  structure_moist_round: 'Moist snow with round grains.',
+  structure_cold: 'Cold, fine snow: little or no structure.',
+  structure_dry: 'Dry snow: a shallow, medium structure.',
+};
+
+/** What the figures cannot know, or what can go wrong today. */
+export const CAUTION: WordsFor<ChoiceCaution> = {
+  wet_snow_below_zero: ({ temperatureC }, write) =>
+    `Wet snow is at ${write.temperature(0, 0)}, but the probe says ${write.temperature(temperatureC)}. Check the probe or repeat the snowball test.`,
+  abrades_any_wax: ({ belowC }, write) =>
+    `Below ${write.temperature(belowC, 0)} the crystals wear off any wax. Use hard wax in several layers.`,
+  all_excluded: 'No product may be used: the rule of this outing excludes all of them.',
+  nothing_fits: ({ equivalentC, nearest, lossPercent }, write) =>
+    `Nothing on the shelf fits. You need a label around ${write.temperature(equivalentC, 0)}. The nearest is ${nearest}, which loses ${write.loss(lossPercent, 1)}.`,
+  legacy_fluorocarbons:
+    'Old fluorocarbon wax is not legal in a sanctioned race. Use extraction and a suitable respirator, no flame, no smoking. Cover your skin. Follow labels and local rules, also for the waste.',
+};
+
+/** What the snow of a choice is taken from, and why. */
+export const BASIS_REASON: WordsFor<BasisReason> = {
+  measured_at_start: 'Measured at the time of the start, so it counts more than the model.',
+  modelled_for_start: 'Modelled for the start and corrected by your readings.',
+  last_reading: 'From the last reading. There is no weather for the start.',
+};
+
+const CONDITIONING: Record<BaseState, string> = {
+  in_use: 'No race and no abrasive snow: a soft coat keeps the base full.',
+  dry: 'The base is dry. Iron in a soft wax first and scrape it warm.',
+  new: 'A new grind takes up much wax. Soft wax first, scraped warm, then the harder coats.',
+  burnt: 'The base is burnt along the edges. A soft wax first shows what it still takes.',
+};
+
+/** Why a layer is on the ski. */
+export const LAYER_REASON: WordsFor<LayerReason> = {
+  condition_base: ({ baseState }) => CONDITIONING[baseState],
+  under_long: ({ distanceKm }, write) =>
+    `${write.distance(distanceKm)} is long: a harder wax underneath makes it last.`,
+  under_abrasive: 'The track is abrasive: a harder wax underneath keeps the wax on.',
+  under_sharp: 'Sharp crystals grind wax off: a harder wax underneath keeps it on.',
+  edges_burnt: 'The base is burnt along the edges: a strip along the edges underfoot.',
+  edges_hard_snow: 'Hard snow burns the base: a strip along the edges underfoot.',
+  one_coat: 'One coat is enough.',
+  more_coats: ({ isRace, isLong }) =>
+    `${isRace && isLong ? 'A long race' : isRace ? 'A race' : 'A long distance'}: let each coat cool, then scrape and brush it.`,
+  top_old_snow: 'For the race, a thin top layer. On old snow take a roller block.',
+  top_new_snow: 'For the race, a thin top layer. On new snow take a liquid.',
+};
+
+/** What the day asks for and the shelf does not have. */
+export const MISSING_LAYER: WordsFor<MissingLayer> = {
+  no_conditioner: 'A soft base wax for conditioning.',
+  no_hardener: 'A hardener for the edges underfoot.',
+  no_harder_wax: 'A harder wax to go underneath.',
+  no_top_layer: 'A top layer that fits. It gains little: go without.',
+};
+
+/** How the wax goes on. */
+export const FORM_WORK: WordsFor<FormWork> = {
+  liquid_cold: 'Shake it, sponge it on, close the bottle, let it dry, then brush. No flame near.',
+  rub_and_cork: 'Rub it on thin and cork it smooth. No heat, no solvent.',
+  powder_and_iron: 'Sprinkle about 1 g a ski, then one controlled set of iron passes.',
+  block_and_iron: 'Iron it in, let it cool, scrape, brush.',
+};
+
+/** Why it goes on so. */
+export const FORM_REASON: WordsFor<FormReason> = {
+  no_iron: 'There is no iron.',
+  no_ventilation: 'The room has no ventilation.',
+  no_fresh_air: 'Without fresh air use neither iron nor solvent.',
+  too_little_time: ({ leastHours }) =>
+    `Less than ${leastHours} h is left. Hot wax would not cool down in time.`,
+  extruded_base: 'An extruded base takes up little wax from the iron.',
+  hard_as_powder: 'A hard wax melts faster and more evenly as powder.',
+  lasts_longest: 'It lasts longest, and there is time.',
+};
+
+const RILLS = 'Press with the';
+
+/** How the structure gets into the base. */
+export const STRUCTURE_WORK: WordsFor<StructureTask> = {
+  grind_fits: (task) => `${opened(task)} The grind fits: press nothing.`,
+  grind_too_coarse: (task) => `${opened(task)} The grind is too coarse: use another ski.`,
+  two_firm_passes: (task) =>
+    `${opened(task)} ${RILLS} ${task.widthMm} mm rill tool: two firm passes, glide zones only.`,
+  one_pass: (task) =>
+    `${opened(task)} ${RILLS} ${task.widthMm} mm rill tool: one pass, glide zones only.`,
+  press_nothing: (task) => `${opened(task)} Press nothing.`,
+};
+
+const BRUSH_NAME = { steel: 'steel', brass: 'brass' } as const;
+const opened = ({ brush }: StructureTask) =>
+  `Open the structure with the ${BRUSH_NAME[brush]} brush, tip to tail.`;
+
+export const METHOD_TITLE: Record<MethodKey, string> = {
+  first_heat: 'Before the iron',
+  passes: 'Iron passes',
+  cooling: 'Cooling',
+  scraping: 'Scraping',
+  brushes: 'Order of brushes',
+  drive: 'Brush by',
+  routine: 'Between hot waxings',
+  iron: 'Iron',
+};
+
+/** Each way of working, and why people work so. */
+export const SCHOOL: Record<School, { label: string; reason: string }> = {
+  rub_then_drip: {
+    label: 'Rub on, then drip',
+    reason: 'A rubbed film protects the base from the first heat.',
+  },
+  drip_only: { label: 'Drip only', reason: 'Faster, and enough if the drops are close together.' },
+  spread_then_long: {
+    label: 'Spread, then tip to tail',
+    reason: 'First an even film, then even heat.',
+  },
+  long_only: {
+    label: 'Tip to tail only',
+    reason: 'The iron never goes back over hot wax.',
+  },
+  to_room: {
+    label: 'To room temperature, 20–30 min',
+    reason: 'Cold enough to scrape clean.',
+  },
+  overnight: { label: 'Overnight', reason: 'Wax keeps settling, and hard wax scrapes better.' },
+  bare: { label: 'Scrape bare', reason: 'Wax left on top only slows the ski.' },
+  brush_more: {
+    label: 'Scrape less, brush more',
+    reason: 'Protects the structure of the base.',
+  },
+  steel_nylon_horsehair: { label: 'Steel, nylon, horsehair', reason: 'From coarse to fine.' },
+  nylon_steel_horsehair: {
+    label: 'Nylon, fine steel, horsehair',
+    reason: 'First most of the wax, then the depth of the structure.',
+  },
+  brass_horsehair_nylon: {
+    label: 'Brass, horsehair, soft nylon',
+    reason: 'Gentle on a fine grind.',
+  },
+  horsehair_metal_nylon: {
+    label: 'Horsehair, fine metal, stiff nylon',
+    reason: 'Polishes hard waxes.',
+  },
+  hand: { label: 'Hand', reason: 'You feel the base, and there is no heat. For race skis.' },
+  rotary: {
+    label: 'Rotary',
+    reason: 'Fast for many pairs. Light pressure, away from the face, eye protection.',
+  },
+  hot_each_time: { label: 'Hot wax every time', reason: 'The base stays full of wax.' },
+  liquid_between: {
+    label: 'Liquid in between',
+    reason: 'Fast and without heat. Hot wax now and then.',
+  },
+  ski_iron: { label: 'Ski iron only', reason: 'Holds its temperature and has no holes.' },
+  household_tolerated: {
+    label: 'Household iron allowed',
+    reason: 'Its temperature swings. Set it low and watch it.',
+  },
+};
+
+const FORM_AS: Record<Form, string> = {
+  block: 'as a block',
+  powder: 'as powder',
+  liquid: 'as a liquid',
+  paste: 'as a paste',
+  roller_block: 'by roller',
+  tube: 'from the tube',
+  stick: 'from the stick',
+};
+const COATS = ['', 'one coat', 'two coats', 'three coats'];
+const STRUCTURE_AS: Record<StructureKind, string> = {
+  fine: 'fine structure',
+  medium: 'medium structure',
+  medium_coarse: 'medium coarse structure',
+  coarse: 'coarse structure',
+  pressed_rills: 'pressed rills',
+};
+
+/** Odds as people say them: “7 times in 10”. */
+export function odds(probability: number): string {
+  if (probability > 0.95) return 'almost certainly';
+  if (probability < 0.05) return 'less than 1 time in 10';
+  return `${Math.max(1, Math.round(probability * 10))} times in 10`;
+}
+
+/** What the sentence of an answer is made of. */
+export interface AnswerParts {
+  name: string;
+  form: Form;
+  coats: number;
+  layers: Partial<Record<LayerPlace, string>>;
+  structure: { kind: StructureKind; widthMm: number };
+  probabilityBest: number;
+  snowC: number;
+  equivalentC: number;
+}
+
+/** The answer in one sentence or two: what, in which form and layers, with what structure, how sure, and why. */
+export function answer(parts: AnswerParts, write: Writer): string {
+  const { layers, structure } = parts;
+  const what = [
+    `${parts.name} ${FORM_AS[parts.form]}`,
+    COATS[Math.min(3, parts.coats)],
+    layers.under && `over ${layers.under}`,
+    layers.top && `${layers.top} on top`,
+    layers.edges && `${layers.edges} along the edges`,
+    `${STRUCTURE_AS[structure.kind]} of ${structure.widthMm} mm`,
+  ].filter(Boolean);
+  return [
+    `${what.join(', ')}.`,
+    `Best of the shelf ${odds(parts.probabilityBest)}.`,
+    `The snow is ${write.temperature(parts.snowC)} and asks for a wax of ${write.temperature(parts.equivalentC)}.`,
+  ].join(' ');
+}

@@ -1,0 +1,123 @@
+import type {
+  PRODUCT_FIELDS,
+  READING_FIELDS,
+  SKI_FIELDS,
+  STOCK_MOVE_FIELDS,
+  VENUE_FIELDS,
+} from '../../core/model';
+
+/** What a field is called, and what is said where it is missing or out of its range. */
+export interface FieldWords {
+  name: string;
+  missing?: string;
+  outOfRange?: string;
+}
+type WordsOf<Fields> = { readonly [Key in keyof Fields]: FieldWords };
+
+export const READING: WordsOf<typeof READING_FIELDS> = {
+  id: { name: 'Reading' },
+  outingId: { name: 'Outing' },
+  takenAt: { name: 'Time' },
+  temperatureC: {
+    name: 'Snow temperature',
+    missing: 'Snow temperature is missing. Measure it or start from a guess.',
+    outOfRange: 'Snow temperature must be from −60 to 0 °C. Snow is never warmer than 0 °C.',
+  },
+  temperatureSdC: {
+    name: 'Spread',
+    outOfRange:
+      'Spread must be from 0.1 to 10 °C. No reading is exact, and beyond 10 it says nothing.',
+  },
+  airTemperatureC: { name: 'Air temperature' },
+  humidityFraction: {
+    name: 'Humidity',
+    missing: 'Humidity is missing. Average air has 65 %.',
+    outOfRange: 'Humidity must be from 0 to 100 % (a fraction from 0 to 1).',
+  },
+  grain: { name: 'Grain' },
+  sharpness: { name: 'Sharpness' },
+  origin: { name: 'Origin', missing: 'Origin of the snow is missing.' },
+  wetness: { name: 'Wetness' },
+  dirt: { name: 'Dirt', missing: 'Dirt is missing: clean or dirty.' },
+  glazed: { name: 'Glazed', missing: 'Glazed is missing: true or false.' },
+  handHardness: { name: 'Finger test' },
+  source: { name: 'Source' },
+  spot: { name: 'Spot' },
+  note: { name: 'Note' },
+  hasPhoto: { name: 'Photo' },
+  importId: { name: 'Import' },
+  correctsId: { name: 'Corrected reading' },
+  createdAt: { name: 'Saved at' },
+};
+
+export const PRODUCT: WordsOf<typeof PRODUCT_FIELDS> = {
+  id: { name: 'Product id' },
+  name: { name: 'Product name' },
+  role: { name: 'Role' },
+  form: { name: 'Form' },
+  labelLowC: { name: 'Cold end of the label' },
+  labelHighC: { name: 'Warm end of the label' },
+  label2LowC: { name: 'Cold end for old snow' },
+  label2HighC: { name: 'Warm end for old snow' },
+  additives: {
+    name: 'Additives',
+    missing: 'Additives are missing. An empty list means a plain wax.',
+  },
+  applications: { name: 'Ways to put it on', missing: 'Ways to put it on are missing.' },
+  preference: { name: 'Preference' },
+  ironC: { name: 'Iron temperature' },
+  ironLimitC: { name: 'Iron limit' },
+  meltingC: { name: 'Melting point' },
+  hardnessSd: { name: 'Spread of the hardness' },
+  containerG: { name: 'Container' },
+  price: { name: 'Price' },
+  openedOn: { name: 'Opened on' },
+  swatch: {
+    name: 'Colour',
+    outOfRange: 'Colour must be six hexadecimal digits after #, such as #4f7ba0.',
+  },
+  version: { name: 'Version' },
+};
+
+export const SKI: WordsOf<typeof SKI_FIELDS> = {
+  id: { name: 'Ski id' },
+  name: { name: 'Name', missing: 'Give the pair a name.' },
+  owner: { name: 'Owner' },
+  type: { name: 'Type', missing: 'Choose a type.' },
+  lengthCm: { name: 'Length' },
+  waistMm: { name: 'Waist' },
+  baseType: { name: 'Base' },
+  grindMm: { name: 'Width of the grind' },
+  grindPattern: { name: 'Pattern of the grind' },
+  groundOn: { name: 'Day of the grind' },
+  baseBevelDeg: { name: 'Base bevel' },
+  sideBevelDeg: { name: 'Side bevel' },
+  hasBrakes: { name: 'Brakes', missing: 'Brakes are missing: true or false.' },
+  purpose: { name: 'Purpose' },
+  note: { name: 'Note' },
+};
+
+export const VENUE: WordsOf<typeof VENUE_FIELDS> = {
+  id: { name: 'Venue id' },
+  name: { name: 'Name', missing: 'Give the venue a name.' },
+  altitudeM: { name: 'Altitude' },
+  latitude: { name: 'Latitude' },
+  longitude: { name: 'Longitude' },
+  timeZone: { name: 'Time zone' },
+  ownCorrectionC: { name: 'Correction' },
+};
+
+export const STOCK_MOVE: WordsOf<typeof STOCK_MOVE_FIELDS> = {
+  id: { name: 'Move' },
+  productId: { name: 'Product' },
+  kind: { name: 'Kind', missing: 'Say what happened.' },
+  grams: { name: 'Grams', missing: 'Grams are missing.' },
+  note: { name: 'Note' },
+  at: { name: 'Time' },
+};
+
+/** What is said of any field. */
+export const missing = (name: string) => `${name} is missing.`;
+export const mustBeList = (name: string) => `${name} must be a list.`;
+export const notFitting = (name: string) => `${name} is not a value this field can have.`;
+export const upTo = (count: number, name: string) => `Up to ${count} ${name.toLowerCase()}.`;

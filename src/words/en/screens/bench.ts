@@ -1,0 +1,152 @@
+export const planSheet = {
+  thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
+  thisSkiIsGoneChoose: 'This ski no longer exists. Choose another one.',
+};
+
+export const runJob = {
+  thisSkiIsOnThe: 'This ski is already on the bench. Continue that job.',
+  takenBack: (title: string) => `${title}, undone`,
+  thisJobWasPutAway: 'This job was stopped. Start a new one.',
+  anotherDeviceMovedThisJob:
+    'Another device moved this job forward. Check which step it is at now.',
+  thisIsTheFirstStep: 'This is the first step.',
+  thisJobIsDone: 'This job is done.',
+  sayWhyTheStepIs: 'Say why you skip this step.',
+  thatJobIsDoneOr: 'That job is finished or no longer exists.',
+};
+
+export const figuresLine = {
+  onePass: '1 pass',
+  oneStroke: '1 stroke',
+  sAPass: (passS: number) => `${passS} s a pass`,
+  passes: (passes: number) => `${passes} passes`,
+  strokes: (strokes: number) => `${strokes} strokes`,
+  minAtLeastMin: (waitMin: number, waitLeastMin: string | number) =>
+    `${waitMin} min, at least ${waitLeastMin} min`,
+};
+
+export const benchScreen = {
+  whatIsOnTheBench: 'What is on the bench?',
+  nothingYet: 'Nothing yet',
+  handsAreFree: (value: string) => `${value}, nothing to do now`,
+  oneWaits: 'One is waiting',
+  wait: (waits: number) => `${waits} are waiting`,
+  inHandWaiting: (count: number, waits: number) => `${count} to work on, ${waits} waiting`,
+  underWay: 'In progress',
+  stepOf: (position: number, steps: number) => `Step ${position} of ${steps}:`,
+  left: (left: string) => `, ${left} left`,
+  over: ', over',
+  skisFor: (name: string) => `Skis for ${name}`,
+  allSkis: 'All skis',
+  theRackIsEmptyPut: 'The rack is empty. Add a pair first.',
+  noSkiOfThisKind: 'No ski of this kind is free.',
+  goToTheSkis: 'Go to the skis',
+  skisForThisOuting: 'Skis for this outing',
+  jobSheetOf: (name: string) => `Job sheet for ${name}`,
+  doneForThisOuting: 'Done for this outing',
+  lookAtTheSheet: 'Show the sheet',
+  thisBrowserHasNoNotifications:
+    'This browser has no notifications. You still get the tile and the sound.',
+  itWillTellYouWhen: 'You get a notification when a wait ends.',
+  notAllowedTheTileAnd: 'Notifications are not allowed. You still get the tile and the sound.',
+  tellMeWhenAWait: 'Notify me when a wait ends',
+  pair: 'Pair',
+  type: 'Type',
+  waxReserve: 'Wax reserve',
+  care: 'Care',
+  sheet: 'Sheet',
+  due: 'due',
+};
+
+export const stepsList = {
+  endedEarly: 'ended early',
+  until: 'Until:',
+  sameCautionAsStep: (first: number) => `Same caution as step ${first}.`,
+  done: 'done',
+  skipped: 'skipped',
+};
+
+export const planScreen = {
+  noAnswerFromTheServer: 'The server did not answer. The sheet has not changed.',
+  theJobSheetOf: (title: string) => `Job sheet for ${title}`,
+  ofWork: (span: string) => `${span} of work`,
+  forWord: (choiceName: string) => `, for ${choiceName}`,
+  stepsOfWaitingBetweenThem: (count: number, span: string, value: string) =>
+    `${count} steps, with ${span} of waiting${value}.`,
+  noWaxIsChosenFor: 'No wax is chosen for this outing, so the sheet has no wax of the day.',
+  chooseTheWaxFirst: 'Choose the wax first',
+  startThisJob: 'Start job',
+  printTheSheet: 'Print sheet',
+  lookTheSkiOver: 'Check the ski',
+  programmes: 'Programmes',
+  addOrLeaveOut: 'Add or leave out',
+  theRoom: 'Room temperature',
+  stepByStep: 'Step by step',
+};
+
+export const jobEnd = {
+  skip: 'Skip',
+  whyItIsSkipped: 'Reason for skipping',
+  skipThisStep: 'Skip this step',
+  keepIt: 'Cancel',
+  isDoneItsReserveThe: (title: string) =>
+    `${title} is done. Wax reserve, shelf and log are updated.`,
+  waitsEndedEarly: (early: number) => `${early} waits were ended early. `,
+  stepsWereSkipped: (skipped: number) => `${skipped} steps were skipped.`,
+  toTheSki: 'To the ski',
+  toTheLog: 'Go to the log',
+  undoTheLastStep: 'Undo the last step',
+  isPutAwayUnfinished: (name: string) => `${name}: stopped before the end.`,
+  putThisJobAway: 'Stop this job',
+};
+
+export const jobTabs = {
+  done: 'done',
+  skisOnTheBench: 'Skis on the bench',
+  step: (position: number) => `step ${position}`,
+  anotherSki: 'Another ski',
+  waits: 'waits',
+};
+
+export const paceGuide = {
+  paceSecondsFromTipTo: (passS: number, pass: number, passes: number) =>
+    `Pace: ${passS} seconds from tip to tail, pass ${pass} of ${passes}.`,
+  tip: 'tip',
+  tail: 'tail',
+  startTheBead: 'Start the pace',
+  fromTheTipAgain: 'Back to the tip',
+  tickIsOn: 'Tick on',
+  tickIsOff: 'Tick off',
+  backToTheTip: ', back to the tip',
+  passOf: (pass: number, passes: number, value: string) => `Pass ${pass} of ${passes}${value}`,
+};
+
+export const strokeCounter = {
+  countAStroke: 'Count a stroke',
+  enough: ', enough',
+  of: (count: number, wanted: number, value: string) => `${count} of ${wanted}${value}`,
+  from0: 'Reset',
+};
+
+export const stepFace = {
+  over: 'Over',
+  since: (left: string) => `Over for ${left}.`,
+  atLeastMore: (span: string) => `At least ${span} more.`,
+  longEnoughIfItMust: 'You can go on if you must. The full time is better.',
+  doneWhen: 'Done when:',
+  ourWay: (school: string) => ` Our way: ${school}.`,
+  setAtTheIron: 'Iron set to',
+  takenFromTheShelf: 'Taken from the shelf',
+};
+
+export const runner = {
+  stepOf: (name: string, position: number, count: number) =>
+    `${name}, step ${position} of ${count}`,
+  allSteps: (name: string, count: number) => `${name}, all ${count} steps`,
+  done: 'Done',
+  endTheWaitEarly: 'End the wait early',
+  doneNext: 'Done, next',
+  oneStepBack: 'Back one step',
+  spaceNextUBack: 'Space: next step. u: back.',
+  theWholeSheet: 'The whole sheet',
+};

@@ -1,0 +1,65 @@
+export const useTimers = {
+  isOver: (skiName: string, title: string) => `${skiName}: ${title} is over`,
+};
+
+export const dayRail = {
+  snow: 'Snow',
+  pick: 'Pick',
+  grip: 'Grip',
+  skis: 'Skis',
+  bench: 'Bench',
+  log: 'Log',
+  venue: 'Venue',
+  shelf: 'Shelf',
+  iron: 'Iron',
+  settings: 'Settings',
+  measure: 'measure',
+  old: (span: string) => `${span} old`,
+  waiting: (count: number) => `${count} waiting`,
+  newerSnow: 'newer snow',
+  dayRail: 'Screens of the day',
+  pressForKeys: 'Press ? for keys',
+  more: 'More',
+  choose: 'choose',
+  chosen: 'chosen',
+};
+
+export const rack = {
+  rack: 'Rack',
+  waiting: (count: number) => `${count} waiting`,
+  over: (over: number) => `, ${over} over`,
+  next: (value: string, skiName: string, value2: string) => `${value}. Next: ${skiName}, ${value2}`,
+  over2: (left: string) => `Over for ${left}`,
+  over3: 'over',
+};
+
+export const shortcuts = {
+  keys: 'Keys',
+  close: 'Close',
+};
+
+export const snowLine = {
+  snowLine: 'Snow line',
+  outing: 'Outing',
+  newOuting: 'New outing…',
+  startIn: (left: string) => `start in ${left}`,
+  startedAgo: (left: string) => `started ${left} ago`,
+  noReadingYet: 'no reading yet',
+  guessed: 'guessed',
+  measured: 'measured',
+  snowAir: (how: string, value: string, humidityFraction: string) =>
+    `snow, ${how} ${value}, air ${humidityFraction}`,
+  ago: (age: string) => `${age} ago`,
+  forIn: (age: string) => `in ${age}`,
+  atStart: 'at start',
+  snowAtStartModelledAir: (airTemperatureC: string) =>
+    `snow at start, modelled; air ${airTemperatureC}`,
+  noChoiceYet: 'no choice yet',
+  choiceBestWith: (probabilityBest: string) => `choice, best with ${probabilityBest}`,
+  choice: 'choice',
+  snow: 'snow',
+};
+
+export const frame = {
+  skipToTheWork: 'Skip to content',
+};

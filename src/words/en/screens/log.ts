@@ -1,0 +1,44 @@
+export const withdrawChoice = {
+  thatChoiceWasWithdrawnAlready: 'That choice was already withdrawn.',
+  thatChoiceIsBackAlready: 'That choice is already back.',
+};
+
+export const benchLog = {
+  fromTheBenchFor: (name: string) => `From the bench, for ${name}`,
+  theSheet: 'The sheet',
+  doneIn: (endedAt: string, tookMs: string) => `Done ${endedAt} in ${tookMs}`,
+  ofSteps: (steps: number, steps2: number) => `${steps} of ${steps2} steps`,
+  gFromTheShelf: (grams: string) => `${grams} g from the shelf`,
+  endedEarly: (early: number, value: string) => `${early} ${value} ended early`,
+  skipped: (title: string, reason: string) => `skipped ${title}: ${reason}`,
+  wait: 'wait',
+  waits: 'waits',
+};
+
+export const logScreen = {
+  choiceWithdrawnItStaysIn: 'Choice withdrawn. The record keeps it.',
+  whatWasChosenAndWhy: 'What was chosen, and why?',
+  choices: 'Choices',
+  csv: 'CSV',
+  json: 'JSON',
+  findByWaxOutingOr: 'Find by wax, outing or note',
+  nothingInTheLogHas: 'No choice in the log matches.',
+  pagesOfTheLog: 'Pages of the log',
+  newerChoices: 'Newer choices',
+  pageOf: (page: number, pages: number) => `Page ${page} of ${pages}`,
+  olderChoices: 'Older choices',
+  nothingFound: 'Nothing found.',
+  nothingYet: 'Nothing yet.',
+  chooseAWaxAndSave: 'Choose a wax and save the choice',
+  theLatest: 'the latest',
+  theFirst: 'the first',
+  anOutingThatIsGone: 'a deleted outing',
+  ofFor: (value: string, count: number, name: string) => `${value} of ${count}, for ${name}`,
+  outingGone: 'Deleted outing',
+  chosen: (name: string, createdAt: string) => `${name}, chosen ${createdAt}`,
+  best: (expectedLossPercent: string, probabilityBest: string) =>
+    `${expectedLossPercent} %, best ${probabilityBest}`,
+  ledgerAndShelfAsThey: (modelVersion: string) =>
+    `Reasons and shelf at that time (model ${modelVersion})`,
+  withdrawThisChoice: 'Withdraw choice',
+};

@@ -1,0 +1,220 @@
+export const pickWax = {
+  theStartLiesOutsideThe: 'The start is outside the time the weather covers.',
+  allWeightsAre0Give: 'All weights are 0. Give at least one above 0.',
+  theShelfIsEmptyGive: 'The shelf is empty. Give products, or add waxes to the shelf.',
+};
+
+export const saveChoice = {
+  outing: 'Outing',
+  reading: 'Reading',
+  product: 'Product',
+  takeAProduct: 'Choose a product.',
+  start: 'Start',
+  startIsMissing: 'Start is missing.',
+  basis: 'Basis',
+  chooseWhatTheSnowIs: 'Choose between outlook and reading.',
+  correctionByHand: 'Correction by hand',
+  correctionIsMissing: 'Correction is missing.',
+  stateOfTheBase: 'State of the base',
+  reason: 'Reason',
+  note: 'Note',
+  thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
+  thatReadingWasCorrectedMeanwhile:
+    'That reading was corrected in the meantime. Reload to see the new one.',
+  thereIsNoWeatherFor: 'There is no weather for the start. Use the reading instead.',
+  thatProductIsNoLonger: 'That product is no longer on the shelf. Choose another one.',
+  sayWhyYouTakeInstead: (name: string, name2: string) =>
+    `Say why you choose ${name} instead of ${name2}.`,
+};
+
+export const actions = {
+  thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
+};
+
+export const outingFactsForm = {
+  discipline: 'Discipline',
+  purpose: 'Purpose',
+  distance: 'Distance',
+  start: (timeZone: string) => `Start (${timeZone})`,
+  hoursOnSnow: 'Hours on snow',
+  emptyAboutHFromThe: (estimatedHours: string) =>
+    `Leave empty for about ${estimatedHours} h, from the distance`,
+  legacyFluorocarbons: 'Legacy fluorocarbons',
+  excluded: 'Excluded',
+  allowedPrivateUse: 'Allowed (private use)',
+};
+
+export const usePick = {
+  start: 'Start',
+  startIsMissing: 'Start is missing.',
+  correction: 'Correction',
+  enterACorrectionOr0: 'Enter a correction, or 0.',
+  reason: 'Reason',
+  note: 'Note',
+};
+
+export const wallText = {
+  feedTheBase: 'Condition the base',
+  alongTheEdges: 'Along the edges',
+  beneath: 'Underneath',
+  waxOfTheDay: 'Wax of the day',
+  wax: 'Wax',
+  snow: 'Snow',
+  asksForAWaxOf: (temperatureC: string, equivalentTemperatureC: string) =>
+    `${temperatureC}. Asks for a wax of ${equivalentTemperatureC}`,
+  overruled: 'Instead of',
+  reason: (insteadOf: string, reason: string) => `${insteadOf}. Reason: ${reason}`,
+  form: 'Form',
+  structure: 'Structure',
+  mm: (structureword: string, widthMm: number, how: string) =>
+    `${structureword}, ${widthMm} mm. ${how}`,
+  brushes: 'Brushes',
+  by: (label: string, label2: string) => `${label}, by ${label2}`,
+  byStart: 'By start',
+  mind: 'Caution',
+  note: 'Note',
+  start: (name: string, name2: string, start: string) => `${name}, ${name2}, start ${start}`,
+  onTop: 'On top',
+};
+
+export const howPart = {
+  feedTheBase: 'Condition the base',
+  alongTheEdges: 'Along the edges',
+  beneath: 'Underneath',
+  waxOfTheDay: 'Wax of the day',
+  dryPlaces: 'dry places',
+  aNewGrind: 'a new grind',
+  burntEdges: 'burnt edges',
+  baseOfTheSkis: 'Base of the skis',
+  itsOwnJobSheetMinds: '. Its own job sheet covers that.',
+  theLookOverFoundOn: (seenword: string, names: string, value: string) =>
+    `The base check found ${seenword} on ${names}${value}`,
+  oneCoat: 'one coat',
+  coats: (coats: number) => `${coats} coats`,
+  notOnTheShelf: 'Not on the shelf',
+  form: 'Form',
+  structure: 'Structure',
+  theWayWeWork: 'Our way of working',
+  setTheTeamsOwnWays: 'Change how the team works',
+  oneWaxServesTheWhole: 'One wax is enough for the whole time on snow.',
+  oneWaxForAllCosts: 'One wax for all costs',
+  giveEachStartItsOwn: 'give each start its own wax if you can.',
+  notWorthTheChange: 'that is not worth a change.',
+  overTheBestAtEach: (value: string) => `more than the best wax at each time: ${value}`,
+  aBlendBeatsTheShelf: (gainPercent: string, parts: number) =>
+    `A blend beats the shelf by ${gainPercent} %: ${parts} parts `,
+  toOf: (parts: number) => `to ${parts} of `,
+  byMass: 'by mass.',
+  nothing: 'nothing',
+  onTop: 'On top',
+};
+
+export const lossChart = {
+  expectedGlideLossInPer: (curves: string, fixed: string, units: string) =>
+    `Expected glide loss in per cent against equivalent temperature for ${curves}; today ${fixed} ${units}.`,
+  equivalentTemperature: (units: string) => `Equivalent temperature (${units})`,
+  expectedGlideLoss: 'Expected glide loss (%)',
+  today80Band: (today: string) => `today ${today} (80 % band)`,
+  theSameAsATable: 'The same as a table',
+  expectedLossInPerCent: 'Expected loss in per cent by equivalent temperature',
+  equivalent: (units: string) => `Equivalent (${units})`,
+};
+
+export const regretPart = {
+  colder: (degrees: string) => `${degrees} colder`,
+  asLikely: 'As likely',
+  warmer: (degrees: string) => `${degrees} warmer`,
+  drierAir: 'Drier air',
+  moister: 'Moister',
+  lossOverTheBestWax: 'Extra loss over the best wax, in per cent, if the day is different',
+  overTheBestWaxOf: (regretPercent: string) =>
+    `Compared with the best wax of that day. Knowing the snow exactly would save ${regretPercent} % on average.`,
+  goingByTheAirWould: (air: string) => `Going by the air (${air}) would choose the same.`,
+  goingByTheAirWouldChoose: (air: string) => `Going by the air (${air}) would choose`,
+  expectedLoss: ': expected loss ',
+  insteadOf: (expectedLossPercent: string) => `instead of ${expectedLossPercent} %.`,
+  ifTheDayIs: 'If the day is',
+  best: 'best',
+};
+
+export const whatIf = {
+  wetter: (steps: number) => `${steps} wetter`,
+  drier: (steps: number) => `${steps} drier`,
+  asItIs: 'no change',
+  slideAConditionTheAnswer:
+    'Move a slider and the answer at the top changes. Nothing here is saved.',
+  snowTemperature: 'Snow temperature',
+  humidity: 'Humidity',
+  sharpnessOfTheGrain: 'Sharpness of the grain',
+  wetnessStepsOfTheSnowball: 'Wetness, steps of the snowball test',
+  backToTheDayAs: 'Reset the sliders',
+};
+
+export const pickScreen = {
+  whichWax: 'Which wax?',
+  measureTheSnowFirst: 'Measure the snow first.',
+  aChoiceStandsOnA: 'A choice needs a reading or an outlook. This outing has neither.',
+  takeAReading: 'Take a reading',
+  theShelfIsEmpty: 'The shelf is empty.',
+  thereIsNothingToChoose:
+    'There is nothing to choose from. Add at least one glide wax to the shelf.',
+  goToTheShelf: 'Go to the shelf',
+  howToPutItOn: 'How to put it on',
+  whyThisTemperature: 'Why this temperature',
+  mendTheMarkedFieldsTo: 'Fix the marked fields to see the reasons.',
+  yourOwnCorrection: 'Your own correction',
+  addedToTheSumUp: (mostOwnK: string) => `Added to the sum, up to ${mostOwnK} up or down`,
+  theOuting: 'The outing',
+  whatBeingWrongWouldCost: 'What a wrong wax would cost',
+  whatIf: 'What if',
+  overTheTimeOnSnow: 'During the time on snow',
+  theShelfByExpectedLoss: 'All waxes by expected loss',
+  nothingOnTheShelfIs: 'No wax on the shelf is allowed.',
+  fixTheMarkedFieldsBelow: 'Fix the marked fields below.',
+  whatIf2: 'what if',
+  expectedLoss: 'Expected loss',
+  bestOfTheShelfWith: ', best of the shelf with',
+  nineTimesInTenIt: (lossP90Percent: string) =>
+    `. Nine times in ten it loses less than ${lossP90Percent} %.`,
+  youOverrule: (name: string, expectedLossPercent: string) =>
+    ` You chose it instead of ${name} (${expectedLossPercent} %).`,
+  equivalentTemperature: 'Equivalent temperature',
+  hardnessRelativeScale0100: 'Hardness, relative scale 0–100',
+  structure: 'Structure',
+  mm: (structureword: string, widthMm: number) => `${structureword}, ${widthMm} mm`,
+  asksFor: (needs: string, additives: string) => `Asks for ${needs}: ${additives}`,
+  noAdditiveIsNeeded: 'No additive is needed.',
+  theOddsCountTheWeathers:
+    'The odds include the error of the weather along the course, but not the error of the model itself.',
+  theOddsCountTheSpread:
+    'The odds include only the spread of the snow temperature, not the error in grain, humidity or the model itself.',
+  takeTheSnowFrom: 'Use the snow of',
+  outlookAtTheStart: 'Outlook at the start',
+  lastReading: 'Last reading',
+  grainNotSeen: 'grain not seen',
+  guessed: 'Guessed',
+  seen: 'Seen',
+  choiceSavedItStandsIn: 'Choice saved. The log keeps it as it is now.',
+  whyInsteadOf: (name: string, name2: string) => `Why ${name} instead of ${name2}`,
+  noteForTheLog: 'Note for the log',
+  saving: 'Saving…',
+  saveThisChoice: 'Save choice',
+  wallSheet: 'Wall sheet',
+  toTheLog: 'Go to the log',
+  aWhatIfIsNot: 'A what-if cannot be saved. Reset the sliders first.',
+};
+
+export const wallSheet = {
+  wallSheet: 'Wall sheet',
+  noChoiceIsSavedYet: 'No choice is saved yet.',
+  chooseTheWaxFirst: 'Choose the wax first',
+  copiedAsText: 'Copied as text.',
+  thisBrowserDoesNotLet:
+    'This browser does not allow copying. Select the text and copy it by hand.',
+  start: (name: string, name2: string, start: string) => `${name}, ${name2}, start ${start}`,
+  print: 'Print',
+  copyAsText: 'Copy as text',
+  backToTheChoice: 'Back to the choice',
+  savedModelLabelsLocalCodes: (createdAt: string, modelVersion: string) =>
+    `Saved ${createdAt}, model ${modelVersion}. Labels, local rules and licensed practice come first.`,
+};

@@ -1,0 +1,160 @@
+export const productsFiles = {
+  nothingWasTakenInFix: 'Nothing was imported. Fix these cells first.',
+};
+
+export const moveStock = {
+  thisProductIsNotOn: 'This product is not on the shelf. Choose another one.',
+  onlyGAreThereCorrect: (left: number) => `There are only ${left} g. Correct the stock first.`,
+};
+
+export const saveProduct = {
+  thisProductWasTakenOff: 'This product was removed from the shelf in the meantime. Add it again.',
+  isOnTheShelfAlready: (name: string) =>
+    `“${name}” is already on the shelf. Give this one another name.`,
+  thatProductIsOffThe: 'That product was already removed.',
+};
+
+export const coveragePart = {
+  dryClean: 'Dry, clean',
+  dryDirtyOrMachineMade: 'Dry, dirty or machine-made',
+  moist: 'Moist',
+  wet: 'Wet',
+  loss: 'Loss (%)',
+  equivalentTemperature: (units: string) => `Equivalent temperature (${units})`,
+  bestExpectedLossOfThe: (value: string) =>
+    `Best expected loss of the shelf by equivalent temperature and snow. ${value}`,
+  noHoles: 'No gaps.',
+  holes: (words: string) => `Gaps: ${words}.`,
+  whatTheShelfServes: 'What the shelf covers',
+  noHolesEverywhereTheBest: (holePercent: number) =>
+    `No gaps: there is always a wax that loses less than ${holePercent} %.`,
+  holesWhereEvenTheBest: (holePercent: number, words: string) =>
+    `Gaps, where even the best wax loses more than ${holePercent} %: ${words}.`,
+  theOnePurchaseThatHelps: 'The purchase that helps most here: a wax of ',
+  withWord: (additives: string) => ` with ${additives}`,
+  plain: ', plain',
+  overHOfWeatherAt: (
+    value: string,
+    weatherHours: number,
+    venueName: string,
+    beforePercent: string,
+    afterPercent: string,
+  ) =>
+    `${value}. Over ${weatherHours} h of weather at ${venueName} it lowers the mean loss from ${beforePercent} to ${afterPercent} %.`,
+  noSinglePurchaseWouldHelp: (venueName: string, weatherHours: number) =>
+    `For the ${weatherHours} h of weather at ${venueName} no single purchase would help.`,
+  thereIsNoRecordedWeather: (venueName: string) =>
+    `There is no recorded weather at ${venueName} to judge a purchase by.`,
+  theSameAsATable: 'The same as a table',
+  bestExpectedLossInPer: 'Best expected loss in per cent, and which wax gives it',
+  equivalent: (units: string) => `Equivalent (${units})`,
+};
+
+export const productForm = {
+  name: 'Name',
+  form: 'Form',
+  additives: 'Additives',
+  theLabelPrefers: 'The label prefers',
+  openedOn: 'Opened on',
+  change: (name: string) => `Change ${name}`,
+  putAProductOnThe: 'Add a product',
+  whatItIsFor: 'What it is for',
+  newSnowColdEnd: 'New snow, cold end',
+  labelColdEnd: 'Label, cold end',
+  newSnowWarmEnd: 'New snow, warm end',
+  labelWarmEnd: 'Label, warm end',
+  oldSnowColdEnd: 'Old snow, cold end',
+  oldSnowWarmEnd: 'Old snow, warm end',
+  ironContainerPriceAndColour: 'Iron, container, price and colour',
+  ironTemperature: 'Iron temperature',
+  emptyEstimatedFromTheLabel: 'Leave empty to estimate it from the label',
+  ironLimit: 'Iron limit',
+  meltingPoint: 'Melting point',
+  emptyEstimatedFromTheIron: 'Leave empty to estimate it from the iron',
+  container: 'Container',
+  priceOfAContainer: 'Price of a container',
+  colourOfYourBlock: 'Colour of your block',
+  putOnByNoneTicked: 'How it goes on (none ticked: as usual for its kind)',
+  nothing: 'Nothing',
+  saveTheChange: 'Save changes',
+  putOnTheShelf: 'Add to shelf',
+  leaveItAsItWas: 'Cancel',
+};
+
+export const stockPart = {
+  bought: 'Bought',
+  used: 'Used',
+  weighedThisIsLeft: 'Weighed: this much is left',
+  booked: (productId: string) => `Stock of ${productId} saved.`,
+  stock: 'Stock',
+  runsOutAtAboutG: (name: string, outingName: string, missingG: number) =>
+    `${name} runs out at ${outingName}. About ${missingG} g are missing.`,
+  product: 'Product',
+  whatHappened: 'What happened',
+  grams: 'Grams',
+  bookIt: 'Save stock change',
+  theLastMoves: (count: number) => `The last ${count} stock changes`,
+  stockMovesLatestFirst: 'Stock changes, latest first',
+  offTheShelf: 'off the shelf',
+  corrected: 'Corrected',
+  when: 'When',
+  product2: 'Product',
+  what: 'What',
+  grams2: 'Grams',
+};
+
+export const shelfScreen = {
+  about: (degrees: string) => `about ${degrees}`,
+  grams: (grams: number) => `${grams} g`,
+  product: 'Product',
+  label: 'Label',
+  hardness: 'Hardness',
+  form: 'Form',
+  additives: 'Additives',
+  iron: 'Iron',
+  left: 'Left',
+  aPairCosts: 'A pair costs',
+  change: 'Change',
+  isOffTheShelf: (name: string) => `${name} was removed.`,
+  whatIsThereToChoose: 'What is on the shelf?',
+  onTheShelf: 'On the shelf',
+  theShelfAsCsv: 'The shelf as CSV',
+  show: 'Show',
+  all: 'All',
+  productsOnTheShelf: 'Products on the shelf',
+  isChanged: (name: string) => `${name} was changed.`,
+  takeProductsInFromA: 'Import products from a file',
+  csvWithUnitsInThe:
+    'CSV with units in the header, such as name; label cold end [C]; label warm end [C]; role; form; additives. Separate several additives with +. Up to 1000 rows and 1 MB.',
+  csvFileOfProducts: 'CSV file of products',
+  theShelfIsEmptyPut: 'The shelf is empty. Add the first wax below.',
+  glideWaxAmongProducts: (glides: number, value: string, count: number) =>
+    `${glides} glide wax${value} among ${count} products. `,
+  largestHole: (worst: string) => `Largest gap: ${worst}.`,
+  noHoles: 'No gaps.',
+  runsOut: (runningOut: string) => ` Runs out: ${runningOut}.`,
+  notWeighed: 'not weighed',
+  change2: (name: string) => `Change ${name}`,
+  takeOff: (name: string) => `Remove ${name}`,
+  takeOff2: 'Remove',
+  plain: 'plain',
+};
+export const blockGuess = {
+  itSmears: 'It smears',
+  deepGrooveNoEffort: 'Deep groove, no effort',
+  grooveWithACurl: 'Groove with a curl',
+  scratchWithCrumbs: 'Scratch with crumbs',
+  chalkyLineOnly: 'Chalky line only',
+  hardlyAMark: 'Hardly a mark',
+  sticks: 'Sticks',
+  dents: 'Dents',
+  greasy: 'Greasy',
+  dry: 'Dry',
+  likeGlass: 'Like glass',
+  noLabelTryANail: 'No label? Try a nail and a finger',
+  aThumbnailDrawnOverIt: 'Scratch it with a thumbnail, at room temperature',
+  aFingerPressedOnIt: 'Press a finger on it',
+  hardnessAbout: 'Hardness about',
+  labelIt: (hardnessSd: number, labelLowC: string) => `± ${hardnessSd}. Label it ${labelLowC}.`,
+  takeTheseEnds: 'Use these ends',
+};

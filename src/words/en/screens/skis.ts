@@ -1,0 +1,187 @@
+export const skisFiles = {
+  nothingWasTakenInFix: 'Nothing was imported. Fix these cells first.',
+};
+
+export const skiPhotos = {
+  choosePhoto: 'Choose a photo',
+  thereIsNoSuchSki: 'There is no such ski.',
+  thereIsNoSuchPhoto: 'There is no such photo.',
+  sending: 'Sending…',
+  photos: 'Photos',
+  addAPhoto: 'Add a photo',
+  photo: (i: number) => `Photo ${i}`,
+};
+
+export const baseMarks = {
+  thisSkiIsGoneChoose: 'This ski no longer exists. Choose another one.',
+  theSkiIsCmLong: (lengthCm: number) =>
+    `The ski is ${lengthCm} cm long. This place is beyond its tail.`,
+};
+
+export const saveSki = {
+  thisPairWasTakenOff:
+    'This pair was removed from the rack in the meantime. Put it back first, then save again.',
+  isOnTheRackAlready: (name: string) =>
+    `“${name}” is already on the rack. Give this one another name.`,
+  thatPairIsOffThe: 'That pair was already removed.',
+  thatPairIsOnThe: 'That pair is already on the rack.',
+};
+
+export const skiLife = {
+  thisSkiIsGone: 'This ski no longer exists.',
+  thatEventWasTakenBack: 'That event was already removed.',
+};
+
+export const labelsSheet = {
+  whichSkiIsIt: 'Which ski is it?',
+  of: (count: number, all: number) => `${count} of ${all}`,
+  labelsToPrintAndStick: (value: string | number) => `${value} labels to print and stick on`,
+  print: 'Print',
+  backToTheSkis: 'Back to the skis',
+  nextLabels: 'Next labels',
+  thatIsThisMachineAlone:
+    'This address works only on this machine. For tablets, open this page under the address they use, then print.',
+  printThemFromTheAddress: 'Print them from the address your tablets use.',
+  theyLeadTo: (origin: string, value: string) => `They open ${origin}. ${value}`,
+  qrLabelOf: (name: string) => `QR label of ${name}`,
+  cm: (skitypeword: string, lengthCm: number) => `${skitypeword}, ${lengthCm} cm`,
+};
+
+export const skiForm = {
+  nameOfThePair: 'Name of the pair',
+  owner: 'Owner',
+  base: 'Base',
+  pattern: 'Pattern',
+  groundOn: 'Ground on',
+  brakes: 'Brakes',
+  purpose: 'Purpose',
+  note: 'Note',
+  type: 'Type',
+  length: 'Length',
+  waist: 'Waist',
+  grindEdgesAndNote: 'Grind, edges and note',
+  grindWidthOfItsLines: 'Grind, width of the lines',
+  baseBevel2: 'Base bevel',
+  sideBevel2: 'Side bevel',
+  none: 'None',
+  saving: 'Saving…',
+  saveTheChanges: 'Save changes',
+  putOnTheRack: 'Add to rack',
+  saving2: 'Saving',
+};
+
+export const skisScreen = {
+  whatIsDueFirst: 'What is due first',
+  name: 'Name',
+  owner: 'Owner',
+  leastWaxFirst: 'Least wax first',
+  length: 'Length',
+  pair: 'Pair',
+  type: 'Type',
+  grind: 'Grind',
+  waxReserve: 'Wax reserve',
+  dueAndWhatWasSeen: 'What is due, and marks',
+  bench: 'Bench',
+  oneMarkOnTheBase: 'One mark on the base.',
+  marksOnTheBase: (count: number) => `${count} marks on the base.`,
+  whichSkisWantWork: 'Which skis need work?',
+  theRackIsEmpty: 'The rack is empty.',
+  noneIsDue: 'None are due',
+  ofAreDue: (count: number, count2: number) => `${count} of ${count2} are due`,
+  first: (name: string, due: string) => `First ${name}: ${due}`,
+  onTheRack: 'On the rack',
+  labelsToPrint: 'Labels to print',
+  csv: 'CSV',
+  findByNameOwnerOr: 'Find by name, owner or note',
+  allTypes: 'All types',
+  forThisOuting: 'For this outing',
+  order: 'Order',
+  noSkiOnTheRack: 'No ski on the rack matches.',
+  skisOnTheRack: 'Skis on the rack',
+  cm: (lengthCm: number) => `${lengthCm} cm`,
+  mm: (grindMm: number, grindPattern: string) => `${grindMm} mm ${grindPattern}`,
+  sheet: 'Sheet',
+  putAPairOrA: 'Add a pair or a board',
+  manyAtOnce: 'Import many',
+  aCsvWithNameType:
+    'A CSV file with name, type, length [cm] and waist [mm]. Download the CSV of the rack to see all columns.',
+  skisFromACsvFile: 'Skis from a CSV file',
+  cm2: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
+    `${skitypeword}, ${lengthCm} cm. ${due} ${marks}`,
+};
+
+export const eventsPart = {
+  hotWax: 'Hot wax',
+  liquid: 'Liquid',
+  hotBox: 'Hot box',
+  storageWax: 'Storage wax',
+  km: (km: string | number, wearsnowword: string) => `${km} km, ${wearsnowword}`,
+  waxedInTheHotBox: (boxHours: number) => `Waxed in the hot box, ${boxHours} h`,
+  waxed: (how: string, value: string) => `Waxed, ${how}, ${value}`,
+  oneCoat: 'one coat',
+  coats: (coats: number) => `${coats} coats`,
+  itsLife: 'History',
+  whatHappened: 'What happened',
+  howFar: 'Distance',
+  onWhat: 'Snow',
+  how: 'How',
+  hoursInTheBox: 'Hours in the box',
+  coats2: 'Coats',
+  note: 'Note',
+  writeItDown: 'Add to history',
+  takenBack: (removed: string) => `${removed}: removed.`,
+  nothingIsWrittenDownYet: 'Nothing yet.',
+  byAJobOfThe: ', from a job',
+  takeBack: (event: string) => `Remove: ${event}`,
+  takeBack2: 'Remove',
+  topLayer: 'Top layer',
+};
+
+export const baseMap = {
+  baseOfWithMarksThe: (name: string, count: number) =>
+    `Base of ${name} with ${count} marks. You can also mark a place with the fields below.`,
+  tip: 'tip',
+  tailCm: 'tail (cm)',
+};
+
+export const lookOverPart = {
+  aShopsWork: 'For a shop',
+  repairFirst: 'Repair first',
+  thenTheEdges: 'Then the edges',
+  thenClean: 'Then clean',
+  thenWax: 'Then wax',
+  tapAPlaceOnThe: 'Tap a place on the base first, or enter it in cm from the tip.',
+  lookItOver: 'Check the base',
+  whatWasSeen: 'What you see',
+  fromTheTip: 'From the tip',
+  sideBaseUpTipAway: 'Side, seen with base up and tip away from you',
+  markIt: 'Add mark',
+  cleared: (words: string) => `${words}: removed.`,
+  nothingIsMarkedTheBase: 'No marks. The base is in use and sound.',
+  onePlace: 'one place',
+  places: (places: number) => `${places} places`,
+  atCm: (findingword: string, positionCm: number, sideword: string) =>
+    `${findingword} at ${positionCm} cm, ${sideword}`,
+  clear: (words: string) => `Remove ${words}`,
+};
+
+export const skiScreen = {
+  cm: (lengthCm: number) => `${lengthCm} cm`,
+  waistMm: (waistMm: number) => `waist ${waistMm} mm`,
+  grindMm: (grindMm: number, grindPattern: string) => `grind ${grindMm} mm ${grindPattern}`,
+  edgesBaseSide: (baseBevelDeg: number, sideBevelDeg: number) =>
+    `edges ${baseBevelDeg}° base, ${sideBevelDeg}° side`,
+  of: (owner: string) => `of ${owner}`,
+  waxReserve: (value: number) => `Wax reserve ${value} %`,
+  stored: 'Stored. ',
+  waxIsInKmSince: (kmSinceWax: number) => `Waxed: ${kmSinceWax} km since the last coat.`,
+  isOffTheRackIts: (name: string) => `${name} was removed. Its history is kept.`,
+  makeTheJobSheet: 'Make the job sheet',
+  allSkis: 'All skis',
+  itsLabel: 'Label',
+  scannedOnATabletIn: 'Scan it with a tablet in the same network to open this page.',
+  qrLabelOf: (name: string) => `QR label of ${name}`,
+  thePairItself: 'This pair',
+  changeIt: 'Change',
+  takeOffTheRack: 'Remove from rack',
+};

@@ -1,0 +1,215 @@
+export const importReadings = {
+  thereIsNoOutingOf: 'There is no outing with this id.',
+  nothingWasTakenInFix: 'Nothing was imported. Fix these cells first.',
+  takeReadingsInFromA: 'Import readings from a file',
+  csvWithUnitsInThe: (timeZone: string) =>
+    `CSV with units in the header, such as time; snow temperature [°C]; humidity [%]. Times without a zone are in ${timeZone}. Up to 10,000 rows and 5 MB.`,
+  csvFileOfReadings: 'CSV file of readings',
+  anExampleFile: 'An example file',
+};
+
+export const readingPhoto = {
+  thereIsNoStandingReading: 'There is no current reading with this id.',
+  thisReadingHasNoPhoto: 'This reading has no photo.',
+  photo: 'Photo',
+  sending: 'Sending…',
+  addPhoto: 'Add photo',
+};
+
+export const saveReading = {
+  outing: 'Outing',
+  outingIsMissing: 'Outing is missing.',
+  reading: 'Reading',
+  theTargetMustBeAn: 'The target must be an object.',
+  thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
+  thatReadingWasCorrectedMeanwhile:
+    'That reading was corrected in the meantime. Reload to see the new one.',
+};
+
+export const withdrawReading = {
+  thatReadingWasWithdrawnOr: 'That reading was already withdrawn or corrected.',
+  thatReadingIsBackAlready: 'That reading is already back.',
+};
+
+export const courseStrip = {
+  temperature: 'Temperature',
+  coldest: 'Coldest',
+  liquidWater: 'Liquid water',
+  wettest: 'Wettest',
+  sharpness: 'Sharpness',
+  sharpest: 'Sharpest',
+  alongTheCourseAtThe: 'Along the course, at the start',
+  theSameEverywhere: (most: string) => `The same everywhere: ${most}.`,
+  shadeBy: 'Shade by',
+  theSameAsATable: 'The same as a table',
+  segmentsOfTheCourseAt: 'Segments of the course at the start',
+  segment: 'Segment',
+  length: 'Length',
+  altitude: 'Altitude',
+};
+
+export const liveAnswer = {
+  hardness: 'Hardness',
+  theShelfIsEmptyAdd: 'The shelf is empty. Add waxes under Shelf.',
+  fromTheShelf: 'From the shelf',
+  allAndChoose: (count: number) => `See all ${count} and choose`,
+};
+
+export const outlookChart = {
+  n80BandOfTheSnow: '80 % band of the snow at 1.5 cm',
+  snowAt15Cm: 'Snow at 1.5 cm, median',
+  surfaceMedian: 'Surface, median',
+  air: 'Air',
+  readings: 'Readings',
+  temperatureOfSnowAndAir: (x: string | number, value: string | number, startX: string) =>
+    `Temperature of snow and air from ${x} to ${value}, with the start at ${startX}`,
+  sun: 'Sun',
+  cloud: 'Cloud',
+  precipitation: 'Precipitation',
+  temperature: (units: string) => `Temperature (${units})`,
+  sunCloudSnowOrRain: 'sun — cloud ··· snow or rain ▮',
+  start: (fixed: string, units: string) => `start ${fixed} ${units}`,
+  theSameAsATable: 'The same as a table, with water, sharpness, humidity over ice and hoar',
+  theOutlookEveryThreeHours: 'The outlook every three hours',
+  time: 'Time',
+  snow: (unit: string) => `Snow (${unit})`,
+  surface: (unit: string) => `Surface (${unit})`,
+  waterVol: 'Water (% vol.)',
+  sharpness: 'Sharpness',
+  humidityOverIce: 'Humidity over ice',
+  hoarGM: 'Hoar (g/m²)',
+  snow80Band: 'snow, 80 % band',
+  airNote: 'air',
+  n80Band: '80 % band',
+};
+
+export const outlookPart = {
+  fromNowToTheFinish: 'From now to the finish',
+  weatherAndCourse: 'Weather and course',
+  noOutlookYourOwnReading: (noOutlook: string) =>
+    `No outlook. ${noOutlook} Until then your own reading counts.`,
+  getWeatherIn: 'Add weather',
+  computingTheOutlook: (value: number) => `Computing the outlook, ${value} %`,
+  cancel: 'Cancel',
+  noOutlook: (reason: string) => `No outlook. ${reason}`,
+  theOutlookWasCancelled: 'The outlook was cancelled.',
+  computeItAgain: 'Compute again',
+  theWeatherEndsBeforeThe:
+    'The weather ends before the start. The outlook stops there and does not cover the start.',
+  gapOfUpToThree: (bridged: number, value: string, value2: string) =>
+    `${bridged} gap${value} of up to three hours in the weather ${value2} filled with a straight line.`,
+  theWeatherWasTakenIn: (age: string) =>
+    `The weather is ${age} old. Add newer weather if there is any.`,
+  modelledAtFromSolid1: (name: string, value: string) =>
+    `Modelled at ${name} from ${value}. Solid line: 1.5 cm deep. Dotted line: surface. Diamonds: your readings, which count most at their time.`,
+  noReadingPullsTheOutlook: 'The outlook has no reading yet. Each reading makes it more certain.',
+  whatTheReadingsDidTo: 'How the readings changed the snow at the start',
+  weatherAlone: 'Weather alone',
+  withReading: (count: number, value: string) => `With ${count} reading${value}`,
+  is: 'is',
+  are: 'are',
+  snowAtTheStart: 'Snow at the start',
+  medianAndSpread: 'Median and spread',
+  membersWithASay: 'Effective members',
+};
+
+export const guessHelper = {
+  noProbeGuessFromThe: 'No probe? Guess from the air and the sky',
+  sky: 'Sky',
+  timeOfDay: 'Time of day',
+  useThisGuess: 'Use this guess',
+  enterTheAirTemperatureAbove: 'Enter the air temperature above, from −60 to 40 °C.',
+};
+
+export const instrumentPanel = {
+  readTheInstruments: 'Read the instruments',
+  standInsThatShipWith: (standInSpeed: number) =>
+    `Simulated instruments. The probe runs ${standInSpeed} times as fast as a real one.`,
+  stopTheProbe: 'Stop the probe',
+  putTheProbeIn: 'Put the probe in',
+  infraRedGun: 'Infra-red gun',
+  hygrometer: 'Hygrometer',
+  settledAtYouMayPull: (finalC: string) => `Settled at ${finalC}. You can pull it out.`,
+  goingToAboutWait: (finalC: string) => `Heading for about ${finalC}. Wait.`,
+  tooEarlyToTellWait: 'Too early to tell. Wait.',
+  useIt: 'Use this value',
+};
+
+export const readingForm = {
+  saving: 'Saving…',
+  saveTheCorrection: 'Save correction',
+  saveReading: 'Save reading',
+  clear: 'Clear',
+  ctrlEnterSavesWhatYou: 'Ctrl+Enter saves. What you type is kept if you leave.',
+  snowTemperature: 'Snow temperature',
+  inTheShade12: 'In the shade, 1–2 cm deep, several spots',
+  spread: 'Spread (±)',
+  howFarTheSpotsDiffer: 'How far the spots differ',
+  airTemperature: 'Air temperature',
+  humidityOfTheAir: 'Humidity of the air',
+  grain: 'Grain',
+  wetnessBySnowball: 'Wetness, by snowball',
+  fingerTestWhatJustGoes: 'Finger test: the bluntest thing that goes in',
+  origin: 'Origin',
+  dirt: 'Dirt',
+  track: 'Track',
+  notGlazed: 'Not glazed',
+  glazedOrIcy: 'Glazed or icy',
+  timeSpotInstrumentSharpnessNote: 'Time, spot, instrument, sharpness, note',
+  time: (timeZone: string) => `Time (${timeZone})`,
+  emptyNow: 'Leave empty for now',
+  spot: 'Spot',
+  whereOnTheCourse: 'Where on the course',
+  instrument: 'Instrument',
+  sharpnessIfYouJudgeIt: 'Sharpness, if you judge it yourself',
+  n0Round1NewEmpty: '0 round … 1 new. Leave empty to use the grain',
+  note: 'Note',
+};
+
+export const readingsList = {
+  time: 'Time',
+  spot: 'Spot',
+  snow: 'Snow',
+  air: 'Air',
+  humidity: 'Humidity',
+  grain: 'Grain',
+  seen: 'Seen',
+  by: 'By',
+  change: 'Change',
+  readingWithdrawnItStaysIn: 'Reading withdrawn. The record keeps it.',
+  correct: 'Correct',
+  withdraw: 'Withdraw',
+  readings: 'Readings',
+  csv: 'CSV',
+  json: 'JSON',
+  noneYetTheFirstOne: 'None yet. Saved readings appear here.',
+  readingsOfThisOuting: 'Readings of this outing',
+  showAll: (count: number) => `Show all ${count}`,
+  glazed: 'glazed',
+};
+
+export const snowScreen = {
+  skipToTheReading: 'Skip to the reading',
+  whatWillTheSnowBe: 'What will the snow be at the start?',
+  readingSaved: 'Reading saved.',
+  correctThisReading: 'Correct this reading',
+  takeAReading: 'Take a reading',
+  noReadingYetMeasureThe: 'No reading yet. Measure the snow and type it in below.',
+  notSavedYetSaveThe: 'Not saved yet. Save the reading below.',
+  modelledAtTheStartWhile: (wetnessword: string) =>
+    `modelled at the start, ${wetnessword}, while the air is `,
+  atOverWaterOverIce: (humidityFraction: string, humidityOverIceFraction: string) =>
+    `at ${humidityFraction} over water, ${humidityOverIceFraction} over ice.`,
+  guessed: 'Guessed',
+  measured: 'Measured',
+  last: (value: string) => `${value} last: `,
+  guessedNotMeasured: 'guessed, not measured',
+  measured2: (sourceword: string) => `measured (${sourceword})`,
+  withoutWeatherNothingIsKnown: (value: string, takenAt: string, value2: string) =>
+    `${value}, ${takenAt}${value2}. Without weather nothing is known about the start.`,
+  enterTheSnowTemperatureOr: 'Enter the snow temperature, or guess it.',
+  mendTheMarkedFieldsTo: 'Fix the marked fields to see what it asks for.',
+  whatThisReadingAsksFor: 'What this reading asks for',
+  whatTheStartAsksFor: 'What the start asks for',
+  whatTheLastReadingAsks: 'What the last reading asks for',
+};

@@ -1,0 +1,75 @@
+export const answer = {
+  notSavedTheServerDid: 'Not saved: the server did not answer. What you typed is kept. Try again.',
+};
+
+export const meanwhile = {
+  empty: 'empty',
+  someoneElseChangedThisMeanwhile: 'Someone else changed this in the meantime',
+  theySet: (field: string, field2: string) => `${field}: they entered ${field2}.`,
+  takeTheirs: 'Use theirs',
+  keepMine: 'Keep mine',
+};
+
+export const numberField = {
+  down: (label: string) => `${label} down`,
+  up: (label: string) => `${label} up`,
+};
+
+export const sendPhoto = {
+  notSentAPhotoMust: 'Not sent: a photo must be a JPEG, PNG, WebP or HEIC.',
+  notSentThePhotoIs: 'Not sent: the photo is over 12 MB. Take a smaller one.',
+  theServerDidNotTake: 'The server did not accept the photo. Try again.',
+};
+
+export const shownRows = {
+  showMoreOf: (left: number, count: number) => `Show ${left} more of ${count}`,
+};
+
+export const undoNotice = {
+  undo: 'Undo',
+  close: 'Close',
+};
+
+export const ledgerTable = {
+  howTheEquivalentTemperatureAdds: 'How the equivalent temperature adds up',
+  equivalentTemperature: 'Equivalent temperature',
+};
+
+export const chart = {
+  drawingTheChart: 'Drawing the chart…',
+};
+
+export const notchGauge = {
+  hardnessOf100: (hardness: number) => `Hardness ${hardness} of 100`,
+};
+
+export const rankingList = {
+  takeOne: 'Take one',
+  showAll: (count: number) => `Show all ${count}`,
+  take: (name: string) => `Take ${name}`,
+  best: (probabilityBest: string) => `best ${probabilityBest}`,
+};
+
+export const csvImport = {
+  chooseFile: 'Choose a file',
+  readingTheFile: 'Reading the file…',
+  cancel: 'Cancel',
+  takenIn: (count: number, noun: string, value: string) => `${count} ${noun}${value} imported.`,
+  whatToMendInThe: 'What to fix in the file',
+  theFileWasNotTaken: 'The file was not imported.',
+  theServerDidNotTake: 'The server did not accept the file. Nothing was imported. Try again.',
+  line: 'Line',
+  column: 'Column',
+  whatIsWrong: 'What is wrong',
+};
+
+export const keys = {
+  newOuting: 'New outing',
+  space: 'Space',
+  nextStep: 'Next step of the job on the bench',
+  stepBack: 'Back one step of the job',
+  count: 'Count a stroke or a pass',
+  ctrlEnter: 'Ctrl + Enter',
+  save: 'Save the form or the choice',
+  help: 'This list',
+};

@@ -1,0 +1,168 @@
+export const outingCalendar = {
+  thereIsNoOutingOf: 'There is no outing with this id.',
+  wax: (productName: string) => `Wax: ${productName}`,
+  noWaxChosenYet: 'No wax chosen yet.',
+};
+
+export const weatherService = {
+  theWeatherServiceIsDown: (status: number) =>
+    `The weather service is down (${status}). Type the weather or use a file.`,
+  theWeatherServiceDidNot:
+    'The weather service did not answer in time. Try again or type the weather.',
+  theWeatherServiceAnsweredSomething: 'The answer of the weather service is not a forecast.',
+};
+
+export const takeWeather = {
+  chooseFile: 'Choose a file',
+  venue: 'Venue',
+  venueIsMissing: 'Venue is missing.',
+  station: 'Station',
+  stationIsMissing: 'Station is missing.',
+  theTargetMustBeAn: 'The target must be an object.',
+  way: 'Way',
+  wayIsMissing: 'Way is missing.',
+  textMustBeText: 'Text must be text.',
+  textIsMissing: 'Text is missing.',
+  mood: 'Mood',
+  moodIsMissing: 'Mood is missing.',
+  theWeatherMustBeAn: 'The weather must be an object.',
+  theFileIsOver2: 'The file is larger than 2 MB.',
+  nothingWasTakenInFix: 'Nothing was imported. Fix these cells first.',
+  nothingWasTakenInFixThese: 'Nothing was imported. Fix these lines first.',
+  thisStationIsGoneChoose: 'This station no longer exists. Choose another one.',
+  thisForecastIsHOld: (value: number) =>
+    `This forecast is ${value} h old. Hours with newer weather keep theirs.`,
+  csvFile: 'CSV file',
+  metarOrTaf: 'METAR or TAF',
+  byHand: 'By hand',
+  weatherService: 'Weather service',
+  well: 'Well',
+  late: 'Late',
+  stale: 'Stale',
+  down: 'Down',
+  getWeatherIn: 'Add weather',
+  forStation: 'For station',
+  from: 'From',
+  takingTheWeatherIn: 'Importing the weather…',
+  hourTakenIn: (hours: number, value: string) => `${hours} hour${value} imported.`,
+  whatToMend: 'What to fix',
+  theFileIsOver2Mb: 'The file is larger than 2 MB. Split it. Nothing was imported.',
+  hourlyWeatherTimeAirTemperature: (timeZone: string) =>
+    `Hourly weather: time; air temperature [°C]; humidity [%]; wind [m/s]; cloud [%]; precipitation [mm]. Times without a zone are in ${timeZone}.`,
+  theFileCouldNotBe: 'The file could not be read. Choose it again.',
+  pasteMetarsOrATaf: 'Paste METARs or a TAF of a nearby airfield, one report a line',
+  readThem: 'Import reports',
+  hour: (timeZone: string) => `Hour (${timeZone})`,
+  air: 'Air',
+  humidity: 'Humidity',
+  wind: 'Wind',
+  cloud: 'Cloud',
+  addThisHour: 'Add this hour',
+  aStandInThatShips:
+    'A simulated service with made-up weather. It can be late, stale or down like a real one.',
+  theServiceIs: 'Pretend the service is',
+  askTheService: 'Get forecast',
+  line: 'Line',
+  field: 'Field',
+  whatIsWrong: 'What is wrong',
+};
+
+export const savePlace = {
+  thisVenueIsGoneChoose: 'This venue no longer exists. Choose another outing.',
+};
+
+export const saveCourse = {
+  someoneElseChangedTheCourse:
+    'Someone else changed the course in the meantime. Look at theirs, or save yours instead.',
+};
+
+export const useTrack = {
+  theTrackCouldNotBe: 'The track could not be read on this device. Reload the page and try again.',
+  theTrackIsOver30: 'The track is larger than 30 MB. Record fewer points and try again.',
+};
+
+export const courseEditor = {
+  chooseFile: 'Choose a file',
+  fixTheMarkedFields: 'Fix the marked fields.',
+  kmInSegments: (lengthM: string, count: number) => `${lengthM} km in ${count} segments.`,
+  setShadeWindAndSurface: 'Set shade, wind and surface, then save.',
+  segment: (count: number) => `Segment ${count}`,
+  course: 'Course',
+  theOldCourseIsBack: 'The old course is back.',
+  drawItFromAGpx: 'Make it from a GPX track',
+  direction: 'Direction',
+  asRecorded: 'As recorded',
+  reversed: 'Reversed',
+  readingTheTrack: (value: number) => `Reading the track, ${value} %…`,
+  cancel: 'Cancel',
+  showTheirs: 'Show theirs',
+  noSegmentsTheWholeCourse:
+    'No segments. The whole course counts as one flat, groomed place at the altitude of the venue.',
+  addASegment: 'Add a segment',
+  courseSaved: 'Course saved.',
+  saveTheCourse: 'Save course',
+  leaveItAsItWas: 'Cancel',
+  segment2: 'Segment',
+  length: 'Length',
+  altitude: 'Altitude',
+  slope: 'Slope',
+  aspect0North90East: 'Aspect (0 = north, 90 = east)',
+  shade: 'Shade',
+  windByTheStations: 'Wind, share of the station’s',
+  surface: 'Surface',
+  remove: (name: string) => `Remove ${name}`,
+  remove2: 'Remove',
+};
+
+export const placeForm = {
+  nameOfThePlace: 'Name of the place',
+  timeZone: 'Time zone',
+  place: 'Place',
+  suchAsCet: 'Such as CET',
+  altitudeOfTheVenue: 'Altitude of the venue',
+  latitudeSouthNegative: 'Latitude (south negative)',
+  longitudeWestNegative: 'Longitude (west negative)',
+  yourOwnCorrectionHere: 'Your own correction here',
+  addedToEveryLedgerAt: 'Added to every choice at this venue',
+  saving: 'Saving…',
+  saveThePlace: 'Save place',
+  placeSaved: 'Place saved.',
+};
+
+export const stationList = {
+  ago: (old: string, value: string) => `${old} ago${value}`,
+  old: ', old',
+  stations: 'Stations',
+  weatherStationsOfThisVenue: 'Weather stations of this venue',
+  addAStation: 'Add a station',
+  betweenTwoStationsTemperatureFollows:
+    'Between two stations the temperature follows their difference, also in an inversion.',
+  nameOfTheStation: 'Name of the station',
+  itsAltitude: 'Altitude of the station',
+  addIt: 'Add station',
+  station: 'Station',
+  altitude: 'Altitude',
+  from: 'From',
+  to: 'To',
+  hours: 'Hours',
+  source: 'Source',
+  made: 'Made',
+};
+
+export const venueScreen = {
+  whatWeatherAndWhatCourse: 'What weather and what course?',
+  weatherUntil: (last: string) => `Weather until ${last}`,
+  noWeatherYetTakeSome: 'No weather yet. Add some below.',
+  start: (name: string, startAt: string) => `${name}, start ${startAt}. `,
+  calendarEntry: 'Calendar entry',
+  theWeatherEndsBeforeThe: 'The weather ends before the start. Nothing is invented beyond it.',
+};
+
+/** Where weather came from, by the word that is stored with it. */
+export const weatherSource: Readonly<Record<string, string>> = {
+  file: 'file',
+  airfield: 'airfield report',
+  typed: 'by hand',
+  service: 'stand-in service',
+  demo: 'demo',
+};

@@ -1,0 +1,50 @@
+import type { GripChoice, GripFit, TroubleAdvice } from '../../core/grip';
+import { words } from '../index';
+import { say, told } from '../say';
+import type { Writer } from '../write';
+import { toldLines } from './choice';
+
+/** A grip choice as it is read. */
+export function toldGrip(choice: GripChoice, write: Writer) {
+  const { grip } = words;
+  const cautions = choice.cautions.map((caution) => told(grip.GRIP_CAUTION, caution, write));
+  return {
+    ...choice,
+    kindReason: say(grip.KIND_REASON, choice.kindReason, write),
+    lines: toldLines(choice.lines, write),
+    ranking: choice.ranking.map(({ reason, ...ranked }) => {
+      const said = told(grip.GRIP_RANK_REASON, reason, write);
+      return { ...ranked, reason: said.message, ...said };
+    }),
+    layersReason: say(grip.GRIP_LAYERS, choice.layersReason, write),
+    carry: choice.carry && say(grip.CARRY, choice.carry, write),
+    cautions: cautions.map((caution) => caution.message),
+    findings: [
+      told(grip.KIND_REASON, choice.kindReason, write),
+      told(grip.GRIP_LAYERS, choice.layersReason, write),
+      ...(choice.carry ? [told(grip.CARRY, choice.carry, write)] : []),
+      ...cautions,
+    ],
+  };
+}
+
+/** A fit's notes as they are read. */
+export const toldNotes = ({ notes }: Pick<GripFit, 'notes'>, write: Writer) =>
+  notes.map((note) => told(words.grip.FIT_NOTE, note, write));
+
+/** The title of a thing to try, and how it is done. */
+export function troubleWords({ complaint, key }: { complaint: string; key: string }) {
+  const steps = (
+    words.grip.TROUBLE as Record<string, Record<string, { title: string; how: string }>>
+  )[complaint];
+  return steps?.[key] ?? { title: key, how: '' };
+}
+
+/** The next thing to try, as it is read; the key is `none` when all was tried. */
+export function toldTrouble({ next, reason }: TroubleAdvice, write: Writer) {
+  const said = told(words.grip.TROUBLE_REASON, reason, write);
+  const step = next
+    ? { key: next.key, ...troubleWords(next) }
+    : { key: 'none', title: words.grip.NOTHING_LEFT, how: '' };
+  return { ...step, reason: said.message, ...said };
+}

@@ -1,0 +1,41 @@
+import type { JobSheet, Step, ToldSheet, ToldStep } from '../../core/bench';
+import { words } from '../index';
+import { say, told } from '../say';
+import type { Writer } from '../write';
+
+/** A step as it is read at the bench. */
+function toldStep({ caution, reason, school, ...step }: Step, write: Writer): ToldStep {
+  const { SETTING_REASON, STEP_CAUTION, stepWords } = words.bench;
+  const said = stepWords(step.work);
+  return {
+    ...step,
+    ...said,
+    reason: reason ? say(SETTING_REASON, reason, write) : said.reason,
+    caution: caution && STEP_CAUTION[caution],
+    school: school && words.choice.SCHOOL[school].label,
+    findings: [
+      ...(caution
+        ? [
+            {
+              code: caution,
+              gravity: 'caution' as const,
+              parameters: {},
+              message: STEP_CAUTION[caution],
+            },
+          ]
+        : []),
+      ...(reason ? [told(SETTING_REASON, reason, write)] : []),
+    ],
+  };
+}
+
+/** A job sheet as it is read, with the codes of what it says: what a job keeps. */
+export function toldSheet(sheet: JobSheet, write: Writer): ToldSheet {
+  const findings = sheet.notes.map((note) => told(words.bench.SHEET_NOTE, note, write));
+  return {
+    ...sheet,
+    steps: sheet.steps.map((step) => toldStep(step, write)),
+    notes: findings.map((one) => one.message),
+    findings,
+  };
+}

@@ -1,0 +1,52 @@
+import type { ChoiceQuestion, RobustChoice } from '../core/choice';
+import type { Outlook, OutlookInput } from '../core/snow/outlook';
+import type { TrackFile } from '../formats/gpx/course';
+import type { IronRow } from './iron.worker';
+import type { TrackRequest } from './track.worker';
+import { WorkerPool } from './worker-pool';
+
+const CORES = 2;
+
+let outlooks: WorkerPool<OutlookInput, Outlook> | undefined;
+
+/** Outlooks: one pool for the page. */
+export const outlookPool = (): WorkerPool<OutlookInput, Outlook> =>
+  (outlooks ??= new WorkerPool(
+    () =>
+      new Worker(new URL('./outlook.worker.ts', import.meta.url), {
+        type: 'module',
+      }),
+    { workers: CORES },
+  ));
+
+let ironRows: WorkerPool<IronRow, number[]> | undefined;
+
+/** Rows of the map of an iron: one pool for the page. */
+export const ironRowPool = (): WorkerPool<IronRow, number[]> =>
+  (ironRows ??= new WorkerPool(
+    () =>
+      new Worker(new URL('./iron.worker.ts', import.meta.url), {
+        type: 'module',
+      }),
+    { workers: CORES },
+  ));
+
+/** Choices: a pool for each screen that asks, closed with it. */
+export const choicePool = (): WorkerPool<ChoiceQuestion, RobustChoice> =>
+  new WorkerPool(
+    () =>
+      new Worker(new URL('./choice.worker.ts', import.meta.url), {
+        type: 'module',
+      }),
+    { workers: 1 },
+  );
+
+/** Tracks: a pool for each file, closed after it. */
+export const trackPool = (): WorkerPool<TrackRequest, TrackFile> =>
+  new WorkerPool(
+    () =>
+      new Worker(new URL('./track.worker.ts', import.meta.url), {
+        type: 'module',
+      }),
+    { workers: 1 },
+  );

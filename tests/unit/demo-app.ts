@@ -1,0 +1,70 @@
+import { cpSync } from 'node:fs';
+import { afterEach, vi } from 'vitest';
+import { database, type FrostDatabase } from '@/data/database';
+import { seedDemo } from '@/data/demo/seed';
+import { findOuting } from '@/data/outings';
+import type { Outing } from '@/core/model';
+import type { IronRow } from '@/workers/iron.worker';
+import { migrated, temporaryFolder } from './temporary-database';
+
+vi.mock('next/navigation', () => ({
+  useRouter: () => ({ refresh: vi.fn(), push: vi.fn(), replace: vi.fn() }),
+  usePathname: () => '/',
+  useSearchParams: () => new URLSearchParams(),
+}));
+vi.mock('@/ui/charts/chart', async (original) => ({
+  ...(await original<object>()),
+  Chart: ({ label }: { label: string }) => label,
+}));
+
+// A test has no worker: its pools compute in place.
+vi.mock('@/workers/pools', async () => {
+  const { choose } = await import('@/core/choice');
+  const { mapRow } = await import('@/core/iron');
+  const { outlook } = await import('@/core/snow/outlook');
+  const { poolInPlace } = await import('./pool-in-place');
+  return {
+    choicePool: () => poolInPlace(choose),
+    ironRowPool: () =>
+      poolInPlace(({ question, setC, passS }: IronRow) => mapRow(question, setC, passS)),
+    outlookPool: () => poolInPlace(outlook),
+    trackPool: () => poolInPlace(() => ({ ok: false, message: 'No track in this test.' })),
+  };
+});
+
+/** A winter day on which the demo stands. */
+export const DAY = new Date('2027-01-13T12:00:00Z');
+
+const seeded = (async () => {
+  const folder = temporaryFolder();
+  const db = await migrated(folder);
+  await seedDemo(db, DAY);
+  await db.destroy();
+  return folder;
+})();
+
+const shared = globalThis as { frostDatabase?: unknown };
+
+afterEach(() => {
+  // The next test opens a database of its own.
+  shared.frostDatabase = undefined;
+});
+
+/** The app's own database with the demo in it, fresh for each test: what a component's actions write to. */
+export async function demoDatabase(): Promise<FrostDatabase> {
+  const folder = temporaryFolder();
+  cpSync(await seeded, folder, { recursive: true });
+  process.env.FROST_PICK_DATA = folder;
+  return database();
+}
+
+/** The app's own database with nothing in it. */
+export async function emptyDatabase(): Promise<FrostDatabase> {
+  const folder = temporaryFolder();
+  await (await migrated(folder)).destroy();
+  process.env.FROST_PICK_DATA = folder;
+  return database();
+}
+
+export const outingOf = async (db: FrostDatabase, id: string): Promise<Outing> =>
+  (await findOuting(db, id))!;

@@ -1,0 +1,113 @@
+import { sql } from 'kysely';
+import { describe, expect, it } from 'vitest';
+import {
+  columnOf,
+  PRODUCT_FIELDS,
+  READING_FIELDS,
+  SEGMENT_FIELDS,
+  SKI_FIELDS,
+  STOCK_MOVE_FIELDS,
+  VENUE_FIELDS,
+  type Field,
+  type FieldsOf,
+  type Reading,
+} from '@/core/model';
+import { entityOf, rowOf } from '@/data/rows';
+import { readProducts, writeProducts } from '@/formats/csv/products';
+import { readReadings, writeReadings } from '@/formats/csv/readings';
+import { readSkis, writeSkis } from '@/formats/csv/skis';
+import { shelfProductSchema } from '@/formats/schemas/product';
+import { readingSchema } from '@/formats/schemas/reading';
+import { skiSchema } from '@/formats/schemas/ski';
+import { validate } from '@/formats/schemas/validation';
+import { temporaryDatabase } from './temporary-database';
+
+type Fields = Readonly<Record<string, Field>>;
+
+/** A value that a field can hold, other than what it falls back to. */
+function someValue(key: string, field: Field): unknown {
+  switch (field.type) {
+    case 'number':
+      return key.endsWith('HighC') || key === 'ironLimitC' ? field.range[1] : field.range[0];
+    case 'choice':
+      return field.of.at(-1);
+    case 'choices':
+      return [...field.of];
+    case 'flag':
+      return true;
+    case 'moment':
+      return '2027-01-16T15:00:00.000Z';
+    case 'day':
+      return '2026-11-23';
+    case 'colour':
+      return '#4f7ba0';
+    default:
+      return `some ${key}`;
+  }
+}
+
+const filled = (fields: Fields, wanted: (field: Field) => boolean = () => true) =>
+  Object.fromEntries(
+    Object.entries(fields)
+      .filter(([, field]) => wanted(field))
+      .map(([key, field]) => [key, someValue(key, field)]),
+  );
+
+const TABLES: Record<string, Fields> = {
+  reading: READING_FIELDS,
+  product: PRODUCT_FIELDS,
+  ski: SKI_FIELDS,
+  venue: VENUE_FIELDS,
+  segment: SEGMENT_FIELDS,
+  stock_move: STOCK_MOVE_FIELDS,
+};
+
+describe('an entity is declared once', () => {
+  it('and a field without its place in the table does not compile', () => {
+    // @ts-expect-error the observer has no field
+    const withObserver: FieldsOf<Reading & { observer: string }> = READING_FIELDS;
+    expect(withObserver).toBe(READING_FIELDS);
+  });
+
+  it.each(Object.entries(TABLES))('%s: every field has its column', async (table, fields) => {
+    const db = await temporaryDatabase();
+    const info = await sql<{ name: string }>`select name from pragma_table_info(${table})`.execute(
+      db,
+    );
+    const columns = info.rows.map((row) => row.name);
+    for (const [key, field] of Object.entries(fields)) {
+      if (field.column !== 'none') expect(columns).toContain(columnOf(key, field));
+    }
+  });
+
+  it.each(Object.entries(TABLES))('%s: every field comes back from its row', (_, fields) => {
+    const entity = filled(fields, (field) => field.column !== 'none');
+    expect(entityOf(fields, rowOf(fields, entity))).toEqual(entity);
+  });
+
+  it('the schemas take every field that a person hands in, and refuse it out of its bounds', () => {
+    for (const [fields, schema] of [
+      [{ ...READING_FIELDS, sharpness: { type: 'flag', isInternal: true } }, readingSchema],
+      [PRODUCT_FIELDS, shelfProductSchema],
+      [SKI_FIELDS, skiSchema],
+    ] as [Fields, typeof skiSchema][]) {
+      const given = filled(fields, (field) => !field.isInternal);
+      expect(validate(schema, given)).toMatchObject({ ok: true });
+      for (const [key, field] of Object.entries(fields)) {
+        if (field.type !== 'number' || field.isInternal) continue;
+        const wrong = validate(schema, { ...given, [key]: field.range[1] + 1 });
+        expect(!wrong.ok && wrong.problems.map((one) => one.field)).toContain(key);
+      }
+    }
+  });
+
+  it('the files hand back every field they have a column for', () => {
+    const inFile = (field: Field) => field.csv !== undefined;
+    const reading = { ...filled(READING_FIELDS, inFile), sharpness: 0.3 } as never;
+    expect(readReadings(writeReadings([reading]), 'CET')).toMatchObject({ rows: [reading] });
+    const product = filled(PRODUCT_FIELDS, inFile);
+    expect(readProducts(writeProducts([product]), [])).toMatchObject({ rows: [product] });
+    const ski = filled(SKI_FIELDS, inFile) as never;
+    expect(readSkis(writeSkis([ski]), [])).toMatchObject({ rows: [ski] });
+  });
+});

@@ -1,0 +1,53 @@
+import {
+  cleanup,
+  configure,
+  fireEvent,
+  render,
+  screen,
+  type RenderResult,
+} from '@testing-library/react';
+import userEvent, { type UserEvent } from '@testing-library/user-event';
+import { ChakraProvider } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { afterEach } from 'vitest';
+import { UnitsProvider } from '@/ui/format/units-context';
+import { system } from '@/ui/theme/system';
+import { DEFAULT_UNITS, type Units } from '@/words/units';
+
+// Whether an element is seen is the browser tests' to say: asking jsdom for it makes every search slow.
+configure({
+  defaultHidden: true,
+  asyncUtilTimeout: 10_000,
+  getElementError: (message) => new Error((message ?? '').slice(0, 300)),
+});
+
+afterEach(() => {
+  cleanup();
+  localStorage.clear();
+});
+
+/** Shows a component as the app does, on a device with these units, with a person at it. */
+export function show(
+  node: ReactNode,
+  units: Units = DEFAULT_UNITS,
+): RenderResult & { user: UserEvent; text: () => string } {
+  const user = userEvent.setup();
+  const view = render(
+    <ChakraProvider value={system}>
+      <UnitsProvider units={units}>{node}</UnitsProvider>
+    </ChakraProvider>,
+  );
+  const text = () => (view.container.textContent ?? '').replace(/[\u2009\u202f\u00a0]/g, ' ');
+  return { ...view, user, text };
+}
+
+export const AMERICAN: Units = { temperature: 'F', length: 'ft', distance: 'mi' };
+
+/** The text field of a label. */
+export const field = (name: string | RegExp): HTMLInputElement =>
+  screen.getByRole<HTMLInputElement>('textbox', { name });
+
+/** Puts a text into the field of a label, as pasting does. */
+export function fill(name: string | RegExp, text: string): void {
+  fireEvent.change(field(name), { target: { value: text } });
+}
