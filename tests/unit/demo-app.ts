@@ -7,10 +7,15 @@ import type { Outing } from '@/core/model';
 import type { IronRow } from '@/workers/iron.worker';
 import { migrated, temporaryFolder } from './temporary-database';
 
+const router = vi.hoisted(() => ({ refresh: vi.fn(), push: vi.fn(), replace: vi.fn() }));
 vi.mock('next/navigation', () => ({
-  useRouter: () => ({ refresh: vi.fn(), push: vi.fn(), replace: vi.fn() }),
+  useRouter: () => router,
   usePathname: () => '/',
   useSearchParams: () => new URLSearchParams(),
+}));
+vi.mock('next/headers', () => ({
+  cookies: () => Promise.resolve({ get: () => undefined }),
+  headers: () => Promise.resolve(new Headers()),
 }));
 vi.mock('@/ui/charts/chart', async (original) => ({
   ...(await original<object>()),
@@ -45,25 +50,36 @@ const seeded = (async () => {
 
 const shared = globalThis as { frostDatabase?: unknown };
 
+/** Where the app went to, in order. */
+export const pushed = (): string[] => router.push.mock.calls.map(([path]) => String(path));
+
+/** What the address was replaced by, in order. */
+export const replaced = (): string[] => router.replace.mock.calls.map(([path]) => String(path));
+
 afterEach(() => {
+  vi.clearAllMocks();
   // The next test opens a database of its own.
   shared.frostDatabase = undefined;
 });
+
+function opened(folder: string): FrostDatabase {
+  process.env.FROST_PICK_DATA = folder;
+  shared.frostDatabase = undefined;
+  return database();
+}
 
 /** The app's own database with the demo in it, fresh for each test: what a component's actions write to. */
 export async function demoDatabase(): Promise<FrostDatabase> {
   const folder = temporaryFolder();
   cpSync(await seeded, folder, { recursive: true });
-  process.env.FROST_PICK_DATA = folder;
-  return database();
+  return opened(folder);
 }
 
 /** The app's own database with nothing in it. */
 export async function emptyDatabase(): Promise<FrostDatabase> {
   const folder = temporaryFolder();
   await (await migrated(folder)).destroy();
-  process.env.FROST_PICK_DATA = folder;
-  return database();
+  return opened(folder);
 }
 
 export const outingOf = async (db: FrostDatabase, id: string): Promise<Outing> =>

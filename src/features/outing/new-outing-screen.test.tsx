@@ -1,0 +1,153 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { FrostDatabase } from '@/data/database';
+import { findOuting, listOutings } from '@/data/outings';
+import { listVenues } from '@/data/venues';
+import { demoDatabase, emptyDatabase, pushed } from '../../../tests/unit/demo-app';
+import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { NewOutingScreen } from './new-outing-screen';
+import { saveNewOuting } from './use-cases/save-outing';
+
+let db: FrostDatabase;
+beforeEach(async () => {
+  db = await demoDatabase();
+});
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+const startField = () => screen.getByLabelText<HTMLInputElement>(/^Start/);
+const startAt = (local: string) => fireEvent.change(startField(), { target: { value: local } });
+
+async function shown(units?: typeof AMERICAN) {
+  const venues = await listVenues(db);
+  const outings = await listOutings(db);
+  return show(<NewOutingScreen venues={venues} hasOutings={outings.length > 0} />, units);
+}
+const savedOuting = async () => {
+  await waitFor(() => expect(pushed()).toHaveLength(1));
+  return (await findOuting(db, /outing\/([^/]+)\/snow/.exec(pushed()[0]!)![1]!))!;
+};
+
+describe('a new outing at a venue there is', () => {
+  it('needs a name and a start, said at their fields', async () => {
+    const { text } = await shown();
+    press('Save outing');
+    await waitFor(() => expect(field('Name').getAttribute('aria-invalid')).toBe('true'));
+    expect(startField().getAttribute('aria-invalid')).toBe('true');
+    expect(text()).not.toContain('Name of the place');
+    expect(pushed()).toEqual([]);
+  });
+
+  it('takes its start on the venue’s clock', async () => {
+    await shown();
+    fill('Name', 'Night relay');
+    startAt('2027-01-14T18:30');
+    press('Save outing');
+    const outing = await savedOuting();
+    expect(outing).toMatchObject({ name: 'Night relay', startAt: '2027-01-14T17:30:00.000Z' });
+    expect(outing.venue.name).toBe((await listVenues(db))[0]!.name);
+  });
+
+  it('takes a distance in the units of the device and keeps kilometres', async () => {
+    const { user } = await shown(AMERICAN);
+    fill('Name', 'Long one');
+    startAt('2027-01-15T09:00');
+    fill('Distance', '10');
+    await user.click(screen.getByRole('radio', { name: 'Classic' }));
+    await user.click(screen.getByRole('radio', { name: 'Race' }));
+    press('Save outing');
+    const outing = await savedOuting();
+    expect(outing.distanceKm).toBeCloseTo(16.09, 1);
+    expect(outing).toMatchObject({ discipline: 'classic', purpose: 'race' });
+  });
+
+  it('keeps what was typed when the screen is left and opened again', async () => {
+    const first = await shown();
+    fill('Name', 'Half typed');
+    await waitFor(() => expect(JSON.stringify({ ...localStorage })).toContain('Half typed'));
+    first.unmount();
+    await shown();
+    await waitFor(() => expect(field('Name').value).toBe('Half typed'));
+    press('Back');
+    expect(pushed()).toEqual(['/']);
+  });
+});
+
+describe('a new place', () => {
+  const place = () => {
+    fill('Name of the place', 'Far Ridge');
+    fill('Altitude', '1450');
+    fill('Latitude (south negative)', '-44.9');
+    fill('Longitude (west negative)', '168.7');
+  };
+
+  it('is asked for where there is none yet, without a way back', async () => {
+    db = await emptyDatabase();
+    const { text } = await shown();
+    expect(text()).toContain('Where and when do you ski next?');
+    expect(screen.queryByRole('button', { name: 'Back' })).toBeNull();
+    fill('Name', 'First');
+    startAt('2027-07-14T09:00');
+    place();
+    press('Save outing');
+    const outing = await savedOuting();
+    expect(outing.venue).toMatchObject({ name: 'Far Ridge', altitudeM: 1450, latitude: -44.9 });
+  });
+
+  it('names what is wrong with it at its own fields, and saves neither', async () => {
+    db = await emptyDatabase();
+    await shown();
+    fill('Name', 'First');
+    startAt('2027-07-14T09:00');
+    place();
+    fill('Time zone', 'Nowhere/City');
+    fill('Latitude (south negative)', '-144');
+    press('Save outing');
+    await waitFor(() => expect(field('Time zone').getAttribute('aria-invalid')).toBe('true'));
+    expect(field('Latitude (south negative)').getAttribute('aria-invalid')).toBe('true');
+    expect(field('Name of the place').getAttribute('aria-invalid')).not.toBe('true');
+    expect(await listOutings(db)).toEqual([]);
+    expect(await listVenues(db)).toEqual([]);
+  });
+});
+
+describe('what the server makes of it', () => {
+  const OUTING = {
+    name: 'Sent',
+    discipline: 'skate',
+    purpose: 'training',
+    distanceKm: 10,
+    startAt: '2027-01-14T18:30:00+01:00',
+  };
+  const stamp = () => ({ id: 'o-1', newId: () => 'v-1', at: '2027-01-13T12:00:00.000Z' });
+  const save = (outing: object, venue?: object) =>
+    saveNewOuting(db, { outingInput: outing, newVenueInput: venue, stamp: stamp() });
+
+  it('keeps the start in UTC, whatever zone it came in', async () => {
+    const saved = await save({ ...OUTING, venueId: (await listVenues(db))[0]!.id });
+    expect(saved).toEqual({ ok: true, value: { id: 'o-1' } });
+    expect((await findOuting(db, 'o-1'))!.startAt).toBe('2027-01-14T17:30:00.000Z');
+  });
+
+  it.each([
+    ['a venue that is gone', { venueId: 'gone' }, undefined, 'not_found', undefined],
+    ['no venue at all', {}, undefined, 'invalid_input', 'venueId'],
+    [
+      'a name of blanks',
+      { venueId: 'demo-venue', name: '   ' },
+      undefined,
+      'invalid_input',
+      'name',
+    ],
+    ['a distance of nothing', { distanceKm: -1 }, {}, 'invalid_input', 'distanceKm'],
+    ['a new venue without its place', {}, { name: 'There' }, 'invalid_input', 'venue.latitude'],
+  ])('refuses %s by its field', async (_, change, venue, code, at) => {
+    const saved = await save({ ...OUTING, ...change }, venue);
+    expect(saved.ok).toBe(false);
+    if (saved.ok) return;
+    expect(saved.error.code).toBe(code);
+    const fields = (saved.error.details as { field: string }[] | undefined)?.map(
+      (one) => one.field,
+    );
+    if (at) expect(fields).toContain(at);
+  });
+});
