@@ -2,9 +2,10 @@ import { PRODUCT_FIELDS } from '../../core/model';
 import type { Application, ProductRole } from '../../core/terms';
 import { fallbacksOf } from '../schemas/from-fields';
 import { shelfProductSchema, UNLABELLED_ROLES, type ProductFields } from '../schemas/product';
+import { doubles } from './doubles';
 import { columnsFrom, requiredIn, tableFrom } from './from-fields';
 import { writeCsv } from './table';
-import { readTypedRows, type RowProblem, type TypedRows } from './typed-rows';
+import { readTypedRows, type TypedRows } from './typed-rows';
 
 export type { ProductFields } from '../schemas/product';
 
@@ -37,27 +38,6 @@ export function withUsual(fields: Record<string, unknown>): Record<string, unkno
   };
 }
 
-const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
-
-/** Rows that say the same name twice, in the file or with what is on the shelf. */
-function doubles(
-  rows: readonly ProductFields[],
-  lines: readonly number[],
-  onShelf: readonly string[],
-): RowProblem[] {
-  return rows.flatMap((row, i): RowProblem[] => {
-    const line = lines[i] ?? 0;
-    const earlier = rows.findIndex((one) => sameName(one.name, row.name));
-    if (earlier < i) {
-      const message = `“${row.name}” stands in line ${lines[earlier] ?? 0} already.`;
-      return [{ line, field: 'name', message }];
-    }
-    return onShelf.some((name) => sameName(name, row.name))
-      ? [{ line, field: 'name', message: `“${row.name}” is on the shelf already.` }]
-      : [];
-  });
-}
-
 /** Products from a CSV file, up to 1000; a name twice, in it or with the shelf, is a problem of its line. */
 export function readProducts(text: string, onShelf: readonly string[]): TypedRows<ProductFields> {
   const kind = {
@@ -70,7 +50,7 @@ export function readProducts(text: string, onShelf: readonly string[]): TypedRow
   };
   const file = readTypedRows(text, kind, 'Etc/UTC');
   if (!file.ok) return file;
-  const problems = doubles(file.rows, file.lines ?? [], onShelf);
+  const problems = doubles(file, onShelf);
   return problems.length > 0 ? { ok: false, problems } : file;
 }
 

@@ -1,13 +1,12 @@
 import { SKI_FIELDS } from '../../core/model';
 import type { Ski } from '../../core/ski';
 import { SKI_DEFAULTS, skiSchema } from '../schemas/ski';
+import { doubles } from './doubles';
 import { columnsFrom, requiredIn, tableFrom } from './from-fields';
 import { writeCsv } from './table';
-import { readTypedRows, type RowProblem, type TypedRows } from './typed-rows';
+import { readTypedRows, type TypedRows } from './typed-rows';
 
 export const MOST_SKIS = 500;
-
-const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** Skis from a CSV file, up to 500; a name twice, in it or with the rack, is a problem of its line. */
 export function readSkis(text: string, onRack: readonly string[]): TypedRows<Ski> {
@@ -20,15 +19,7 @@ export function readSkis(text: string, onRack: readonly string[]): TypedRows<Ski
   };
   const file = readTypedRows(text, kind, 'Etc/UTC');
   if (!file.ok) return file;
-  const problems = file.rows.flatMap((row, i): RowProblem[] => {
-    const line = file.lines?.[i] ?? 0;
-    const isTwice = file.rows.some((one, k) => k < i && sameName(one.name, row.name));
-    if (isTwice)
-      return [{ line, field: 'name', message: `“${row.name}” stands in the file already.` }];
-    return onRack.some((name) => sameName(name, row.name))
-      ? [{ line, field: 'name', message: `“${row.name}” is on the rack already.` }]
-      : [];
-  });
+  const problems = doubles(file, onRack);
   return problems.length > 0 ? { ok: false, problems } : file;
 }
 

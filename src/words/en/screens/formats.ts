@@ -327,3 +327,9 @@ export const meanwhile = {
   someoneElseChangedThisMeanwhile:
     'Someone else changed this in the meantime. The fields below differ. Choose for each, then save again.',
 };
+
+export const csvDoubles = {
+  nameIsInLine: (name: string, line: number) =>
+    `“${name}” is already in line ${line}. Give this one another name.`,
+  nameIsTaken: (name: string) => `“${name}” already exists. Give this one another name.`,
+};

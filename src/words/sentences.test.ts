@@ -1,0 +1,301 @@
+import { describe, expect, it } from 'vitest';
+import { PROGRAMMES } from '@/core/bench';
+import { casesFromReading, choose, formAdvice, structureWork } from '@/core/choice';
+import { chooseGrip, COMPLAINTS, troubleStep, type GripProduct, type Tried } from '@/core/grip';
+import { IRON_PRESETS, ironAdvice, ironPasses, type IronQuestion } from '@/core/iron';
+import { GRAINS, ORIGINS, TOOLS, WETNESSES } from '@/core/terms';
+import type { OutingFacts, SnowConditions } from '@/core/wax';
+import { DEMO_SHELF } from '@/data/demo/shelf';
+import { listSkis } from '@/data/skis';
+import { planSheet } from '@/features/bench/use-cases/plan-sheet';
+import { CALM_SNOW } from '../../tests/unit/fixtures';
+import { temporaryDatabase } from '../../tests/unit/temporary-database';
+import { words } from './index';
+import { say } from './say';
+import { answerSentence, choiceDetails, toldForm, toldLines, toldRanking } from './told/choice';
+import { toldGrip, toldTrouble } from './told/grip';
+import { toldSheet } from './told/sheet';
+import { DEFAULT_UNITS } from './units';
+import { writerFor } from './write';
+
+const CELSIUS = writerFor(DEFAULT_UNITS);
+const FAHRENHEIT = writerFor({ temperature: 'F', length: 'ft', distance: 'mi' });
+
+/** Every string at any depth of a value. */
+function texts(value: unknown): string[] {
+  if (typeof value === 'string') return [value];
+  if (Array.isArray(value)) return value.flatMap(texts);
+  if (typeof value === 'object' && value !== null) return Object.values(value).flatMap(texts);
+  return [];
+}
+
+const A_SENTENCE = 28;
+
+/** What is wrong with a message as English on a screen; empty when nothing is. */
+function faults(message: string): string[] {
+  const found: string[] = [];
+  if (/undefined|NaN|null|\[object|Infinity/.test(message)) found.push('holds no value');
+  if (/ {2}|^\s|\s$/.test(message)) found.push('blanks');
+  if (/\s[.,;:]/.test(message)) found.push('blank before a mark');
+  if (!/[.?!]$/.test(message)) found.push('does not end');
+  if (!/^[A-Z0-9“‘−]/.test(message)) found.push('does not begin');
+  const longest = Math.max(
+    ...message.split(/[.?!:] /).map((sentence) => sentence.split(/\s+/).length),
+  );
+  if (longest > A_SENTENCE) found.push(`${longest} words in a sentence`);
+  return found.map((fault) => `${fault}: ${message}`);
+}
+
+/** Messages of the sweeps, each once. */
+const check = (messages: readonly string[]) => {
+  const all = [...new Set(messages)];
+  expect(all.length).toBeGreaterThan(5);
+  expect(all.flatMap(faults)).toEqual([]);
+};
+const inFahrenheit = (messages: readonly string[]) => {
+  expect(messages.filter((one) => /\d °C/.test(one))).toEqual([]);
+  expect(messages.some((one) => /\d °F/.test(one))).toBe(true);
+};
+
+const temperatures = [-24, -15, -8, -4, -1, 0];
+const snows: SnowConditions[] = temperatures.flatMap((temperatureC, t) =>
+  GRAINS.flatMap((grain, g) =>
+    WETNESSES.filter((wetness) => wetness === 'dry' || temperatureC > -2).map(
+      (wetness, w): SnowConditions => ({
+        ...CALM_SNOW,
+        temperatureC,
+        temperatureSdC: 0.4 + ((t + g) % 3),
+        humidityFraction: [0.35, 0.65, 0.95][(t + g + w) % 3]!,
+        origin: ORIGINS[(t + g + w) % ORIGINS.length]!,
+        grain,
+        sharpness: undefined,
+        wetness,
+        dirt: (g + w) % 2 === 0 ? 'dirty' : 'clean',
+        glazed: (t + w) % 3 === 0,
+      }),
+    ),
+  ),
+);
+const outings: OutingFacts[] = [
+  { discipline: 'skate', distanceKm: 5, purpose: 'race' },
+  { discipline: 'classic', distanceKm: 50, purpose: 'recreation' },
+];
+const glide = DEMO_SHELF.filter(({ role }) => role === 'glide');
+const shelves = [glide, glide.slice(0, 2), glide.filter(({ form }) => form !== 'block')];
+
+const chosen = snows.flatMap((snow, i) => {
+  const outing = outings[i % outings.length]!;
+  const products = shelves[i % shelves.length]!;
+  const choice = choose({
+    cases: casesFromReading(snow),
+    outing,
+    own: { venueC: i % 4 === 0 ? 1 : 0, handC: i % 5 === 0 ? -0.5 : 0 },
+    products,
+    shelf: i % 2 === 0 ? DEMO_SHELF : products,
+    baseState: (['in_use', 'dry', 'burnt'] as const)[i % 3],
+  });
+  return { choice, outing, snow };
+});
+const forms = [0.5, 3, 24].flatMap((hoursLeft) =>
+  [true, false].flatMap((ventilated) =>
+    [[], ['ski_iron' as const], [...TOOLS]].flatMap((tools) =>
+      (['sintered', 'extruded'] as const).flatMap((baseType) =>
+        outings.flatMap((outing) =>
+          [10, 60, 90].map((hardness) =>
+            formAdvice({ hoursLeft, ventilated, tools, baseType }, outing, hardness),
+          ),
+        ),
+      ),
+    ),
+  ),
+);
+
+describe('a choice in words', () => {
+  const told = (write: typeof CELSIUS) =>
+    chosen.flatMap(({ choice }) => {
+      const taken = choice.ranking.find((one) => !one.excluded);
+      const details = taken
+        ? choiceDetails(
+            { choice, taken, form: forms[0]!, methods: {} },
+            { outlookVersion: undefined, override: undefined },
+            write,
+          )
+        : undefined;
+      return [
+        ...toldLines(choice.lines, write).map((one) => one.reason),
+        ...toldRanking(choice.ranking, write).flatMap((one) => one.reasons),
+        ...(details
+          ? [
+              details.structure.reason,
+              details.structureWork.how,
+              ...details.layerPlan.layers.map((one) => one.reason),
+              ...details.layerPlan.missing,
+              ...details.additives,
+              ...details.cautions,
+            ]
+          : []),
+      ];
+    });
+
+  it('is plain sentences, whatever the snow, the shelf and the base', () => check(told(CELSIUS)));
+
+  it('gives no °C to who reads °F', () => inFahrenheit(told(FAHRENHEIT)));
+
+  it('is told in one line, with the wax and how sure it is', () => {
+    for (const { choice } of chosen) {
+      const taken = choice.ranking.find((one) => !one.excluded);
+      if (!taken) continue;
+      const line = answerSentence(choice, { taken, form: forms[0]!, write: CELSIUS });
+      expect(line).toContain(taken.name);
+      expect(faults(line).filter((one) => !/words in a sentence/.test(one))).toEqual([]);
+    }
+  });
+
+  it('says how the wax goes on, with the tools, the air and the time there are', () => {
+    const said = forms.map((form) => toldForm(form, CELSIUS));
+    check(said.flatMap((one) => [one.how, one.reason]));
+    expect(new Set(forms.map(({ form }) => form)).size).toBeGreaterThan(2);
+  });
+
+  it('says how the structure is made, for a coarse grind and a fine one', () => {
+    check(
+      chosen.flatMap(({ choice, snow }) =>
+        [undefined, 0.3, 1.2].map((grindMm) =>
+          say(
+            words.choice.STRUCTURE_WORK,
+            structureWork(choice.structure, snow, grindMm).how,
+            CELSIUS,
+          ),
+        ),
+      ),
+    );
+  });
+});
+
+describe('grip in words', () => {
+  const products: readonly GripProduct[] = DEMO_SHELF.filter(
+    ({ role }) => role === 'grip_stick' || role === 'klister' || role === 'binder',
+  );
+  const told = (write: typeof CELSIUS) =>
+    snows.flatMap((snow, i) => {
+      const outing = { distanceKm: i % 2 === 0 ? 10 : 60, purpose: 'race' } as const;
+      const shelf = i % 3 === 0 ? products : products.filter(({ role }) => role !== 'klister');
+      const grip = toldGrip(
+        chooseGrip(snow, { outing, products: shelf, laterC: i % 4 === 0 ? 3 : undefined }),
+        write,
+      );
+      return [
+        grip.kindReason,
+        grip.layersReason,
+        ...(grip.carry ? [grip.carry] : []),
+        ...grip.cautions,
+        ...grip.lines.map((one) => one.reason),
+        ...grip.ranking.map((one) => one.reason),
+      ];
+    });
+
+  it('is plain sentences, with klister on the shelf and without', () => check(told(CELSIUS)));
+
+  it('gives no °C to who reads °F', () => {
+    expect(told(FAHRENHEIT).filter((one) => /\d °C/.test(one))).toEqual([]);
+  });
+
+  it.each(COMPLAINTS)(
+    'what to try at “%s” is told step by step, and then that all was tried',
+    (complaint) => {
+      const tried: Tried[] = [];
+      for (let i = 0; i < 20; i += 1) {
+        const advice = troubleStep(complaint, tried);
+        const said = toldTrouble(advice, CELSIUS);
+        expect(faults(said.reason)).toEqual([]);
+        expect(said.title).not.toBe('');
+        if (!advice.next) {
+          expect(said.key).toBe('none');
+          return;
+        }
+        expect(faults(said.how)).toEqual([]);
+        tried.push({ complaint, key: advice.next.key });
+      }
+      throw new Error('the steps never end');
+    },
+  );
+});
+
+describe('the iron in words', () => {
+  const wax = { meltingC: 85, ironC: 130, smokeC: 165 };
+  const ski = { lengthM: 1.9, widthM: 0.045, startC: 15 };
+  const questions: IronQuestion[] = Object.values(IRON_PRESETS).flatMap((iron) =>
+    [90, 120, 150, 170].flatMap((setC) =>
+      [3, 8, 25].map((passS): IronQuestion => ({
+        wax,
+        ski,
+        iron: { ...iron, setC },
+        passS,
+        passes: 4,
+        roomC: 15,
+        filmMicrometre: 25,
+      })),
+    ),
+  );
+
+  it('warns in plain sentences, in the units of the reader', () => {
+    const warnings = questions.flatMap((question) => ironPasses(question).warnings);
+    expect(new Set(warnings.map(({ code }) => code)).size).toBeGreaterThan(3);
+    const said = (write: typeof CELSIUS) =>
+      warnings.map((warning) => say(words.iron.IRON_WARNING, warning, write));
+    check(said(CELSIUS));
+    inFahrenheit(said(FAHRENHEIT));
+  });
+
+  it('says why it is set so, or why there is no good setting', () => {
+    const reasons = questions
+      .filter((_, i) => i % 6 === 0)
+      .map((question) => ironAdvice(question).reason);
+    const said = reasons.map((reason) => say(words.iron.IRON_REASON, reason, FAHRENHEIT));
+    expect(said.flatMap(faults)).toEqual([]);
+    expect(said.filter((one) => /\d °C/.test(one))).toEqual([]);
+  });
+});
+
+describe('every job sheet in words', () => {
+  it('for each ski of the rack and each programme is plain English, until its last step', async () => {
+    const db = await temporaryDatabase();
+    const skis = await listSkis(db);
+    const said: string[] = [];
+    for (const [i, ski] of skis.slice(0, 8).entries()) {
+      const programmes = i === 0 ? [...PROGRAMMES] : [PROGRAMMES[i % PROGRAMMES.length]!];
+      const planned = await planSheet(
+        db,
+        { outingId: 'demo-relay', skiId: ski.id, programmes },
+        Date.parse('2027-01-13T13:00:00Z'),
+      );
+      if (!planned.ok) throw new Error(planned.error.message);
+      const sheet = toldSheet(planned.value.sheet, FAHRENHEIT);
+      for (const step of sheet.steps) {
+        expect(step.title, step.key).not.toMatch(/[.]$/);
+        said.push(step.what, step.doneWhen, step.reason, ...(step.caution ? [step.caution] : []));
+      }
+      said.push(...sheet.notes, ...texts(sheet.findings?.map((one) => one.message)));
+    }
+    check(said);
+    expect(said.filter((one) => /\d °C/.test(one))).toEqual([]);
+  });
+});
+
+describe('all that is said without figures', () => {
+  it('holds no double blanks, no open ends and no telegram', () => {
+    const all = texts(words);
+    expect(all.length).toBeGreaterThan(600);
+    expect(all.filter((one) => / {2}/.test(one))).toEqual([]);
+    expect(
+      all.filter((one) =>
+        /\b(mend|yours to say|its life|put away|deed|asunder|thereof|ere|whilst|upon)\b/i.test(one),
+      ),
+    ).toEqual([]);
+  });
+
+  it('has a sentence for every fault and mistake', () => {
+    expect(Object.values(words.mistakes.FAULT).flatMap(faults)).toEqual([]);
+    expect(texts(words.mistakes.NO_ANSWER).flatMap(faults)).toEqual([]);
+  });
+});
