@@ -1,6 +1,13 @@
 import { defineConfig } from 'vitest/config';
 import path from 'node:path';
 
+/** The machine may be slow and shared: no test here is about time. */
+const PATIENT = { testTimeout: 120_000, hookTimeout: 120_000 };
+const UNIT = ['src/**/*.test.ts', 'tests/unit/**/*.test.ts', 'tests/attack/kills.test.ts'];
+const SLOW = [
+  'tests/attack/**',
+];
+
 export default defineConfig({
   resolve: { alias: { '@': path.resolve(import.meta.dirname, 'src') } },
   test: {
@@ -12,20 +19,16 @@ export default defineConfig({
       reportsDirectory: 'tmp/coverage',
     },
     projects: [
+      { extends: true, test: { ...PATIENT, name: 'unit', include: UNIT } },
       {
         extends: true,
-        test: {
-          name: 'unit',
-          // The machine may be slow and shared: no test here is about time.
-          testTimeout: 120_000,
-          hookTimeout: 120_000,
-          include: [
-            'src/**/*.test.ts',
-            'src/**/*.test.tsx',
-            'tests/unit/**/*.test.ts',
-            'tests/attack/kills.test.ts',
-          ],
-        },
+        // What a person does on a screen, in happy-dom.
+        test: { ...PATIENT, name: 'screens', include: ['src/**/*.test.tsx'] },
+      },
+      {
+        extends: true,
+        // The unit tests without those that take many seconds: for `npm test -- --quick`.
+        test: { ...PATIENT, name: 'quick', include: UNIT, exclude: SLOW },
       },
       {
         extends: true,

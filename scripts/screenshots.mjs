@@ -12,24 +12,37 @@ const WIDE = { width: 1280, height: 800 };
 const NARROW = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
 const relay = '/outing/demo-relay';
+/** @param {string} ski */
 const job = (ski) => `/outing/demo-slalom/bench?ski=demo-ski-${ski}`;
 const MOST_STEPS = 40;
 
-/** Starts the job sheet of the page and goes on by the one key until a step has these words. */
-const runTo = (words) => async (page) => {
-  await page.locator('::-p-text(Start this job)').click();
+/**
+ * Starts the job sheet of the page and goes on by the one key until a step has these words.
+ * @param {string} words
+ */
+const runTo = (words) => async (/** @type {import('puppeteer-core').Page} */ page) => {
+  await page.locator('::-p-text(Start job)').click();
   await page.waitForSelector('[data-testid="step-title"]');
   for (let i = 0; i < MOST_STEPS; i += 1) {
-    const title = await page.$eval('[data-testid="step-title"]', (one) => one.textContent);
+    const title = await page.$eval('[data-testid="step-title"]', (one) => one.textContent ?? '');
     if (title.includes(words)) return;
     await page.keyboard.press('Space');
     await page.waitForFunction(
-      (old) => document.querySelector('[data-testid="step-title"]').textContent !== old,
+      (old) => document.querySelector('[data-testid="step-title"]')?.textContent !== old,
       {},
       title,
     );
   }
 };
+/**
+ * @type {Record<string, {
+ *   at: string,
+ *   waitFor?: string,
+ *   dark?: boolean,
+ *   size?: import('puppeteer-core').Viewport,
+ *   prepare?: (page: import('puppeteer-core').Page) => Promise<void>,
+ * }>}
+ */
 const VIEWS = {
   snow: { at: `${relay}/snow`, waitFor: '.js-plotly-plot' },
   pick: { at: `${relay}/pick`, waitFor: '.js-plotly-plot' },
@@ -48,7 +61,7 @@ const VIEWS = {
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },
   'pick-narrow': { at: `${relay}/pick`, size: NARROW, waitFor: '.js-plotly-plot' },
   // The last ones start jobs: their timers would stand in the pictures of the others.
-  runner: { at: job('jorin-slalom'), prepare: runTo('iron in') },
+  runner: { at: job('jorin-slalom'), prepare: runTo('Iron in') },
   'runner-narrow': { at: job('maro-slalom'), size: NARROW, prepare: runTo('Cool') },
 };
 
@@ -68,7 +81,7 @@ const server = spawn(
   ],
   { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] },
 );
-await new Promise((resolve) => {
+await new Promise((/** @type {(value?: unknown) => void} */ resolve) => {
   server.stdout.on('data', (text) => String(text).includes('Frost Pick is at') && resolve());
 });
 const browser = await puppeteer.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
@@ -81,7 +94,7 @@ try {
       { name: 'prefers-color-scheme', value: view.dark ? 'dark' : 'light' },
     ]);
     page.on('console', (entry) => entry.type() === 'error' && console.error(name, entry.text()));
-    page.on('pageerror', (error) => console.error(name, error.message));
+    page.on('pageerror', (error) => console.error(name, String(error)));
     await page.goto(`http://127.0.0.1:${PORT}${view.at}`, { waitUntil: 'networkidle0' });
     if (view.waitFor) await page.waitForSelector(view.waitFor);
     if (view.prepare) await view.prepare(page);

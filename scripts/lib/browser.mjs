@@ -14,6 +14,7 @@ export const CHROMIUM_FLAGS = [
   '--disable-sync',
 ];
 
+/** @param {string[]} args */
 const apt = (...args) => spawnSync('apt-get', args, { stdio: 'inherit' }).status === 0;
 
 /** Makes sure that there is a Chromium: through apt where it may, else with a sentence on what to do. */

@@ -15,6 +15,10 @@ const SOURCES = [
 ];
 const STAMP = path.join(ROOT, '.next', 'frost-pick-sources');
 
+/**
+ * @param {import('node:crypto').Hash} hash
+ * @param {string} file
+ */
 function addTo(hash, file) {
   const full = path.join(ROOT, file);
   if (!existsSync(full)) return;
@@ -27,11 +31,12 @@ function addTo(hash, file) {
   }
 }
 
+/** @param {string} full */
 function readdirSyncOrNone(full) {
   try {
     return readdirSync(full);
   } catch (error) {
-    if (error.code === 'ENOTDIR') return undefined;
+    if (/** @type {NodeJS.ErrnoException} */ (error).code === 'ENOTDIR') return undefined;
     throw error;
   }
 }

@@ -9,15 +9,22 @@ export const ROOT = path.resolve(import.meta.dirname, '..', '..');
 const STAMP = path.join(ROOT, 'node_modules', '.frost-pick-lock');
 const BINARY = path.join(ROOT, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node');
 
-/** Ends the process with a sentence. */
+/**
+ * Ends the process with a sentence.
+ * @param {string} message
+ * @returns {never}
+ */
 export function refuse(message, code = 3) {
   console.error(message);
   process.exit(code);
 }
 
-/** What is wrong with a Node.js version, or undefined. */
+/**
+ * What is wrong with a Node.js version, or undefined.
+ * @param {string} version
+ */
 export function nodeProblem(version) {
-  const [major, minor] = version.split('.').map(Number);
+  const [major = 0, minor = 0] = version.split('.').map(Number);
   return major < 20 || (major === 20 && minor < 9)
     ? `Frost Pick needs Node.js 20.9 or newer; this is ${version}.`
     : undefined;
@@ -28,7 +35,12 @@ export function requireNode() {
   if (problem) refuse(problem);
 }
 
-/** Runs a command in the project; gives its exit code. */
+/**
+ * Runs a command in the project; gives its exit code.
+ * @param {string} command
+ * @param {string[]} args
+ * @param {Record<string, string>} env
+ */
 export function run(command, args, env = {}) {
   const done = spawnSync(command, args, {
     cwd: ROOT,
@@ -38,6 +50,7 @@ export function run(command, args, env = {}) {
   return done.status ?? 1;
 }
 
+/** @param {string | Buffer} text */
 const hashOf = (text) => createHash('sha256').update(text).digest('hex').slice(0, 16);
 
 function cachedBinary() {

@@ -24,7 +24,9 @@ export function readOptions() {
       },
     }).values;
   } catch (error) {
-    refuse(`${error.message}. Known are --port NUMBER, --data FOLDER and --host-name NAME.`);
+    refuse(
+      `${/** @type {Error} */ (error).message}. Known are --port NUMBER, --data FOLDER and --host-name NAME.`,
+    );
   }
   const text = values.port ?? process.env.PORT ?? String(DEFAULT_PORT);
   const port = Number(text);
@@ -38,6 +40,7 @@ export function readOptions() {
   };
 }
 
+/** @param {string} folder */
 export function requireFolder(folder) {
   try {
     mkdirSync(folder, { recursive: true });
@@ -47,10 +50,11 @@ export function requireFolder(folder) {
   }
 }
 
+/** @param {number} port */
 export function requireFreePort(port) {
   return new Promise((resolve) => {
     const probe = createServer();
-    probe.once('error', (error) =>
+    probe.once('error', (/** @type {NodeJS.ErrnoException} */ error) =>
       refuse(
         error.code === 'EADDRINUSE'
           ? `Port ${port} is in use. Choose another: -- --port ${port + 1}`
@@ -61,6 +65,10 @@ export function requireFreePort(port) {
   });
 }
 
+/**
+ * @param {number} port
+ * @param {import('node:child_process').ChildProcess} child
+ */
 async function announce(port, child) {
   for (;;) {
     if (child.exitCode !== null) return;
@@ -81,7 +89,12 @@ async function announce(port, child) {
   }
 }
 
-/** Runs the server in `mode` (start or dev) until it ends or a signal ends it. */
+/**
+ * Runs the server until it ends or a signal ends it.
+ * @param {'start' | 'dev'} mode
+ * @param {{ port: number, data: string, hostNames: string[] }} options
+ * @param {Record<string, string>} env
+ */
 export function serve(mode, { port, data, hostNames }, env = {}) {
   const names = hostNames.flatMap((name) => ['--host-name', name]);
   const args = ['--port', String(port), ...names, ...(mode === 'dev' ? ['--dev'] : [])];

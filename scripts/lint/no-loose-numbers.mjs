@@ -1,5 +1,6 @@
 /** Numbers that say nothing about the craft: none, one, both, half. */
 const PLAIN = new Set([0, 1, 2, 0.5]);
+/** @param {number} value */
 const isPowerOfTen = (value) => Number.isInteger(Math.log10(Math.abs(value)));
 
 /** @type {import('eslint').Rule.RuleModule} */
@@ -17,7 +18,7 @@ export const noLooseNumbers = {
       Literal(node) {
         if (typeof node.value !== 'number') return;
         if (PLAIN.has(node.value) || isPowerOfTen(node.value)) return;
-        if (node.parent.type === 'TSLiteralType') return;
+        if (/** @type {string} */ (node.parent.type) === 'TSLiteralType') return;
         context.report({ node, messageId: 'loose', data: { text: node.raw } });
       },
     };

@@ -4,7 +4,10 @@ const PROSE = /[A-Za-z]{2,},? [A-Za-z’']{2,}|[a-z]{3,}\.$/;
 const SQL =
   /^[\w.…]+ as \w+$|^is not$|^[a-z_]+ = |^[a-z_.]+(, [a-z_.]+)+$|^\s*(create|drop|alter|begin|vacuum) |^… if exists /i;
 
+/** @typedef {import('estree').Node & { parent?: { type: string } }} Child */
+/** @param {Child} node */
 const isTagged = (node) => node.parent?.type === 'TaggedTemplateExpression';
+/** @param {Child} node */
 const isModulePath = (node) => /^(Import|Export)/.test(node.parent?.type ?? '');
 
 /** @type {import('eslint').Rule.RuleModule} */
@@ -16,6 +19,7 @@ export const noProse = {
     schema: [],
   },
   create(context) {
+    /** @param {import('estree').Node} node @param {string} text */
     const check = (node, text) => {
       if (!PROSE.test(text) || SQL.test(text)) return;
       context.report({ node, messageId: 'prose', data: { text: text.slice(0, 60) } });

@@ -108,4 +108,5 @@ it.each(SCREENS)('says every word through the language: %s', async (path) => {
   await page.waitForFunction(() => !document.body.textContent.includes('Drawing'));
   const left = (await readable(page)).map(unsaid).filter((text) => /[A-Za-z]{2,}/.test(text));
   expect([...new Set(left)]).toEqual([]);
+  await page.close();
 });

@@ -51,7 +51,7 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
       y: names,
       z: rows.map((row) => row.lossPercent.map((loss) => Math.min(DARKEST_PERCENT, loss))),
       customdata: rows.map((row) =>
-        row.bestId.map((id) => (id && nameOf.get(id)) ?? 'nothing'),
+        row.bestId.map((id) => (id && nameOf.get(id)) ?? WORDS.nothing),
       ) as never,
       zmin: 0,
       zmax: DARKEST_PERCENT,
@@ -135,7 +135,9 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
                 fixed(temperatureValue(t, units), 0),
                 ...rows.map((row) => {
                   const id = row.bestId[i];
-                  return id ? `${row.lossPercent[i]!.toFixed(2)} %, ${nameOf.get(id)!}` : 'nothing';
+                  return id
+                    ? `${row.lossPercent[i]!.toFixed(2)} %, ${nameOf.get(id)!}`
+                    : WORDS.nothing;
                 }),
               ],
             }))}

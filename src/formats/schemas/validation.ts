@@ -27,8 +27,14 @@ export function basedOn(base: unknown, sent: object): Record<string, unknown> {
 /** Problems that are told at the most. */
 const MOST_PROBLEMS = 100;
 
-/** Checks untrusted input whole: either the typed value, or every problem by field. */
-export function validate<S extends Schema>(schema: S, input: unknown): Validated<InferType<S>> {
+/**
+ * Checks untrusted input whole: either the typed value, or every problem by field. Nothing at all is checked as
+ * an object without fields, so that every field it lacks is told.
+ */
+export function validate<S extends Schema>(
+  schema: S,
+  input: unknown = {},
+): Validated<InferType<S>> {
   try {
     const value = schema.validateSync(input, {
       abortEarly: false,

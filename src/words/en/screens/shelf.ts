@@ -19,6 +19,7 @@ export const coveragePart = {
   dryDirtyOrMachineMade: 'Dry, dirty or machine-made',
   moist: 'Moist',
   wet: 'Wet',
+  nothing: 'nothing',
   loss: 'Loss (%)',
   equivalentTemperature: (units: string) => `Equivalent temperature (${units})`,
   bestExpectedLossOfThe: (value: string) =>
