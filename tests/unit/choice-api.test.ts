@@ -176,7 +176,7 @@ describe('the shelf', () => {
       ? []
       : (doubles.error.details as { line: number; message: string }[]);
     expect(problems.map((one) => one.line)).toEqual([3, 4]);
-    expect(problems[1]!.message).toContain('on the shelf already');
+    expect(problems[1]!.message).toContain('already exists');
     expect(await listProducts(db)).toHaveLength(count);
   });
 

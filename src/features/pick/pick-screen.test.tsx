@@ -1,21 +1,27 @@
 // @vitest-environment happy-dom
-import { screen, waitFor } from '@testing-library/react';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { AMERICAN, show } from '../../../tests/unit/render';
+import { AMERICAN, fill, show } from '../../../tests/unit/render';
 import { PickScreen } from './pick-screen';
+import { WallSheet } from './wall-sheet';
+import { WhatIf } from './what-if';
+import { NO_NUDGE } from '@/core/choice';
 
 let db: FrostDatabase;
-beforeAll(async () => {
+beforeEach(async () => {
   db = await demoDatabase();
 });
 
-async function shown(units?: typeof AMERICAN) {
+async function shown(
+  units?: typeof AMERICAN,
+  change: Partial<Parameters<typeof PickScreen>[0]> = {},
+) {
   const outing = await outingOf(db, 'demo-slalom');
   const [[reading], shelf, team] = await Promise.all([
     listReadings(db, outing.id, 1),
@@ -31,6 +37,7 @@ async function shown(units?: typeof AMERICAN) {
       team={team}
       seen={undefined}
       serverNowMs={DAY.getTime()}
+      {...change}
     />,
     units,
   );
@@ -85,5 +92,147 @@ describe('the Pick screen', () => {
     await user.type(distance, '9000');
     await waitFor(() => expect(text()).toContain('Distance must be a number from'));
     expect(text()).toContain('Fix the marked fields');
+  });
+});
+
+describe('what stands beside the answer', () => {
+  it('what being wrong would cost, were the day otherwise, with the best of each day', async () => {
+    await shown();
+    const table = within(screen.getByRole('table', { name: /^Extra loss over the best wax/ }));
+    const rows = table.getAllByRole('row').slice(1);
+    expect(rows.length).toBeGreaterThan(2);
+    const cells = rows.map((row) =>
+      within(row)
+        .getAllByRole('cell')
+        .map((one) => one.textContent!),
+    );
+    for (let world = 1; world < cells[0]!.length; world += 1) {
+      expect(cells.every((row) => /^(best|\+\d+\.\d\d %)$/.test(row[world]!))).toBe(true);
+    }
+    expect(cells.some((row) => row[2] === 'best')).toBe(true);
+  });
+
+  it('what going by the air would have chosen', async () => {
+    await shown();
+    expect(screen.getByTestId('by-air').textContent).toMatch(
+      /^Going by the air \(.*\) would choose (the same\.|.+: expected loss [\d.]+ %)/,
+    );
+  });
+
+  it('the shelf by expected loss, each with its reason', async () => {
+    await shown();
+    const takes = screen.getAllByRole('radio', { name: /^Take / });
+    expect(takes.length).toBeGreaterThan(5);
+    expect(screen.getByRole<HTMLInputElement>('radio', { name: `Take ${chosen()}` }).checked).toBe(
+      true,
+    );
+  });
+});
+
+describe('what if', () => {
+  /** Snow temperature, humidity, sharpness, wetness, in this order. */
+  const slider = (at: number) => screen.getAllByRole('slider')[at]!;
+
+  it('moves the answer with the snow, and saves nothing until the sliders are back', async () => {
+    const { user, text } = await shown();
+    const before = chosen();
+    slider(0).focus();
+    await user.keyboard('{End}');
+    await waitFor(() => expect(chosen()).not.toBe(before));
+    expect(text()).toContain('A what-if cannot be saved. Reset the sliders first.');
+    expect(screen.getByRole('button', { name: 'Save choice' })).toHaveProperty('disabled', true);
+    await user.click(screen.getByRole('button', { name: 'Reset the sliders' }));
+    await waitFor(() => expect(chosen()).toBe(before));
+    expect(screen.getByRole('button', { name: 'Save choice' })).toHaveProperty('disabled', false);
+  });
+
+  it.each([
+    ['°C', undefined, '+2.0 °C'],
+    ['°F', AMERICAN, '+3.6 °F'],
+  ])('says its difference in %s', (_, units, told) => {
+    const nudge = { ...NO_NUDGE, temperatureK: 2, humidity: -0.1, wetnessSteps: 1 };
+    const { text } = show(<WhatIf nudge={nudge} isNudged setNudge={vi.fn()} />, units);
+    expect(text()).toContain(told);
+    expect(text()).toContain('−10 %');
+    expect(text()).toContain('1 wetter');
+  });
+});
+
+describe('saving', () => {
+  it('keeps the note, and says so once', async () => {
+    const { text } = await shown();
+    fill('Note for the log', 'Windy at the top');
+    fireEvent.click(screen.getByRole('button', { name: 'Save choice' }));
+    await waitFor(() => expect(text()).toContain('Choice saved.'));
+    const [saved] = await listChoices(db, 'demo-slalom', 1);
+    expect(saved).toMatchObject({ note: 'Windy at the top', productName: chosen() });
+    fireEvent.click(screen.getByRole('button', { name: 'Close' }));
+    await waitFor(() => expect(text()).not.toContain('Choice saved.'));
+  });
+
+  it('takes an own correction into the sum, and refuses one that is too large', async () => {
+    const { text } = await shown();
+    fill('Your own correction', '-3');
+    await waitFor(() => expect(text()).toContain('−3.0'));
+    fill('Your own correction', '40');
+    await waitFor(() => expect(text()).toContain('Fix the marked fields'));
+    const count = (await listChoices(db, 'demo-slalom', 50)).length;
+    fireEvent.click(screen.getByRole('button', { name: 'Save choice' }));
+    await waitFor(() => expect(screen.getAllByRole('alert').length).toBeGreaterThan(0));
+    expect((await listChoices(db, 'demo-slalom', 50)).length).toBe(count);
+  });
+});
+
+describe('a day without what a choice needs', () => {
+  it('leads to the reading where there is neither reading nor outlook', async () => {
+    const { text } = await shown(undefined, { reading: undefined, modelled: undefined });
+    expect(text()).toContain('Measure the snow first.');
+    expect(screen.getByRole('link', { name: 'Take a reading' }).getAttribute('href')).toBe(
+      '/outing/demo-slalom/snow',
+    );
+  });
+
+  it('leads to the shelf where no glide wax is on it', async () => {
+    const { text } = await shown(undefined, { shelf: [] });
+    expect(text()).toContain('The shelf is empty.');
+    expect(screen.getByRole('link', { name: 'Go to the shelf' })).toBeTruthy();
+  });
+});
+
+describe('the wall sheet', () => {
+  const wall = async () => {
+    const [outing, [choice]] = await Promise.all([
+      outingOf(db, 'demo-slalom'),
+      listChoices(db, 'demo-slalom', 1),
+    ]);
+    return { ...show(<WallSheet outing={outing} choice={choice} />), choice: choice! };
+  };
+
+  it('holds the wax, the snow, the layers and the structure of the saved choice', async () => {
+    const { text, choice } = await wall();
+    expect(text()).toContain(choice.productName);
+    expect(text()).toContain(choice.details!.sentence);
+    for (const layer of choice.details!.layerPlan.layers) expect(text()).toContain(layer.name);
+    expect(text()).toContain(`${choice.details!.structure.widthMm} mm`);
+  });
+
+  it('is copied as text, and says so where the browser does not allow it', async () => {
+    const { text, choice } = await wall();
+    const written = vi.fn<(text: string) => Promise<void>>(() => Promise.resolve());
+    vi.spyOn(navigator.clipboard, 'writeText').mockImplementation(written);
+    fireEvent.click(screen.getByRole('button', { name: 'Copy as text' }));
+    await waitFor(() => expect(text()).toContain('Copied as text.'));
+    expect(written.mock.calls[0]![0]).toContain(choice.productName);
+    written.mockRejectedValueOnce(new Error('denied'));
+    fireEvent.click(screen.getByRole('button', { name: 'Copy as text' }));
+    await waitFor(() => expect(text()).toContain('This browser does not allow copying.'));
+    vi.restoreAllMocks();
+  });
+
+  it('leads to the choice where none is saved', async () => {
+    const outing = await outingOf(db, 'demo-slalom');
+    const { text } = show(<WallSheet outing={outing} choice={undefined} />);
+    expect(text()).toContain('No choice is saved yet.');
+    expect(screen.getByRole('link', { name: 'Choose the wax first' })).toBeTruthy();
   });
 });

@@ -1,15 +1,15 @@
 // @vitest-environment happy-dom
-import { screen, waitFor, within } from '@testing-library/react';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { AMERICAN, show } from '../../../tests/unit/render';
+import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
 import { ShelfScreen } from './shelf-screen';
 import { loadShelf } from './use-cases/load-shelf';
 
 let db: FrostDatabase;
-beforeAll(async () => {
+beforeEach(async () => {
   db = await demoDatabase();
 });
 
@@ -62,5 +62,94 @@ describe('the Shelf screen', () => {
     const { text } = await shown(AMERICAN);
     expect(text()).not.toMatch(/\d °C/);
     expect(text()).toMatch(/\d °F/);
+  });
+});
+
+describe('a product of the shelf', () => {
+  const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+
+  it('is changed in its place, keeps what was not touched, and says so', async () => {
+    const before = (await named('Frost'))!;
+    const { text } = await shown();
+    press('Change Frost');
+    await waitFor(() => expect(field('Name').value).toBe('Frost'));
+    fill('Label, cold end', '-15');
+    press('Save changes');
+    await waitFor(() => expect(text()).toContain('Frost was changed.'));
+    const { version: _before, ...was } = before;
+    const { version, ...is } = (await named('Frost'))!;
+    expect(is).toEqual({ ...was, labelLowC: -15 });
+    expect(version).toBe(_before! + 1);
+  });
+
+  it('is left as it was when one cancels', async () => {
+    const before = await named('Cold');
+    await shown();
+    press('Change Cold');
+    await waitFor(() => expect(field('Name').value).toBe('Cold'));
+    fill('Name', 'Colder');
+    press('Cancel');
+    await waitFor(() => expect(field('Name').value).toBe(''));
+    expect(await named('Cold')).toEqual(before);
+  });
+
+  it('may not take the name of another', async () => {
+    const { text } = await shown();
+    fill('Name', 'frost');
+    fill('Label, cold end', '-14');
+    fill('Label, warm end', '-8');
+    press('Add to shelf');
+    await waitFor(() => expect(text()).toContain('is already on the shelf'));
+    expect(field('Name').value).toBe('frost');
+  });
+
+  it('without a label is judged by nail and finger, and gets its ends from that', async () => {
+    const { user, text } = await shown();
+    press('No label? Try a nail and a finger');
+    await user.click(await screen.findByRole('radio', { name: 'Scratch with crumbs' }));
+    await waitFor(() => expect(text()).toContain('Hardness about'));
+    press('Use these ends');
+    await waitFor(() => expect(field('Label, cold end').value).toMatch(/^−\d+/));
+    expect(Number(field('Label, cold end').value.replace('−', '-'))).toBeLessThan(
+      Number(field('Label, warm end').value.replace('−', '-')),
+    );
+  });
+
+  it('of grip has ends for new and for old snow', async () => {
+    const { user } = await shown();
+    const form = within(screen.getByRole('radiogroup', { name: 'What it is for' }));
+    await user.click(form.getAllByRole('radio')[4]!);
+    await waitFor(() => expect(field('New snow, cold end')).toBeTruthy());
+    expect(field('Old snow, warm end')).toBeTruthy();
+  });
+});
+
+describe('what the shelf covers', () => {
+  it('says its gaps with their temperatures, the worst first, and the purchase that helps', async () => {
+    const { text } = await shown();
+    expect(screen.getByTestId('holes').textContent).toMatch(/^(No gaps|Gaps, where)/);
+    expect(text()).toMatch(/\d+ glide waxes among \d+ products\./);
+    expect(screen.getByTestId('purchase').textContent!.length).toBeGreaterThan(20);
+  });
+
+  it('shows one kind of product, or all', async () => {
+    const { user } = await shown();
+    const count = () =>
+      within(screen.getByRole('table', { name: 'Products on the shelf' })).getAllByRole('row')
+        .length - 1;
+    const glides = count();
+    await user.click(screen.getByRole('radio', { name: 'All' }));
+    await waitFor(() => expect(count()).toBeGreaterThan(glides));
+    expect(count()).toBe((await listProducts(db)).length);
+  });
+
+  it('empty, says so and offers the form', async () => {
+    const outing = await outingOf(db, 'demo-relay');
+    const view = await loadShelf(db, outing, DAY.getTime());
+    const { text } = show(
+      <ShelfScreen outing={outing} view={{ ...view, products: [], low: [], moves: [] }} />,
+    );
+    expect(text()).toContain('The shelf is empty. Add the first wax below.');
+    expect(screen.queryByRole('table', { name: 'Products on the shelf' })).toBeNull();
   });
 });

@@ -342,6 +342,24 @@ describe('what a schema says of several things at once', () => {
     expect(!checked.ok && checked.problems[0]!.field).toBe('products[0].labelHighC');
   });
 
+  it.each([
+    [' Blue ', 'Blue'],
+    ['Blue\n', 'Blue'],
+    ['Two words', 'Two words'],
+  ])('a name typed as %j is “%s”', (name, taken) => {
+    const checked = validate(stationSchema, { name, altitudeM: 900 });
+    expect(checked).toEqual({ ok: true, value: { name: taken, altitudeM: 900 } });
+    const course = validate(courseSchema, { segments: [{ ...SEGMENT, name }] });
+    expect(course.ok && course.value.segments[0]!.name).toBe(taken);
+  });
+
+  it('a name of blanks is none', () => {
+    const checked = validate(stationSchema, { name: '   ', altitudeM: 900 });
+    expect(!checked.ok && checked.problems).toEqual([
+      { field: 'name', message: 'Give the station a name.' },
+    ]);
+  });
+
   it('a course has eight segments at most', () => {
     const of = (count: number) =>
       validate(courseSchema, { segments: Array.from({ length: count }, () => SEGMENT) }).ok;

@@ -1,4 +1,5 @@
 import { ValidationError, type InferType, type Schema } from 'yup';
+import { tidied } from './tidied';
 
 /** One problem of untrusted input, at its field: `snow.temperatureC`, `products[2].labelHighC`. */
 export interface FieldProblem {
@@ -36,7 +37,7 @@ export function validate<S extends Schema>(
   input: unknown = {},
 ): Validated<InferType<S>> {
   try {
-    const value = schema.validateSync(input, {
+    const value = schema.validateSync(tidied(schema, input), {
       abortEarly: false,
       strict: true,
       stripUnknown: false,
