@@ -129,7 +129,7 @@ describe('the life of a ski', () => {
 
   it('is told from its beginning, with what each event says', async () => {
     await addSkiEvent(db, event('b', 10));
-    await addSkiEvent(db, event('a', 0, { kind: 'repaired', km: undefined } as Partial<KeptEvent>));
+    await addSkiEvent(db, event('a', 0, { kind: 'repaired', km: undefined }));
     const events = await listSkiEvents(db, 's');
     expect(events.map(({ id }) => id)).toEqual(['a', 'b']);
     expect(events[1]).toMatchObject({ kind: 'skied', km: 12, atMs: NOON + 10 * MINUTE });
@@ -188,8 +188,11 @@ describe('jobs', () => {
     startedAt: new Date(NOON + minute * MINUTE).toISOString(),
     records: [],
   });
-  const record = (position: number, more: Partial<StepRecord> = {}): StepRecord =>
-    ({ position, startedMs: NOON, ...more }) as StepRecord;
+  const record = (position: number, more: Partial<StepRecord> = {}): StepRecord => ({
+    position,
+    startedMs: NOON,
+    ...more,
+  });
   const save = (jobId: string, kind: 'iron' | 'cool' | 'brush', one: StepRecord) =>
     saveStepRecord(db, { jobId, kind, record: one });
   beforeEach(async () => {

@@ -7,7 +7,7 @@ import { findJob, listOpenJobs } from '@/data/jobs';
 import { listSkiEvents } from '@/data/ski-events';
 import { remainingGrams } from '@/data/stock';
 import { DAY, demoDatabase, outingOf, pushed } from '../../../tests/unit/demo-app';
-import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { AMERICAN, fill, show } from '../../../tests/unit/render';
 import { BenchScreen } from './bench-screen';
 import { openJob } from './open-job';
 import { PlanScreen } from './plan-screen';
@@ -87,7 +87,7 @@ describe('the sheet before the start', () => {
     const told = screen.getAllByText(/^Same caution as step \d+\.$/);
     const steps = within(screen.getByTestId('steps')).getAllByRole('listitem');
     for (const one of told) {
-      const first = Number(/\d+/.exec(one.textContent!)![0]);
+      const first = Number(/\d+/.exec(one.textContent)![0]);
       expect(steps.indexOf(one.closest('li')!)).toBeGreaterThan(first - 1);
     }
   });
@@ -288,7 +288,7 @@ describe('the bench', () => {
     const rows = within(screen.getByRole('table', { name: 'Skis for this outing' })).getAllByRole(
       'row',
     );
-    const due = rows.slice(1).map((row) => /due/.test(row.textContent!));
+    const due = rows.slice(1).map((row) => /due/.test(row.textContent));
     expect(due.length).toBeGreaterThan(0);
     expect(due).toEqual([...due].sort((a, b) => Number(b) - Number(a)));
   });

@@ -35,7 +35,7 @@ const framed = (
     units,
   );
 const line = () =>
-  screen.getByLabelText('Snow line').textContent!.replace(/[\u202f\u00a0\u2009]/g, ' ');
+  screen.getByLabelText('Snow line').textContent.replace(/[\u202f\u00a0\u2009]/g, ' ');
 const key = (pressed: string, on: Element | Document = document, more: object = {}) =>
   fireEvent.keyDown(on, { key: pressed, code: pressed, ...more });
 
@@ -111,7 +111,7 @@ describe('the Day rail', () => {
     const data = await frameOf('demo-slalom');
     const note = (change: Partial<FrameData>) => {
       const view = framed({ ...data, ...change });
-      const text = rail().textContent!;
+      const text = rail().textContent;
       view.unmount();
       return text;
     };

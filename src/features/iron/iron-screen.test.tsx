@@ -17,7 +17,7 @@ beforeEach(async () => {
 const shown = async (units?: typeof AMERICAN) =>
   show(<IronScreen {...await loadIron(db, 'demo-slalom')} />, units);
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
-const advice = () => screen.getByTestId('iron-advice').textContent!.replace(/[\u202f\u00a0]/g, ' ');
+const advice = () => screen.getByTestId('iron-advice').textContent.replace(/[\u202f\u00a0]/g, ' ');
 
 describe('the waxes of the lab', () => {
   it('are those that go on with the iron, without what must never be heated', async () => {

@@ -39,7 +39,6 @@ async function logShown({ words = '', page = 1, most = 20 }: Asked = {}, units?:
   );
   return { ...screenShown, log, outing };
 }
-const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const entries = () => within(screen.getByTestId('log')).queryAllByRole('listitem');
 const count = async () => (await pageOfLog(db, { words: '', page: 1, most: 100 })).count;
 
@@ -48,7 +47,7 @@ describe('the log', () => {
     const { text, log } = await logShown();
     expect(log.count).toBeGreaterThan(0);
     expect(text()).toContain(`the latest of ${log.count}`);
-    const told = entries().filter((one) => /chosen/.test(one.textContent!));
+    const told = entries().filter((one) => /chosen/.test(one.textContent));
     expect(told).toHaveLength(log.choices.length);
     log.choices.forEach((choice, i) => expect(told[i]!.textContent).toContain(choice.productName));
   });

@@ -104,7 +104,7 @@ describe('what stands beside the answer', () => {
     const cells = rows.map((row) =>
       within(row)
         .getAllByRole('cell')
-        .map((one) => one.textContent!),
+        .map((one) => one.textContent),
     );
     for (let world = 1; world < cells[0]!.length; world += 1) {
       expect(cells.every((row) => /^(best|\+\d+\.\d\d %)$/.test(row[world]!))).toBe(true);

@@ -25,7 +25,7 @@ const listed = () =>
   within(screen.getByRole('table', { name: 'Skis on the rack' }))
     .getAllByRole('row')
     .slice(1)
-    .map((row) => within(row).getAllByRole('cell')[0]!.textContent!);
+    .map((row) => within(row).getAllByRole('cell')[0]!.textContent);
 const order = (value: string) =>
   fireEvent.change(screen.getByRole('combobox', { name: 'Order' }), { target: { value } });
 const kind = (value: string) =>
