@@ -41,6 +41,12 @@ module.exports = {
     layer('data-knows-core-only', 'The database knows words and core only.', '^src/data/', {
       path: '^src/(formats|ui|server|workers)/',
     }),
+    layer(
+      'screens-without-data',
+      'What runs in the browser knows no database, not even its types: those stand in core/model.',
+      '^src/features/.*(\\.tsx$|/use-[^/]*\\.ts$)',
+      { path: '^src/(data|server)/' },
+    ),
     layer('host-is-outermost', 'Nothing below knows how the app is hosted.', '^(src|app)/', {
       path: '^host/',
     }),

@@ -1,4 +1,5 @@
 import { defineConfig } from 'vitest/config';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
 
 /** The machine may be slow and shared: no test here is about time. */
@@ -6,11 +7,15 @@ const PATIENT = { testTimeout: 120_000, hookTimeout: 120_000 };
 const UNIT = ['src/**/*.test.ts', 'tests/unit/**/*.test.ts', 'tests/attack/kills.test.ts'];
 const SLOW = [
   'tests/attack/**',
+  'tests/unit/{fuzz,storage,host,hostile-files,rules}.test.ts',
+  'src/core/snow/outlook/outlook.test.ts',
 ];
 
 export default defineConfig({
   resolve: { alias: { '@': path.resolve(import.meta.dirname, 'src') } },
   test: {
+    // Vitest leaves one core to itself: on two cores that would halve the work.
+    maxWorkers: availableParallelism(),
     coverage: {
       provider: 'v8',
       include: ['src/**', 'app/**', 'host/*.ts'],

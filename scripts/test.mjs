@@ -21,7 +21,7 @@ let failed = 0;
  */
 function run(command, args) {
   return new Promise((resolve) => {
-    const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
+    const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NO_COLOR: '1' };
     const child = spawn(command, args, { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'pipe'] });
     let output = '';
     for (const stream of [child.stdout, child.stderr]) {

@@ -50,7 +50,7 @@ describe('the Snow screen', () => {
   });
 
   it('says without weather what to do, and lets the reading count alone', async () => {
-    const { text, user } = await shown({ isBare: true });
+    const { text } = await shown({ isBare: true });
     expect(text()).toContain('No reading yet. Measure the snow and type it in below.');
     expect(text()).toContain('Until then your own reading counts.');
     expect(text()).toContain('Enter the snow temperature, or guess it.');
