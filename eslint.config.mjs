@@ -63,6 +63,22 @@ const config = [
     rules: { 'max-params': ['error', 3] },
   },
   {
+    // One helper reads the clock.
+    files: ['src/**/*.ts', 'src/**/*.tsx', 'app/**/*.ts', 'app/**/*.tsx', 'host/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.test.tsx', 'src/core/time/now.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportAllDeclaration', message: 'Export by name.' },
+        {
+          selector:
+            "CallExpression[callee.object.name='Date'][callee.property.name='now'], NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Take the time from core/time: wallMs or wallIso.',
+        },
+      ],
+    },
+  },
+  {
     files: ['src/core/**/*.ts', 'src/data/**/*.ts'],
     // Reasons of figures, headers of files and the demo's own texts are data.
     ignores: [

@@ -1,5 +1,6 @@
 import { database, databaseFile, dataFolder, FolderRefusal, storageHealth } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
+import { wallMs } from '@/core/time';
 import { isStorageFault } from '@/core/faults';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
@@ -38,7 +39,7 @@ async function prepare(): Promise<void> {
     await db.selectFrom('venue').select('id').limit(1).execute();
     return;
   }
-  const now = new Date();
+  const now = new Date(wallMs());
   const { copy } = await migrateStorage(db, dataFolder(), now);
   if (copy) console.error(WORDS.theDatabaseWasBroughtUp(copy));
   await forgetOldKeys(db, now);

@@ -1,4 +1,6 @@
-const startWallMs = Date.now();
+import { wallMs } from '@/core/time';
+
+const startWallMs = wallMs();
 const startSteadyMs = performance.now();
 
 /**
@@ -7,7 +9,7 @@ const startSteadyMs = performance.now();
  */
 export function nowMs(): number {
   const steadyMs = startWallMs + (performance.now() - startSteadyMs);
-  return Math.round(Math.max(Date.now(), steadyMs));
+  return Math.round(Math.max(wallMs(), steadyMs));
 }
 
 /** The server's time as ISO 8601 in UTC. */

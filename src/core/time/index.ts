@@ -1,1 +1,2 @@
 export { instantFromLocal, isLocalTime, localFromInstant } from './zoned';
+export { wallIso, wallMs } from './now';

@@ -2,6 +2,7 @@
 
 import type { Reading } from '@/core/model';
 import { useRouter } from 'next/navigation';
+import { wallIso } from '@/core/time';
 import type { ReadingFields } from '@/formats/csv/readings';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { readingSchema } from '@/formats/schemas/reading';
@@ -53,7 +54,7 @@ const fromReading = (reading: Reading): ReadingDraft => ({
 
 const atNow = (values: ReadingDraft): ReadingDraft => ({
   ...values,
-  takenAt: values.takenAt ?? new Date().toISOString(),
+  takenAt: values.takenAt ?? wallIso(),
 });
 
 const resolver = resolverFrom<ReadingDraft>((values) => validate(readingSchema, atNow(values)));

@@ -1,3 +1,4 @@
+import { wallMs } from '../../core/time';
 import { words } from '../../words';
 
 const WORDS = words.screens.formats.schemas;
@@ -27,7 +28,7 @@ export function isMoment(text: string): boolean {
 /** From 2000 to the end of the year after next: what is further off is a slip of the pen. */
 export function isPlausible(text: string): boolean {
   const ms = Date.parse(text);
-  const last = Date.UTC(new Date().getUTCFullYear() + YEARS_AHEAD + 1, 0, 1);
+  const last = Date.UTC(new Date(wallMs()).getUTCFullYear() + YEARS_AHEAD + 1, 0, 1);
   return ms >= EARLIEST_MS && ms < last;
 }
 

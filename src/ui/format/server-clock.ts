@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { wallMs } from '../../core/time';
 
 const SECOND_MS = 1000;
 
@@ -9,8 +10,8 @@ const SECOND_MS = 1000;
  * while the device sleeps.
  */
 export function stopwatch(): () => number {
-  const [steadyMs, wallMs] = [performance.now(), Date.now()];
-  return () => Math.max(performance.now() - steadyMs, Date.now() - wallMs);
+  const [steadyMs, startMs] = [performance.now(), wallMs()];
+  return () => Math.max(performance.now() - steadyMs, wallMs() - startMs);
 }
 
 /** The server's time in ms, ticking: so that every device shows the same time left, whatever its own clock says. */

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { wallMs } from '@/core/time';
 import { fitSettling, surfaceFromInfrared, type ProbeSample } from '@/core/instruments';
 import { readInstrumentLine } from '@/formats/instruments/lines';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -44,7 +45,7 @@ export function InstrumentPanel({ snow, onRead }: InstrumentPanelProps) {
     onRead({ temperatureC, temperatureSdC, source: 'probe' });
   };
   const shoot = async () => {
-    const [read, emissivity] = await oneLine(pretendedInfrared(snow, Date.now()));
+    const [read, emissivity] = await oneLine(pretendedInfrared(snow, wallMs()));
     if (read === undefined || emissivity === undefined) return;
     const surfaceC = surfaceFromInfrared(read, emissivity, snow.airC - SKY_BELOW_AIR_C);
     onRead({
@@ -54,7 +55,7 @@ export function InstrumentPanel({ snow, onRead }: InstrumentPanelProps) {
     });
   };
   const smell = async () => {
-    const [percent] = await oneLine(pretendedHygrometer(snow, Date.now()));
+    const [percent] = await oneLine(pretendedHygrometer(snow, wallMs()));
     if (percent !== undefined) onRead({ humidityFraction: Math.round(percent) / 100 });
   };
   return (
@@ -119,7 +120,7 @@ function useProbe(snow: PretendedSnow) {
     setSamples([]);
     setIsReading(true);
     void (async () => {
-      for await (const text of pretendedProbe(snow, Date.now()).lines(controller.signal)) {
+      for await (const text of pretendedProbe(snow, wallMs()).lines(controller.signal)) {
         if (controller.signal.aborted) return;
         const line = readInstrumentLine(text);
         if (line?.kind !== 'probe') continue;
