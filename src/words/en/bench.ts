@@ -481,7 +481,7 @@ export const PROGRAMME_REASON: WordsFor<ProgrammeReason> = {
   iron_wax: ({ product }) => `${product} goes on with the iron.`,
   dirt_under_storage: 'Dirt under storage wax stays there.',
   season_over: 'The season is over.',
-  edges_found: 'The look-over found burrs or rust. Edges come before wax.',
+  edges_found: 'The base check found burrs or rust. Edges come before wax.',
   board: 'A snowboard has screws and a wide base.',
   fresh_grind: 'It has a fresh stone grind.',
   dirt_found: 'The base is dirty. Lift the dirt with warm soft wax.',
