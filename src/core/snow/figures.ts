@@ -38,7 +38,11 @@ export const SNOW_FIGURES = {
     reason: 'Densities and albedo as models of the field have them; grains are the house’s.',
   },
   fallingDensityKgPerM3: { mean: 120, unit: 'kg/m³', reason: 'New snow in moderate cold.' },
-  rainAboveC: { mean: 1, unit: '°C', reason: 'Colder than this falls as snow, warmer as rain.' },
+  snowShare: {
+    mean: { scale: 6.99e-5, perK: 2, offsetK: 3.97 },
+    unit: '1, 1/K, K',
+    reason: 'Share of snow by the wet bulb, half at +0.8 °C (Wang, Broxton, Fang et al. 2019).',
+  },
   roundingPerPass: {
     mean: { grooming: 0.35, traffic: 0.01 },
     unit: '1',
@@ -95,12 +99,6 @@ export const SNOW_FIGURES = {
     unit: 'h',
     reason: 'A straight line over a longer gap hides a front.',
   },
-  steepestLapseKPerM: {
-    mean: 0.02,
-    unit: 'K/m',
-    reason: 'Steeper differences between two stations are not carried beyond them.',
-  },
-  leastApartM: { mean: 30, unit: 'm', reason: 'Nearer stations say nothing of the lapse.' },
   grainShape: {
     mean: {
       PP: { dendricity: 1, sphericity: 0.5 },

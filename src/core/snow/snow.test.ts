@@ -1,3 +1,4 @@
+import { snowShare } from './precipitation';
 import { describe, expect, it } from 'vitest';
 import reference from '../../../tests/reference/grains.json';
 import { DomainError } from '../errors';
@@ -73,5 +74,30 @@ describe('a guess without a probe', () => {
   it('puts snow under a clear dusk sky 5 °C below the air, and under cloud near it', () => {
     expect(firstGuessOfSnowTemperature(-3, 'clear', 'dusk').temperatureC).toBe(-8);
     expect(firstGuessOfSnowTemperature(-3, 'overcast', 'dusk').temperatureC).toBe(-4);
+  });
+});
+
+describe('rain or snow', () => {
+  const share = (airTemperatureC: number, humidityFraction = 1) =>
+    snowShare({ airTemperatureC, humidityFraction, pressureHPa: 950 });
+
+  it('is half and half at 0.8 °C of the wet bulb', () => {
+    // In saturated air the wet bulb is the air.
+    expect(share(0.814)).toBeCloseTo(0.5, 2);
+    expect(share(-3)).toBeGreaterThan(0.99);
+    expect(share(4)).toBeLessThan(0.01);
+  });
+
+  it('changes by little in a hundredth of a degree, and never towards snow as it warms', () => {
+    for (let air = -2; air < 5; air += 0.01) {
+      const step = share(air) - share(air + 0.01);
+      expect(step).toBeGreaterThanOrEqual(0);
+      expect(step).toBeLessThan(0.01);
+    }
+  });
+
+  it('is snow in dry air well above 0 °C', () => {
+    expect(share(3, 0.4)).toBeGreaterThan(0.9);
+    expect(share(3, 0.95)).toBeLessThan(0.1);
   });
 });

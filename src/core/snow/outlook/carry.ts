@@ -1,6 +1,5 @@
 import { airTemperatureAtC, STANDARD_LAPSE_K_PER_M } from '../../air';
 import { DomainError } from '../../errors';
-import { SNOW } from '../figures';
 import type { WeatherSample } from './types';
 
 /** Weather of a station and where it stands. */
@@ -8,8 +7,6 @@ export interface StationWeather {
   altitudeM: number;
   weather: readonly WeatherSample[];
 }
-
-const { steepestLapseKPerM: STEEPEST_LAPSE_K_PER_M, leastApartM: LEAST_APART_M } = SNOW;
 
 /** Air temperature of a series at a time, °C, by straight lines; undefined outside it. */
 function temperatureAt(weather: readonly WeatherSample[], timeMs: number): number | undefined {
@@ -23,37 +20,43 @@ function temperatureAt(weather: readonly WeatherSample[], timeMs: number): numbe
   return a.airTemperatureC + share * (b.airTemperatureC - a.airTemperatureC);
 }
 
+/** The lapse between two stations at a time, K/m; the standard one where the other has no weather. */
 function lapseBetween(near: StationWeather, far: StationWeather, sample: WeatherSample): number {
-  const apart = far.altitudeM - near.altitudeM;
   const other = temperatureAt(far.weather, sample.timeMs);
-  if (other === undefined || Math.abs(apart) < LEAST_APART_M) return STANDARD_LAPSE_K_PER_M;
-  const lapse = (sample.airTemperatureC - other) / apart;
-  return Math.min(STEEPEST_LAPSE_K_PER_M, Math.max(-STEEPEST_LAPSE_K_PER_M, lapse));
+  if (other === undefined) return STANDARD_LAPSE_K_PER_M;
+  return (sample.airTemperatureC - other) / (far.altitudeM - near.altitudeM);
 }
 
 /**
- * Carries station weather to a place: temperature by the lapse between the two stations nearest in
- * altitude, hour by hour (an inversion comes out by itself), or by 6.5 K/km from one; wind times the
- * place's exposure (1 open as the station, 0.3 deep in trees). Relative humidity, cloud and
- * precipitation are kept. At least one station with weather, otherwise DomainError.
+ * Carries station weather to a place: between two stations temperature by a straight line, hour by hour (an inversion
+ * comes out by itself); above the highest and below the lowest by 6.5 K/km from there, whatever the two say: an
+ * inversion ends somewhere, and stations close together know no lapse. Wind times the place's
+ * exposure (1 open as the station, 0.3 deep in trees). Relative humidity, cloud and precipitation are kept. At least
+ * one station with weather, otherwise DomainError.
+ * Example: −8 °C at 600 m and −2 °C at 900 m → about −9.2 °C at 2000 m.
  */
 export function carryWeather(
   stations: readonly StationWeather[],
   altitudeM: number,
   exposure: number,
 ): WeatherSample[] {
-  const [near, far] = stations
+  const reached = stations
     .filter((station) => station.weather.length > 0)
     .sort((a, b) => Math.abs(a.altitudeM - altitudeM) - Math.abs(b.altitudeM - altitudeM));
+  const [near, ...others] = reached;
   if (!near) {
     throw new DomainError({ code: 'no_weather' }, 'stations', stations);
   }
+  const isAbove = near.altitudeM > altitudeM;
+  const beyond = others.find((one) =>
+    isAbove ? one.altitudeM < altitudeM : one.altitudeM > altitudeM,
+  );
   return near.weather.map((sample) => ({
     ...sample,
     airTemperatureC: airTemperatureAtC(sample.airTemperatureC, {
       fromAltitudeM: near.altitudeM,
       toAltitudeM: altitudeM,
-      lapseKPerM: far ? lapseBetween(near, far, sample) : STANDARD_LAPSE_K_PER_M,
+      lapseKPerM: beyond ? lapseBetween(near, beyond, sample) : STANDARD_LAPSE_K_PER_M,
     }),
     windMPerS: sample.windMPerS * exposure,
   }));

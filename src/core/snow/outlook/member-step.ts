@@ -5,11 +5,12 @@ import { PERTURBED } from './perturbations';
 import type { State } from './state';
 import { DAY_S, PHYSICS } from '../../constants';
 import { SNOW } from '../figures';
+import { snowShare } from '../precipitation';
 
 const { waterDensity: WATER_DENSITY } = PHYSICS;
 const { contactDepthM: CONTACT_DEPTH_M } = SNOW;
 
-const { hiddenByShade: HIDDEN_BY_SHADE, rainAboveC: RAIN_ABOVE_C } = SNOW;
+const { hiddenByShade: HIDDEN_BY_SHADE } = SNOW;
 const {
   fresh: FRESH_ALBEDO,
   least: LEAST_ALBEDO,
@@ -58,11 +59,10 @@ export function stepMember(state: State, m: number, i: number): void {
   air.hiddenSky = HIDDEN_BY_SHADE * state.input.site.shadeFraction;
   surfaceFluxInto(air, columns.surface[m]!, flux);
   const precipitation = forcing.precipitationMm[i]!;
-  const isRain = forcing.airTemperatureC[i]! > RAIN_ABOVE_C;
-  const snowfall = isRain ? 0 : precipitation;
+  const snowfall = precipitation > 0 ? precipitation * snowShare(air) : 0;
   reaching.intercept = flux.intercept;
   reaching.slope = flux.slope;
-  reaching.rain = isRain ? precipitation : 0;
+  reaching.rain = precipitation - snowfall;
   reaching.absorbedSun = (1 - state.albedo[m]!) * sunOnSlope(forcing, i, air.cloudFraction);
   stepColumn(columns, m, state.step, reaching);
 

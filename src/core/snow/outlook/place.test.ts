@@ -40,6 +40,29 @@ describe('weather carried to a place', () => {
     expect(at(950)).toBeCloseTo(-7, 9);
   });
 
+  it('does not carry an inversion above the highest station, nor below the lowest', () => {
+    const stations = [
+      { altitudeM: 600, weather: series(-8) },
+      { altitudeM: 900, weather: series(-2) },
+    ];
+    const at = (altitudeM: number) => carryWeather(stations, altitudeM, 1)[0]!.airTemperatureC;
+    expect(at(2000)).toBeCloseTo(-2 - 0.0065 * 1100, 9);
+    expect(at(300)).toBeCloseTo(-8 + 0.0065 * 300, 9);
+    expect(at(750)).toBeGreaterThan(-8);
+    expect(at(750)).toBeLessThan(-2);
+  });
+
+  it('takes no lapse from stations close together: 40 m apart they leave a far place alone', () => {
+    for (const upperC of [-15, -5, 5]) {
+      const stations = [
+        { altitudeM: 700, weather: series(-5) },
+        { altitudeM: 740, weather: series(upperC) },
+      ];
+      const at = (altitudeM: number) => carryWeather(stations, altitudeM, 1)[0]!.airTemperatureC;
+      expect(at(1400) - at(740)).toBeCloseTo(-0.0065 * 660, 9);
+    }
+  });
+
   it('needs weather', () => {
     expect(() => carryWeather([{ altitudeM: 0, weather: [] }], 0, 1)).toThrow(DomainError);
   });

@@ -3,7 +3,7 @@ import { stepMember } from './member-step';
 import { record, startState, type State } from './state';
 import { summarise } from './summarise';
 import { applyEvents, layNewSnow } from './surface-change';
-import { SNOW } from '../figures';
+import { snowShare } from '../precipitation';
 import type { Outlook, OutlookInput } from './types';
 
 /** An outlook in the making, so that a worker can report progress and a server stay responsive. */
@@ -15,15 +15,23 @@ export interface OutlookRun {
   result: () => Outlook;
 }
 
+/** What falls as snow in the weather as it was forecast, mm: all members share the layers it fills. */
+function forecastSnowfallMm({ forcing, pressureHPa }: State, i: number): number {
+  const share = snowShare({
+    airTemperatureC: forcing.airTemperatureC[i]!,
+    humidityFraction: forcing.humidityFraction[i]!,
+    pressureHPa,
+  });
+  return share * forcing.precipitationMm[i]!;
+}
+
 function advance(state: State, count: number): boolean {
   const { forcing } = state;
   const until = Math.min(forcing.steps, state.done + count);
   while (state.done < until) {
     const i = state.done;
     state.drawn.moveTo((i + 0.5) * forcing.timeStepS);
-    if (forcing.precipitationMm[i]! > 0 && forcing.airTemperatureC[i]! <= SNOW.rainAboveC) {
-      layNewSnow(state, forcing.precipitationMm[i]!);
-    }
+    if (forcing.precipitationMm[i]! > 0) layNewSnow(state, forecastSnowfallMm(state, i));
     for (let m = 0; m < state.members; m += 1) stepMember(state, m, i);
     state.done += 1;
     const nowMs = forcing.startMs + state.done * forcing.timeStepS * 1000;

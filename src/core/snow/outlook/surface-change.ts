@@ -3,7 +3,7 @@ import { workGrains } from './grain-step';
 import type { State } from './state';
 import { SNOW } from '../figures';
 
-/** Snow lies when the forecast is cold enough; the density of the layers it fills goes over to new snow. */
+/** New snow lies on top; the density of the layers it fills goes over to new snow. */
 export function layNewSnow(state: State, snowfallMm: number): void {
   state.snowMm += snowfallMm;
   const depthM = state.snowMm / SNOW.fallingDensityKgPerM3;
