@@ -14,6 +14,7 @@ export const CONSTANTS = {
   airHeatCapacity: { mean: 1005, unit: 'J/kg/K', source: 'Dry air at constant pressure' },
   molarRatio: { mean: 0.622, unit: '1', source: 'Molar masses of water and dry air' },
   gravity: { mean: 9.81, unit: 'm/s²', source: 'Standard gravity' },
+  airKgPerM3: { mean: 1.25, unit: 'kg/m³', source: 'Air at 9 °C at sea level' },
   karman: { mean: 0.4, unit: '1', source: 'von Kármán' },
   gasConstant: { mean: 8.314, unit: 'J/mol/K', source: 'CODATA' },
   solarConstant: { mean: 1361, unit: 'W/m²', source: 'Kopp & Lean 2011' },

@@ -4,6 +4,7 @@ import {
   distance,
   fixed,
   probability,
+  seconds,
   signed,
   temperature,
   temperatureRange,
@@ -21,6 +22,19 @@ describe('quantities on screen', () => {
     expect(fixed(-0.04)).toBe('0.0');
     expect(signed(1.42)).toBe('+1.4');
     expect(signed(0.01)).toBe('0.0');
+  });
+
+  it.each([
+    [0, '0.0 s'],
+    [0.44, '0.4 s'],
+    [9.94, '9.9 s'],
+    [9.97, '10 s'],
+    [59.4, '59 s'],
+    [59.6, '1 min'],
+    [80, '1 min 20 s'],
+    [3600, '60 min'],
+  ])('write %d s as %s', (value, text) => {
+    expect(plain(seconds(value))).toBe(text);
   });
 
   it('convert temperatures and spreads by their own rules', () => {

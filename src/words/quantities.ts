@@ -51,6 +51,24 @@ export function probability(fraction: number): string {
   return percent(fraction);
 }
 
+const MINUTE_S = 60;
+
+/** What something costs in time: `0.4 s`, `8 s`, `1 min 20 s`. */
+export function seconds(value: number): string {
+  const whole = Math.round(value);
+  if (whole >= MINUTE_S) {
+    const rest = whole % MINUTE_S;
+    return [
+      `${Math.floor(whole / MINUTE_S)}${THIN_SPACE}min`,
+      rest > 0 ? `${rest}${THIN_SPACE}s` : '',
+    ]
+      .filter(Boolean)
+      .join(' ');
+  }
+  // From ten seconds on tenths say more than is known.
+  return `${value < 9.95 ? fixed(value, 1) : whole}${THIN_SPACE}s`;
+}
+
 /** `42 km` in the device's unit. */
 export function distance(distanceKm: number, units: Units): string {
   const value = units.distance === 'mi' ? milesFromKilometres(distanceKm) : distanceKm;

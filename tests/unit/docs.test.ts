@@ -5,6 +5,7 @@ import { BENCH_FIGURES } from '@/core/bench/figures';
 import { CHOICE_FIGURES, CHOICE_LIMITS } from '@/core/choice/figures';
 import { CONSTANTS } from '@/core/constants';
 import type { FigureTable, LimitTable } from '@/core/figure';
+import { FRICTION_FIGURES, FRICTION_LIMITS } from '@/core/friction/figures';
 import { GRIP_FIGURES, GRIP_LIMITS } from '@/core/grip/figures';
 import { INSTRUMENT_FIGURES, INSTRUMENT_LIMITS } from '@/core/instruments/figures';
 import { IRON_FIGURES, IRON_LIMITS } from '@/core/iron/figures';
@@ -21,6 +22,7 @@ const TABLES: Record<string, FigureTable> = {
   Instruments: INSTRUMENT_FIGURES,
   'Ledger and loss': HOUSE,
   'Ledger, fixed points': HOUSE_LIMIT_FIGURES,
+  Friction: FRICTION_FIGURES,
   Choice: CHOICE_FIGURES,
   Shelf: SHELF_FIGURES,
   Grip: GRIP_FIGURES,
@@ -34,6 +36,7 @@ const LIMITS: Record<string, LimitTable> = {
   Snow: SNOW_LIMITS,
   Instruments: INSTRUMENT_LIMITS,
   Ledger: WAX_LIMITS,
+  Friction: FRICTION_LIMITS,
   Choice: CHOICE_LIMITS,
   Grip: GRIP_LIMITS,
   Iron: IRON_LIMITS,

@@ -1,6 +1,9 @@
+import { baseFriction, lossSeconds } from '../friction';
 import { MODEL_VERSION } from '../model-version';
 import {
   cautionsFor,
+  effectiveSharpness,
+  HOUSE_LIMITS,
   type ChoiceCaution,
   hardness,
   ledger,
@@ -75,6 +78,14 @@ function asked({ cases, outing, own, nudge = NO_NUDGE }: DemandQuestion): {
 /** What the day asks for: equivalent temperature, hardness, additives, structure. Errors as {@link choose}. */
 export const demandOf = (question: DemandQuestion): Demand => asked(question).demand;
 
+/** Friction that the ideal wax of the day would have. */
+const idealFriction = (snow: SnowConditions): number =>
+  baseFriction({
+    temperatureC: snow.temperatureC,
+    waterPercent: HOUSE_LIMITS.waterPercent[snow.wetness],
+    sharpness: effectiveSharpness(snow),
+  });
+
 function ranked(question: RankQuestion): {
   choice: RankedChoice;
   demands: CaseDemands;
@@ -83,8 +94,17 @@ function ranked(question: RankQuestion): {
   const { cases, outing, products } = question;
   const { demand, demands } = asked(question);
   const { equivalentTemperatureC, additives, snow } = demand;
+  const friction = idealFriction(snow);
+  const seconds = (lossPercent: number) => lossSeconds(outing, friction, lossPercent);
   const { ranking, perfectPercent } = rankOverCases(
-    { cases, demands, outing, needed: additives, likelyEquivalentC: equivalentTemperatureC },
+    {
+      cases,
+      demands,
+      outing,
+      needed: additives,
+      seconds,
+      likelyEquivalentC: equivalentTemperatureC,
+    },
     products,
   );
   const cautions = cautionsFor(snow, { outing, equivalentTemperatureC, products, ranking });

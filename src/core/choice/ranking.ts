@@ -16,6 +16,9 @@ import { courseLosses, expectedLoss } from './losses';
 
 /** A product ranked over all cases. */
 export interface RobustRanked extends RankedProduct {
+  /** What the losses cost over the outing, s. */
+  expectedLossSeconds: number;
+  lossP90Seconds: number;
   /** Expected loss at each time of the start window, %. */
   lossByTime: number[];
 }
@@ -35,6 +38,8 @@ interface RankingGround {
   outing: OutingFacts;
   /** By the snow in the middle of the cases; they stand in the reasons. */
   needed: readonly NeededAdditive[];
+  /** Seconds over the outing that a loss in % costs. */
+  seconds: (lossPercent: number) => number;
   likelyEquivalentC: number;
 }
 
@@ -77,7 +82,7 @@ export const byLoss = (a: RankedProduct, b: RankedProduct): number =>
  * last and have no part in the odds. An empty shelf: DomainError `empty_shelf`.
  */
 export function rankOverCases(
-  { cases, demands, outing, needed, likelyEquivalentC }: RankingGround,
+  { cases, demands, outing, needed, seconds, likelyEquivalentC }: RankingGround,
   products: readonly GlideProduct[],
 ): RobustRanking {
   if (products.length === 0) {
@@ -95,11 +100,15 @@ export function rankOverCases(
     const own = losses.get(product.id)!;
     const excluded = isExcluded(product, outing);
     const verdict = additiveVerdict(product.additives, needed);
+    const expectedLossPercent = expectedLoss(own, memberWeights);
+    const lossP90Percent = weightedQuantile(own, memberWeights, HOUSE_LIMITS.worstShare);
     return {
       id: product.id,
       name: product.name,
-      expectedLossPercent: expectedLoss(own, memberWeights),
-      lossP90Percent: weightedQuantile(own, memberWeights, HOUSE_LIMITS.worstShare),
+      expectedLossPercent,
+      lossP90Percent,
+      expectedLossSeconds: seconds(expectedLossPercent),
+      lossP90Seconds: seconds(lossP90Percent),
       probabilityBest: shareById.get(product.id) ?? 0,
       reasons: reasonsFor(product, { verdict, excluded, likelyEquivalentC }),
       excluded,

@@ -20,6 +20,9 @@ export interface ToldLine extends Pick<LedgerLine, 'valueC'>, Told {
 
 /** A product's place in a ranking as it was read. */
 export interface ToldRanked extends Omit<RankedProduct, 'reasons'> {
+  /** Over the outing, s; choices from before model 2 have none. */
+  expectedLossSeconds?: number;
+  lossP90Seconds?: number;
   reasons: string[];
   findings?: Said[];
 }

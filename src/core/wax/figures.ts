@@ -156,6 +156,11 @@ export const HOUSE_LIMIT_FIGURES = {
     unit: 'mm',
     reason: 'The wetter the snow and the rounder its grain, the coarser the lines.',
   },
+  waterPercent: {
+    mean: { dry: 0, moist: 1.5, wet: 5.5, very_wet: 11, soaked: 18 },
+    unit: '% by volume',
+    reason: 'What the classes of the snowball test stand for: the middle of each.',
+  },
   structureColdBelowC: { mean: -10, unit: '°C', reason: 'Colder snow wants little structure.' },
   structureSharpAbove: { mean: 0.2, unit: '1', reason: 'Sharper grains count as fine.' },
   measuredFromMin: {

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { probability, temperatureWithSpread } from '@/words/quantities';
+import { distance, probability, seconds, temperatureWithSpread } from '@/words/quantities';
 import { words } from '@/words';
 import { answerSentence } from '@/words/told/choice';
 import { failureWords } from '@/words/told/mistake';
@@ -50,8 +50,12 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
       </Text>
       <Text textStyle="body" mt="1">
         {WORDS.expectedLoss} <strong>{taken.expectedLossPercent.toFixed(2)} %</strong>
+        {WORDS.overTheWay(
+          seconds(taken.expectedLossSeconds),
+          distance(state.form.draft.distanceKm ?? 0, units),
+        )}
         {WORDS.bestOfTheShelfWith} <strong>{probability(taken.probabilityBest)}</strong>
-        {WORDS.nineTimesInTenIt(taken.lossP90Percent.toFixed(2))}
+        {WORDS.nineTimesInTenIt(taken.lossP90Percent.toFixed(2), seconds(taken.lossP90Seconds))}
         {isOverruled && best && WORDS.youOverrule(best.name, best.expectedLossPercent.toFixed(2))}
       </Text>
       <Flex gap="8" mt="4" wrap="wrap" align="flex-end">

@@ -80,6 +80,7 @@ const requiredText = () => string().defined();
 /** Answer of POST /api/v1/pick. */
 export const pickResponseSchema = object({
   equivalentTemperatureC: requiredNumber().meta({ unit: '°C' }),
+  equivalentSdC: requiredNumber().meta({ unit: '°C' }),
   hardness: requiredNumber().min(0).max(100),
   lines: array(
     object({
@@ -98,6 +99,8 @@ export const pickResponseSchema = object({
       name: requiredText(),
       expectedLossPercent: requiredNumber(),
       lossP90Percent: requiredNumber(),
+      expectedLossSeconds: requiredNumber().meta({ unit: 's' }),
+      lossP90Seconds: requiredNumber().meta({ unit: 's' }),
       probabilityBest: requiredNumber()
         .min(0)
         .max(1 + 1e-9),

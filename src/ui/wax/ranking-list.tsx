@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { Box, Flex, RadioGroup, Text } from '@chakra-ui/react';
 import type { ToldRanked } from '../../core/choice';
 import { labelHardness, type GlideProduct } from '../../core/wax';
-import { probability, temperatureRange } from '../../words/quantities';
+import { probability, seconds, temperatureRange } from '../../words/quantities';
 import { useUnits } from '../format/units-context';
 import { ActionButton } from '../fields/action-button';
 import { NotchGauge } from '../marks/notch-gauge';
@@ -128,6 +128,8 @@ function RankedFacts({ place, ranked, product }: RankedFactsProps) {
         <Box textAlign="right" whiteSpace="nowrap" flexShrink="0">
           <Text textStyle="strong">{ranked.expectedLossPercent.toFixed(2)} %</Text>
           <Text textStyle="small" color="faint">
+            {ranked.expectedLossSeconds !== undefined &&
+              WORDS.about(seconds(ranked.expectedLossSeconds))}
             {WORDS.best(probability(ranked.probabilityBest))}
           </Text>
         </Box>

@@ -51,6 +51,7 @@ export function toPickResponse(result: RobustChoice): PickResponse {
   const least = allowed[0]?.expectedLossPercent ?? 0;
   return {
     equivalentTemperatureC: result.equivalentTemperatureC,
+    equivalentSdC: result.equivalentSdC,
     hardness: result.hardness,
     lines: toldLines(result.lines, WRITE),
     ranking: toldRanking(result.ranking, WRITE).map((one) => ({
@@ -58,6 +59,8 @@ export function toPickResponse(result: RobustChoice): PickResponse {
       name: one.name,
       expectedLossPercent: one.expectedLossPercent,
       lossP90Percent: one.lossP90Percent,
+      expectedLossSeconds: one.expectedLossSeconds,
+      lossP90Seconds: one.lossP90Seconds,
       probabilityBest: one.probabilityBest,
       reasons: one.reasons,
       findings: one.findings,

@@ -173,9 +173,10 @@ export const pickScreen = {
   fixTheMarkedFieldsBelow: 'Fix the marked fields below.',
   whatIf2: 'what if',
   expectedLoss: 'Expected loss',
-  bestOfTheShelfWith: ', best of the shelf with',
-  nineTimesInTenIt: (lossP90Percent: string) =>
-    `. Nine times in ten it loses less than ${lossP90Percent} %.`,
+  overTheWay: (seconds: string, distance: string) => `, about ${seconds} over ${distance}`,
+  bestOfTheShelfWith: '. Best of the shelf with',
+  nineTimesInTenIt: (lossP90Percent: string, lossP90Seconds: string) =>
+    `. Nine times in ten it loses less than ${lossP90Percent} % (${lossP90Seconds}).`,
   youOverrule: (name: string, expectedLossPercent: string) =>
     ` You chose it instead of ${name} (${expectedLossPercent} %).`,
   equivalentTemperature: 'Equivalent temperature',

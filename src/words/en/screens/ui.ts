@@ -47,6 +47,7 @@ export const rankingList = {
   takeOne: 'Take one',
   showAll: (count: number) => `Show all ${count}`,
   take: (name: string) => `Take ${name}`,
+  about: (seconds: string) => `${seconds}, `,
   best: (probabilityBest: string) => `best ${probabilityBest}`,
 };
 
