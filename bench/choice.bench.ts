@@ -27,9 +27,11 @@ const cases: SnowCases = {
   humidity: new Float64Array(size).fill(0.7),
   sharpness: new Float64Array(size).fill(0.4),
   wetness: new Uint8Array(size),
+  waterPercent: new Float64Array(size),
   airTemperatureC: new Float64Array(TIMES * SEGMENTS).fill(-3),
   dirt: 'clean',
   glazed: false,
+  isHardTrack: false,
 };
 const products = Array.from({ length: PRODUCTS }, (_, i) => ({
   id: `wax-${i}`,

@@ -29,7 +29,7 @@ const words = (html: string) =>
     .trim();
 
 const lines: ToldLine[] = [
-  { key: 'snow_temperature', label: 'Snow temperature', valueC: -9.6, reason: 'Labels.' },
+  { key: 'temperature', label: 'Snow temperature', valueC: -9.6, reason: 'Labels.' },
   { key: 'sharpness', label: 'Sharpness', valueC: 1.2, reason: 'Round.' },
   { key: 'glazed', label: 'Glazed', valueC: 0, reason: 'Not glazed.' },
 ];

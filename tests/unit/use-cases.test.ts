@@ -136,7 +136,7 @@ describe('saving a choice', () => {
     if (!saved.ok) throw new Error(saved.error.message);
     const { inputs, lines, equivalentTemperatureC } = saved.value;
     expect(inputs.basis).toBe('measured');
-    expect(lines.at(-1)).toMatchObject({ key: 'own_hand', valueC: -0.5 });
+    expect(lines.at(-1)).toMatchObject({ key: 'own', valueC: -0.5 });
     expect(lines.reduce((sum, one) => sum + one.valueC, 0)).toBeCloseTo(equivalentTemperatureC, 9);
     const outing = await findOuting(db, 'demo-relay');
     expect(outing).toMatchObject({ distanceKm: 9, startAt: '2027-01-13T16:30:00.000Z' });
@@ -167,7 +167,9 @@ describe('saving a choice', () => {
     expect(details!.window!.byTime.length).toBeGreaterThanOrEqual(1);
     expect(details!.byAir!.costPercent).toBeGreaterThan(1);
     expect(details!.sentence).toContain('Frost');
-    expect(ranking[0]!.probabilityBest).toBeGreaterThan(0.3);
+    const allowed = ranking.filter((one) => !one.excluded);
+    expect(allowed.reduce((sum, one) => sum + one.probabilityBest, 0)).toBeCloseTo(1, 6);
+    expect(allowed[0]!.expectedLossSeconds).toBeGreaterThan(0);
   });
 
   it('refuses what is gone or wrong, and saves nothing of it', async () => {

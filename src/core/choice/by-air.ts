@@ -3,6 +3,7 @@ import type { ChoiceQuestion } from './question';
 import { demandsOf } from './demands';
 import { CHOICE } from './figures';
 import type { RobustRanked } from './ranking';
+import { withModelSpread } from './model-spread';
 import { spectrumLoss, spectrumOf } from './spectrum';
 
 /** What going by the air's temperature would have chosen, and its true cost. */
@@ -18,12 +19,12 @@ export interface ByAir {
 /** The air's own choice, weighed in the snow there is. */
 export function byAirOf(
   question: ChoiceQuestion,
-  ranking: readonly RobustRanked[],
+  { ranking, modelSdC }: { ranking: readonly RobustRanked[]; modelSdC: number },
 ): ByAir | undefined {
   const { cases, outing, own, products, nudge } = question;
   const best = ranking.find((one) => !one.excluded);
   if (!best) return undefined;
-  const air = casesByAir(thinned(cases, CHOICE.membersByAir));
+  const air = withModelSpread(casesByAir(thinned(cases, CHOICE.membersByAir)), modelSdC);
   const spectrum = spectrumOf(
     air,
     demandsOf(air, { outing, own, nudge: nudge && { ...nudge, temperatureK: 0 } }),

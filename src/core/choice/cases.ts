@@ -2,7 +2,9 @@ import { humidityOverIceFraction } from '../air';
 import type { MemberSnow } from '../snow/outlook';
 import { wetnessOf } from '../snow/outlook';
 import { WETNESSES, type Dirt, type Origin } from '../terms';
-import { HOUSE_LIMITS, effectiveSharpness, snowTemperaturePoints } from '../wax';
+import { SETTLED_SHARPNESS } from '../snow/grain-shape';
+import { HOUSE_LIMITS, effectiveSharpness, isHardTrack, snowTemperaturePoints } from '../wax';
+import { waterOf } from '../wax/terms';
 import type { SnowConditions } from '../wax';
 
 /** A stretch of the course as the choice weighs it; undefined: the spot of the reading. */
@@ -28,12 +30,17 @@ export interface SnowCases {
   /** Over water, 0…1. */
   humidity: Float64Array;
   sharpness: Float64Array;
-  /** Place in {@link WETNESSES}. */
+  /** Place in {@link WETNESSES}, and the liquid water itself, % by volume. */
   wetness: Uint8Array;
+  waterPercent: Float64Array;
   /** Air by time and segment, °C. */
   airTemperatureC: Float64Array;
   dirt: Dirt;
   glazed: boolean;
+  /** Glazed, or a crust that was wet and froze. */
+  isHardTrack: boolean;
+  /** What the ledger does not know, by member, K; undefined: 0 for all. See withModelSpread. */
+  modelOffsetK?: Float64Array;
   /** Of cases of one reading: what was read. Its additive needs are those of what was read, in every case. */
   reading?: { temperatureC: number; sdK: number };
 }
@@ -45,6 +52,8 @@ export interface SeenOnCourse {
   sharpness?: number;
   dirt: Dirt;
   glazed: boolean;
+  /** A crust that was wet and froze. */
+  isCrust?: boolean;
 }
 
 /** One segment with its members at every time of the window. */
@@ -53,6 +62,10 @@ export interface SegmentMembers {
   atTimes: readonly MemberSnow[];
   airTemperatureC: readonly number[];
 }
+
+/** Blocks of machine-made snow bite by abrasion: as to sharpness they count as settled at least. */
+const biteOf = ({ origin }: CaseSegment, sharpness: number): number =>
+  origin === 'machine_made' ? Math.max(SETTLED_SHARPNESS, sharpness) : sharpness;
 
 /**
  * Cases of a course from the members of its segments. Members are matched by rank of temperature: the
@@ -74,9 +87,11 @@ export function casesFromMembers(
     humidity: new Float64Array(size),
     sharpness: new Float64Array(size),
     wetness: new Uint8Array(size),
+    waterPercent: new Float64Array(size),
     airTemperatureC: new Float64Array(timesMs.length * places.length),
     dirt: seen.dirt,
     glazed: seen.glazed,
+    isHardTrack: seen.glazed || seen.isCrust === true,
   };
   let at = 0;
   timesMs.forEach((_, t) => {
@@ -86,7 +101,8 @@ export function casesFromMembers(
       for (let m = 0; m < members; m += 1) {
         cases.temperatureC[at + m] = Math.min(0, snow.temperatureC[m]!);
         cases.humidity[at + m] = snow.humidity[m]!;
-        cases.sharpness[at + m] = seen.sharpness ?? snow.sharpness[m]!;
+        cases.sharpness[at + m] = seen.sharpness ?? biteOf(place.segment, snow.sharpness[m]!);
+        cases.waterPercent[at + m] = snow.waterPercent[m]!;
         cases.wetness[at + m] = WETNESSES.indexOf(wetnessOf(snow.waterPercent[m]!));
       }
       at += members;
@@ -109,9 +125,11 @@ export function casesFromReading(snow: SnowConditions, timeMs = 0): SnowCases {
     humidity: new Float64Array(members).fill(snow.humidityFraction),
     sharpness: new Float64Array(members).fill(effectiveSharpness(snow)),
     wetness: new Uint8Array(members).fill(WETNESSES.indexOf(snow.wetness)),
+    waterPercent: new Float64Array(members).fill(waterOf(snow)),
     airTemperatureC: Float64Array.of(snow.airTemperatureC ?? snow.temperatureC),
     dirt: snow.dirt,
     glazed: snow.glazed,
+    isHardTrack: isHardTrack(snow),
     reading: { temperatureC: snow.temperatureC, sdK: sd },
   };
 }
@@ -142,6 +160,8 @@ export function thinned(cases: SnowCases, stride: number): SnowCases {
     humidity: few(cases.humidity, new Float64Array(size)),
     sharpness: few(cases.sharpness, new Float64Array(size)),
     wetness: few(cases.wetness, new Uint8Array(size)),
+    waterPercent: few(cases.waterPercent, new Float64Array(size)),
+    modelOffsetK: cases.modelOffsetK && Float64Array.from(kept, (m) => cases.modelOffsetK![m]!),
   };
 }
 

@@ -369,7 +369,7 @@ describe('layers', () => {
   });
 
   it('are built about the product that is taken, where one overrules the best', () => {
-    const cases = casesFromReading({ ...dry, temperatureC: -6, origin: 'machine_made' });
+    const cases = casesFromReading({ ...dry, temperatureC: -4, origin: 'machine_made' });
     const products = [wax('day', -9, -4), wax('frost', -14, -8)];
     const all = [...products, wax('hardest', -24, -16)];
     const asked = { cases, outing: race, own, products, shelf: all };

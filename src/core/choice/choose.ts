@@ -3,22 +3,25 @@ import { MODEL_VERSION } from '../model-version';
 import {
   cautionsFor,
   effectiveSharpness,
-  HOUSE_LIMITS,
   type ChoiceCaution,
   hardness,
   ledger,
   neededAdditives,
   structureFor,
   type Ledger,
+  type LedgerLine,
   type NeededAdditive,
   type SnowConditions,
   type Structure,
 } from '../wax';
+import { waterOf } from '../wax/terms';
 import { bestBlend, type Blend } from './blend';
 import { byAirOf, type ByAir } from './by-air';
+import type { SnowCases } from './cases';
 import { demandsOf, NO_NUDGE, type CaseDemands } from './demands';
 import { layersFor, type LayerPlan } from './layers';
 import type { ChoiceQuestion, DemandQuestion, RankQuestion } from './question';
+import { withModelSpread } from './model-spread';
 import { rankOverCases, type RobustRanked, type RobustRanking } from './ranking';
 import { regretTable, type RegretRow } from './regret';
 import { spectrumOf } from './spectrum';
@@ -29,8 +32,9 @@ import { windowVerdict, type WindowVerdict } from './window';
 /** What the conditions ask for, before any product is looked at. */
 export interface Demand extends Ledger {
   snow: SnowConditions;
-  /** One-sigma spread of the equivalent temperature over all cases, °C. */
+  /** Spread of the equivalent temperature, °C: of the snow and of the ledger itself, combined. */
   equivalentSdC: number;
+  spread: { snowC: number; modelC: number };
   hardness: number;
   additives: NeededAdditive[];
   structure: Structure;
@@ -57,23 +61,41 @@ export interface RobustChoice extends RankedChoice {
 
 function asked({ cases, outing, own, nudge = NO_NUDGE }: DemandQuestion): {
   demand: Demand;
+  /** The cases with the ledger's own ignorance, and what each asks for. */
+  wide: SnowCases;
   demands: CaseDemands;
 } {
   const snow = typicalSnow(cases, nudge);
-  const demands = demandsOf(cases, { outing, own, nudge });
   const sum = ledger(snow, outing, own);
-  const mean = meanOver(cases, (i) => demands.equivalentC[i]!);
-  const variance = meanOver(cases, (i) => (demands.equivalentC[i]! - mean) ** 2);
+  const bySnow = demandsOf(cases, { outing, own, nudge });
+  const mean = meanOver(cases, (i) => bySnow.equivalentC[i]!);
+  const snowSdC = Math.sqrt(meanOver(cases, (i) => (bySnow.equivalentC[i]! - mean) ** 2));
+  const equivalentTemperatureC = cases.reading ? sum.equivalentTemperatureC : mean;
   const demand: Demand = {
     ...sum,
+    lines: cases.reading ? sum.lines : linesToMean(sum, mean),
+    equivalentTemperatureC,
     snow,
-    equivalentSdC: Math.sqrt(variance),
-    hardness: hardness(sum.equivalentTemperatureC),
+    equivalentSdC: Math.hypot(snowSdC, sum.modelSdC),
+    spread: { snowC: snowSdC, modelC: sum.modelSdC },
+    hardness: hardness(equivalentTemperatureC),
     additives: neededAdditives(snow),
     structure: structureFor(snow),
   };
-  return { demand, demands };
+  const wide = withModelSpread(cases, sum.modelSdC);
+  return { demand, wide, demands: demandsOf(wide, { outing, own, nudge }) };
 }
+
+/**
+ * Lines that add up to the mean over the cases: what the mean of all snow differs from the sum for mean snow is in
+ * the temperature, as the cases' own.
+ */
+const linesToMean = ({ lines, equivalentTemperatureC }: Ledger, meanC: number): LedgerLine[] =>
+  lines.map((line) =>
+    line.key === 'temperature'
+      ? { ...line, valueC: line.valueC + meanC - equivalentTemperatureC }
+      : line,
+  );
 
 /** What the day asks for: equivalent temperature, hardness, additives, structure. Errors as {@link choose}. */
 export const demandOf = (question: DemandQuestion): Demand => asked(question).demand;
@@ -82,23 +104,24 @@ export const demandOf = (question: DemandQuestion): Demand => asked(question).de
 const idealFriction = (snow: SnowConditions): number =>
   baseFriction({
     temperatureC: snow.temperatureC,
-    waterPercent: HOUSE_LIMITS.waterPercent[snow.wetness],
+    waterPercent: waterOf(snow),
     sharpness: effectiveSharpness(snow),
   });
 
 function ranked(question: RankQuestion): {
   choice: RankedChoice;
+  wide: SnowCases;
   demands: CaseDemands;
   perfectPercent: RobustRanking['perfectPercent'];
 } {
-  const { cases, outing, products } = question;
-  const { demand, demands } = asked(question);
+  const { outing, products } = question;
+  const { demand, wide, demands } = asked(question);
   const { equivalentTemperatureC, additives, snow } = demand;
   const friction = idealFriction(snow);
   const seconds = (lossPercent: number) => lossSeconds(outing, friction, lossPercent);
   const { ranking, perfectPercent } = rankOverCases(
     {
-      cases,
+      cases: wide,
       demands,
       outing,
       needed: additives,
@@ -110,6 +133,7 @@ function ranked(question: RankQuestion): {
   const cautions = cautionsFor(snow, { outing, equivalentTemperatureC, products, ranking });
   return {
     choice: { ...demand, ranking, cautions, modelVersion: MODEL_VERSION },
+    wide,
     demands,
     perfectPercent,
   };
@@ -125,9 +149,9 @@ export const rank = (question: RankQuestion): RankedChoice => ranked(question).c
  */
 export function choose(question: ChoiceQuestion): RobustChoice {
   const { cases, outing, own, products, shelf } = question;
-  const { choice, demands, perfectPercent } = ranked(question);
+  const { choice, wide, demands, perfectPercent } = ranked(question);
   const { ranking, snow, structure } = choice;
-  const spectrum = spectrumOf(cases, demands);
+  const spectrum = spectrumOf(wide, demands);
   const best = ranking.find((one) => !one.excluded);
   const taken = ranking.find((one) => one.id === question.takenId && !one.excluded) ?? best;
   const winner = products.find((one) => one.id === taken?.id);
@@ -141,10 +165,10 @@ export function choose(question: ChoiceQuestion): RobustChoice {
     ...choice,
     structureWork: structureWork(structure, snow),
     regretPercent: best ? best.expectedLossPercent - perfectPercent : 0,
-    regret: regretTable({ cases, likely: spectrum, products, outing, own, ranking }),
+    regret: regretTable({ cases: wide, likely: spectrum, products, outing, own, ranking }),
     window: windowVerdict(cases.timesMs, ranking),
     blend: bestBlend(spectrum, products, ranking),
-    byAir: byAirOf(question, ranking),
+    byAir: byAirOf(question, { ranking, modelSdC: choice.modelSdC }),
     layerPlan: winner ? layersFor(winner, { shelf, outing, day }) : { layers: [], missing: [] },
   };
 }

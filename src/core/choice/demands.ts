@@ -1,7 +1,17 @@
 import { requireWithin } from '../errors';
 import { WETNESSES, type Wetness } from '../terms';
-import { HOUSE, HOUSE_LIMITS, NEED_BIT, type OutingFacts, type OwnCorrection } from '../wax';
-import { distanceTermC, humidityTermC, ORIGIN_C, sharpnessTermC, WETNESS_C } from '../wax/terms';
+import { HOUSE_LIMITS, NEED_BIT, type OutingFacts, type OwnCorrection } from '../wax';
+import {
+  abrasionTermC,
+  abrasiveness,
+  distanceTermC,
+  dryCapTermC,
+  humidityTermC,
+  sharpnessTermC,
+  temperatureTermC,
+  waterOfClass,
+  wetnessTermC,
+} from '../wax/terms';
 import { hoarHumidity, type SnowCases } from './cases';
 
 /** A move of the conditions away from what is likely, as a slider or the regret table makes it. */
@@ -21,7 +31,7 @@ export interface CaseDemands {
   needs: Uint8Array;
 }
 
-const WETNESS_TERM_C = WETNESSES.map((word: Wetness) => WETNESS_C[word]);
+const CLASS_WATER = WETNESSES.map((word: Wetness) => waterOfClass(word));
 const DRY = WETNESSES.indexOf('dry');
 const WET = WETNESSES.indexOf('wet');
 const SOAKED = WETNESSES.length - 1;
@@ -43,22 +53,29 @@ export function demandsOf(
   const fixed =
     requireWithin('venueC', { value: own.venueC, low: -most, high: most }) +
     requireWithin('handC', { value: own.handC, low: -most, high: most }) +
-    distanceTermC(requireWithin('distanceKm', { value: outing.distanceKm, low: 0, high: 1000 })) +
-    (cases.glazed ? HOUSE.glazed.mean : 0);
+    distanceTermC(requireWithin('distanceKm', { value: outing.distanceKm, low: 0, high: 1000 }));
   const equivalentC = new Float64Array(temperatureC.length);
   const needs = new Uint8Array(temperatureC.length);
   const dirty = cases.dirt === 'dirty' ? NEED_BIT.dry_lubricant : 0;
   for (let block = 0; block * members < temperatureC.length; block += 1) {
     const { origin } = segments[block % segments.length]!;
     const hoarFrom = hoarHumidity(cases.airTemperatureC[block]!);
+    const abrades = abrasiveness(origin, cases.isHardTrack);
     const always = dirty | (origin === 'machine_made' ? NEED_BIT.dry_lubricant : 0);
     for (let i = block * members; i < (block + 1) * members; i += 1) {
       const t = Math.min(0, temperatureC[i]! + nudge.temperatureK);
       const humidity = between(cases.humidity[i]! + nudge.humidity, 0, 1);
       const wetness = between(cases.wetness[i]! + nudge.wetnessSteps, DRY, SOAKED);
       const sharpness = between(cases.sharpness[i]! + nudge.sharpness, 0, 1);
-      const onDry = wetness === DRY ? humidityTermC(humidity) + ORIGIN_C[origin] : 0;
-      equivalentC[i] = t + sharpnessTermC(sharpness) + onDry + WETNESS_TERM_C[wetness]! + fixed;
+      const water = wetness === cases.wetness[i] ? cases.waterPercent[i]! : CLASS_WATER[wetness]!;
+      const bySnow =
+        temperatureTermC(t, water) +
+        sharpnessTermC(sharpness) +
+        humidityTermC(humidity, water) +
+        abrasionTermC(abrades, water) +
+        wetnessTermC(water);
+      const model = cases.modelOffsetK?.[i - block * members] ?? 0;
+      equivalentC[i] = bySnow + dryCapTermC(bySnow, water) + fixed + model;
       const seenC = read === undefined ? t : Math.min(0, read + nudge.temperatureK);
       const isStatic =
         seenC < HOUSE_LIMITS.staticColderThanC && humidity < HOUSE_LIMITS.staticDrierThan;

@@ -47,6 +47,15 @@ export const CHOICE_FIGURES = {
     reason: 'The air is one number a place: every fourth member is enough.',
   },
   membersAColumn: { mean: 4, unit: '1', reason: 'Every fourth member is enough for a column.' },
+  modelPoints: {
+    mean: {
+      reading: [-1.7111, -1.039, -0.6331, -0.3031, 0, 0.3031, 0.6331, 1.039, 1.7111],
+      ensemble: [-1.4633, -0.5988, 0, 0.5988, 1.4633],
+    },
+    unit: 'sd',
+    reason:
+      'What the ledger does not know, as points of equal weight: middles of equal shares of a normal, brought to variance 1. Members of an ensemble differ already, so fewer do.',
+  },
   worlds: {
     mean: { stepK: 3, humidity: 0.25, wetnessSteps: 1, rows: 5 },
     unit: 'K, 1',

@@ -35,12 +35,13 @@ describe('the choice from one reading', () => {
   });
 
   it('agrees with the expected loss worked out by hand inside a flat label', () => {
-    // Inside the flat part the loss is 0.005·x², so its mean is 0.005·(x² + sd²).
+    // Inside the flat part the loss is 0.005·x², so its mean is 0.005·(x² + sd² + the ledger's own sd²).
     const sd = 0.3;
-    const result = pick({ ...calm, temperatureSdC: sd }, outing, [plainWax(-14, -2)]);
+    const result = pick({ ...calm, temperatureSdC: sd }, outing, [plainWax(-18, 2)]);
+    const own = result.spread.modelC ** 2;
     const variance = snowTemperaturePoints(-8, sd);
     const moment = variance.values.reduce((s, v, i) => s + (v + 8) ** 2 * variance.weights[i]!, 0);
-    expect(result.ranking[0]!.expectedLossPercent).toBeCloseTo(0.3 + 0.005 * moment, 10);
+    expect(result.ranking[0]!.expectedLossPercent).toBeCloseTo(0.7 + 0.005 * (moment + own), 6);
   });
 
   it('on a ladder of equal labels wider uncertainty never makes the choice softer', () => {

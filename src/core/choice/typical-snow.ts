@@ -31,6 +31,14 @@ function middleWetness(cases: SnowCases, nudge: Nudge): Wetness {
   return 'dry';
 }
 
+/** Mean water of the cases of the middle class, so that water and class are of one snow. */
+function middleWater(cases: SnowCases): number {
+  const middle = WETNESSES.indexOf(middleWetness(cases, NO_NUDGE));
+  const has = (i: number) => Number(cases.wetness[i] === middle);
+  const share = meanOver(cases, has);
+  return meanOver(cases, (i) => has(i) * cases.waterPercent[i]!) / share;
+}
+
 /** The cases in one line: the snow as the ledger shows it. */
 export function typicalSnow(cases: SnowCases, nudge: Nudge = NO_NUDGE): SnowConditions {
   const clamp = (value: number) => Math.min(1, Math.max(0, value));
@@ -46,7 +54,9 @@ export function typicalSnow(cases: SnowCases, nudge: Nudge = NO_NUDGE): SnowCond
     origin: longest.origin,
     sharpness: clamp(meanOver(cases, (i) => cases.sharpness[i]!) + nudge.sharpness),
     wetness: middleWetness(cases, nudge),
+    waterPercent: nudge.wetnessSteps === 0 ? middleWater(cases) : undefined,
     dirt: cases.dirt,
     glazed: cases.glazed,
+    grain: cases.isHardTrack && !cases.glazed ? 'refrozen_crust' : undefined,
   };
 }

@@ -11,6 +11,8 @@ export interface SnowConditions {
   /** 0 rounded … 1 new; overrides the grain's own. */
   sharpness?: number;
   wetness: Wetness;
+  /** Liquid water, % by volume, where it is known better than by its class. */
+  waterPercent?: number;
   dirt: Dirt;
   glazed: boolean;
 }

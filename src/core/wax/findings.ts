@@ -6,6 +6,10 @@ export type AdditiveNeed = 'water_repellent' | 'dry_lubricant';
 
 /** Lines of the ledgers, of glide and of grip. */
 export type LedgerKey =
+  | 'temperature'
+  | 'abrasion'
+  | 'dry_cap'
+  | 'own'
   | 'snow_temperature'
   | 'sharpness'
   | 'new_snow'
@@ -13,9 +17,7 @@ export type LedgerKey =
   | 'machine_made'
   | 'wetness'
   | 'glazed'
-  | 'distance'
-  | 'own_venue'
-  | 'own_hand';
+  | 'distance';
 
 /** Why a line of a ledger is what it is. */
 export type LedgerReason = FindingOf<{
@@ -29,14 +31,17 @@ export type LedgerReason = FindingOf<{
   humidity_middling: NoFigures;
   humidity_idle: NoFigures;
   origin: { origin: Origin };
-  origin_idle: NoFigures;
+  hard_track: { origin: Origin };
+  abrasion_idle: NoFigures;
+  wet_snow_at_zero: NoFigures;
+  dry_cap: NoFigures;
+  dry_cap_idle: NoFigures;
   wetness: { wetness: Wetness };
-  glazed: NoFigures;
-  not_glazed: NoFigures;
   distance_long: NoFigures;
   distance_short: NoFigures;
-  own_venue: NoFigures;
-  own_hand: NoFigures;
+  own: { venueC: number; handC: number };
+  own_none: NoFigures;
+  not_glazed: NoFigures;
   grip_label_new: NoFigures;
   grip_label_old: NoFigures;
   grip_new_crystals: NoFigures;

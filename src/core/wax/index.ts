@@ -20,7 +20,7 @@ export { hasToLast, HOUSE, HOUSE_LIMITS } from './figures';
 export type { HouseCoefficient } from './figures';
 export type { GlideProduct, OutingFacts, OwnCorrection, SnowConditions } from './conditions';
 export { hardness, labelHardness } from './hardness';
-export { effectiveSharpness, ledger } from './ledger';
+export { effectiveSharpness, isHardTrack, ledger, modelSdOf } from './ledger';
 export type { Ledger, LedgerLine } from './ledger';
 export { glideLossPercent, labelShape } from './loss';
 export { equivalentGrid, lossCurves } from './loss-curve';

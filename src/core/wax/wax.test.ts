@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import reference from '../../../tests/reference/ledger.json';
 import { CALM_SNOW } from '../../../tests/unit/fixtures';
 import { DomainError } from '../errors';
-import { WETNESSES, type Wetness } from '../terms';
+import { WETNESSES } from '../terms';
 import {
   glideLossPercent,
   hardness,
@@ -23,48 +23,98 @@ const outing: OutingFacts = { discipline: 'skate', distanceKm: 10, purpose: 'tra
 const fraction = fc.double({ min: 0, max: 1, noNaN: true });
 
 describe('the ledger', () => {
-  it.each(reference.cases)('gives the reference lines and sum for $inputs', (row) => {
-    const input = row.inputs as Record<string, unknown>;
+  it.each(reference.cases)('gives the reference lines, sum and spread for $inputs', (row) => {
+    const input = row.inputs as Record<string, number | undefined>;
     const result = ledger(
       {
         ...calm,
-        temperatureC: input.T as number,
-        sharpness: input.sh as number,
-        humidityFraction: input.rh as number,
+        temperatureC: input.T!,
+        sharpness: input.sh!,
+        humidityFraction: input.rh!,
         origin: input.made === 1 ? 'machine_made' : input.made === 0.5 ? 'mixed' : 'natural',
-        wetness: (input.wet as Wetness | undefined) ?? 'dry',
-        glazed: input.glazed === true,
+        waterPercent: input.th ?? 0,
+        glazed: input.hard !== undefined,
       },
-      { ...outing, distanceKm: (input.km as number | undefined) ?? 10 },
+      { ...outing, distanceKm: input.km ?? 10 },
     );
-    expect(result.lines).toHaveLength(row.lines.length);
-    row.lines.forEach((value, i) => expect(result.lines[i]!.valueC).toBeCloseTo(value, 10));
+    const lines = Object.fromEntries(result.lines.map((line) => [line.key, line.valueC]));
+    for (const [key, value] of Object.entries(row.lines)) expect(lines[key]).toBeCloseTo(value, 10);
     expect(result.equivalentTemperatureC).toBeCloseTo(row.T_eq, 10);
+    expect(result.modelSdC).toBeCloseTo(row.model_sd, 10);
     expect(hardness(result.equivalentTemperatureC)).toBeCloseTo(row.hardness, 9);
   });
 
-  it('says when nobody looked at the grain and counts the technician’s own lines only when set', () => {
-    const unseen = { ...calm, sharpness: undefined };
-    const lines = ledger(unseen, outing).lines;
-    expect(lines[1]!.valueC).toBe(0);
-    expect(lines[1]!.reason).toEqual({ code: 'grain_not_given' });
+  it('has eight lines in one order, whose sum is the equivalent temperature', () => {
     const own = ledger(calm, outing, { venueC: -0.5, handC: 1 });
-    expect(own.lines.slice(7).map((line) => line.valueC)).toEqual([-0.5, 1]);
+    expect(own.lines.map(({ key }) => key)).toEqual([
+      'temperature',
+      'sharpness',
+      'humidity',
+      'abrasion',
+      'wetness',
+      'dry_cap',
+      'distance',
+      'own',
+    ]);
+    expect(own.lines.at(-1)).toMatchObject({ valueC: 0.5, reason: { venueC: -0.5, handC: 1 } });
     expect(own.equivalentTemperatureC).toBeCloseTo(-7.5, 12);
+    expect(own.lines.reduce((sum, line) => sum + line.valueC, 0)).toBeCloseTo(-7.5, 12);
   });
 
-  it('rises with temperature and wetness, and falls with sharpness', () => {
+  it('counts blocks and crusts as settled to the grain: naming them never asks for a softer wax', () => {
+    const at = (change: Partial<SnowConditions>) =>
+      ledger({ ...calm, sharpness: undefined, ...change }, outing).equivalentTemperatureC;
+    const unseen = at({});
+    expect(ledger({ ...calm, sharpness: undefined }, outing).lines[1]!.reason).toEqual({
+      code: 'grain_not_given',
+    });
+    expect(at({ grain: 'MM', origin: 'machine_made' })).toBeLessThanOrEqual(
+      at({ origin: 'machine_made' }),
+    );
+    expect(at({ grain: 'refrozen_crust' })).toBeLessThanOrEqual(unseen);
+  });
+
+  it('never falls as it warms or gets wetter, never rises with sharpness, and jumps nowhere', () => {
+    const whole = fc.record({
+      temperatureC: fc.double({ min: -30, max: 0, noNaN: true }),
+      sharpness: fraction,
+      humidityFraction: fraction,
+      waterPercent: fc.double({ min: 0, max: 20, noNaN: true }),
+      origin: fc.constantFrom('natural' as const, 'mixed' as const, 'machine_made' as const),
+      glazed: fc.boolean(),
+    });
     fc.assert(
-      fc.property(temperature, fraction, fraction, (t, sharp, humidity) => {
-        const base = { ...calm, temperatureC: t, sharpness: sharp, humidityFraction: humidity };
+      fc.property(whole, (snow) => {
         const at = (change: Partial<SnowConditions>) =>
-          ledger({ ...base, ...change }, outing).equivalentTemperatureC;
-        expect(at({ temperatureC: t + 1 })).toBeGreaterThan(at({}));
-        expect(at({ sharpness: sharp / 2 })).toBeGreaterThanOrEqual(at({}));
-        const wetOnes = WETNESSES.slice(1).map((wetness) => at({ wetness }));
-        expect([...wetOnes].sort((a, b) => a - b)).toEqual(wetOnes);
+          ledger({ ...calm, ...snow, ...change }, outing).equivalentTemperatureC;
+        const here = at({});
+        expect(at({ temperatureC: snow.temperatureC * 0.9 })).toBeGreaterThanOrEqual(here - 1e-9);
+        expect(at({ sharpness: snow.sharpness / 2 })).toBeGreaterThanOrEqual(here - 1e-9);
+        const step = 1e-6;
+        expect(Math.abs(at({ waterPercent: snow.waterPercent + step }) - here)).toBeLessThan(1e-3);
+        expect(
+          Math.abs(at({ humidityFraction: snow.humidityFraction * (1 - step) }) - here),
+        ).toBeLessThan(1e-3);
       }),
     );
+  });
+
+  it('asks of wet snow never for a harder wax than of dry, class by class', () => {
+    fc.assert(
+      fc.property(temperature, fraction, fraction, (temperatureC, sharpness, humidityFraction) => {
+        const classes = WETNESSES.map(
+          (wetness) =>
+            ledger({ ...calm, temperatureC, sharpness, humidityFraction, wetness }, outing)
+              .equivalentTemperatureC,
+        );
+        expect([...classes].sort((a, b) => a - b)).toEqual(classes);
+      }),
+    );
+  });
+
+  it('takes wet snow as 0 °C whatever the probe says, and says so', () => {
+    const [line] = ledger({ ...calm, temperatureC: -6, wetness: 'wet' }, outing).lines;
+    expect(line).toEqual({ key: 'temperature', valueC: 0, reason: { code: 'wet_snow_at_zero' } });
   });
 
   it('refuses snow above 0 °C, humidity above 1, NaN and a correction beyond 5 °C', () => {

@@ -35,6 +35,10 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
     );
   }
   const sentence = answerSentence(choice, { taken, form: advice, write });
+  const odds =
+    state.day.source.basis === 'modelled'
+      ? WORDS.theOddsCountTheWeathers
+      : WORDS.theOddsCountTheSpread;
   const needs = choice.additives.map((one) => words.terms.NEED_WORDS[one.additive]);
   return (
     <Box aria-live="polite">
@@ -81,9 +85,7 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
             )
           : WORDS.noAdditiveIsNeeded}{' '}
         {say(words.choice.STRUCTURE_REASON, choice.structure.reason)}{' '}
-        {state.day.source.basis === 'modelled'
-          ? WORDS.theOddsCountTheWeathers
-          : WORDS.theOddsCountTheSpread}
+        {odds(write.difference(choice.spread.snowC), write.difference(choice.spread.modelC))}
       </Text>
     </Box>
   );

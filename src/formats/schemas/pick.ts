@@ -81,6 +81,13 @@ const requiredText = () => string().defined();
 export const pickResponseSchema = object({
   equivalentTemperatureC: requiredNumber().meta({ unit: '°C' }),
   equivalentSdC: requiredNumber().meta({ unit: '°C' }),
+  /** Of the weather or the reading, and of the ledger itself. */
+  spread: object({
+    snowC: requiredNumber().meta({ unit: '°C' }),
+    modelC: requiredNumber().meta({ unit: '°C' }),
+  })
+    .noUnknown()
+    .required(),
   hardness: requiredNumber().min(0).max(100),
   lines: array(
     object({

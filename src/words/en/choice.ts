@@ -24,7 +24,11 @@ import type { WordsFor } from '../say';
 import type { Writer } from '../write';
 
 export const LEDGER_LABEL: Record<LedgerKey, string> = {
+  temperature: 'Snow temperature',
   snow_temperature: 'Snow temperature',
+  abrasion: 'Abrasion',
+  dry_cap: 'Limit for dry snow',
+  own: 'Your own correction',
   sharpness: 'Sharpness of the grains',
   new_snow: 'Sharp new crystals',
   humidity: 'Air humidity',
@@ -32,8 +36,6 @@ export const LEDGER_LABEL: Record<LedgerKey, string> = {
   wetness: 'Wetness',
   glazed: 'Glazed or icy track',
   distance: 'Distance',
-  own_venue: 'Your correction for this venue',
-  own_hand: 'Your correction by hand',
 };
 
 const WETNESS: Record<Wetness, string> = {
@@ -61,14 +63,26 @@ export const LEDGER_REASON: WordsFor<LedgerReason> = {
   humidity_middling: 'Average humidity: no change.',
   humidity_idle: 'Only counts on dry snow. This snow is wet already.',
   origin: ({ origin }) => ORIGIN[origin],
-  origin_idle: 'Only counts on dry snow. Water has smoothed this snow.',
+  hard_track: ({ origin }) =>
+    origin === 'natural'
+      ? 'An icy track or a crust wears wax off: harder.'
+      : 'An icy track of machine-made snow wears wax off: harder.',
+  abrasion_idle: 'So much water has smoothed this snow.',
+  wet_snow_at_zero: (_, write) =>
+    `Snow with free water is at ${write.temperature(0, 0)}, whatever the probe says.`,
+  dry_cap: 'No dry snow asks for a wax above 0.',
+  dry_cap_idle: 'The sum is within what dry snow asks for.',
   wetness: ({ wetness }) => WETNESS[wetness],
-  glazed: 'Polished snow wears wax off: harder.',
-  not_glazed: 'Not glazed.',
   distance_long: 'The wax has to last: harder.',
   distance_short: 'Short enough to make no difference.',
-  own_venue: 'Set on the venue.',
-  own_hand: 'Set by you for this choice.',
+  own: ({ venueC, handC }, write) =>
+    venueC === 0
+      ? 'Set by you for this choice.'
+      : handC === 0
+        ? 'Set on the venue.'
+        : `${write.difference(venueC)} by the venue and ${write.difference(handC)} by hand.`,
+  own_none: 'None set.',
+  not_glazed: 'Not glazed.',
   grip_label_new: 'Uses the label for new snow.',
   grip_label_old: 'Uses the label for old snow.',
   grip_new_crystals: 'They dig in deep: harder.',

@@ -52,6 +52,7 @@ export function toPickResponse(result: RobustChoice): PickResponse {
   return {
     equivalentTemperatureC: result.equivalentTemperatureC,
     equivalentSdC: result.equivalentSdC,
+    spread: result.spread,
     hardness: result.hardness,
     lines: toldLines(result.lines, WRITE),
     ranking: toldRanking(result.ranking, WRITE).map((one) => ({

@@ -185,10 +185,10 @@ export const pickScreen = {
   mm: (structureword: string, widthMm: number) => `${structureword}, ${widthMm} mm`,
   asksFor: (needs: string, additives: string) => `Asks for ${needs}: ${additives}`,
   noAdditiveIsNeeded: 'No additive is needed.',
-  theOddsCountTheWeathers:
-    'The odds include the error of the weather along the course, but not the error of the model itself.',
-  theOddsCountTheSpread:
-    'The odds include only the spread of the snow temperature, not the error in grain, humidity or the model itself.',
+  theOddsCountTheWeathers: (snow: string, model: string) =>
+    `The odds include the error of the weather (± ${snow}) and that of the rules themselves (± ${model}).`,
+  theOddsCountTheSpread: (snow: string, model: string) =>
+    `The odds include the spread of the reading (± ${snow}) and the error of the rules themselves (± ${model}).`,
   takeTheSnowFrom: 'Use the snow of',
   outlookAtTheStart: 'Outlook at the start',
   lastReading: 'Last reading',
