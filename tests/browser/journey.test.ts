@@ -48,8 +48,8 @@ describe('from a reading to a choice', () => {
       {},
       before,
     );
-    // −13.5 snow, machine-made grain +1.2, humidity 70 % +0.29, machine-made −2.0.
-    expect(await textOf(page, 'live-equivalent')).toBe('−14.0 °C');
+    // −13.5 snow, blocks count as settled, humidity 70 % +0.29, abrasion −2.0; reading ± 0.8, ledger ± 1.6.
+    expect(await textOf(page, 'live-equivalent')).toBe('−15.2 °C');
     await press(page, 'Save reading');
     await waitForText(page, 'Reading saved.');
     await page.waitForFunction(() =>
@@ -59,10 +59,10 @@ describe('from a reading to a choice', () => {
     await page.goto(`${app.url}${RELAY}/pick`, { waitUntil: 'networkidle0' });
     // The start is later than the reading: the outlook is taken unless one says otherwise.
     await press(page, 'Last reading', 'radio');
-    await waitForText(page, '−14.0 ± 0.8 °C');
+    await waitForText(page, '−15.2 ± 1.8 °C');
     const product = await textOf(page, 'answer-product');
     expect(product).toBe('Black hard frost');
-    expect(await textOf(page, 'answer-equivalent')).toBe('−14.0 ± 0.8 °C');
+    expect(await textOf(page, 'answer-equivalent')).toBe('−15.2 ± 1.8 °C');
     await page.waitForSelector('.js-plotly-plot .scatterlayer path.js-line');
     await typeInto(page, 'Note for the log', 'Sky clear, falling fast');
     await press(page, 'Save choice');
