@@ -10,8 +10,10 @@ import {
   temperatureRange,
   temperatureWithSpread,
 } from './quantities';
+import { words } from './index';
 import { clockTime, dayAndTime, span } from './times';
 import { DEFAULT_UNITS, unitsFromCookie, unitsToCookie } from './units';
+import { writerFor } from './write';
 
 const american = { temperature: 'F', length: 'ft', distance: 'mi' } as const;
 const plain = (text: string) => text.replace(/[\u2009\u202f\u00a0]/g, ' ');
@@ -73,5 +75,32 @@ describe('times on screen', () => {
     expect(span(252 * 60_000)).toBe('4 h 12 min');
     expect(span(76 * 3_600_000)).toBe('3 d 4 h');
     expect(span(-12 * 60_000)).toBe('12 min');
+  });
+});
+
+describe('odds', () => {
+  it.each([
+    [0.97, 'almost certainly'],
+    [0.7, '7 times in 10'],
+    [0.08, 'once in 10'],
+    [0.02, 'less than 1 time in 10'],
+  ])('of %d are said as %s', (probability, said) => {
+    expect(words.choice.odds(probability)).toBe(said);
+  });
+
+  it('of a wax that is seldom the best say that it loses least on average', () => {
+    const parts = {
+      name: 'Frost',
+      form: 'block' as const,
+      coats: 2,
+      layers: {},
+      structure: { kind: 'fine' as const, widthMm: 0.25 },
+      snowC: -8,
+      equivalentC: -9,
+    };
+    const sentence = (probabilityBest: number) =>
+      words.choice.answer({ ...parts, probabilityBest }, writerFor(DEFAULT_UNITS));
+    expect(sentence(0.1)).toContain('Loses least on average. Best of the shelf once in 10.');
+    expect(sentence(0.8)).not.toContain('on average');
   });
 });

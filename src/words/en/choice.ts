@@ -312,8 +312,15 @@ const STRUCTURE_AS: Record<StructureKind, string> = {
 export function odds(probability: number): string {
   if (probability > 0.95) return 'almost certainly';
   if (probability < 0.05) return 'less than 1 time in 10';
-  return `${Math.max(1, Math.round(probability * 10))} times in 10`;
+  const times = Math.max(1, Math.round(probability * 10));
+  return times === 1 ? 'once in 10' : `${times} times in 10`;
 }
+
+/** Least expected loss and most often the best are two things: between two waxes the safe middle is seldom the best. */
+const standing = (probability: number): string =>
+  probability < 0.5
+    ? `Loses least on average. Best of the shelf ${odds(probability)}.`
+    : `Best of the shelf ${odds(probability)}.`;
 
 /** What the sentence of an answer is made of. */
 export interface AnswerParts {
@@ -340,7 +347,7 @@ export function answer(parts: AnswerParts, write: Writer): string {
   ].filter(Boolean);
   return [
     `${what.join(', ')}.`,
-    `Best of the shelf ${odds(parts.probabilityBest)}.`,
+    standing(parts.probabilityBest),
     `The snow is ${write.temperature(parts.snowC)} and asks for a wax of ${write.temperature(parts.equivalentC)}.`,
   ].join(' ');
 }
