@@ -14,11 +14,12 @@ const found = (rule: 'no-prose' | 'no-loose-numbers', code: string): string[] =>
     .map((one) => one.message);
 
 describe('a number in the core', () => {
-  it.each(
-    ['0', '1', '2', '0.5', '-1', '10', '1000', '1e6', '0.001', '3 * 0', 'x / 100'].slice(0, 9),
-  )('that says nothing about the craft may stand: %s', (code) => {
-    expect(found('no-loose-numbers', `f(${code});`)).toEqual([]);
-  });
+  it.each(['0', '1', '2', '0.5', '-1', '10', '1000', '1e6', '0.001', 'x / 100'])(
+    'that says nothing about the craft may stand: %s',
+    (code) => {
+      expect(found('no-loose-numbers', `f(${code});`)).toEqual([]);
+    },
+  );
 
   it.each(['3', '0.25', '273.15', '-40', '1.8', '20', '1013.25', '0.62'])(
     'of the craft may not: %s',

@@ -59,19 +59,15 @@ export interface RobustChoice extends RankedChoice {
   layerPlan: LayerPlan;
 }
 
-function asked({ cases, outing, own, nudge = NO_NUDGE }: DemandQuestion): {
-  demand: Demand;
-  /** The cases with the ledger's own ignorance, and what each asks for. */
-  wide: SnowCases;
-  demands: CaseDemands;
-} {
+/** What the day asks for: equivalent temperature, hardness, additives, structure. Errors as {@link choose}. */
+export function demandOf({ cases, outing, own, nudge = NO_NUDGE }: DemandQuestion): Demand {
   const snow = typicalSnow(cases, nudge);
   const sum = ledger(snow, outing, own);
   const bySnow = demandsOf(cases, { outing, own, nudge });
   const mean = meanOver(cases, (i) => bySnow.equivalentC[i]!);
   const snowSdC = Math.sqrt(meanOver(cases, (i) => (bySnow.equivalentC[i]! - mean) ** 2));
   const equivalentTemperatureC = cases.reading ? sum.equivalentTemperatureC : mean;
-  const demand: Demand = {
+  return {
     ...sum,
     lines: cases.reading ? sum.lines : linesToMean(sum, mean),
     equivalentTemperatureC,
@@ -82,8 +78,6 @@ function asked({ cases, outing, own, nudge = NO_NUDGE }: DemandQuestion): {
     additives: neededAdditives(snow),
     structure: structureFor(snow),
   };
-  const wide = withModelSpread(cases, sum.modelSdC);
-  return { demand, wide, demands: demandsOf(wide, { outing, own, nudge }) };
 }
 
 /**
@@ -97,9 +91,6 @@ const linesToMean = ({ lines, equivalentTemperatureC }: Ledger, meanC: number): 
       : line,
   );
 
-/** What the day asks for: equivalent temperature, hardness, additives, structure. Errors as {@link choose}. */
-export const demandOf = (question: DemandQuestion): Demand => asked(question).demand;
-
 /** Friction that the ideal wax of the day would have. */
 const idealFriction = (snow: SnowConditions): number =>
   baseFriction({
@@ -110,12 +101,15 @@ const idealFriction = (snow: SnowConditions): number =>
 
 function ranked(question: RankQuestion): {
   choice: RankedChoice;
+  /** The cases with the ledger's own ignorance, and what each asks for. */
   wide: SnowCases;
   demands: CaseDemands;
   perfectPercent: RobustRanking['perfectPercent'];
 } {
-  const { outing, products } = question;
-  const { demand, wide, demands } = asked(question);
+  const { outing, own, nudge, products } = question;
+  const demand = demandOf(question);
+  const wide = withModelSpread(question.cases, demand.modelSdC);
+  const demands = demandsOf(wide, { outing, own, nudge });
   const { equivalentTemperatureC, additives, snow } = demand;
   const friction = idealFriction(snow);
   const seconds = (lossPercent: number) => lossSeconds(outing, friction, lossPercent);

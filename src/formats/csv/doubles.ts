@@ -3,17 +3,23 @@ import { words } from '../../words';
 
 const WORDS = words.screens.formats.csvDoubles;
 
-const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+const plain = (name: string) => name.trim().toLowerCase();
 
 /** Rows whose name another row of the file has, or what is kept already: each a problem of its line. */
 export function doubles(
   { rows, lines = [] }: { rows: readonly { name: string }[]; lines?: readonly number[] },
   kept: readonly string[],
 ): RowProblem[] {
+  const isKept = new Set(kept.map(plain));
+  const lineOf = new Map<string, number>();
   return rows.flatMap(({ name }, i): RowProblem[] => {
-    const problem = (message: string) => [{ line: lines[i] ?? 0, field: 'name', message }];
-    const earlier = rows.findIndex((one) => sameName(one.name, name));
-    if (earlier < i) return problem(WORDS.nameIsInLine(name, lines[earlier] ?? 0));
-    return kept.some((one) => sameName(one, name)) ? problem(WORDS.nameIsTaken(name)) : [];
+    const line = lines[i] ?? 0;
+    const earlier = lineOf.get(plain(name));
+    if (earlier !== undefined) {
+      return [{ line, field: 'name', message: WORDS.nameIsInLine(name, earlier) }];
+    }
+    lineOf.set(plain(name), line);
+    const message = WORDS.nameIsTaken(name);
+    return isKept.has(plain(name)) ? [{ line, field: 'name', message }] : [];
   });
 }
