@@ -1,27 +1,10 @@
-import type { Choice, ChoiceInputs } from '../core/model';
-import type { ChoiceDetails, ToldLine, ToldRanked } from '../core/choice';
+import { CHOICE_FIELDS, type Choice } from '../core/model';
 import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
 import { inPages } from './pages';
-import type { ChoiceRow } from './schema';
+import { entityOf, rowOf } from './rows';
 
-const fromRow = (row: ChoiceRow): Choice => ({
-  id: row.id,
-  outingId: row.outing_id,
-  readingId: row.reading_id ?? undefined,
-  productId: row.product_id,
-  productName: row.product_name,
-  equivalentTemperatureC: row.equivalent_temperature_c,
-  hardness: row.hardness,
-  inputs: JSON.parse(row.inputs) as ChoiceInputs,
-  lines: JSON.parse(row.ledger) as ToldLine[],
-  ranking: JSON.parse(row.ranking) as ToldRanked[],
-  details: row.details === null ? undefined : (JSON.parse(row.details) as ChoiceDetails),
-  modelVersion: row.model_version,
-  note: row.note ?? undefined,
-  correctsId: row.corrects_id ?? undefined,
-  createdAt: row.created_at,
-});
+const fromRow = (row: object) => entityOf<Choice>(CHOICE_FIELDS, row);
 
 /** The order in which choices were made, whatever the clock said. */
 const IN_ORDER = sql<number>`choice.rowid`;
@@ -77,23 +60,6 @@ export function pagesOfChoices(
 export async function addChoice(db: FrostDatabase, choice: Choice): Promise<void> {
   await db
     .insertInto('choice')
-    .values({
-      id: choice.id,
-      outing_id: choice.outingId,
-      reading_id: choice.readingId ?? null,
-      product_id: choice.productId,
-      product_name: choice.productName,
-      equivalent_temperature_c: choice.equivalentTemperatureC,
-      hardness: choice.hardness,
-      inputs: JSON.stringify(choice.inputs),
-      ledger: JSON.stringify(choice.lines),
-      ranking: JSON.stringify(choice.ranking),
-      details: choice.details ? JSON.stringify(choice.details) : null,
-      model_version: choice.modelVersion,
-      note: choice.note ?? null,
-      corrects_id: choice.correctsId ?? null,
-      withdrawn: 0,
-      created_at: choice.createdAt,
-    })
+    .values({ ...rowOf(CHOICE_FIELDS, choice), withdrawn: 0 })
     .execute();
 }

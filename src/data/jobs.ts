@@ -1,38 +1,15 @@
-import type { DoneJob, Job } from '../core/model';
-import type { StepRecord, ToldSheet, WorkedStep } from '../core/bench';
+import { JOB_FIELDS, STEP_RECORD_FIELDS, type DoneJob, type Job } from '../core/model';
+import type { StepRecord, WorkedStep } from '../core/bench';
 import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
+import { entityOf, rowOf } from './rows';
 import type { JobStepRow } from './schema';
-
-const iso = (ms: number | undefined) => (ms === undefined ? null : new Date(ms).toISOString());
-const ms = (text: string | null) => (text === null ? undefined : Date.parse(text));
-
-const recordFrom = (row: JobStepRow): StepRecord => ({
-  position: row.position,
-  startedMs: Date.parse(row.started_at),
-  dueMs: ms(row.due_at),
-  leastMs: ms(row.least_at),
-  endedMs: ms(row.ended_at),
-  outcome: row.outcome ?? undefined,
-  skipReason: row.skip_reason ?? undefined,
-  setC: row.set_c ?? undefined,
-  grams: row.grams ?? undefined,
-});
 
 /** Starts a job. */
 export async function addJob(db: FrostDatabase, job: Job): Promise<void> {
   await db
     .insertInto('job')
-    .values({
-      id: job.id,
-      outing_id: job.outingId,
-      ski_id: job.skiId,
-      choice_id: job.choiceId ?? null,
-      sheet: JSON.stringify(job.sheet),
-      started_at: job.startedAt,
-      ended_at: job.endedAt ?? null,
-      dropped_at: null,
-    })
+    .values({ ...rowOf(JOB_FIELDS, job), dropped_at: null })
     .execute();
 }
 
@@ -55,15 +32,10 @@ async function jobsOf(db: FrostDatabase, where: { id?: string; isOpen?: boolean 
   const stepsOf = new Map(rows.map((row) => [row.id, [] as typeof steps]));
   for (const step of steps) stepsOf.get(step.job_id)!.push(step);
   return rows.map((row) => ({
-    id: row.id,
-    outingId: row.outing_id,
-    skiId: row.ski_id,
-    choiceId: row.choice_id ?? undefined,
-    sheet: JSON.parse(row.sheet) as ToldSheet,
-    startedAt: row.started_at,
-    endedAt: row.ended_at ?? undefined,
-    droppedAt: row.dropped_at ?? undefined,
-    records: (stepsOf.get(row.id) ?? []).map(recordFrom),
+    ...entityOf<Job>(JOB_FIELDS, row),
+    records: (stepsOf.get(row.id) ?? []).map((step) =>
+      entityOf<StepRecord>(STEP_RECORD_FIELDS, step),
+    ),
   }));
 }
 
@@ -125,19 +97,7 @@ export async function saveStepRecord(
   db: FrostDatabase,
   { jobId, kind, record }: { jobId: string; kind: JobStepRow['kind']; record: StepRecord },
 ): Promise<void> {
-  const row: JobStepRow = {
-    job_id: jobId,
-    position: record.position,
-    kind,
-    started_at: iso(record.startedMs)!,
-    due_at: iso(record.dueMs),
-    least_at: iso(record.leastMs),
-    ended_at: iso(record.endedMs),
-    outcome: record.outcome ?? null,
-    skip_reason: record.skipReason ?? null,
-    set_c: record.setC ?? null,
-    grams: record.grams ?? null,
-  };
+  const row = { job_id: jobId, kind, ...rowOf(STEP_RECORD_FIELDS, record) };
   await db
     .insertInto('job_step')
     .values(row)

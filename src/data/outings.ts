@@ -1,37 +1,38 @@
-import type { Outing, OutingFactsToKeep, OutingToSave } from '../core/model';
+import {
+  OUTING_CHANGE_FIELDS,
+  OUTING_FIELDS,
+  type Outing,
+  type OutingFactsToKeep,
+  type OutingToSave,
+} from '../core/model';
 import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
+import { entityOf, rowOf } from './rows';
 import { venueFromRow } from './venues';
 
 const joined = (db: FrostDatabase) =>
   db
     .selectFrom('outing')
     .innerJoin('venue', 'venue.id', 'outing.venue_id')
-    .selectAll('venue')
+    .selectAll('outing')
     .select([
-      'outing.id as outing_id',
-      'outing.name as outing_name',
-      'outing.discipline',
-      'outing.purpose',
-      'outing.distance_km',
-      'outing.start_at',
-      'outing.fluorocarbons_allowed',
-      'outing.hours_on_snow',
+      'venue.altitude_m',
+      'venue.latitude',
+      'venue.longitude',
+      'venue.time_zone',
+      'venue.own_correction_c',
+      'venue.version as venue_version',
+      'venue.course_version',
+      'venue.name as venue_name',
     ]);
 
 type Joined = Awaited<ReturnType<ReturnType<typeof joined>['execute']>>[number];
 
-const fromRow = (row: Joined): Outing => ({
-  id: row.outing_id,
-  name: row.outing_name,
-  discipline: row.discipline,
-  purpose: row.purpose,
-  distanceKm: row.distance_km,
-  startAt: row.start_at,
-  fluorocarbonsAllowed: row.fluorocarbons_allowed === 1,
-  hoursOnSnow: row.hours_on_snow ?? undefined,
-  venue: venueFromRow(row),
-});
+function fromRow(row: Joined): Outing {
+  const { venueId, ...outing } = entityOf<OutingToSave>(OUTING_FIELDS, row);
+  const venue = { ...row, id: venueId, name: row.venue_name, version: row.venue_version };
+  return { ...outing, venue: venueFromRow(venue) };
+}
 
 /** All outings by start. */
 export async function listOutings(db: FrostDatabase): Promise<Outing[]> {
@@ -44,25 +45,16 @@ export async function findOuting(db: FrostDatabase, id: string): Promise<Outing 
   return row && fromRow(row);
 }
 
-const factsRow = (facts: OutingFactsToKeep) => ({
-  discipline: facts.discipline,
-  purpose: facts.purpose,
-  distance_km: facts.distanceKm,
-  start_at: facts.startAt,
-  fluorocarbons_allowed: facts.fluorocarbonsAllowed ? (1 as const) : (0 as const),
-  hours_on_snow: facts.hoursOnSnow ?? null,
-});
-
 /** Adds an outing, or replaces the facts of the one with the same id. */
 export async function saveOuting(
   db: FrostDatabase,
   outing: OutingToSave,
   createdAt: string,
 ): Promise<void> {
-  const facts = { venue_id: outing.venueId, name: outing.name, ...factsRow(outing) };
+  const { id, ...facts } = rowOf(OUTING_FIELDS, outing);
   await db
     .insertInto('outing')
-    .values({ id: outing.id, ...facts, created_at: createdAt })
+    .values({ id, ...facts, created_at: createdAt })
     .onConflict((conflict) => conflict.column('id').doUpdateSet(facts))
     .execute();
 }
@@ -75,7 +67,7 @@ export async function changeOuting(
 ): Promise<void> {
   await db
     .updateTable('outing')
-    .set({ ...factsRow(facts), version: sql`version + 1` })
+    .set({ ...rowOf(OUTING_CHANGE_FIELDS, facts), version: sql`version + 1` })
     .where('id', '=', id)
     .execute();
 }

@@ -7,14 +7,16 @@ type Values = Readonly<Record<string, unknown>>;
 function stored({ type }: Field, value: unknown): unknown {
   if (type === 'flag') return value === true ? 1 : 0;
   if (value === undefined || value === null) return null;
-  return type === 'choices' ? JSON.stringify(value) : value;
+  if (type === 'instant') return new Date(Number(value)).toISOString();
+  return type === 'choices' || type === 'json' ? JSON.stringify(value) : value;
 }
 
 /** What a column holds, as the field's value. */
 function read({ type, fallback }: Field, value: unknown): unknown {
   if (type === 'flag') return value === 1;
   if (value === null) return fallback === null ? null : undefined;
-  return type === 'choices' ? (JSON.parse(String(value)) as unknown) : value;
+  if (type === 'instant') return Date.parse(String(value));
+  return type === 'choices' || type === 'json' ? (JSON.parse(String(value)) as unknown) : value;
 }
 
 const inTable = (fields: Fields) =>
@@ -37,3 +39,9 @@ export const entityOf = <Entity>(fields: Fields, row: object): Entity =>
       read(field, (row as Values)[columnOf(key, field)]),
     ]),
   ) as Entity;
+
+/** What of an entity a field table names and is there, for a column of JSON. */
+export const onlyOf = (fields: Fields, entity: object): Values =>
+  Object.fromEntries(
+    Object.entries(entity).filter(([key, value]) => key in fields && value !== undefined),
+  );

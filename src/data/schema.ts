@@ -1,15 +1,22 @@
 import type {
+  CHOICE_FIELDS,
+  FINDING_FIELDS,
+  JOB_FIELDS,
+  OUTING_FIELDS,
   PRODUCT_FIELDS,
   READING_FIELDS,
   RowOf,
   SEGMENT_FIELDS,
+  SKI_EVENT_FIELDS,
   SKI_FIELDS,
+  STATION_FIELDS,
+  STEP_RECORD_FIELDS,
   STOCK_MOVE_FIELDS,
   VENUE_FIELDS,
+  WEATHER_FIELDS,
 } from '../core/model';
 import type { ColumnType, Generated, Insertable, Selectable } from 'kysely';
-import type { StepKind, StepOutcome } from '../core/bench';
-import type { BaseSide, Discipline, FindingKind, Purpose, SkiEventKind } from '../core/terms';
+import type { StepKind } from '../core/bench';
 
 /** Written once; an update is a type error (and a trigger refuses it). */
 type Fixed<T> = ColumnType<T, T, never>;
@@ -23,16 +30,7 @@ export interface VenueTable extends RowOf<typeof VENUE_FIELDS> {
   course_version: Generated<number>;
 }
 
-export interface OutingTable {
-  id: string;
-  venue_id: string;
-  name: string;
-  discipline: Discipline;
-  purpose: Purpose;
-  distance_km: number;
-  start_at: string;
-  fluorocarbons_allowed: SqlBoolean;
-  hours_on_snow: number | null;
+export interface OutingTable extends RowOf<typeof OUTING_FIELDS> {
   created_at: Fixed<string>;
   /** Raised by each change: a save that stands on an older one is merged or refused. */
   version: Generated<number>;
@@ -65,33 +63,9 @@ export interface GripNoteTable {
 }
 
 /** Append-only, with everything needed to read it in ten years. */
-export interface ChoiceTable {
-  id: Fixed<string>;
-  outing_id: Fixed<string>;
-  reading_id: Fixed<string | null>;
-  product_id: Fixed<string>;
-  product_name: Fixed<string>;
-  equivalent_temperature_c: Fixed<number>;
-  hardness: Fixed<number>;
-  /** JSON: snow, outing, own correction and the products as they were. */
-  inputs: Fixed<string>;
-  /** JSON: the ledger's lines. */
-  ledger: Fixed<string>;
-  /** JSON: the ranking as it was shown. */
-  ranking: Fixed<string>;
-  /** JSON: what else the choice said, and the override; null in choices from before. */
-  details: Fixed<string | null>;
-  model_version: Fixed<string>;
-  note: Fixed<string | null>;
-  corrects_id: Fixed<string | null>;
-  withdrawn: Fixed<SqlBoolean>;
-  created_at: Fixed<string>;
-}
+export type ChoiceTable = Written<RowOf<typeof CHOICE_FIELDS>> & { withdrawn: Fixed<SqlBoolean> };
 
-export interface StationTable {
-  id: string;
-  name: string;
-  altitude_m: number;
+export interface StationTable extends RowOf<typeof STATION_FIELDS> {
   /** Raised by each change: a save that stands on an older one is merged or refused. */
   version: Generated<number>;
 }
@@ -101,16 +75,8 @@ export interface VenueStationTable {
   station_id: string;
 }
 
-export interface WeatherTable {
+export interface WeatherTable extends RowOf<typeof WEATHER_FIELDS> {
   station_id: string;
-  /** ISO 8601 in UTC. */
-  time: string;
-  air_temperature_c: number;
-  humidity_fraction: number;
-  wind_m_per_s: number;
-  cloud_fraction: number;
-  precipitation_mm: number | null;
-  global_radiation_w_per_m2: number | null;
   source: string;
   taken_in_at: string;
 }
@@ -134,22 +100,11 @@ export interface SkiTable extends RowOf<typeof SKI_FIELDS> {
 }
 
 /** Details as JSON; `job_id` where a job of the bench wrote it. */
-export interface SkiEventTable {
-  id: string;
-  ski_id: string;
-  kind: SkiEventKind;
+export interface SkiEventTable extends RowOf<typeof SKI_EVENT_FIELDS> {
   details: string;
-  at: string;
-  job_id: string | null;
 }
 
-export interface FindingTable {
-  id: string;
-  ski_id: string;
-  kind: FindingKind;
-  position_cm: number;
-  side: BaseSide;
-  found_at: string;
+export interface FindingTable extends RowOf<typeof FINDING_FIELDS> {
   cleared_at: string | null;
   cleared_by_job: string | null;
 }
@@ -161,32 +116,13 @@ export interface SkiPhotoTable {
   created_at: string;
 }
 
-/** A job sheet that is run, with its sheet as JSON. */
-export interface JobTable {
-  id: string;
-  outing_id: string;
-  ski_id: string;
-  choice_id: string | null;
-  sheet: string;
-  started_at: string;
-  ended_at: string | null;
-  /** Put away unfinished. */
-  dropped_at: string | null;
-}
+/** A job sheet that is run; `dropped_at`: put away unfinished. */
+export type JobTable = RowOf<typeof JOB_FIELDS>;
 
 /** A step that was begun; timers are the waits among them, all moments absolute. */
-export interface JobStepTable {
+export interface JobStepTable extends RowOf<typeof STEP_RECORD_FIELDS> {
   job_id: string;
-  position: number;
   kind: StepKind;
-  started_at: string;
-  due_at: string | null;
-  least_at: string | null;
-  ended_at: string | null;
-  outcome: StepOutcome | null;
-  skip_reason: string | null;
-  set_c: number | null;
-  grams: number | null;
 }
 
 /** A write that was done for a key that a client made, with its answer as JSON. */
@@ -221,10 +157,8 @@ export interface Tables {
 }
 
 export type SkiRow = Selectable<SkiTable>;
-export type SkiEventRow = Selectable<SkiEventTable>;
 export type JobStepRow = Selectable<JobStepTable>;
 export type VenueRow = Selectable<VenueTable>;
 export type ReadingRow = Selectable<ReadingTable>;
 export type NewReading = Insertable<ReadingTable>;
 export type ProductRow = Selectable<ProductTable>;
-export type ChoiceRow = Selectable<ChoiceTable>;

@@ -1,50 +1,33 @@
-import type { KeptEvent, KeptFinding } from '../core/model';
+import {
+  FINDING_FIELDS,
+  SKI_EVENT_DETAIL_FIELDS,
+  SKI_EVENT_FIELDS,
+  type KeptEvent,
+  type KeptFinding,
+} from '../core/model';
 import type { SkiEvent } from '../core/ski';
 import type { FrostDatabase } from './database';
-import type { SkiEventRow } from './schema';
+import { bySki } from './by-ski';
+import { entityOf, onlyOf, rowOf } from './rows';
 
 /** Writes an event into the life of a ski. */
 export async function addSkiEvent(db: FrostDatabase, event: KeptEvent): Promise<void> {
-  const { id, skiId, jobId, kind, atMs, ...details } = event;
+  const details = onlyOf(SKI_EVENT_DETAIL_FIELDS, event);
   await db
     .insertInto('ski_event')
-    .values({
-      id,
-      ski_id: skiId,
-      kind,
-      details: JSON.stringify(details),
-      at: new Date(atMs).toISOString(),
-      job_id: jobId ?? null,
-    })
+    .values({ ...rowOf(SKI_EVENT_FIELDS, event), details: JSON.stringify(details) })
     .execute();
 }
 
-const detailsOf = (text: string) =>
-  text === '{}' ? {} : (JSON.parse(text) as Omit<SkiEvent, 'kind' | 'atMs'>);
-
-const eventFrom = (row: SkiEventRow): KeptEvent => ({
-  ...detailsOf(row.details),
-  id: row.id,
-  skiId: row.ski_id,
-  jobId: row.job_id ?? undefined,
-  kind: row.kind,
-  atMs: Date.parse(row.at),
+const eventFrom = (row: { details: string }): KeptEvent => ({
+  ...(row.details === '{}' ? {} : (JSON.parse(row.details) as Partial<SkiEvent>)),
+  ...entityOf<KeptEvent>(SKI_EVENT_FIELDS, row),
 });
 
 /** What happened to each pair on the rack, by its id, in no order. */
 export async function eventsOnRack(db: FrostDatabase): Promise<Map<string, SkiEvent[]>> {
-  const rows = await db
-    .selectFrom('ski_event')
-    .select(['ski_id', 'kind', 'details', 'at'])
-    .execute();
-  const groups = new Map<string, SkiEvent[]>();
-  for (const { ski_id: skiId, kind, details, at } of rows) {
-    const event: SkiEvent = { ...detailsOf(details), kind, atMs: Date.parse(at) };
-    const group = groups.get(skiId);
-    if (group) group.push(event);
-    else groups.set(skiId, [event]);
-  }
-  return groups;
+  const rows = await db.selectFrom('ski_event').selectAll().execute();
+  return bySki(rows.map(eventFrom));
 }
 
 /** Events of one ski, oldest first. */
@@ -80,16 +63,7 @@ export async function undoJobEvents(db: FrostDatabase, jobId: string): Promise<v
 export async function addFinding(db: FrostDatabase, finding: KeptFinding): Promise<void> {
   await db
     .insertInto('finding')
-    .values({
-      id: finding.id,
-      ski_id: finding.skiId,
-      kind: finding.kind,
-      position_cm: finding.positionCm,
-      side: finding.side,
-      found_at: finding.foundAt,
-      cleared_at: null,
-      cleared_by_job: null,
-    })
+    .values({ ...rowOf(FINDING_FIELDS, finding), cleared_at: null, cleared_by_job: null })
     .execute();
 }
 
@@ -101,14 +75,7 @@ export async function listFindings(db: FrostDatabase, skiId?: string): Promise<K
     .where('cleared_at', 'is', null)
     .orderBy('position_cm');
   if (skiId !== undefined) query = query.where('ski_id', '=', skiId);
-  return (await query.execute()).map((row) => ({
-    id: row.id,
-    skiId: row.ski_id,
-    kind: row.kind,
-    positionCm: row.position_cm,
-    side: row.side,
-    foundAt: row.found_at,
-  }));
+  return (await query.execute()).map((row) => entityOf<KeptFinding>(FINDING_FIELDS, row));
 }
 
 /** Clears findings of a ski by their kinds, for a job; or one by its id, by hand. */

@@ -1,6 +1,7 @@
-import type { Station } from '../core/model';
+import { STATION_FIELDS, WEATHER_FIELDS, type Station } from '../core/model';
 import type { WeatherSample } from '../core/snow/outlook';
 import type { FrostDatabase } from './database';
+import { entityOf, rowOf } from './rows';
 
 const BATCH = 500;
 
@@ -33,20 +34,10 @@ export async function listStations(
         undefined,
       );
       return {
-        id: station.id,
-        name: station.name,
-        altitudeM: station.altitude_m,
+        ...entityOf<Omit<Station, 'weather'>>(STATION_FIELDS, station),
         source: latest?.source,
         takenInAt: latest?.taken_in_at,
-        weather: newest.map((row) => ({
-          timeMs: Date.parse(row.time),
-          airTemperatureC: row.air_temperature_c,
-          humidityFraction: row.humidity_fraction,
-          windMPerS: row.wind_m_per_s,
-          cloudFraction: row.cloud_fraction,
-          precipitationMm: row.precipitation_mm ?? undefined,
-          globalRadiationWPerM2: row.global_radiation_w_per_m2 ?? undefined,
-        })),
+        weather: newest.map((row) => entityOf<WeatherSample>(WEATHER_FIELDS, row)),
       };
     }),
   );
@@ -58,10 +49,10 @@ export async function saveStation(
   station: { id: string; name: string; altitudeM: number },
   venueIds: readonly string[],
 ): Promise<void> {
-  const facts = { name: station.name, altitude_m: station.altitudeM };
+  const { id, ...facts } = rowOf(STATION_FIELDS, station);
   await db
     .insertInto('station')
-    .values({ id: station.id, ...facts })
+    .values({ id, ...facts })
     .onConflict((conflict) => conflict.column('id').doUpdateSet(facts))
     .execute();
   for (const venueId of venueIds) {
@@ -84,14 +75,8 @@ export async function saveWeather(
   }: { stationId: string; samples: readonly WeatherSample[]; source: string; at: string },
 ): Promise<void> {
   const rows = samples.map((sample) => ({
+    ...rowOf(WEATHER_FIELDS, sample),
     station_id: stationId,
-    time: new Date(sample.timeMs).toISOString(),
-    air_temperature_c: sample.airTemperatureC,
-    humidity_fraction: sample.humidityFraction,
-    wind_m_per_s: sample.windMPerS,
-    cloud_fraction: sample.cloudFraction,
-    precipitation_mm: sample.precipitationMm ?? null,
-    global_radiation_w_per_m2: sample.globalRadiationWPerM2 ?? null,
     source,
     taken_in_at: at,
   }));

@@ -77,6 +77,7 @@ function valuesOfField(field: Field): string {
       return 'yes, no';
     case 'text':
       return `text, up to ${field.most} characters`;
+    case 'instant':
     case 'moment':
       return 'with its zone, or local time of the venue';
     case 'day':
@@ -85,6 +86,8 @@ function valuesOfField(field: Field): string {
       return '#rrggbb';
     case 'id':
       return 'id';
+    case 'json':
+      throw new Error('No file holds JSON in a cell.');
   }
 }
 

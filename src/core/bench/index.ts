@@ -1,6 +1,15 @@
 export { learnedMinutes } from './learn';
 export type { WorkedStep } from './learn';
-export { begin, end, inOrderOfHands, jobState, leftOf, mendedBy, waxingOf } from './run';
+export {
+  begin,
+  end,
+  inOrderOfHands,
+  jobState,
+  leftOf,
+  mendedBy,
+  STEP_OUTCOMES,
+  waxingOf,
+} from './run';
 export type { Wait, JobState, RackTimer, StepOutcome, StepRecord } from './run';
 export { buildSheet } from './sheet';
 export { suggestProgrammes } from './suggest';

@@ -4,7 +4,8 @@ import { WAIT_KINDS, type Step } from './types';
 /** What running a sheet needs to know of a step. */
 type RunStep = Pick<Step, 'key' | 'kind' | 'waitMin' | 'waitLeastMin'>;
 
-export type StepOutcome = 'done' | 'skipped' | 'ended_early';
+export const STEP_OUTCOMES = ['done', 'skipped', 'ended_early'] as const;
+export type StepOutcome = (typeof STEP_OUTCOMES)[number];
 
 /** What is recorded of a step that was begun; moments in ms since 1970, all absolute. */
 export interface StepRecord {

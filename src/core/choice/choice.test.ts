@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SKATE_PAIR } from '../../../tests/unit/fixtures';
+import { FLAT_SITE, SKATE_PAIR } from '../../../tests/unit/fixtures';
 import { suggestProgrammes, type PlannedLayer } from '../bench';
 import { outlook } from '../snow/outlook';
 import type { BaseState } from '../terms';
@@ -200,14 +200,7 @@ describe('an ensemble of a course', () => {
   const START = Date.parse('2027-01-16T08:00:00Z');
   const times = windowTimes(START + 12 * HOUR, 2.5);
   const made = outlook({
-    site: {
-      latitude: 46.6,
-      longitude: 10.2,
-      altitudeM: 700,
-      slopeDeg: 0,
-      aspectDeg: 0,
-      shadeFraction: 0,
-    },
+    site: { ...FLAT_SITE, latitude: 46.6, longitude: 10.2 },
     surface: { kind: 'groomed' },
     weather: Array.from({ length: 20 }, (_, h) => ({
       timeMs: START + h * HOUR,

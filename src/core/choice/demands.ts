@@ -1,17 +1,7 @@
 import { requireWithin } from '../errors';
 import { WETNESSES, type Wetness } from '../terms';
 import { HOUSE_LIMITS, NEED_BIT, type OutingFacts, type OwnCorrection } from '../wax';
-import {
-  abrasionTermC,
-  abrasiveness,
-  distanceTermC,
-  dryCapTermC,
-  humidityTermC,
-  sharpnessTermC,
-  temperatureTermC,
-  waterOfClass,
-  wetnessTermC,
-} from '../wax/terms';
+import * as terms from '../wax/terms';
 import { hoarHumidity, type SnowCases } from './cases';
 
 /** A move of the conditions away from what is likely, as a slider or the regret table makes it. */
@@ -31,7 +21,7 @@ export interface CaseDemands {
   needs: Uint8Array;
 }
 
-const CLASS_WATER = WETNESSES.map((word: Wetness) => waterOfClass(word));
+const CLASS_WATER = WETNESSES.map((word: Wetness) => terms.waterOfClass(word));
 const DRY = WETNESSES.indexOf('dry');
 const WET = WETNESSES.indexOf('wet');
 const SOAKED = WETNESSES.length - 1;
@@ -53,14 +43,16 @@ export function demandsOf(
   const fixed =
     requireWithin('venueC', { value: own.venueC, low: -most, high: most }) +
     requireWithin('handC', { value: own.handC, low: -most, high: most }) +
-    distanceTermC(requireWithin('distanceKm', { value: outing.distanceKm, low: 0, high: 1000 }));
+    terms.distanceTermC(
+      requireWithin('distanceKm', { value: outing.distanceKm, low: 0, high: 1000 }),
+    );
   const equivalentC = new Float64Array(temperatureC.length);
   const needs = new Uint8Array(temperatureC.length);
   const dirty = cases.dirt === 'dirty' ? NEED_BIT.dry_lubricant : 0;
   for (let block = 0; block * members < temperatureC.length; block += 1) {
     const { origin } = segments[block % segments.length]!;
     const hoarFrom = hoarHumidity(cases.airTemperatureC[block]!);
-    const abrades = abrasiveness(origin, cases.isHardTrack);
+    const abrades = terms.abrasiveness(origin, cases.isHardTrack);
     const always = dirty | (origin === 'machine_made' ? NEED_BIT.dry_lubricant : 0);
     for (let i = block * members; i < (block + 1) * members; i += 1) {
       const t = Math.min(0, temperatureC[i]! + nudge.temperatureK);
@@ -69,13 +61,13 @@ export function demandsOf(
       const sharpness = between(cases.sharpness[i]! + nudge.sharpness, 0, 1);
       const water = wetness === cases.wetness[i] ? cases.waterPercent[i]! : CLASS_WATER[wetness]!;
       const bySnow =
-        temperatureTermC(t, water) +
-        sharpnessTermC(sharpness) +
-        humidityTermC(humidity, water) +
-        abrasionTermC(abrades, water) +
-        wetnessTermC(water);
+        terms.temperatureTermC(t, water) +
+        terms.sharpnessTermC(sharpness) +
+        terms.humidityTermC(humidity, water) +
+        terms.abrasionTermC(abrades, water) +
+        terms.wetnessTermC(water);
       const model = cases.modelOffsetK?.[i - block * members] ?? 0;
-      equivalentC[i] = bySnow + dryCapTermC(bySnow, water) + fixed + model;
+      equivalentC[i] = bySnow + terms.dryCapTermC(bySnow, water) + fixed + model;
       const seenC = read === undefined ? t : Math.min(0, read + nudge.temperatureK);
       const isStatic =
         seenC < HOUSE_LIMITS.staticColderThanC && humidity < HOUSE_LIMITS.staticDrierThan;

@@ -1,3 +1,4 @@
+import type { FieldsOf } from './field';
 import type { ChoiceDetails, ToldLine, ToldRanked } from '../choice';
 import type { BaseState, ChoiceBasis } from '../terms';
 import type { GlideProduct, OutingFacts, OwnCorrection, SnowConditions } from '../wax';
@@ -57,3 +58,22 @@ export interface LogPage {
   /** How many there are in all that have the words. */
   count: number;
 }
+
+/** The fields of a choice: all written once, by the server. */
+export const CHOICE_FIELDS = {
+  id: { type: 'id', isRequired: true },
+  outingId: { type: 'id', isRequired: true },
+  readingId: { type: 'id' },
+  productId: { type: 'id', isRequired: true },
+  productName: { type: 'text', most: 80, isRequired: true },
+  equivalentTemperatureC: { type: 'number', range: [-60, 20], unit: '°C', isRequired: true },
+  hardness: { type: 'number', range: [0, 100], unit: '', isRequired: true },
+  inputs: { type: 'json', isRequired: true },
+  lines: { type: 'json', isRequired: true, column: 'ledger' },
+  ranking: { type: 'json', isRequired: true },
+  details: { type: 'json' },
+  modelVersion: { type: 'text', most: 20, isRequired: true },
+  note: { type: 'text', most: 500 },
+  correctsId: { type: 'id' },
+  createdAt: { type: 'moment', isRequired: true },
+} as const satisfies FieldsOf<Choice>;

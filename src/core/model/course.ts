@@ -42,12 +42,30 @@ export interface CourseData {
 
 /** The fields of a segment. */
 export const SEGMENT_FIELDS = {
-  name: { type: 'text', most: 60, isRequired: true },
-  lengthM: { type: 'number', range: [1, 200_000], unit: 'm', isRequired: true },
-  altitudeM: { type: 'number', range: [-500, 6000], unit: 'm', isRequired: true },
+  name: { type: 'text', most: 40, isRequired: true },
+  lengthM: { type: 'number', range: [10, 100_000], unit: 'm', isRequired: true },
+  altitudeM: { type: 'number', range: [-100, 5000], unit: 'm', isRequired: true },
   slopeDeg: { type: 'number', range: [0, 60], unit: '°', isRequired: true },
   aspectDeg: { type: 'number', range: [0, 360], unit: '°', isRequired: true },
   shadeFraction: { type: 'number', range: [0, 1], unit: '%', isRequired: true },
   exposure: { type: 'number', range: [0.1, 1.5], unit: '', isRequired: true },
   surface: { type: 'choice', of: SURFACE_KINDS, isRequired: true },
 } as const satisfies FieldsOf<Segment>;
+
+/** The fields of a station. */
+export const STATION_FIELDS = {
+  id: { type: 'id', isRequired: true, isInternal: true },
+  name: { type: 'text', most: 60, isRequired: true },
+  altitudeM: { type: 'number', range: [-100, 5000], unit: 'm', isRequired: true },
+} as const satisfies FieldsOf<Pick<Station, 'id' | 'name' | 'altitudeM'>>;
+
+/** The fields of an hour of weather; the ranges are what any station on Earth may read. */
+export const WEATHER_FIELDS = {
+  timeMs: { type: 'instant', isRequired: true, column: 'time' },
+  airTemperatureC: { type: 'number', range: [-60, 40], unit: '°C', isRequired: true },
+  humidityFraction: { type: 'number', range: [0, 1], unit: '%', isRequired: true },
+  windMPerS: { type: 'number', range: [0, 60], unit: 'm/s', isRequired: true },
+  cloudFraction: { type: 'number', range: [0, 1], unit: '%', isRequired: true },
+  precipitationMm: { type: 'number', range: [0, 100], unit: 'mm' },
+  globalRadiationWPerM2: { type: 'number', range: [0, 1500], unit: 'W/m²' },
+} as const satisfies FieldsOf<WeatherSample>;

@@ -7,10 +7,15 @@ export type FieldKind =
   | { type: 'choices'; of: readonly string[] }
   | { type: 'flag' }
   | { type: 'moment' }
+  /** A moment that the code counts in ms and the table keeps as ISO 8601. */
+  | { type: 'instant' }
+  /** Kept whole, as JSON. */
+  | { type: 'json' }
   | { type: 'day' }
   | { type: 'colour' };
 
-export type FieldUnit = '' | '°C' | 'K' | '%' | 'g' | 'cm' | 'mm' | 'm' | '°' | 'km' | 'h';
+export type FieldUnit =
+  '' | '°C' | 'K' | '%' | 'g' | 'cm' | 'mm' | 'm' | '°' | 'km' | 'h' | 'm/s' | 'W/m²';
 
 /** One field of an entity, declared once: checks, rows, files, forms, the API and the docs follow from it. */
 export type Field = FieldKind & {

@@ -1,4 +1,5 @@
-import type { RackTimer, StepRecord, ToldSheet } from '../bench';
+import { STEP_OUTCOMES, type RackTimer, type StepRecord, type ToldSheet } from '../bench';
+import type { FieldsOf } from './field';
 
 /** A job sheet that is run on a ski. */
 export interface Job {
@@ -29,3 +30,29 @@ export interface DoneJob {
 export interface KeptTimer extends RackTimer {
   outingId: string;
 }
+
+/** The fields of a job; its records stand in their own table. */
+export const JOB_FIELDS = {
+  id: { type: 'id', isRequired: true },
+  outingId: { type: 'id', isRequired: true },
+  skiId: { type: 'id', isRequired: true },
+  choiceId: { type: 'id' },
+  sheet: { type: 'json', isRequired: true },
+  startedAt: { type: 'moment', isRequired: true },
+  endedAt: { type: 'moment' },
+  droppedAt: { type: 'moment' },
+  records: { type: 'json', isRequired: true, column: 'none' },
+} as const satisfies FieldsOf<Job>;
+
+/** The fields of what is recorded of a step. */
+export const STEP_RECORD_FIELDS = {
+  position: { type: 'number', range: [0, 500], unit: '', isRequired: true },
+  startedMs: { type: 'instant', isRequired: true, column: 'started_at' },
+  dueMs: { type: 'instant', column: 'due_at' },
+  leastMs: { type: 'instant', column: 'least_at' },
+  endedMs: { type: 'instant', column: 'ended_at' },
+  outcome: { type: 'choice', of: STEP_OUTCOMES },
+  skipReason: { type: 'text', most: 200 },
+  setC: { type: 'number', range: [40, 220], unit: '°C' },
+  grams: { type: 'number', range: [0, 500], unit: 'g' },
+} as const satisfies FieldsOf<StepRecord>;

@@ -1,6 +1,14 @@
-import { BASE_TYPES, PURPOSES, SKI_TYPES } from '../terms';
+import {
+  BASE_SIDES,
+  BASE_TYPES,
+  FINDING_KINDS,
+  PURPOSES,
+  SKI_EVENT_KINDS,
+  SKI_TYPES,
+  WEAR_SNOWS,
+} from '../terms';
 import type { FieldsOf } from './field';
-import type { Finding, Ski, SkiEvent } from '../ski';
+import { WAXINGS, type Finding, type Ski, type SkiEvent } from '../ski';
 
 /** A pair as stored: each change raises its version. */
 export interface KeptSki extends Ski {
@@ -66,3 +74,33 @@ export const SKI_FIELDS = {
   },
   note: { type: 'text', most: 300, csv: ['note'] },
 } as const satisfies FieldsOf<Ski>;
+
+/** What an event says beyond its kind: kept together as JSON, as few kinds use each. */
+export const SKI_EVENT_DETAIL_FIELDS = {
+  waxing: { type: 'choice', of: WAXINGS, column: 'none' },
+  coats: { type: 'number', range: [0, 20], unit: '', column: 'none' },
+  boxHours: { type: 'number', range: [0, 100], unit: 'h', column: 'none' },
+  km: { type: 'number', range: [0, 1000], unit: 'km', column: 'none' },
+  snow: { type: 'choice', of: WEAR_SNOWS, column: 'none' },
+  note: { type: 'text', most: 300, column: 'none' },
+} as const;
+
+/** The fields of an event in the life of a ski. */
+export const SKI_EVENT_FIELDS = {
+  id: { type: 'id', isRequired: true, isInternal: true },
+  skiId: { type: 'id', isRequired: true },
+  kind: { type: 'choice', of: SKI_EVENT_KINDS, isRequired: true },
+  ...SKI_EVENT_DETAIL_FIELDS,
+  atMs: { type: 'instant', isRequired: true, isInternal: true, column: 'at' },
+  jobId: { type: 'id', isInternal: true },
+} as const satisfies FieldsOf<KeptEvent>;
+
+/** The fields of something found on a base. */
+export const FINDING_FIELDS = {
+  id: { type: 'id', isRequired: true, isInternal: true },
+  skiId: { type: 'id', isRequired: true },
+  kind: { type: 'choice', of: FINDING_KINDS, isRequired: true },
+  positionCm: { type: 'number', range: [0, 240], unit: 'cm', isRequired: true },
+  side: { type: 'choice', of: BASE_SIDES, isRequired: true },
+  foundAt: { type: 'moment', isRequired: true, isInternal: true },
+} as const satisfies FieldsOf<KeptFinding>;

@@ -19,9 +19,9 @@ export interface KeptVenue extends Venue {
 
 /** The fields of a venue. */
 export const VENUE_FIELDS = {
-  id: { type: 'id', isRequired: true },
+  id: { type: 'id', isRequired: true, isInternal: true },
   name: { type: 'text', most: 80, isRequired: true },
-  altitudeM: { type: 'number', range: [-500, 6000], unit: 'm', isRequired: true },
+  altitudeM: { type: 'number', range: [-100, 5000], unit: 'm', isRequired: true },
   latitude: { type: 'number', range: [-90, 90], unit: '°', isRequired: true },
   longitude: { type: 'number', range: [-180, 180], unit: '°', isRequired: true },
   timeZone: { type: 'text', most: 64, isRequired: true },

@@ -41,7 +41,8 @@ export interface Finding {
 }
 
 /** How a wax got in. */
-export type Waxing = 'hot' | 'liquid' | 'top' | 'box' | 'storage';
+export const WAXINGS = ['hot', 'liquid', 'top', 'box', 'storage'] as const;
+export type Waxing = (typeof WAXINGS)[number];
 
 /** One event in the life of a ski; what a kind does not use is absent. */
 export interface SkiEvent {

@@ -1,19 +1,12 @@
 import { expect, it } from 'vitest';
-import {
-  celsiusFromFahrenheit,
-  fahrenheitFromCelsius,
-  feetFromMetres,
-  kilometresFromMiles,
-  metresFromFeet,
-  milesFromKilometres,
-} from '.';
+import * as units from '.';
 
 it('converts by the exact definitions, there and back', () => {
-  expect(fahrenheitFromCelsius(-40)).toBe(-40);
-  expect(celsiusFromFahrenheit(14)).toBe(-10);
-  expect(feetFromMetres(304.8)).toBeCloseTo(1000, 9);
-  expect(metresFromFeet(1000)).toBeCloseTo(304.8, 9);
-  expect(kilometresFromMiles(10)).toBeCloseTo(16.09344, 9);
-  expect(milesFromKilometres(kilometresFromMiles(7))).toBeCloseTo(7, 12);
-  expect(() => fahrenheitFromCelsius(NaN)).toThrow();
+  expect(units.fahrenheitFromCelsius(-40)).toBe(-40);
+  expect(units.celsiusFromFahrenheit(14)).toBe(-10);
+  expect(units.feetFromMetres(304.8)).toBeCloseTo(1000, 9);
+  expect(units.metresFromFeet(1000)).toBeCloseTo(304.8, 9);
+  expect(units.kilometresFromMiles(10)).toBeCloseTo(16.09344, 9);
+  expect(units.milesFromKilometres(units.kilometresFromMiles(7))).toBeCloseTo(7, 12);
+  expect(() => units.fahrenheitFromCelsius(NaN)).toThrow();
 });

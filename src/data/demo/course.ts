@@ -1,4 +1,4 @@
-import type { Segment } from '../../core/model';
+import { SEGMENT_FIELDS, type Segment } from '../../core/model';
 import type { WeatherSample } from '../../core/snow/outlook';
 
 const HOUR_MS = 3_600_000;
@@ -19,25 +19,9 @@ type Row = [
   surface: Segment['surface'],
 ];
 
-const segment = ([
-  name,
-  lengthM,
-  altitudeM,
-  slopeDeg,
-  aspectDeg,
-  shadeFraction,
-  exposure,
-  surface,
-]: Row): Segment => ({
-  name,
-  lengthM,
-  altitudeM,
-  slopeDeg,
-  aspectDeg,
-  shadeFraction,
-  exposure,
-  surface,
-});
+const COLUMNS = Object.keys(SEGMENT_FIELDS);
+const segment = (row: Row): Segment =>
+  Object.fromEntries(row.map((value, column) => [COLUMNS[column], value]));
 
 const LOOP: Row[] = [
   ['Stadium', 500, 660, 0, 0, 0.1, 1, 'machine_made'],

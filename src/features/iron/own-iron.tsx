@@ -8,7 +8,7 @@ import { ownIronSchema } from '@/formats/schemas/iron';
 import { validate } from '@/formats/schemas/validation';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
-import { NumberField, type Scale } from '@/ui/fields/number-field';
+import { NumberField, type FigureLook, type Scale } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
@@ -64,32 +64,8 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
   const { bind } = form;
   const figure = (
     label: string,
-    {
-      field,
-      scale,
-      step,
-      decimals,
-      from,
-      hint,
-    }: {
-      field: Exclude<keyof IronDraft, 'name'>;
-      scale: Scale;
-      step: number;
-      decimals: number;
-      from: number;
-      hint?: string;
-    },
-  ) => (
-    <NumberField
-      label={label}
-      hint={hint}
-      scale={scale}
-      step={step}
-      decimals={decimals}
-      startShown={from}
-      {...bind(field)}
-    />
-  );
+    { field, ...look }: FigureLook & { field: Exclude<keyof IronDraft, 'name'>; hint?: string },
+  ) => <NumberField label={label} {...look} {...bind(field)} />;
   const keep = async () => {
     const kept = await form.submit((values, { key }) => keepIronAction(key, given(values)));
     if (kept) onKept(kept.name);
@@ -113,29 +89,35 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
           scale: centimetresOfMetres,
           step: 1,
           decimals: 0,
-          from: 14,
+          startShown: 14,
         })}
         {figure(WORDS.plateAcross, {
           field: 'plateWidthM',
           scale: centimetresOfMetres,
           step: 1,
           decimals: 0,
-          from: 9,
+          startShown: 9,
         })}
         {figure(WORDS.massOfThePlate, {
           field: 'massKg',
           scale: scales.kilograms,
           step: 0.1,
           decimals: 1,
-          from: 1,
+          startShown: 1,
         })}
-        {figure(WORDS.power, { field: 'powerW', scale: watts, step: 50, decimals: 0, from: 800 })}
+        {figure(WORDS.power, {
+          field: 'powerW',
+          scale: watts,
+          step: 50,
+          decimals: 0,
+          startShown: 800,
+        })}
         {figure(WORDS.lagOfItsThermostat, {
           field: 'lagS',
           scale: scales.seconds,
           step: 1,
           decimals: 0,
-          from: 5,
+          startShown: 5,
           hint: WORDS.empty5S,
         })}
       </SimpleGrid>

@@ -11,7 +11,7 @@ import { dayAndTime } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
-import { UndoNotice } from '@/ui/frame/undo-notice';
+import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList } from '@/ui/wax/ranking-list';
@@ -45,7 +45,7 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
   const { choices, words, page, pages } = view;
   const { search, setSearch, pagePath } = useLogSearch(outing.id, words);
   const isEmpty = view.count === 0 && words === '';
-  const [notice, setNotice] = useState<{ message: string; undoId?: string }>();
+  const [notice, setNotice] = useState<Done<string>>();
   const { send } = useWrite();
   const byId = new Map(outings.map((one) => [one.id, one]));
   const withdraw = async (id: string) => {
@@ -53,7 +53,7 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
     if (!done) return;
     setNotice(
       done.ok
-        ? { message: WORDS.choiceWithdrawnItStaysIn, undoId: id }
+        ? { message: WORDS.choiceWithdrawnItStaysIn, back: id }
         : { message: done.error.message },
     );
   };
@@ -77,13 +77,7 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
           )
         }
       >
-        {notice && (
-          <UndoNotice
-            message={notice.message}
-            onUndo={notice.undoId ? () => void undo(notice.undoId!) : undefined}
-            onClose={() => setNotice(undefined)}
-          />
-        )}
+        <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
         {!isEmpty && (
           <Box maxW="360px" mb="2">
             <TextField label={WORDS.findByWaxOutingOr} value={search} onChange={setSearch} />

@@ -19,7 +19,7 @@ import { CsvImport } from '@/ui/frame/csv-import';
 import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
-import { UndoNotice } from '@/ui/frame/undo-notice';
+import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { Swatch } from '@/ui/marks/swatch';
 import { removeProductAction, saveProductAction } from './actions';
@@ -44,13 +44,13 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
   const [role, setRole] = useState<ProductRole | typeof ALL>('glide');
   const { send } = useWrite();
   const [edited, setEdited] = useState<ShelfProduct>();
-  const [notice, setNotice] = useState<{ message: string; removed?: ShelfProduct }>();
+  const [notice, setNotice] = useState<Done<ShelfProduct>>();
   const remove = async (id: string) => {
     const done = await send(`remove:${id}`, (key) => removeProductAction(key, id));
     if (!done) return;
     setNotice(
       done.ok
-        ? { message: WORDS.isOffTheShelf(done.value.name), removed: done.value }
+        ? { message: WORDS.isOffTheShelf(done.value.name), back: done.value }
         : { message: done.error.message },
     );
   };
@@ -74,13 +74,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
   );
   return (
     <Sheet question={WORDS.whatIsThereToChoose} answer={<Answer view={view} units={units} />}>
-      {notice && (
-        <UndoNotice
-          message={notice.message}
-          onUndo={notice.removed ? () => void undo(notice.removed!) : undefined}
-          onClose={() => setNotice(undefined)}
-        />
-      )}
+      <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
       {products.some((one) => one.role === 'glide') && (
         <CoveragePart view={view} venueName={outing.venue.name} />
       )}

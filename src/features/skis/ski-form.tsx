@@ -11,7 +11,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { Meanwhile } from '@/ui/fields/meanwhile';
-import { NumberField, type Scale } from '@/ui/fields/number-field';
+import { NumberField, type FigureLook } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { SheetForm } from '@/ui/fields/sheet-form';
@@ -51,24 +51,8 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
   const scales = useScales();
   const form = useDraftedForm<SkiDraft>(`ski:${start?.id ?? 'new'}`, start ?? EMPTY, resolver);
   const { values: draft, set, bind, submit, problem, failure } = form;
-  const figure = (
-    label: string,
-    {
-      field,
-      scale,
-      step,
-      decimals,
-      from,
-    }: { field: Figure; scale: Scale; step: number; decimals: number; from: number },
-  ) => (
-    <NumberField
-      label={label}
-      scale={scale}
-      step={step}
-      decimals={decimals}
-      startShown={from}
-      {...bind(field)}
-    />
+  const figure = (label: string, { field, ...look }: FigureLook & { field: Figure }) => (
+    <NumberField label={label} {...look} {...bind(field)} />
   );
   const line = (
     label: string,
@@ -110,14 +94,14 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
           scale: scales.centimetres,
           step: 1,
           decimals: 0,
-          from: 190,
+          startShown: 190,
         })}
         {figure(WORDS.waist, {
           field: 'waistMm',
           scale: scales.millimetres,
           step: 1,
           decimals: 0,
-          from: HAS_EDGES[draft.type] ? 68 : 44,
+          startShown: HAS_EDGES[draft.type] ? 68 : 44,
         })}
       </SimpleGrid>
       <SimpleGrid minChildWidth="260px" gap="4" mb="4">
@@ -141,7 +125,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
             scale: scales.millimetres,
             step: 0.1,
             decimals: 2,
-            from: 0.5,
+            startShown: 0.5,
           })}
           {line(WORDS.pattern, 'grindPattern')}
           {line(WORDS.groundOn, 'groundOn', 'date')}
@@ -151,7 +135,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
               scale: scales.degrees,
               step: 0.5,
               decimals: 1,
-              from: 1,
+              startShown: 1,
             })}
           {HAS_EDGES[draft.type] &&
             figure(WORDS.sideBevel2, {
@@ -159,7 +143,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
               scale: scales.degrees,
               step: 0.5,
               decimals: 1,
-              from: 2,
+              startShown: 2,
             })}
           {HAS_EDGES[draft.type] && (
             <ChoiceRow

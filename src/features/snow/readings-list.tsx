@@ -11,7 +11,7 @@ import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
-import { UndoNotice } from '@/ui/frame/undo-notice';
+import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { ReadingPhoto } from './reading-photo';
 import { restoreReadingAction, withdrawReadingAction } from './actions';
 import { words } from '@/words';
@@ -41,7 +41,7 @@ export function ReadingsList({
 }) {
   const units = useUnits();
   const [isAll, setIsAll] = useState(false);
-  const [notice, setNotice] = useState<{ message: string; undoId?: string }>();
+  const [notice, setNotice] = useState<Done<string>>();
   const { send } = useWrite();
   const withdraw = async (reading: Reading) => {
     const done = await send(`withdraw:${reading.id}`, (key) =>
@@ -50,7 +50,7 @@ export function ReadingsList({
     if (!done) return;
     setNotice(
       done.ok
-        ? { message: WORDS.readingWithdrawnItStaysIn, undoId: reading.id }
+        ? { message: WORDS.readingWithdrawnItStaysIn, back: reading.id }
         : { message: done.error.message },
     );
   };
@@ -97,13 +97,7 @@ export function ReadingsList({
         )
       }
     >
-      {notice && (
-        <UndoNotice
-          message={notice.message}
-          onUndo={notice.undoId ? () => void undo(notice.undoId!) : undefined}
-          onClose={() => setNotice(undefined)}
-        />
-      )}
+      <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
       {readings.length === 0 ? (
         <Text textStyle="body" color="faint">
           {WORDS.noneYetTheFirstOne}

@@ -53,6 +53,9 @@ function checkOf(field: Field, said: FieldWords) {
       const check = yesNo(name);
       return isRequired ? check.required(missing) : check;
     }
+    case 'json':
+      throw new Error('JSON is written by the server alone.');
+    case 'instant':
     case 'moment': {
       const check = moment(name);
       return isRequired ? check.required(missing) : check;

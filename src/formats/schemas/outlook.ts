@@ -1,13 +1,16 @@
 import { array, number, object, string, type InferType } from 'yup';
+import { WEATHER_FIELDS } from '../../core/model';
 import {
   LONGEST_BRIDGE_H,
   MOST_MEMBERS,
   SURFACE_KINDS,
   weatherGaps,
   type OutlookInput,
+  type WeatherSample,
 } from '../../core/snow/outlook';
 import { list } from './list';
 import { boundedNumber, moment, oneOfWords } from './fields';
+import { schemaFrom } from './from-fields';
 import { words } from '../../words';
 
 const WORDS = words.screens.formats.schemas;
@@ -43,24 +46,15 @@ export const surfaceSchema = object({
   sphericity: boundedNumber(WORDS.sphericity, { low: 0, high: 1, unit: '' }),
 }).typeError(WORDS.surfaceMustBeAnObject);
 
+const { timeMs: _, ...sampleFields } = WEATHER_FIELDS;
+
 /** One moment of the weather. */
-export const weatherSampleSchema = object({
-  time: moment(WORDS.time).required(WORDS.timeIsMissing),
-  airTemperatureC: boundedNumber(WORDS.airTemperature, { low: -60, high: 40, unit: '°C' }).required(
-    WORDS.airTemperatureIsMissing,
-  ),
-  humidityFraction: boundedNumber(WORDS.humidity, { low: 0, high: 1, unit: '' }).required(
-    WORDS.humidityIsMissing,
-  ),
-  windMPerS: boundedNumber(WORDS.wind, { low: 0, high: 60, unit: 'm/s' }).required(
-    WORDS.windIsMissing,
-  ),
-  cloudFraction: boundedNumber(WORDS.cloud, { low: 0, high: 1, unit: '' }).required(
-    WORDS.cloudIsMissing,
-  ),
-  precipitationMm: boundedNumber(WORDS.precipitation, { low: 0, high: 100, unit: 'mm' }),
-  globalRadiationWPerM2: boundedNumber(WORDS.globalRadiation, { low: 0, high: 1500, unit: 'W/m²' }),
-}).typeError(WORDS.aWeatherSampleMustBe);
+export const weatherSampleSchema = schemaFrom<Omit<WeatherSample, 'timeMs'>>(
+  sampleFields,
+  words.fields.WEATHER,
+)
+  .concat(object({ time: moment(WORDS.time).required(WORDS.timeIsMissing) }))
+  .typeError(WORDS.aWeatherSampleMustBe);
 
 const readingSchema = object({
   time: moment(WORDS.time).required(WORDS.timeIsMissing),

@@ -31,6 +31,9 @@ interface NumberFieldProps {
   startShown?: number;
 }
 
+/** How one of a form's figures is shown and stepped. */
+export type FigureLook = Pick<NumberFieldProps, 'scale' | 'step' | 'decimals' | 'startShown'>;
+
 const readTyped = (text: string): number | undefined => {
   const cell = text.trim().replace(/^[−–]/, '-').replace(',', '.');
   if (cell === '') return undefined;

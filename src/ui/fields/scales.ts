@@ -1,13 +1,6 @@
 'use client';
 
-import {
-  celsiusFromFahrenheit,
-  fahrenheitFromCelsius,
-  feetFromMetres,
-  kilometresFromMiles,
-  metresFromFeet,
-  milesFromKilometres,
-} from '../../core/units';
+import * as convert from '../../core/units';
 import { useUnits } from '../format/units-context';
 import type { Scale } from './number-field';
 
@@ -27,8 +20,8 @@ export function useScales() {
       units.temperature === 'F'
         ? {
             unit: '°F',
-            toShown: guarded(fahrenheitFromCelsius),
-            toStored: guarded(celsiusFromFahrenheit),
+            toShown: guarded(convert.fahrenheitFromCelsius),
+            toStored: guarded(convert.celsiusFromFahrenheit),
           }
         : plainScale('°C'),
     difference:
@@ -38,11 +31,15 @@ export function useScales() {
     humidity: PERCENT,
     distance:
       units.distance === 'mi'
-        ? { unit: 'mi', toShown: milesFromKilometres, toStored: kilometresFromMiles }
+        ? {
+            unit: 'mi',
+            toShown: convert.milesFromKilometres,
+            toStored: convert.kilometresFromMiles,
+          }
         : plainScale('km'),
     altitude:
       units.length === 'ft'
-        ? { unit: 'ft', toShown: feetFromMetres, toStored: metresFromFeet }
+        ? { unit: 'ft', toShown: convert.feetFromMetres, toStored: convert.metresFromFeet }
         : plainScale('m'),
     degrees: plainScale('°'),
     wind: plainScale('m/s'),

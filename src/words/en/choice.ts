@@ -9,21 +9,11 @@ import type {
   StructureTask,
 } from '../../core/choice';
 import type { BaseState, Form, Origin, Wetness } from '../../core/terms';
-import type {
-  AdditiveNeed,
-  AdditiveReason,
-  BasisReason,
-  ChoiceCaution,
-  LedgerKey,
-  LedgerReason,
-  RankingReason,
-  StructureKind,
-  StructureReason,
-} from '../../core/wax';
+import type * as wax from '../../core/wax';
 import type { WordsFor } from '../say';
 import type { Writer } from '../write';
 
-export const LEDGER_LABEL: Record<LedgerKey, string> = {
+export const LEDGER_LABEL: Record<wax.LedgerKey, string> = {
   temperature: 'Snow temperature',
   snow_temperature: 'Snow temperature',
   abrasion: 'Abrasion',
@@ -52,7 +42,7 @@ const ORIGIN: Record<Origin, string> = {
 };
 
 /** Why each line of a ledger is what it is. */
-export const LEDGER_REASON: WordsFor<LedgerReason> = {
+export const LEDGER_REASON: WordsFor<wax.LedgerReason> = {
   measured_at_base: 'Measured where the ski touches. Labels are in snow temperature.',
   grain_sharp: 'Sharp crystals dig into the base: harder.',
   grain_rounded: 'Rounded grains do not dig in: softer.',
@@ -96,13 +86,13 @@ export const LEDGER_REASON: WordsFor<LedgerReason> = {
   grip_glazed: 'Ice wears soft wax off: harder, over a binder.',
 };
 
-const NEED: Record<AdditiveNeed, string> = {
+const NEED: Record<wax.AdditiveNeed, string> = {
   water_repellent: 'water repellent',
   dry_lubricant: 'dry lubricant',
 };
 
 /** Why a product stands where it stands. */
-export const RANKING_REASON: WordsFor<RankingReason> = {
+export const RANKING_REASON: WordsFor<wax.RankingReason> = {
   fluorocarbon_excluded: 'Not allowed: it contains fluorocarbons, and this outing bans them.',
   at_the_middle: ({ centreC }, write) =>
     `Right for today: the middle of its label is ${write.temperature(centreC)}.`,
@@ -117,7 +107,7 @@ export const RANKING_REASON: WordsFor<RankingReason> = {
 };
 
 /** Why an additive is asked for. */
-export const ADDITIVE_REASON: WordsFor<AdditiveReason> = {
+export const ADDITIVE_REASON: WordsFor<wax.AdditiveReason> = {
   free_water: 'The snow holds free water, and the base must shed it.',
   humid_air: ({ humidityOverIce }, write) =>
     `Air at ${write.percent(humidityOverIce)} humidity over ice puts moisture on the snow.`,
@@ -127,7 +117,7 @@ export const ADDITIVE_REASON: WordsFor<AdditiveReason> = {
 };
 
 /** Why a structure is asked for. */
-export const STRUCTURE_REASON: WordsFor<StructureReason> = {
+export const STRUCTURE_REASON: WordsFor<wax.StructureReason> = {
   structure_free_water: 'Free water needs pressed rills: two firm passes, glide zones only.',
   structure_wet: 'A smooth base sticks to wet snow.',
   structure_moist_fine: 'Moist snow with fine grains.',
@@ -137,7 +127,7 @@ export const STRUCTURE_REASON: WordsFor<StructureReason> = {
 };
 
 /** What the figures cannot know, or what can go wrong today. */
-export const CAUTION: WordsFor<ChoiceCaution> = {
+export const CAUTION: WordsFor<wax.ChoiceCaution> = {
   wet_snow_below_zero: ({ temperatureC }, write) =>
     `Wet snow is at ${write.temperature(0, 0)}, but the probe says ${write.temperature(temperatureC)}. Check the probe or repeat the snowball test.`,
   abrades_any_wax: ({ belowC }, write) =>
@@ -150,7 +140,7 @@ export const CAUTION: WordsFor<ChoiceCaution> = {
 };
 
 /** What the snow of a choice is taken from, and why. */
-export const BASIS_REASON: WordsFor<BasisReason> = {
+export const BASIS_REASON: WordsFor<wax.BasisReason> = {
   measured_at_start: 'Measured at the time of the start, so it counts more than the model.',
   modelled_for_start: 'Modelled for the start and corrected by your readings.',
   last_reading: 'From the last reading. There is no weather for the start.',
@@ -300,7 +290,7 @@ const FORM_AS: Record<Form, string> = {
   stick: 'from the stick',
 };
 const COATS = ['', 'one coat', 'two coats', 'three coats'];
-const STRUCTURE_AS: Record<StructureKind, string> = {
+const STRUCTURE_AS: Record<wax.StructureKind, string> = {
   fine: 'fine structure',
   medium: 'medium structure',
   medium_coarse: 'medium coarse structure',
@@ -328,7 +318,7 @@ export interface AnswerParts {
   form: Form;
   coats: number;
   layers: Partial<Record<LayerPlace, string>>;
-  structure: { kind: StructureKind; widthMm: number };
+  structure: { kind: wax.StructureKind; widthMm: number };
   probabilityBest: number;
   snowC: number;
   equivalentC: number;

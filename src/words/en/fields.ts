@@ -1,9 +1,15 @@
 import type {
+  FINDING_FIELDS,
+  OUTING_FIELDS,
   PRODUCT_FIELDS,
   READING_FIELDS,
+  SEGMENT_FIELDS,
+  SKI_EVENT_FIELDS,
   SKI_FIELDS,
+  STATION_FIELDS,
   STOCK_MOVE_FIELDS,
   VENUE_FIELDS,
+  WEATHER_FIELDS,
 } from '../../core/model';
 
 /** What a field is called, and what is said where it is missing or out of its range. */
@@ -105,6 +111,68 @@ export const VENUE: WordsOf<typeof VENUE_FIELDS> = {
   longitude: { name: 'Longitude' },
   timeZone: { name: 'Time zone' },
   ownCorrectionC: { name: 'Correction' },
+};
+
+export const OUTING: WordsOf<typeof OUTING_FIELDS> = {
+  id: { name: 'Outing id' },
+  venueId: { name: 'Venue', missing: 'Choose a venue.' },
+  name: { name: 'Name', missing: 'Give the outing a name.' },
+  discipline: { name: 'Discipline' },
+  purpose: { name: 'Purpose' },
+  distanceKm: { name: 'Distance' },
+  fluorocarbonsAllowed: { name: 'Fluorocarbons allowed' },
+  hoursOnSnow: { name: 'Hours on snow' },
+  startAt: { name: 'Start' },
+};
+
+export const SEGMENT: WordsOf<typeof SEGMENT_FIELDS> = {
+  name: { name: 'Name', missing: 'Give the segment a name.' },
+  lengthM: { name: 'Length' },
+  altitudeM: { name: 'Altitude' },
+  slopeDeg: { name: 'Slope' },
+  aspectDeg: { name: 'Aspect' },
+  shadeFraction: { name: 'Shade' },
+  exposure: { name: 'Wind exposure' },
+  surface: { name: 'Surface' },
+};
+
+export const STATION: WordsOf<typeof STATION_FIELDS> = {
+  id: { name: 'Station id' },
+  name: { name: 'Name', missing: 'Give the station a name.' },
+  altitudeM: { name: 'Altitude' },
+};
+
+export const WEATHER: WordsOf<typeof WEATHER_FIELDS> = {
+  timeMs: { name: 'Time' },
+  airTemperatureC: { name: 'Air temperature' },
+  humidityFraction: { name: 'Humidity' },
+  windMPerS: { name: 'Wind' },
+  cloudFraction: { name: 'Cloud' },
+  precipitationMm: { name: 'Precipitation' },
+  globalRadiationWPerM2: { name: 'Global radiation' },
+};
+
+export const FINDING: WordsOf<typeof FINDING_FIELDS> = {
+  id: { name: 'Finding id' },
+  skiId: { name: 'Ski' },
+  kind: { name: 'Finding', missing: 'Choose what was found.' },
+  positionCm: { name: 'Place' },
+  side: { name: 'Side', missing: 'Choose a side.' },
+  foundAt: { name: 'Time' },
+};
+
+export const SKI_EVENT: WordsOf<typeof SKI_EVENT_FIELDS> = {
+  id: { name: 'Event id' },
+  skiId: { name: 'Ski' },
+  kind: { name: 'Event', missing: 'Choose what happened.' },
+  waxing: { name: 'Waxing' },
+  coats: { name: 'Coats' },
+  boxHours: { name: 'Hours in the box' },
+  km: { name: 'Kilometres' },
+  snow: { name: 'Snow' },
+  note: { name: 'Note' },
+  atMs: { name: 'Time' },
+  jobId: { name: 'Job' },
 };
 
 export const STOCK_MOVE: WordsOf<typeof STOCK_MOVE_FIELDS> = {

@@ -13,18 +13,12 @@ import {
 import { ageGrain, dryGrainRates, wetGrainRates } from '../metamorphism';
 import { bandOf } from './bands';
 import { ageGrainInto } from './grain-step';
+import { FLAT_SITE } from '../../../../tests/unit/fixtures';
 import { effectiveNumber, systematicParents, weighByReading } from './particle-weights';
 
 const HOUR = 3_600_000;
 const START = Date.parse('2027-01-16T09:00:00Z');
-const site = {
-  latitude: 46.6,
-  longitude: 10.2,
-  altitudeM: 700,
-  slopeDeg: 0,
-  aspectDeg: 0,
-  shadeFraction: 0,
-};
+const site = { ...FLAT_SITE, latitude: 46.6, longitude: 10.2 };
 
 function weatherOf(hours: number, at: (hour: number) => Partial<WeatherSample>): WeatherSample[] {
   return Array.from({ length: hours + 1 }, (_, hour) => ({
