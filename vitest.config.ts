@@ -8,7 +8,8 @@ const UNIT = ['src/**/*.test.ts', 'tests/unit/**/*.test.ts', 'tests/attack/kills
 const SLOW = [
   'tests/attack/**',
   'tests/unit/{fuzz,storage,host,hostile-files,rules}.test.ts',
-  'src/core/snow/outlook/outlook.test.ts',
+  'src/core/snow/outlook/{outlook,calibration,readings,surface-state}.test.ts',
+  'src/core/snow/first-guess.test.ts',
 ];
 
 export default defineConfig({

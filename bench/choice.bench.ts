@@ -29,9 +29,8 @@ const cases: SnowCases = {
   wetness: new Uint8Array(size),
   waterPercent: new Float64Array(size),
   airTemperatureC: new Float64Array(TIMES * SEGMENTS).fill(-3),
+  hardTrack: new Uint8Array(size),
   dirt: 'clean',
-  glazed: false,
-  isHardTrack: false,
 };
 const products = Array.from({ length: PRODUCTS }, (_, i) => ({
   id: `wax-${i}`,

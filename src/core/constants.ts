@@ -84,6 +84,11 @@ export const CONSTANTS = {
     source: 'Brun et al. 1992, table 1; Vionnet et al. 2012, table 1',
   },
   wetGrainDays: { mean: 16, unit: '%³·day', source: 'Brun et al. 1992' },
+  wetGrainGrowth: {
+    mean: { mm3PerS: 1.28e-8, mm3PerSPerCube: 4.22e-10 },
+    unit: 'mm³/s, by the cube of water in % by mass',
+    source: 'Brun 1989; Vionnet et al. 2012',
+  },
   freshSnow: {
     mean: {
       dendricity: { most: 1.29, perWind: -0.17, least: 0.2 },

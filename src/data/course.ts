@@ -1,22 +1,24 @@
 import type { CourseData, Outing } from '../core/model';
+import { trackWork } from '../core/snow/track-work';
 import type { FrostDatabase } from './database';
 import { listReadings } from './readings';
 import { listSegments } from './segments';
+import { listTrackEvents } from './track-events';
 import { listStations } from './weather';
 
-const RUN_UP_MS = 48 * 3_600_000;
+/** Ten days and some hours: what an outlook may look back to. */
+const RUN_UP_MS = 11 * 24 * 3_600_000;
 const MOST_READINGS = 100;
-
-const INFRARED_SD_C = 1.5;
 
 /** The course, weather and readings of an outing. A venue without segments is one flat groomed place. */
 export async function loadCourse(db: FrostDatabase, outing: Outing): Promise<CourseData> {
   const { venue } = outing;
   const fromIso = new Date(Date.parse(outing.startAt) - RUN_UP_MS).toISOString();
-  const [segments, stations, readings] = await Promise.all([
+  const [segments, stations, readings, entered] = await Promise.all([
     listSegments(db, venue.id),
     listStations(db, venue.id, fromIso),
     listReadings(db, outing.id, MOST_READINGS),
+    listTrackEvents(db, outing.id),
   ]);
   const whole = {
     name: venue.name,
@@ -36,11 +38,15 @@ export async function loadCourse(db: FrostDatabase, outing: Outing): Promise<Cou
       .map((one) => ({
         timeMs: Date.parse(one.takenAt),
         temperatureC: one.temperatureC,
-        sdC:
-          one.source === 'infrared'
-            ? Math.max(INFRARED_SD_C, one.temperatureSdC)
-            : one.temperatureSdC,
+        sdC: one.temperatureSdC,
+        isInfrared: one.source === 'infrared' ? true : undefined,
+        wetness: one.wetness,
+        grain: one.grain,
         spot: one.spot,
       })),
+    events: trackWork(
+      entered.map(({ at, kind, passes }) => ({ timeMs: Date.parse(at), kind, passes })),
+      { venue, startMs: Date.parse(outing.startAt) },
+    ),
   };
 }

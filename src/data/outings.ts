@@ -21,6 +21,7 @@ const joined = (db: FrostDatabase) =>
       'venue.longitude',
       'venue.time_zone',
       'venue.own_correction_c',
+      'venue.groomed_at',
       'venue.version as venue_version',
       'venue.course_version',
       'venue.name as venue_name',

@@ -12,6 +12,7 @@ import type {
   STATION_FIELDS,
   STEP_RECORD_FIELDS,
   STOCK_MOVE_FIELDS,
+  TRACK_EVENT_FIELDS,
   VENUE_FIELDS,
   WEATHER_FIELDS,
 } from '../core/model';
@@ -86,6 +87,9 @@ export interface SegmentTable extends RowOf<typeof SEGMENT_FIELDS> {
   position: number;
 }
 
+/** What was done to the tracks of an outing. */
+export type TrackEventTable = RowOf<typeof TRACK_EVENT_FIELDS>;
+
 export interface PhotoTable {
   id: string;
   reading_id: string;
@@ -146,6 +150,7 @@ export interface Tables {
   venue_station: VenueStationTable;
   weather: WeatherTable;
   segment: SegmentTable;
+  track_event: TrackEventTable;
   venue: VenueTable;
   outing: OutingTable;
   reading: ReadingTable;

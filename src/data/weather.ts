@@ -4,6 +4,7 @@ import type { FrostDatabase } from './database';
 import { entityOf, rowOf } from './rows';
 
 const BATCH = 500;
+const HOUR_MS = 3_600_000;
 
 /** The stations of a venue with their weather from an instant on; of an hour that came twice, the newest. */
 export async function listStations(
@@ -37,7 +38,10 @@ export async function listStations(
         ...entityOf<Omit<Station, 'weather'>>(STATION_FIELDS, station),
         source: latest?.source,
         takenInAt: latest?.taken_in_at,
-        weather: newest.map((row) => entityOf<WeatherSample>(WEATHER_FIELDS, row)),
+        weather: newest.map((row) => ({
+          ...entityOf<WeatherSample>(WEATHER_FIELDS, row),
+          leadH: Math.max(0, (Date.parse(row.time) - Date.parse(row.taken_in_at)) / HOUR_MS),
+        })),
       };
     }),
   );

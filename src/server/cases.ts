@@ -2,10 +2,12 @@ import { casesFromMembers, estimatedHours, windowTimes } from '../core/choice';
 import type { SeenOnCourse, SnowCases } from '../core/choice';
 import {
   airAt,
+  isAtPlace,
   planOutlook,
   type OutlookPlace,
   type SpotReading,
   type StationWeather,
+  type SurfaceEvent,
 } from '../core/snow/outlook';
 import { effectiveSharpness, type OutingFacts, type SnowConditions } from '../core/wax';
 import { keptOutlook } from './outlooks';
@@ -21,21 +23,30 @@ const ORIGIN_OF: Partial<Record<OutlookPlace['surface'], 'machine_made'>> = {
   machine_made: 'machine_made',
 };
 
-function seenOn(reading: SnowConditions | undefined): SeenOnCourse {
-  const hasGrain = reading?.grain !== undefined || reading?.sharpness !== undefined;
+/** What a reading saw that the model does not know: it holds for the spot it was taken at. */
+function seenAt(
+  place: OutlookPlace,
+  reading: SeenReading | undefined,
+  isWholeCourse: boolean,
+): SeenOnCourse | undefined {
+  if (!reading || !(isWholeCourse || isAtPlace(reading.spot, place.name))) return undefined;
+  const hasGrain = reading.grain !== undefined || reading.sharpness !== undefined;
   return {
-    origin: reading?.origin,
-    sharpness: reading && hasGrain ? effectiveSharpness(reading) : undefined,
-    dirt: reading?.dirt ?? 'clean',
-    glazed: reading?.glazed ?? false,
+    origin: reading.origin,
+    sharpness: hasGrain ? effectiveSharpness(reading) : undefined,
+    glazed: reading.glazed,
+    isCrust: reading.grain === 'refrozen_crust',
   };
 }
+
+type SeenReading = SnowConditions & { spot?: string };
 
 /** What of a course and of an outing the cases are made from. */
 interface CasesCourse {
   places: readonly (OutlookPlace & { lengthM: number })[];
   stations: readonly StationWeather[];
   readings: readonly SpotReading[];
+  events?: readonly SurfaceEvent[];
 }
 interface CasesOuting extends Pick<OutingFacts, 'discipline' | 'purpose' | 'distanceKm'> {
   startAt: string;
@@ -51,17 +62,17 @@ const within = (timesMs: readonly number[], lastMs: number) =>
 export async function modelledCases(
   course: CasesCourse,
   outing: CasesOuting,
-  reading: SnowConditions | undefined,
+  reading: SeenReading | undefined,
 ): Promise<ChoiceGround | undefined> {
   const startMs = Date.parse(outing.startAt);
+  const hoursOnSnow = outing.hoursOnSnow ?? estimatedHours(outing);
   const plans = course.places.map((place) =>
-    planOutlook(course, { place, position: outing.venue, startMs }),
+    planOutlook(course, { place, position: outing.venue, startMs, hoursOnSnow }),
   );
   const good = plans.flatMap((plan) => (plan.ok && !plan.endsBeforeStart ? [plan] : []));
   if (good.length === 0 || good.length < plans.length) return undefined;
-  const hours = outing.hoursOnSnow ?? estimatedHours(outing);
   const lastMs = Math.min(...good.map((plan) => plan.weather.at(-1)!.timeMs));
-  const timesMs = within(windowTimes(startMs, hours), lastMs);
+  const timesMs = within(windowTimes(startMs, hoursOnSnow), lastMs);
   const lengthM = course.places.reduce((sum, place) => sum + Math.max(1, place.lengthM), 0);
   const outlooks = await Promise.all(
     good.map((plan) => keptOutlook({ ...plan.input, memberTimesMs: timesMs })),
@@ -74,9 +85,10 @@ export async function modelledCases(
     },
     atTimes: outlooks[i]!.members!,
     airTemperatureC: timesMs.map((ms) => airAt(good[i]!.weather, ms)!.airTemperatureC),
+    seen: seenAt(place, reading, course.places.length === 1),
   }));
   return {
-    cases: casesFromMembers(timesMs, places, seenOn(reading)),
+    cases: casesFromMembers(timesMs, places, reading?.dirt ?? 'clean'),
     outlookVersion: outlooks[0]!.modelVersion,
   };
 }

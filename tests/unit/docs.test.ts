@@ -80,6 +80,8 @@ function valuesOfField(field: Field): string {
     case 'instant':
     case 'moment':
       return 'with its zone, or local time of the venue';
+    case 'clock':
+      return 'time of day, such as 05:30';
     case 'day':
       return 'day, such as 2026-11-23';
     case 'colour':

@@ -51,6 +51,54 @@ describe('POST /api/v1/outlook', () => {
     expect(answer.effectiveMembers).toBeLessThan(60);
   });
 
+  it('takes grooming and traffic, what was seen beside the temperature, and when the forecast was made', async () => {
+    const time = '2027-01-16T15:00:00Z';
+    const snowing = weather(8).map((hour) => ({ ...hour, precipitationMm: 1.5 }));
+    const sharpness = async (more: object) => {
+      const answer = (await (await post(body({ weather: snowing, ...more }))).json()) as {
+        sharpness: { p50: number[] };
+      };
+      return answer.sharpness.p50.at(-1)!;
+    };
+    const plain = await sharpness({});
+    expect(
+      await sharpness({ events: [{ time: '2027-01-16T16:55:00Z', kind: 'groomed' }] }),
+    ).toBeLessThan(plain - 0.2);
+    expect(
+      await sharpness({ events: [{ time: '2027-01-16T16:55:00Z', kind: 'skied', passes: 200 }] }),
+    ).toBeLessThan(plain - 0.2);
+    const seen = { time, temperatureC: -3, sdC: 0.4 };
+    const answer = outlookResponseSchema.validateSync(
+      await (
+        await post(
+          body({
+            forecastMadeAt: '2027-01-15T09:00:00Z',
+            readings: [{ ...seen, wetness: 'wet', grain: 'MF', source: 'infrared' }],
+          }),
+        )
+      ).json(),
+    );
+    const row = answer.times.indexOf('2027-01-16T15:00:00.000Z');
+    expect(answer.contactTemperatureC.p50[row]).toBe(0);
+    expect(answer.surpriseK).toBeGreaterThan(1);
+    const bad = await problems(
+      body({
+        events: [{ time: 'dawn', kind: 'ploughed', passes: 0 }, null],
+        readings: [{ ...seen, wetness: 'damp', source: 'nose' }],
+      }),
+    );
+    for (const field of [
+      'events[0].time',
+      'events[0].kind',
+      'events[0].passes',
+      'events[1]',
+      'readings[0].wetness',
+      'readings[0].source',
+    ]) {
+      expect(bad).toHaveProperty([field]);
+    }
+  });
+
   it('names a gap, disorder, length, members and readings outside', async () => {
     const holed = weather(12).filter((_, hour) => hour < 4 || hour > 7);
     expect((await problems(body({ weather: holed }))).weather).toContain(

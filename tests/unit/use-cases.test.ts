@@ -144,7 +144,7 @@ describe('saving a choice', () => {
       id: 'choice',
       note: 'because',
       details: {
-        override: { insteadOf: 'Black frost', reason: 'It won here last year.' },
+        override: { insteadOf: 'Black cold', reason: 'It won here last year.' },
         form: { form: 'block' },
       },
     });
@@ -203,9 +203,9 @@ describe('saving a choice', () => {
     const text = wallText(outing, 'Wed 17:30', lines).split('\n');
     expect(text[0]).toBe(`${outing.name}, ${outing.venue.name}, start Wed 17:30`);
     expect(text[1]).toBe('Wax: Frost');
-    expect(text).toContain('Instead of: Black frost. Reason: It won here last year.');
+    expect(text).toContain('Instead of: Black cold. Reason: It won here last year.');
     expect(text.find((line) => line.startsWith('Snow:'))).toMatch(
-      /^Snow: -\d\.\d °C. Asks for a wax of -1\d\.\d °C$/,
+      /^Snow: -\d+\.\d °C. Asks for a wax of -\d+\.\d °C$/,
     );
     expect(text.find((line) => line.startsWith('Condition the base:'))).toContain('1 ×');
     expect(text.find((line) => line.startsWith('Along the edges:'))).toBeDefined();

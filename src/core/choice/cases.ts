@@ -13,6 +13,7 @@ export interface CaseSegment {
   /** Share of the course's length; all sum to 1. */
   share: number;
   origin: Origin;
+  glazed?: boolean;
 }
 
 /**
@@ -33,25 +34,25 @@ export interface SnowCases {
   /** Place in {@link WETNESSES}, and the liquid water itself, % by volume. */
   wetness: Uint8Array;
   waterPercent: Float64Array;
+  /** 1: glazed, or a crust that was wet and froze. */
+  hardTrack: Uint8Array;
+  /** Size of the grains, mm; undefined: not known. */
+  grainMm?: Float64Array;
   /** Air by time and segment, °C. */
   airTemperatureC: Float64Array;
   dirt: Dirt;
-  glazed: boolean;
-  /** Glazed, or a crust that was wet and froze. */
-  isHardTrack: boolean;
   /** What the ledger does not know, by member, K; undefined: 0 for all. See withModelSpread. */
   modelOffsetK?: Float64Array;
   /** Of cases of one reading: what was read. Its additive needs are those of what was read, in every case. */
   reading?: { temperatureC: number; sdK: number };
 }
 
-/** What a person saw that the model does not know, or knows worse. */
+/** What a person saw at a place that the model does not know, or knows worse. */
 export interface SeenOnCourse {
   origin?: Origin;
   /** Of the grain that was seen; undefined leaves the model's. */
   sharpness?: number;
-  dirt: Dirt;
-  glazed: boolean;
+  glazed?: boolean;
   /** A crust that was wet and froze. */
   isCrust?: boolean;
 }
@@ -61,6 +62,7 @@ export interface SegmentMembers {
   segment: CaseSegment;
   atTimes: readonly MemberSnow[];
   airTemperatureC: readonly number[];
+  seen?: SeenOnCourse;
 }
 
 /** Blocks of machine-made snow bite by abrasion: as to sharpness they count as settled at least. */
@@ -74,13 +76,18 @@ const biteOf = ({ origin }: CaseSegment, sharpness: number): number =>
 export function casesFromMembers(
   timesMs: readonly number[],
   places: readonly SegmentMembers[],
-  seen: SeenOnCourse,
+  dirt: Dirt,
 ): SnowCases {
   const members = places[0]!.atTimes[0]!.temperatureC.length;
   const size = timesMs.length * places.length * members;
+  const knowsSize = places.every(({ atTimes }) => atTimes.every(({ grainMm }) => grainMm));
   const cases: SnowCases = {
     timesMs,
-    segments: places.map(({ segment }) => ({ ...segment, origin: seen.origin ?? segment.origin })),
+    segments: places.map(({ segment, seen }) => ({
+      ...segment,
+      origin: seen?.origin ?? segment.origin,
+      glazed: seen?.glazed ?? segment.glazed,
+    })),
     members,
     memberWeights: new Float64Array(members).fill(1 / members),
     temperatureC: new Float64Array(size),
@@ -88,20 +95,25 @@ export function casesFromMembers(
     sharpness: new Float64Array(size),
     wetness: new Uint8Array(size),
     waterPercent: new Float64Array(size),
+    hardTrack: new Uint8Array(size),
+    grainMm: knowsSize ? new Float64Array(size) : undefined,
     airTemperatureC: new Float64Array(timesMs.length * places.length),
-    dirt: seen.dirt,
-    glazed: seen.glazed,
-    isHardTrack: seen.glazed || seen.isCrust === true,
+    dirt,
   };
   let at = 0;
   timesMs.forEach((_, t) => {
     for (const place of places) {
       const snow = place.atTimes[t]!;
+      const { seen } = place;
+      const isHard = seen?.glazed === true || seen?.isCrust === true;
+      const segment = cases.segments[(at / members) % places.length]!;
       cases.airTemperatureC[at / members] = place.airTemperatureC[t]!;
       for (let m = 0; m < members; m += 1) {
         cases.temperatureC[at + m] = Math.min(0, snow.temperatureC[m]!);
         cases.humidity[at + m] = snow.humidity[m]!;
-        cases.sharpness[at + m] = seen.sharpness ?? biteOf(place.segment, snow.sharpness[m]!);
+        cases.sharpness[at + m] = seen?.sharpness ?? biteOf(segment, snow.sharpness[m]!);
+        cases.hardTrack[at + m] = isHard ? 1 : snow.isCrust[m]!;
+        if (cases.grainMm) cases.grainMm[at + m] = snow.grainMm![m]!;
         cases.waterPercent[at + m] = snow.waterPercent[m]!;
         cases.wetness[at + m] = WETNESSES.indexOf(wetnessOf(snow.waterPercent[m]!));
       }
@@ -118,7 +130,7 @@ export function casesFromReading(snow: SnowConditions, timeMs = 0): SnowCases {
   const members = values.length;
   return {
     timesMs: [timeMs],
-    segments: [{ share: 1, origin: snow.origin }],
+    segments: [{ share: 1, origin: snow.origin, glazed: snow.glazed }],
     members,
     memberWeights: weights,
     temperatureC: values,
@@ -127,9 +139,8 @@ export function casesFromReading(snow: SnowConditions, timeMs = 0): SnowCases {
     wetness: new Uint8Array(members).fill(WETNESSES.indexOf(snow.wetness)),
     waterPercent: new Float64Array(members).fill(waterOf(snow)),
     airTemperatureC: Float64Array.of(snow.airTemperatureC ?? snow.temperatureC),
+    hardTrack: new Uint8Array(members).fill(isHardTrack(snow) ? 1 : 0),
     dirt: snow.dirt,
-    glazed: snow.glazed,
-    isHardTrack: isHardTrack(snow),
     reading: { temperatureC: snow.temperatureC, sdK: sd },
   };
 }
@@ -161,6 +172,8 @@ export function thinned(cases: SnowCases, stride: number): SnowCases {
     sharpness: few(cases.sharpness, new Float64Array(size)),
     wetness: few(cases.wetness, new Uint8Array(size)),
     waterPercent: few(cases.waterPercent, new Float64Array(size)),
+    hardTrack: few(cases.hardTrack, new Uint8Array(size)),
+    grainMm: cases.grainMm && few(cases.grainMm, new Float64Array(size)),
     modelOffsetK: cases.modelOffsetK && Float64Array.from(kept, (m) => cases.modelOffsetK![m]!),
   };
 }

@@ -233,9 +233,8 @@ describe('an ensemble of a course', () => {
       })),
       airTemperatureC: times.map(() => -8),
     });
-    const seen = { dirt: 'clean', glazed: false } as const;
-    const low = casesFromMembers(times, [place('low', 1, 0)], seen);
-    const both = casesFromMembers(times, [place('low', 0.5, 0), place('high', 0.5, -4)], seen);
+    const low = casesFromMembers(times, [place('low', 1, 0)], 'clean');
+    const both = casesFromMembers(times, [place('low', 0.5, 0), place('high', 0.5, -4)], 'clean');
     expect(ask(both).equivalentTemperatureC).toBeCloseTo(ask(low).equivalentTemperatureC - 2, 1);
     const { window } = ask(low);
     expect(window!.byTime).toHaveLength(6);

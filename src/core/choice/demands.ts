@@ -52,7 +52,7 @@ export function demandsOf(
   for (let block = 0; block * members < temperatureC.length; block += 1) {
     const { origin } = segments[block % segments.length]!;
     const hoarFrom = hoarHumidity(cases.airTemperatureC[block]!);
-    const abrades = terms.abrasiveness(origin, cases.isHardTrack);
+    const abrades = [terms.abrasiveness(origin, false), terms.abrasiveness(origin, true)] as const;
     const always = dirty | (origin === 'machine_made' ? NEED_BIT.dry_lubricant : 0);
     for (let i = block * members; i < (block + 1) * members; i += 1) {
       const t = Math.min(0, temperatureC[i]! + nudge.temperatureK);
@@ -64,7 +64,7 @@ export function demandsOf(
         terms.temperatureTermC(t, water) +
         terms.sharpnessTermC(sharpness) +
         terms.humidityTermC(humidity, water) +
-        terms.abrasionTermC(abrades, water) +
+        terms.abrasionTermC(abrades[cases.hardTrack[i]!]!, water) +
         terms.wetnessTermC(water);
       const model = cases.modelOffsetK?.[i - block * members] ?? 0;
       equivalentC[i] = bySnow + terms.dryCapTermC(bySnow, water) + fixed + model;

@@ -30,6 +30,8 @@ export function withModelSpread(cases: SnowCases, sdK: number): SnowCases {
     humidity: floats(cases.humidity),
     sharpness: floats(cases.sharpness),
     waterPercent: floats(cases.waterPercent),
+    grainMm: cases.grainMm && floats(cases.grainMm),
+    hardTrack: repeated(cases.hardTrack, new Uint8Array(size), count),
     wetness: repeated(cases.wetness, new Uint8Array(size), count),
     modelOffsetK: Float64Array.from({ length: members }, (_, m) => sdK * points[m % count]!),
   };

@@ -98,14 +98,16 @@ describe('the choice from one reading', () => {
   it('widens structure with water and rounds it to fine in the cold', () => {
     const width = (change: Partial<SnowConditions>) =>
       pick({ ...calm, ...change }, outing, ladder).structure.widthMm;
-    expect([
-      width({ temperatureC: -15 }),
-      width({}),
-      width({ wetness: 'moist' }),
-      width({ wetness: 'moist', sharpness: 0 }),
-      width({ wetness: 'wet' }),
-      width({ wetness: 'soaked' }),
-    ]).toEqual([0.25, 0.5, 0.75, 1, 1.5, 2]);
+    expect(
+      [
+        width({ temperatureC: -15 }),
+        width({}),
+        width({ wetness: 'moist' }),
+        width({ wetness: 'moist', sharpness: 0 }),
+        width({ wetness: 'wet' }),
+        width({ wetness: 'soaked' }),
+      ].map((mm) => Number(mm.toFixed(9))),
+    ).toEqual([0.25, 0.5, 0.75, 1, 1.5, 2]);
   });
 
   it('excludes fluorocarbons unless allowed, never lets them win, and cautions when allowed', () => {

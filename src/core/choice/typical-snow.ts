@@ -46,6 +46,9 @@ export function typicalSnow(cases: SnowCases, nudge: Nudge = NO_NUDGE): SnowCond
   const square = () => meanOver(cases, (i) => (cases.temperatureC[i]! - mean) ** 2);
   const longest = cases.segments.reduce((a, b) => (b.share > a.share ? b : a));
   const airs = cases.airTemperatureC;
+  const glazed = cases.segments.reduce((sum, one) => sum + (one.glazed ? one.share : 0), 0);
+  const isGlazed = glazed >= MIDDLE_OF_CASES;
+  const isHard = meanOver(cases, (i) => cases.hardTrack[i]!) >= MIDDLE_OF_CASES;
   return {
     temperatureC: Math.min(0, mean + nudge.temperatureK),
     temperatureSdC: cases.reading?.sdK ?? Math.sqrt(square()),
@@ -56,7 +59,8 @@ export function typicalSnow(cases: SnowCases, nudge: Nudge = NO_NUDGE): SnowCond
     wetness: middleWetness(cases, nudge),
     waterPercent: nudge.wetnessSteps === 0 ? middleWater(cases) : undefined,
     dirt: cases.dirt,
-    glazed: cases.glazed,
-    grain: cases.isHardTrack && !cases.glazed ? 'refrozen_crust' : undefined,
+    glazed: isGlazed,
+    grain: isHard && !isGlazed ? 'refrozen_crust' : undefined,
+    grainMm: cases.grainMm && meanOver(cases, (i) => cases.grainMm![i]!),
   };
 }

@@ -3,6 +3,7 @@ import {
   type OutlookPlace,
   type SpotReading,
   type StationWeather,
+  type SurfaceEvent,
   type SurfaceKind,
   type WeatherSample,
 } from '../snow/outlook';
@@ -38,6 +39,8 @@ export interface CourseData {
   stations: (StationWeather & { name: string; source?: string; takenInAt?: string })[];
   /** Measured ones; a guess has no say. */
   readings: SpotReading[];
+  /** Grooming and traffic: as entered, else as usual here. */
+  events: SurfaceEvent[];
 }
 
 /** The fields of a segment. */
@@ -68,4 +71,5 @@ export const WEATHER_FIELDS = {
   cloudFraction: { type: 'number', range: [0, 1], unit: '%', isRequired: true },
   precipitationMm: { type: 'number', range: [0, 100], unit: 'mm' },
   globalRadiationWPerM2: { type: 'number', range: [0, 1500], unit: 'W/m²' },
+  leadH: { type: 'number', range: [0, 500], unit: 'h', isInternal: true, column: 'none' },
 } as const satisfies FieldsOf<WeatherSample>;

@@ -12,6 +12,8 @@ export type FieldKind =
   /** Kept whole, as JSON. */
   | { type: 'json' }
   | { type: 'day' }
+  /** A time of day on the venue's clock, 05:30. */
+  | { type: 'clock' }
   | { type: 'colour' };
 
 export type FieldUnit =

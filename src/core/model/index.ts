@@ -21,4 +21,6 @@ export type { ReadingSource } from './reading';
 export { FINDING_FIELDS, SKI_EVENT_DETAIL_FIELDS, SKI_EVENT_FIELDS, SKI_FIELDS } from './ski';
 export { STOCK_MOVE_FIELDS } from './stock';
 export { VENUE_FIELDS } from './venue';
+export { TRACK_EVENT_FIELDS } from './track-event';
+export type { TrackEvent } from './track-event';
 export type { DraftOf } from './draft';

@@ -7,7 +7,7 @@ export const READING_SOURCES = ['probe', 'infrared', 'guess'] as const;
 export type ReadingSource = (typeof READING_SOURCES)[number];
 
 /** A reading as it stands: the latest correction of it, when there was one. */
-export interface Reading extends Omit<SnowConditions, 'waterPercent'> {
+export interface Reading extends Omit<SnowConditions, 'waterPercent' | 'grainMm'> {
   id: string;
   outingId: string;
   takenAt: string;

@@ -9,6 +9,8 @@ export interface Venue {
   longitude: number;
   timeZone: string;
   ownCorrectionC: number;
+  /** When its tracks are usually groomed, every night, on its own clock: 05:30. */
+  groomedAt?: string;
 }
 
 /** A venue as stored: each change of the place or of its course raises a version. */
@@ -26,4 +28,5 @@ export const VENUE_FIELDS = {
   longitude: { type: 'number', range: [-180, 180], unit: '°', isRequired: true },
   timeZone: { type: 'text', most: 64, isRequired: true },
   ownCorrectionC: { type: 'number', range: [-5, 5], unit: 'K', isRequired: true },
+  groomedAt: { type: 'clock' },
 } as const satisfies FieldsOf<Venue>;

@@ -29,12 +29,32 @@ export const SNOW_FIGURES = {
   },
   surfaces: {
     mean: {
-      new: { densityKgPerM3: 150, albedo: 0.85, grain: { dendricity: 1, sphericity: 0.5 } },
-      settled: { densityKgPerM3: 300, albedo: 0.8, grain: { dendricity: 0.15, sphericity: 0.53 } },
-      groomed: { densityKgPerM3: 450, albedo: 0.76, grain: { dendricity: 0, sphericity: 0.75 } },
-      machine_made: { densityKgPerM3: 550, albedo: 0.7, grain: { dendricity: 0, sphericity: 0.9 } },
+      new: {
+        densityKgPerM3: 150,
+        albedo: 0.85,
+        grain: { dendricity: 1, sphericity: 0.5 },
+        grainMm: 0.3,
+      },
+      settled: {
+        densityKgPerM3: 300,
+        albedo: 0.8,
+        grain: { dendricity: 0.15, sphericity: 0.53 },
+        grainMm: 0.4,
+      },
+      groomed: {
+        densityKgPerM3: 450,
+        albedo: 0.76,
+        grain: { dendricity: 0, sphericity: 0.75 },
+        grainMm: 0.4,
+      },
+      machine_made: {
+        densityKgPerM3: 550,
+        albedo: 0.7,
+        grain: { dendricity: 0, sphericity: 0.9 },
+        grainMm: 0.3,
+      },
     },
-    unit: 'kg/m³, 1',
+    unit: 'kg/m³, 1, mm',
     reason: 'Densities and albedo as models of the field have them; grains are the house’s.',
   },
   fallingDensityKgPerM3: { mean: 120, unit: 'kg/m³', reason: 'New snow in moderate cold.' },
@@ -43,11 +63,36 @@ export const SNOW_FIGURES = {
     unit: '1, 1/K, K',
     reason: 'Share of snow by the wet bulb, half at +0.8 °C (Wang, Broxton, Fang et al. 2019).',
   },
+  sphereCubePerVolume: {
+    mean: 6 / Math.PI,
+    unit: '1',
+    source: 'Cube of the diameter by the volume of a sphere',
+  },
+  freshGrainMm: { mean: 0.3, unit: 'mm', reason: 'Arms of new crystals lie close together.' },
+  crust: {
+    mean: { wetPercent: 0.5, frozenC: -0.5, snowfallMm: 5 },
+    unit: '% by volume, °C, mm',
+    reason:
+      'Snow that was wet and froze is a crust, until this much new snow covers it or a groomer breaks it.',
+  },
+  hoar: {
+    mean: { fromKgPerM2: 0.05, fullKgPerM2: 0.1, sharpness: 0.9 },
+    unit: 'kg/m², 1',
+    reason:
+      'From 50 g a square metre hoar covers the surface, and its blades are as sharp as new snow.',
+  },
   roundingPerPass: {
-    mean: { grooming: 0.35, traffic: 0.01 },
+    mean: { groomed: 0.35, skied: 0.01 },
     unit: '1',
     reason: 'Share of the way to a round, broken grain: a groomer mills, a skier polishes.',
   },
+  usualPasses: {
+    mean: { groomed: 2, skied: 50 },
+    unit: '1',
+    reason: 'A groomer tills there and back; a morning of skiers polishes.',
+  },
+  groomedDepthM: { mean: 0.1, unit: 'm', reason: 'How deep a tiller works.' },
+  groomedGrainMm: { mean: 0.4, unit: 'mm', reason: 'What a tiller leaves of coarse grains.' },
   hiddenByShade: {
     mean: 0.5,
     unit: '1',
@@ -55,21 +100,39 @@ export const SNOW_FIGURES = {
   },
   spread: {
     mean: {
-      airTemperatureK: 1.5,
-      humidity: 0.1,
-      cloud: 0.2,
+      airObservedK: 0.5,
+      airForecastK: 0.6,
+      airPerLeadHourK: 0.03,
+      airMostK: 3,
+      humidity: 0.06,
+      humidityPerLeadHour: 0.002,
+      humidityMost: 0.25,
+      cloudLogit: 1.2,
       windLog: 0.4,
+      precipitationLog: 0.6,
       albedo: 0.05,
       roughnessLog: 0.7,
       startProfileK: 1,
     },
-    unit: 'K, 1, log',
-    reason: 'Standard deviations of what the ensemble perturbs: errors of a one-day forecast.',
+    unit: 'K, 1, log, by hours since the forecast was made',
+    reason:
+      'Standard deviations of what the ensemble perturbs: a forecast is worse the older it is.',
+  },
+  clearestCloud: {
+    mean: 0.01,
+    unit: '1',
+    reason: 'A sky is never known to be clear or covered beyond this share.',
   },
   persistenceH: {
     mean: 6,
     unit: 'h',
     reason: 'Hours over which an error of the weather persists.',
+  },
+  modelError: {
+    mean: { venueK: 0.8, spotK: 0.8, persistenceH: 12 },
+    unit: 'K, h',
+    reason:
+      'How far the contact temperature of the model is off: half of it for the whole venue, half for each place on its own.',
   },
   shake: { mean: 0.2, unit: '1', source: 'Gordon et al. 1993, roughening of copied members' },
   resampleUnder: {
@@ -85,14 +148,47 @@ export const SNOW_FIGURES = {
   fineOutputS: { mean: 900, unit: 's', reason: 'Every 15 min up to three days.' },
   coarseOutputS: { mean: 3600, unit: 's', reason: 'Hourly beyond.' },
   fineUpToH: { mean: 72, unit: 'h', reason: 'Three days.' },
-  runUpH: { mean: 36, unit: 'h', reason: 'Long enough to forget the temperature it began with.' },
-  afterStartH: { mean: 5, unit: 'h', reason: 'Most outings are over by then.' },
-  otherSpotSdC: {
-    mean: 0.8,
-    unit: '°C',
-    reason: 'How well the snow of one place stands for another of the course.',
+  sameNightH: {
+    mean: 12,
+    unit: 'h',
+    reason: 'A groomer that was seen is the usual one of its night.',
   },
-  leastProbeSdC: { mean: 0.4, unit: '°C', reason: 'No probe in snow is better.' },
+  groomedAfterStartH: { mean: 24, unit: 'h', reason: 'No outing is on snow longer.' },
+  leastAfterStartH: {
+    mean: 5,
+    unit: 'h',
+    reason: 'Looked at after the start, and longer where the outing is.',
+  },
+  runUp: {
+    mean: { leastH: 36, mostH: 240, beforeH: 6, snowfallMm: 2, meltC: 1, meltH: 3 },
+    unit: 'h, mm, °C',
+    reason:
+      'Back to the last snowfall or thaw within ten days, for what it made of the grains; long enough to forget the temperature it began with.',
+  },
+  reading: {
+    mean: {
+      leastSdC: 0.4,
+      infraredSdC: 1.5,
+      zeroWithinSd: 2,
+      leastShare: 0.25,
+      temperingStep: 1.6,
+      mostTempering: 24,
+      surprisedBeyondSd: 2.5,
+    },
+    unit: '°C, sd, 1',
+    reason:
+      'No probe in snow is better than 0.4 °C; infra-red sees the skin alone; a quarter of the members keeps a say.',
+  },
+  snowballSdPercent: {
+    mean: [0.5, 1, 1.5, 2, 3],
+    unit: '% by volume, from dry to soaked',
+    reason: 'How far from its class a hand may judge the water.',
+  },
+  seenGrain: {
+    mean: { sharpnessSd: 0.2, modelSd: 0.3, elsewhereSd: 0.3 },
+    unit: '1',
+    reason: 'How well a person sees a grain, and how well the model knows it.',
+  },
   leastOutlookSdC: { mean: 0.3, unit: '°C', reason: 'No model knows a course better.' },
   longestBridgeH: {
     mean: 3,
@@ -129,14 +225,14 @@ export const SNOW_FIGURES = {
   settledSharpness: { mean: 0.35, unit: '1', reason: 'Neutral point of the ledger.' },
   guess: {
     mean: {
-      night: { clear: [-6, 3], partly_cloudy: [-3.5, 2.7], overcast: [-1, 2] },
-      dawn: { clear: [-6, 3], partly_cloudy: [-3.5, 2.7], overcast: [-1, 2] },
-      midday: { clear: [-2, 3], partly_cloudy: [-1.5, 2.7], overcast: [-0.5, 2] },
-      dusk: { clear: [-5, 3], partly_cloudy: [-3, 2.7], overcast: [-1, 2] },
+      night: { clear: [-6.5, 3], partly_cloudy: [-5, 3], overcast: [-2, 2] },
+      dawn: { clear: [-9.5, 3], partly_cloudy: [-7.5, 3], overcast: [-2.5, 2] },
+      midday: { clear: [-4.5, 3], partly_cloudy: [-3, 2.5], overcast: [-0.5, 2] },
+      dusk: { clear: [-6.5, 2.5], partly_cloudy: [-5.5, 2.5], overcast: [-1.5, 2] },
     },
     unit: 'K from the air, K spread',
     reason:
-      'A clear sky draws the surface below the air, cloud gives the heat back, and the sun warms the top layer by day.',
+      'Mean and spread of the model’s own runs over winds of 0.7 to 3 m/s and settled, groomed and machine-made snow in January, to half a kelvin; a test runs them again.',
   },
   wellBelowAirK: { mean: -2.5, unit: 'K', reason: 'From here a person calls it much colder.' },
 } as const satisfies FigureTable;

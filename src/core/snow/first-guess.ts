@@ -20,8 +20,8 @@ export interface FirstGuess {
 
 /**
  * Rough snow temperature at 1–2 cm, °C, never above 0, with a deliberately wide standard deviation.
- * `airTemperatureC` −60…40, otherwise DomainError. House table; a probe is always better.
- * Example: −3 °C, clear, dusk → −8 ± 3 °C.
+ * `airTemperatureC` −60…40, otherwise DomainError. The table holds what the model's own runs say; a probe is always better.
+ * Example: −3 °C, clear, dusk → −9.5 ± 2.5 °C.
  */
 export function firstGuessOfSnowTemperature(
   airTemperatureC: number,

@@ -28,5 +28,9 @@ export function sharpnessRange(grain: Grain): readonly [number, number] {
 export function sharpness({ dendricity, sphericity }: GrainShape): number {
   requireWithin('dendricity', { value: dendricity, low: 0, high: 1 });
   requireWithin('sphericity', { value: sphericity, low: 0, high: 1 });
-  return dendricity + 0.5 * (1 - dendricity) * (1 - sphericity);
+  return sharpnessOf(dendricity, sphericity);
 }
+
+/** The same without checks, for what was computed: both within 0…1. */
+export const sharpnessOf = (dendricity: number, sphericity: number): number =>
+  dendricity + 0.5 * (1 - dendricity) * (1 - sphericity);

@@ -71,9 +71,9 @@ describe('a guess without a probe', () => {
         }
   });
 
-  it('puts snow under a clear dusk sky 5 °C below the air, and under cloud near it', () => {
-    expect(firstGuessOfSnowTemperature(-3, 'clear', 'dusk').temperatureC).toBe(-8);
-    expect(firstGuessOfSnowTemperature(-3, 'overcast', 'dusk').temperatureC).toBe(-4);
+  it('puts snow under a clear dusk sky 6 °C below the air, and under cloud near it', () => {
+    expect(firstGuessOfSnowTemperature(-3, 'clear', 'dusk').temperatureC).toBe(-9.5);
+    expect(firstGuessOfSnowTemperature(-3, 'overcast', 'dusk').temperatureC).toBe(-4.5);
   });
 });
 

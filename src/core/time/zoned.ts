@@ -48,7 +48,11 @@ export function instantFromLocal(text: string, timeZone: string): string {
   if (!isReal) throw new DomainError({ code: 'bad_time' }, 'time', text);
   // The offset at the instant differs from that at the same figures in UTC only near a change of clock.
   const nearMs = asUtcMs - offsetMinutes(timeZone, asUtcMs) * MINUTE_MS;
-  const instantMs = asUtcMs - offsetMinutes(timeZone, nearMs) * MINUTE_MS;
+  const offset = offsetMinutes(timeZone, nearMs);
+  const foundMs = asUtcMs - offset * MINUTE_MS;
+  // In an hour that the clock skips the two offsets differ: with the one before the change it goes forward.
+  const atFound = Number.isFinite(foundMs) ? offsetMinutes(timeZone, foundMs) : offset;
+  const instantMs = asUtcMs - Math.min(offset, atFound) * MINUTE_MS;
   if (!Number.isFinite(instantMs)) {
     throw new DomainError({ code: 'bad_time' }, 'timeZone', timeZone);
   }

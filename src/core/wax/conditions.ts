@@ -13,6 +13,8 @@ export interface SnowConditions {
   wetness: Wetness;
   /** Liquid water, % by volume, where it is known better than by its class. */
   waterPercent?: number;
+  /** Size of the grains, mm, where it is known better than by their class. */
+  grainMm?: number;
   dirt: Dirt;
   glazed: boolean;
 }

@@ -182,6 +182,12 @@ export const HOUSE_LIMIT_FIGURES = {
     reason: 'What the classes of the snowball test stand for: the middle of each.',
   },
   structureColdBelowC: { mean: -10, unit: '°C', reason: 'Colder snow wants little structure.' },
+  structureGrainMm: {
+    mean: [0.3, 1],
+    unit: 'mm',
+    reason:
+      'Moist snow of grains this fine takes the narrow structure, of grains this coarse the wide one.',
+  },
   structureSharpAbove: { mean: 0.2, unit: '1', reason: 'Sharper grains count as fine.' },
   measuredFromMin: {
     mean: -30,

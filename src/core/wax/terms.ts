@@ -7,7 +7,7 @@ import { HOUSE, HOUSE_LIMITS } from './figures';
 const WATER_PERCENT = WETNESSES.map((word) => HOUSE_LIMITS.waterPercent[word]);
 
 /** A function of the liquid water that is given at the classes, straight between them and level beyond the last. */
-function straightBetween(atClasses: readonly number[]): (waterPercent: number) => number {
+export function straightBetween(atClasses: readonly number[]): (waterPercent: number) => number {
   return (waterPercent) => {
     for (let k = 1; k < WATER_PERCENT.length; k += 1) {
       const [low, high] = [WATER_PERCENT[k - 1]!, WATER_PERCENT[k]!];

@@ -14,6 +14,7 @@ export const DEMO_VENUES: readonly Venue[] = [
     longitude: 10.21,
     timeZone: DEMO_ZONE,
     ownCorrectionC: 0,
+    groomedAt: '06:00',
   },
   {
     id: 'demo-loop',
@@ -23,6 +24,7 @@ export const DEMO_VENUES: readonly Venue[] = [
     longitude: 10.19,
     timeZone: DEMO_ZONE,
     ownCorrectionC: 0,
+    groomedAt: '05:30',
   },
   {
     id: 'demo-pass',

@@ -4,6 +4,7 @@ import * as weatherAndCourse from './0002-weather-and-course';
 import * as wholeShelfAndGrip from './0003-whole-shelf-and-grip';
 import * as skisAndBench from './0004-skis-and-bench';
 import * as safeGround from './0005-safe-ground';
+import * as trackWork from './0006-track-work';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -12,4 +13,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0003-whole-shelf-and-grip': wholeShelfAndGrip,
   '0004-skis-and-bench': skisAndBench,
   '0005-safe-ground': safeGround,
+  '0006-track-work': trackWork,
 };

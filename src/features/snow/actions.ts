@@ -1,8 +1,10 @@
 'use server';
 
+import type { TrackEvent } from '@/core/model';
 import type { WireResult } from '@/formats/wire';
 import { deed, deedOn } from '@/server/deed';
 import { saveReading } from './use-cases/save-reading';
+import { takeTrackEventBack, writeTrackEvent } from './use-cases/track-work';
 import { restoreReading, withdrawImport, withdrawReading } from './use-cases/withdraw-reading';
 
 /** Saves a reading, or a correction of one. */
@@ -50,5 +52,25 @@ export async function undoImportAction(
     name: 'reading.import.undo',
     target: importId,
     work: (db, id, stamp) => withdrawImport(db, id, stamp),
+  });
+}
+
+/** Writes down what was done to the tracks. */
+export async function addTrackEventAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  return deed(key, 'track.add', (db, stamp) => writeTrackEvent(db, input, stamp.id));
+}
+
+/** Takes one of them back. */
+export async function removeTrackEventAction(
+  key: string,
+  id: string,
+): Promise<WireResult<TrackEvent>> {
+  return deedOn(key, {
+    name: 'track.remove',
+    target: id,
+    work: (db, target) => takeTrackEventBack(db, target),
   });
 }

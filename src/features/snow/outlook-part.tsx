@@ -3,7 +3,7 @@
 import type { CourseData, Outing } from '@/core/model';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
-import { temperatureWithSpread } from '@/words/quantities';
+import { differenceValue, temperatureUnit, temperatureWithSpread } from '@/words/quantities';
 import { words } from '@/words';
 import { failureWords } from '@/words/told/mistake';
 import { useWords } from '@/ui/format/use-words';
@@ -128,8 +128,17 @@ function Pull(props: { before: PlaceOutlook; after: PlaceOutlook; count: number 
   if (count === 0) {
     return <Text textStyle="body">{WORDS.noReadingPullsTheOutlook}</Text>;
   }
+  const { surpriseK } = after.outlook;
   return (
     <Box mt="2" maxW="560px" data-testid="pull">
+      {surpriseK !== undefined && (
+        <Caution>
+          {WORDS.offTheWeather(
+            `${differenceValue(Math.abs(surpriseK), units).toFixed(1)} ${temperatureUnit(units)}`,
+            surpriseK < 0,
+          )}
+        </Caution>
+      )}
       <DataTable
         caption={WORDS.whatTheReadingsDidTo}
         columns={[

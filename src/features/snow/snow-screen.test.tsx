@@ -5,6 +5,7 @@ import type { FrostDatabase } from '@/data/database';
 import { loadCourse } from '@/data/course';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
+import { addTrackEvent, listTrackEvents } from '@/data/track-events';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
 import { SnowScreen } from './snow-screen';
@@ -32,6 +33,7 @@ async function shown({ outingId = 'demo-relay', correctedId, isBare = false, uni
       products={isBare ? [] : await listProducts(db, 'glide')}
       correctedId={correctedId}
       course={isBare ? { ...course, stations: [], readings: [] } : course}
+      trackEvents={isBare ? [] : await listTrackEvents(db, outingId)}
       serverNowMs={DAY.getTime()}
     />,
     units,
@@ -212,5 +214,47 @@ describe('the instruments', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Use this value' }));
     await waitFor(() => expect(field('Spread (±)').value).not.toBe('1.5'));
     expect(screen.queryByRole('button', { name: 'Stop the probe' })).toBeNull();
+  });
+});
+
+describe('grooming and traffic', () => {
+  const kept = () => listTrackEvents(db, 'demo-relay');
+  const when = (value: string) =>
+    fireEvent.change(screen.getByLabelText('When (CET)'), { target: { value } });
+
+  it('says what is usual here, takes what was seen instead, and takes it back', async () => {
+    const { user, text } = await shown();
+    expect(text()).toContain('Groomed every night at 05:30, as set for the venue.');
+    expect(text()).toContain('Nothing entered for this outing.');
+    await user.click(screen.getByRole('radio', { name: 'Skied on' }));
+    when('2027-01-13T09:15');
+    fill('How many passes', '120');
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    await waitFor(async () => expect(await kept()).toHaveLength(1));
+    expect((await kept())[0]).toMatchObject({
+      at: '2027-01-13T08:15:00.000Z',
+      kind: 'skied',
+      passes: 120,
+    });
+  });
+
+  it('lists what was entered; what is removed can be put back', async () => {
+    const event = { id: 'e', outingId: 'demo-relay', at: '2027-01-13T03:00:00.000Z' };
+    await addTrackEvent(db, { ...event, kind: 'groomed' });
+    const { user, text } = await shown();
+    expect(screen.getByTestId('track-events').textContent).toContain('Groomed');
+    await user.click(screen.getByRole('button', { name: /^Remove: .*Groomed/ }));
+    await waitFor(async () => expect(await kept()).toEqual([]));
+    expect(text()).toContain('Removed:');
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(async () => expect(await kept()).toHaveLength(1));
+  });
+
+  it('asks for a time', async () => {
+    const { user, text } = await shown();
+    when('');
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    await waitFor(() => expect(text()).toContain('Say when it was.'));
+    expect(await kept()).toEqual([]);
   });
 });

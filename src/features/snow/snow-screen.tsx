@@ -1,6 +1,6 @@
 'use client';
 
-import type { CourseData, Outing, Reading } from '@/core/model';
+import type { CourseData, Outing, Reading, TrackEvent } from '@/core/model';
 import { useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Grid, Text } from '@chakra-ui/react';
@@ -27,6 +27,7 @@ import { OutlookPart } from './outlook-part';
 import { ReadingForm } from './reading-form';
 import { ReadingsList } from './readings-list';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
+import { TrackWork } from './track-work';
 import { useOutlooks, type PlaceOutlook } from './use-outlooks';
 import { useReadingForm, type ReadingDraft } from './use-reading-form';
 import { words } from '@/words';
@@ -39,6 +40,7 @@ interface SnowScreenProps {
   products: readonly ShownProduct[];
   correctedId: string | undefined;
   course: CourseData;
+  trackEvents: readonly TrackEvent[];
   serverNowMs: number;
 }
 
@@ -125,6 +127,7 @@ export function SnowScreen(props: SnowScreenProps) {
             pickHref={pickHref}
           />
         </Grid>
+        <TrackWork outing={outing} events={props.trackEvents} />
         <ReadingsList readings={readings} outing={outing} />
         <ImportReadings outingId={outing.id} timeZone={outing.venue.timeZone} />
       </Sheet>

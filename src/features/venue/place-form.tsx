@@ -51,6 +51,14 @@ export function PlaceForm({ venue }: { venue: KeptVenue }) {
         <SimpleGrid columns={{ base: 1, sm: 2, lg: 3 }} gap="4" mb="4">
           <TextField label={WORDS.nameOfThePlace} {...bind('name')} />
           <TextField label={WORDS.timeZone} hint={WORDS.suchAsCet} {...bind('timeZone')} />
+          <TextField
+            label={WORDS.usuallyGroomedAt}
+            hint={WORDS.everyNightEmptyForNever}
+            type="time"
+            value={values.groomedAt ?? ''}
+            onChange={(groomedAt) => set({ groomedAt })}
+            problem={problem('groomedAt')}
+          />
           <NumberField
             label={WORDS.altitudeOfTheVenue}
             scale={scales.altitude}

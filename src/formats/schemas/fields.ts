@@ -68,3 +68,17 @@ export function calendarDay(name: string) {
       },
     });
 }
+
+const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
+
+/** A time of day: `05:30`. Empty text stands for none. */
+export function clockTime(name: string) {
+  const sentence = WORDS.mustBeATimeOfDay(name);
+  return string()
+    .typeError(sentence)
+    .test({
+      name: 'clock',
+      message: sentence,
+      test: (value) => value === undefined || value === '' || CLOCK.test(value),
+    });
+}

@@ -2,7 +2,15 @@ import { object, string, type AnyObject, type ISchema, type ObjectSchema } from 
 import type { Field } from '../../core/model';
 import { words } from '../../words';
 import type { FieldWords } from '../../words/en/fields';
-import { boundedNumber, calendarDay, moment, oneOfWords, plainText, yesNo } from './fields';
+import {
+  boundedNumber,
+  calendarDay,
+  clockTime,
+  moment,
+  oneOfWords,
+  plainText,
+  yesNo,
+} from './fields';
 import { MOST } from './ids';
 import { list } from './list';
 
@@ -62,6 +70,8 @@ function checkOf(field: Field, said: FieldWords) {
     }
     case 'day':
       return calendarDay(name);
+    case 'clock':
+      return clockTime(name);
     case 'colour':
       return string()
         .nullable()

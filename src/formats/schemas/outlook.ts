@@ -1,8 +1,10 @@
 import { array, number, object, string, type InferType } from 'yup';
-import { WEATHER_FIELDS } from '../../core/model';
+import { READING_SOURCES, TRACK_EVENT_FIELDS, WEATHER_FIELDS } from '../../core/model';
+import { GRAINS, WETNESSES } from '../../core/terms';
 import {
   LONGEST_BRIDGE_H,
   MOST_MEMBERS,
+  SURFACE_EVENT_KINDS,
   SURFACE_KINDS,
   weatherGaps,
   type OutlookInput,
@@ -19,6 +21,7 @@ export const MOST_HOURS = 240;
 const HOUR_MS = 3_600_000;
 const MOST_SAMPLES = 2000;
 const MOST_READINGS = 500;
+const MOST_EVENTS = 200;
 
 /** Where the snow lies. */
 export const siteSchema = object({
@@ -64,7 +67,20 @@ const readingSchema = object({
   sdC: boundedNumber(WORDS.spread, { low: 0.1, high: 10, unit: '°C' }).required(
     WORDS.spreadIsMissing,
   ),
+  source: oneOfWords(WORDS.source, READING_SOURCES),
+  wetness: oneOfWords(WORDS.wetness, WETNESSES),
+  grain: oneOfWords(WORDS.grain, GRAINS),
 }).typeError(WORDS.aReadingMustBeAn);
+
+const eventSchema = object({
+  time: moment(WORDS.time).required(WORDS.timeIsMissing),
+  kind: oneOfWords(WORDS.kind, SURFACE_EVENT_KINDS).required(WORDS.kindIsMissing),
+  passes: boundedNumber(WORDS.passes, {
+    low: TRACK_EVENT_FIELDS.passes.range[0],
+    high: TRACK_EVENT_FIELDS.passes.range[1],
+    unit: '',
+  }),
+}).typeError(WORDS.anEventMustBeAn);
 
 const msOf = (sample: { time?: unknown } | null | undefined) =>
   typeof sample?.time === 'string' ? Date.parse(sample.time) : NaN;
@@ -131,6 +147,10 @@ export const outlookRequestSchema = object({
         });
       },
     }),
+  events: list(eventSchema.required(WORDS.anEventMustBeAn))
+    .typeError(WORDS.eventsMustBeAList)
+    .max(MOST_EVENTS, WORDS.upToEvents(MOST_EVENTS)),
+  forecastMadeAt: moment(WORDS.forecastMadeAt),
   members: number()
     .typeError(WORDS.membersMustBeAWhole)
     .integer(WORDS.membersMustBeAWhole)
@@ -151,9 +171,12 @@ export function outlookInputFrom({
   surface,
   weather,
   readings,
+  events,
+  forecastMadeAt,
   members,
   seed,
 }: OutlookRequest): OutlookInput {
+  const madeMs = forecastMadeAt === undefined ? undefined : Date.parse(forecastMadeAt);
   return {
     site: {
       latitude: site.latitude,
@@ -164,11 +187,17 @@ export function outlookInputFrom({
       shadeFraction: site.shadeFraction ?? 0,
     },
     surface,
-    weather: weather.map(({ time, ...sample }) => ({ ...sample, timeMs: Date.parse(time) })),
-    readings: (readings ?? []).map(({ time, ...reading }) => ({
+    weather: weather.map(({ time, ...sample }) => ({
+      ...sample,
+      timeMs: Date.parse(time),
+      leadH: madeMs === undefined ? undefined : Math.max(0, (Date.parse(time) - madeMs) / HOUR_MS),
+    })),
+    readings: (readings ?? []).map(({ time, source, ...reading }) => ({
       ...reading,
+      isInfrared: source === 'infrared' ? true : undefined,
       timeMs: Date.parse(time),
     })),
+    events: (events ?? []).map(({ time, ...event }) => ({ ...event, timeMs: Date.parse(time) })),
     members,
     seed,
   };
@@ -189,6 +218,10 @@ export const outlookResponseSchema = object({
   sphericity: band(),
   humidityOverIceFraction: numbers(),
   hoarKgPerM2: band(),
+  grainSizeMm: band(),
+  hoursSinceWet: band(),
+  crustFraction: numbers(),
+  surpriseK: number(),
   effectiveMembers: number().required(),
   energyResidualRelative: number().required(),
   modelVersion: string().required(),

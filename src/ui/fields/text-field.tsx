@@ -10,7 +10,7 @@ interface TextFieldProps {
   onChange: (value: string) => void;
   hint?: string;
   problem?: string;
-  type?: 'text' | 'datetime-local' | 'date';
+  type?: 'text' | 'datetime-local' | 'date' | 'time';
   /** What may be meant, to choose from. */
   list?: readonly string[];
 }

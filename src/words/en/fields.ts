@@ -8,6 +8,7 @@ import type {
   SKI_FIELDS,
   STATION_FIELDS,
   STOCK_MOVE_FIELDS,
+  TRACK_EVENT_FIELDS,
   VENUE_FIELDS,
   WEATHER_FIELDS,
 } from '../../core/model';
@@ -111,6 +112,7 @@ export const VENUE: WordsOf<typeof VENUE_FIELDS> = {
   longitude: { name: 'Longitude' },
   timeZone: { name: 'Time zone' },
   ownCorrectionC: { name: 'Correction' },
+  groomedAt: { name: 'Usual grooming' },
 };
 
 export const OUTING: WordsOf<typeof OUTING_FIELDS> = {
@@ -150,6 +152,7 @@ export const WEATHER: WordsOf<typeof WEATHER_FIELDS> = {
   cloudFraction: { name: 'Cloud' },
   precipitationMm: { name: 'Precipitation' },
   globalRadiationWPerM2: { name: 'Global radiation' },
+  leadH: { name: 'Hours ahead' },
 };
 
 export const FINDING: WordsOf<typeof FINDING_FIELDS> = {
@@ -173,6 +176,14 @@ export const SKI_EVENT: WordsOf<typeof SKI_EVENT_FIELDS> = {
   note: { name: 'Note' },
   atMs: { name: 'Time' },
   jobId: { name: 'Job' },
+};
+
+export const TRACK_EVENT: WordsOf<typeof TRACK_EVENT_FIELDS> = {
+  id: { name: 'Track work id' },
+  outingId: { name: 'Outing' },
+  at: { name: 'Time', missing: 'Say when it was.' },
+  kind: { name: 'Kind', missing: 'Say what was done.' },
+  passes: { name: 'Passes' },
 };
 
 export const STOCK_MOVE: WordsOf<typeof STOCK_MOVE_FIELDS> = {

@@ -5,6 +5,7 @@ import { findOuting } from '@/data/outings';
 import { readingsWithPhoto } from '@/data/photos';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
+import { listTrackEvents } from '@/data/track-events';
 import { SnowScreen } from '@/features/snow/snow-screen';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
@@ -26,10 +27,11 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
-  const [readings, products, course] = await Promise.all([
+  const [readings, products, course, trackEvents] = await Promise.all([
     listReadings(db, outingId, MOST_SHOWN),
     listProducts(db, 'glide'),
     loadCourse(db, outing),
+    listTrackEvents(db, outingId),
   ]);
   const photos = await readingsWithPhoto(
     db,
@@ -44,6 +46,7 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
       products={products}
       correctedId={correct}
       course={course}
+      trackEvents={trackEvents}
       serverNowMs={nowMs()}
     />
   );

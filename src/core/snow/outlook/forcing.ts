@@ -16,6 +16,8 @@ export interface Forcing {
   humidityFraction: Float64Array;
   windMPerS: Float64Array;
   cloudFraction: Float64Array;
+  /** Logit of the cloud, kept off wholly clear and wholly covered. */
+  cloudLogit: Float64Array;
   precipitationMm: Float64Array;
   /** Clear-sky irradiance on the flat, W/m². */
   clearSky: Float64Array;
@@ -23,6 +25,9 @@ export interface Forcing {
   measured: Float64Array;
   /** Irradiance on this slope by that on the flat. */
   slopeRatio: Float64Array;
+  /** How far off the weather may be, one standard deviation: air in K, humidity as a fraction. */
+  airSdK: Float64Array;
+  humiditySd: Float64Array;
 }
 
 /** Hours between samples that are further apart than they should be. */
@@ -92,16 +97,20 @@ export function forcingFrom(
     humidityFraction: make(),
     windMPerS: make(),
     cloudFraction: make(),
+    cloudLogit: make(),
     precipitationMm: make(),
     clearSky: make(),
     measured: make(),
     slopeRatio: make(),
+    airSdK: make(),
+    humiditySd: make(),
   };
   let next = 1;
   for (let i = 0; i < steps; i += 1) {
     const middleMs = startMs + (i + 0.5) * stepMs;
     while (weather[next]!.timeMs < middleMs) next += 1;
     fillStep(forcing, i, weather[next - 1]!, weather[next]!, middleMs);
+    fillSpread(forcing, i, weather[next]!.leadH ?? (middleMs - startMs) / HOUR_MS);
     fillSun(forcing, i, site, middleMs);
   }
   return forcing;
@@ -121,11 +130,29 @@ function fillStep(
   forcing.humidityFraction[i] = between(before.humidityFraction, after.humidityFraction);
   forcing.windMPerS[i] = between(before.windMPerS, after.windMPerS);
   forcing.cloudFraction[i] = between(before.cloudFraction, after.cloudFraction);
+  const cloud = Math.min(
+    1 - SNOW.clearestCloud,
+    Math.max(SNOW.clearestCloud, forcing.cloudFraction[i]),
+  );
+  forcing.cloudLogit[i] = Math.log(cloud / (1 - cloud));
   forcing.precipitationMm[i] = ((after.precipitationMm ?? 0) * forcing.timeStepS * 1000) / spanMs;
   forcing.measured[i] =
     before.globalRadiationWPerM2 !== undefined && after.globalRadiationWPerM2 !== undefined
       ? between(before.globalRadiationWPerM2, after.globalRadiationWPerM2)
       : NaN;
+}
+
+/** Errors of the weather grow with the hours since the forecast was made (house). */
+function fillSpread(forcing: Forcing, i: number, leadH: number): void {
+  const { spread } = SNOW;
+  const isObserved = leadH <= 0;
+  forcing.airSdK[i] = isObserved
+    ? spread.airObservedK
+    : Math.min(spread.airMostK, spread.airForecastK + spread.airPerLeadHourK * leadH);
+  forcing.humiditySd[i] = Math.min(
+    spread.humidityMost,
+    spread.humidity + spread.humidityPerLeadHour * Math.max(0, leadH),
+  );
 }
 
 function fillSun(forcing: Forcing, i: number, site: OutlookSite, timeMs: number): void {

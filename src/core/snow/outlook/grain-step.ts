@@ -7,13 +7,20 @@ const { contactDepthM: CONTACT_DEPTH_M } = SNOW;
 
 /** Water of a snowfall that covers the contact depth once, mm. */
 const COVERING_SNOW_MM = SNOW.fallingDensityKgPerM3 * CONTACT_DEPTH_M;
-const { dryGrain: DRY, wetGrainDays: WET_DAYS } = PHYSICS;
+const { dryGrain: DRY, wetGrainDays: WET_DAYS, wetGrainGrowth: GROWTH } = PHYSICS;
+/** Grains this round grow while they are wet. */
+const ROUND = 1 - 1e-9;
 
 /** Grain state of all members. */
 export interface Grains {
   dendricity: Float64Array;
   sphericity: Float64Array;
+  /** Diameter, mm. */
+  sizeMm: Float64Array;
 }
+
+/** 6/π: from the volume of a sphere to the cube of its diameter. */
+const GROWN_BY = SNOW.sphereCubePerVolume;
 
 const clamp = (value: number) => (value < 0 ? 0 : value > 1 ? 1 : value);
 
@@ -48,6 +55,16 @@ export function ageGrainInto(
   }
   grains.dendricity[member] = clamp(grains.dendricity[member]! + dendricityRate * days);
   grains.sphericity[member] = clamp(grains.sphericity[member]! + sphericityRate * days);
+  if (waterMassPercent > 0 && grains.sphericity[member] >= ROUND) {
+    const cube = waterMassPercent * waterMassPercent * waterMassPercent;
+    growInto(grains.sizeMm, member, (GROWTH.mm3PerS + GROWTH.mm3PerSPerCube * cube) * timeStepS);
+  }
+}
+
+/** A grain that gains volume, mm³: d³ grows by 6/π of it. */
+function growInto(sizeMm: Float64Array, member: number, gainedMm3: number): void {
+  const d = sizeMm[member]!;
+  sizeMm[member] = Math.cbrt(d * d * d + GROWN_BY * gainedMm3);
 }
 
 /** New snow covers the old: the surface grain goes over to the fresh one as the contact depth fills. */
@@ -59,7 +76,8 @@ export function coverWithSnow(
 ): void {
   const share = 1 - Math.exp(-snowfallMm / COVERING_SNOW_MM);
   const fresh = freshSnowShape(Math.min(100, windMPerS));
-  const { dendricity, sphericity } = grains;
+  const { dendricity, sphericity, sizeMm } = grains;
+  sizeMm[member] = sizeMm[member]! + share * (SNOW.freshGrainMm - sizeMm[member]!);
   dendricity[member] = dendricity[member]! + share * (fresh.dendricity - dendricity[member]!);
   sphericity[member] = sphericity[member]! + share * (fresh.sphericity - sphericity[member]!);
 }
@@ -74,5 +92,9 @@ export function workGrains(
   for (let m = 0; m < grains.dendricity.length; m += 1) {
     grains.dendricity[m] = grains.dendricity[m]! * left;
     grains.sphericity[m] = 1 - (1 - grains.sphericity[m]!) * left;
+    const size = grains.sizeMm[m]!;
+    if (kind === 'groomed' && size > SNOW.groomedGrainMm) {
+      grains.sizeMm[m] = SNOW.groomedGrainMm + (size - SNOW.groomedGrainMm) * left;
+    }
   }
 }

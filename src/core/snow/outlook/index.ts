@@ -13,7 +13,7 @@ export { MOST_MEMBERS } from './state';
 export type { OutlookRun } from './run';
 export { planOutlook, startSnow } from './start-snow';
 export type { NoOutlook, OutlookPlan, StartSnow } from './start-snow';
-export { SURFACE_KINDS } from './types';
+export { SURFACE_EVENT_KINDS, SURFACE_KINDS } from './types';
 export type {
   Band,
   ContactReading,
@@ -23,6 +23,7 @@ export type {
   OutlookSite,
   OutlookSurface,
   SurfaceEvent,
+  SurfaceEventKind,
   SurfaceKind,
   WeatherSample,
 } from './types';

@@ -1,9 +1,10 @@
 import { contactTemperature, contactWaterPercent, stepColumn, surfaceFluxInto } from '../column';
 import type { Forcing } from './forcing';
 import { ageGrainInto, coverWithSnow } from './grain-step';
-import { PERTURBED } from './perturbations';
+import { ERROR_OF, PERTURBED } from './perturbations';
+import { rememberSurface } from './surface-memory';
 import type { State } from './state';
-import { DAY_S, PHYSICS } from '../../constants';
+import { DAY_S, HOUR_S, PHYSICS } from '../../constants';
 import { SNOW } from '../figures';
 import { snowShare } from '../precipitation';
 
@@ -19,6 +20,7 @@ const {
   renewingSnowfallMm: RENEWING_SNOWFALL_MM,
 } = PHYSICS.albedo;
 const { most: CLOUD_SHADE, power: CLOUD_POWER } = PHYSICS.cloudShade;
+const { spread: SPREAD } = SNOW;
 const [COLDEST_AIR_C, WARMEST_AIR_C] = SNOW.airRangeC;
 
 const air = {
@@ -40,25 +42,29 @@ export function stepMember(state: State, m: number, i: number): void {
   const { forcing, columns, drawn, probe } = state;
   const { now } = drawn;
   const dt = forcing.timeStepS;
-  // Temperature, humidity, cloud and wind of a member lie side by side.
   const at = PERTURBED * m;
   air.airTemperatureC = between(
-    forcing.airTemperatureC[i]! + now[at]!,
+    forcing.airTemperatureC[i]! + forcing.airSdK[i]! * now[at + ERROR_OF.air]!,
     COLDEST_AIR_C,
     WARMEST_AIR_C,
   );
   air.humidityFraction = between(
-    forcing.humidityFraction[i]! + now[at + 1]!,
+    forcing.humidityFraction[i]! + forcing.humiditySd[i]! * now[at + ERROR_OF.humidity]!,
     SNOW.leastHumidity,
     1,
   );
-  air.cloudFraction = between(forcing.cloudFraction[i]! + now[at + 2]!, 0, 1);
-  air.windMPerS = forcing.windMPerS[i]! * Math.exp(now[at + 1 + 2]!);
+  const cloudLogit = forcing.cloudLogit[i]! + SPREAD.cloudLogit * now[at + ERROR_OF.cloud]!;
+  air.cloudFraction = 1 / (1 + Math.exp(-cloudLogit));
+  air.windMPerS = forcing.windMPerS[i]! * Math.exp(SPREAD.windLog * now[at + ERROR_OF.wind]!);
   air.pressureHPa = state.pressureHPa;
   air.roughnessM = drawn.roughnessM[m]!;
   air.hiddenSky = HIDDEN_BY_SHADE * state.input.site.shadeFraction;
   surfaceFluxInto(air, columns.surface[m]!, flux);
-  const precipitation = forcing.precipitationMm[i]!;
+  const precipitation =
+    forcing.precipitationMm[i]! > 0
+      ? forcing.precipitationMm[i]! *
+        Math.exp(SPREAD.precipitationLog * now[at + ERROR_OF.precipitation]!)
+      : 0;
   const snowfall = precipitation > 0 ? precipitation * snowShare(air) : 0;
   reaching.intercept = flux.intercept;
   reaching.slope = flux.slope;
@@ -77,6 +83,7 @@ export function stepMember(state: State, m: number, i: number): void {
   const gradient = Math.abs(contactC - surfaceC) / CONTACT_DEPTH_M;
   ageGrainInto(state.grains, m, contactC, gradient, massPercent, dt);
   if (snowfall > 0) coverWithSnow(state.grains, m, snowfall, air.windMPerS);
+  rememberSurface(state.past, m, { waterPercent: water, snowfallMm: snowfall, hours: dt / HOUR_S });
 }
 
 function sunOnSlope(forcing: Forcing, i: number, cloud: number): number {

@@ -11,19 +11,34 @@ export function effectiveNumber(weights: Float64Array): number {
   return 1 / squares;
 }
 
+/** Effective number of the first members that still have a say: copies are one opinion, not many. */
+export function effectiveAncestors({
+  ancestors,
+  weights,
+}: {
+  ancestors: Uint16Array;
+  weights: Float64Array;
+}): number {
+  const byAncestor = new Float64Array(weights.length);
+  ancestors.forEach((ancestor, m) => {
+    byAncestor[ancestor] = byAncestor[ancestor]! + weights[m]!;
+  });
+  return effectiveNumber(byAncestor);
+}
+
 /**
- * Multiplies weights by the likelihood of a reading given each member's value, and normalises. A reading
- * far from all members leaves the nearest the weight, never NaN.
+ * Multiplies weights by the likelihood of how far each member is off, Gaussian with `variance`, and normalises. If
+ * all are far off the nearest keep the weight, never NaN.
  */
-export function weighByReading(
+export function weighByInnovation(
   weights: Float64Array,
-  { values, reading, sd }: { values: Float64Array; reading: number; sd: number },
+  offs: Float64Array,
+  variance: number,
 ): void {
   let best = -Infinity;
   const logs = new Float64Array(weights.length);
   for (let m = 0; m < weights.length; m += 1) {
-    const z = (values[m]! - reading) / sd;
-    logs[m] = Math.log(weights[m]!) - 0.5 * z * z;
+    logs[m] = Math.log(weights[m]!) - (0.5 * offs[m]! * offs[m]!) / variance;
     if (logs[m]! > best) best = logs[m]!;
   }
   let total = 0;

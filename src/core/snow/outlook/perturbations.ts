@@ -8,8 +8,8 @@ const { spread: SPREAD, persistenceH: PERSISTENCE_H, shake: SHAKE } = SNOW;
 
 /**
  * What each member has otherwise than the forecast: constant offsets, and errors of the weather that
- * persist (an autoregression on hourly knots with straight lines between). Four values a member in
- * `now`: air temperature, K; humidity; cloud; log of wind.
+ * persist (an autoregression on hourly knots with straight lines between). Five values a member in
+ * `now`, in standard deviations: air temperature, humidity, logit of cloud, log of wind, log of precipitation.
  */
 export interface Perturbations {
   now: Float64Array;
@@ -22,10 +22,16 @@ export interface Perturbations {
   resample: (parents: Uint16Array, random: RandomSource) => void;
 }
 
-/** Air temperature, humidity, cloud, wind. */
-const SDS = [SPREAD.airTemperatureK, SPREAD.humidity, SPREAD.cloud, SPREAD.windLog];
-/** Values that are perturbed of each member; humidity is the second. */
-export const PERTURBED = SDS.length;
+/** Where each error stands among those of a member. */
+export const ERROR_OF = {
+  air: 0,
+  humidity: 1,
+  cloud: 2,
+  wind: 1 + 2,
+  precipitation: 2 + 2,
+} as const;
+/** Values that are perturbed of each member. */
+export const PERTURBED = Object.keys(ERROR_OF).length;
 
 /** Draws the perturbations of `members` members. */
 export function perturbations(members: number, random: RandomSource): Perturbations {
@@ -40,10 +46,10 @@ export function perturbations(members: number, random: RandomSource): Perturbati
   const drawNext = () => {
     [before, after] = [after, before];
     for (let i = 0; i < size; i += 1) {
-      after[i] = keep * before[i]! + fresh * SDS[i % PERTURBED]! * random.normal();
+      after[i] = keep * before[i]! + fresh * random.normal();
     }
   };
-  for (let i = 0; i < size; i += 1) after[i] = SDS[i % PERTURBED]! * random.normal();
+  for (let i = 0; i < size; i += 1) after[i] = random.normal();
   drawNext();
   const constant = (draw: () => number) => Float64Array.from({ length: members }, draw);
 

@@ -138,14 +138,62 @@ describe('the plan of an outlook', () => {
     expect(bridged.ok && bridged.bridged).toBe(1);
   });
 
-  it('lets a reading count fully where its spot names the place, and less elsewhere', () => {
-    const sdOf = (spot?: string) => {
-      const made = plan(series(-6, 12), 9 * HOUR, spot);
-      return made.ok ? made.input.readings![0]!.sdC : NaN;
+  it('takes a reading as of this place where its spot names it, and of another elsewhere', () => {
+    const elsewhere = (spot?: string, places = [stadium, { ...stadium, name: 'Ridge' }]) => {
+      const made = planOutlook(
+        { ...course(series(-6, 12), spot), places },
+        { place: stadium, position, startMs: 9 * HOUR },
+      );
+      return made.ok ? made.input.readings![0]!.elsewhere : 'no outlook';
     };
-    expect(sdOf('stadium, in the shade')).toBe(0.4);
-    expect(sdOf('Ridge')).toBeCloseTo(Math.hypot(0.4, 0.8), 12);
-    expect(sdOf()).toBeCloseTo(Math.hypot(0.4, 0.8), 12);
+    expect(elsewhere('stadium, in the shade')).toBeUndefined();
+    expect(elsewhere('Ridge')).toBe('Ridge');
+    expect(elsewhere()).toBe('unnamed');
+    expect(elsewhere(undefined, [stadium])).toBeUndefined();
     expect(isAtPlace('North bend', 'North')).toBe(true);
+  });
+
+  it('looks back to the last snowfall or thaw, and ahead to the end of the hours on snow', () => {
+    const span = (weather: WeatherSample[], hoursOnSnow?: number) => {
+      const made = planOutlook(course(weather), {
+        place: stadium,
+        position,
+        startMs: 200 * HOUR,
+        hoursOnSnow,
+      });
+      if (!made.ok) throw new Error(made.reason.code);
+      return [made.weather[0]!.timeMs / HOUR, made.weather.at(-1)!.timeMs / HOUR];
+    };
+    const cold = series(-6, 230);
+    expect(span(cold)).toEqual([164, 205]);
+    expect(span(cold, 8)).toEqual([164, 209]);
+    const withSnow = cold.map((one, h) =>
+      h > 90 && h < 96 ? { ...one, precipitationMm: 2 } : one,
+    );
+    expect(span(withSnow)).toEqual([85, 205]);
+    const withThaw = withSnow.map((one, h) =>
+      h >= 120 && h < 130 ? { ...one, airTemperatureC: 4 } : one,
+    );
+    expect(span(withThaw)).toEqual([114, 205]);
+    const flurry = cold.map((one, h) => (h === 90 ? { ...one, precipitationMm: 1 } : one));
+    expect(span(flurry)).toEqual([164, 205]);
+  });
+
+  it('grooms what is groomed, and lets skiers pass everywhere', () => {
+    const events = [
+      { timeMs: 5 * HOUR, kind: 'groomed' as const },
+      { timeMs: 7 * HOUR, kind: 'skied' as const },
+      { timeMs: -50 * HOUR, kind: 'skied' as const },
+    ];
+    const kinds = (surface: 'groomed' | 'new') => {
+      const place = { ...stadium, surface };
+      const made = planOutlook(
+        { ...course(series(-6, 12)), places: [place], events },
+        { place, position, startMs: 9 * HOUR },
+      );
+      return made.ok ? made.input.events!.map(({ kind }) => kind) : [];
+    };
+    expect(kinds('groomed')).toEqual(['groomed', 'skied']);
+    expect(kinds('new')).toEqual(['skied']);
   });
 });

@@ -1,6 +1,7 @@
 import { assimilate } from './assimilate';
 import { stepMember } from './member-step';
-import { record, startState, type State } from './state';
+import { record } from './record';
+import { startState, type State } from './state';
 import { summarise } from './summarise';
 import { applyEvents, layNewSnow } from './surface-change';
 import { snowShare } from '../precipitation';
@@ -36,8 +37,8 @@ function advance(state: State, count: number): boolean {
     state.done += 1;
     const nowMs = forcing.startMs + state.done * forcing.timeStepS * 1000;
     applyEvents(state, nowMs);
-    if (state.done % state.stride === 0) record(state);
     assimilate(state, nowMs);
+    if (state.done % state.stride === 0) record(state);
   }
   return state.done >= forcing.steps;
 }
@@ -50,6 +51,7 @@ function advance(state: State, count: number): boolean {
  */
 export function outlookRun(input: OutlookInput): OutlookRun {
   const state = startState(input);
+  record(state);
   return {
     steps: state.forcing.steps,
     done: () => state.done,

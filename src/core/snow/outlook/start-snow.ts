@@ -5,7 +5,7 @@ import { snowAt, type SnowAtTime } from './at-time';
 import type { StationWeather } from './carry';
 import { gapMistake, weatherGaps } from './forcing';
 import { placeInput, type OutlookPlace, type SpotReading } from './plan';
-import type { Outlook, OutlookInput, WeatherSample } from './types';
+import type { Outlook, OutlookInput, SurfaceEvent, WeatherSample } from './types';
 
 /** Everyone who looks at the same course sees the same figures. */
 const OUTLOOK_OPTIONS = { members: SNOW.members, seed: 1 };
@@ -32,6 +32,7 @@ interface Course {
   places: readonly OutlookPlace[];
   stations: readonly StationWeather[];
   readings: readonly SpotReading[];
+  events?: readonly SurfaceEvent[];
 }
 
 /** Which outlook of a course is meant. */
@@ -39,12 +40,14 @@ interface OutlookTarget {
   place: OutlookPlace;
   position: { latitude: number; longitude: number };
   startMs: number;
+  /** How long the skis are on snow, h; the outlook reaches to its end. */
+  hoursOnSnow?: number;
 }
 
 /** The input for one place of a course, after a look at the weather it has. */
 export function planOutlook(
   course: Course,
-  { place, position, startMs }: OutlookTarget,
+  { place, position, startMs, hoursOnSnow }: OutlookTarget,
 ): OutlookPlan {
   if (course.stations.every((station) => station.weather.length === 0)) {
     return { ok: false, reason: { code: 'no_weather' } };
@@ -53,7 +56,10 @@ export function planOutlook(
     position,
     stations: course.stations,
     startMs,
+    hoursOnSnow,
     readings: course.readings,
+    events: course.events,
+    isWholeCourse: course.places.length === 1,
     options: OUTLOOK_OPTIONS,
   });
   const weather = [...input.weather];

@@ -4,8 +4,6 @@ import { DomainError, requireIn } from '../../errors';
 import { randomSource, type RandomSource } from '../../random';
 import {
   contactProbe,
-  contactTemperature,
-  contactWaterPercent,
   growingGrid,
   makeColumns,
   prepareColumnStep,
@@ -16,9 +14,11 @@ import {
 } from '../column';
 import { forcingFrom, type Forcing } from './forcing';
 import type { Grains } from './grain-step';
-import { PERTURBED, perturbations, type Perturbations } from './perturbations';
+import { perturbations, type Perturbations } from './perturbations';
 import { SNOW, SNOW_LIMITS } from '../figures';
-import type { ContactReading, OutlookInput } from './types';
+import type { ContactReading, OutlookInput, SurfaceEvent } from './types';
+import { surfacePast, type SurfacePast } from './surface-memory';
+import { modelErrors, type ModelErrors } from './model-error';
 
 export const MOST_MEMBERS = SNOW_LIMITS.members.range[1];
 const [LEAST_ALBEDO, MOST_ALBEDO] = SNOW.albedoRange;
@@ -29,8 +29,12 @@ export const MEASURES = [
   'water',
   'dendricity',
   'sphericity',
+  'grainMm',
   'hoar',
   'humidity',
+  'hoursSinceWet',
+  'error',
+  'crust',
 ] as const;
 export type Measure = (typeof MEASURES)[number];
 
@@ -48,6 +52,12 @@ export interface State {
   albedo: Float64Array;
   grains: Grains;
   hoar: Float64Array;
+  past: SurfacePast;
+  errors: ModelErrors;
+  /** Other spots that were measured, each with an error of its own. */
+  otherSpots: string[];
+  /** How far off the last reading was that the weather does not explain, K. */
+  surpriseK?: number;
   weights: Float64Array;
   /** The first ancestor of each member: resampled copies are one opinion, not many. */
   ancestors: Uint16Array;
@@ -56,6 +66,9 @@ export interface State {
   timesMs: number[];
   stride: number;
   readings: ContactReading[];
+  events: readonly SurfaceEvent[];
+  /** What 1 % of water holds as kelvins of the snow, at each output time. */
+  perPercentK: number[];
   nextReading: number;
   nextEvent: number;
   snowMm: number;
@@ -91,6 +104,8 @@ export function startState(input: OutlookInput): State {
   );
   const outputs = Math.floor(forcing.steps / stride) + 1;
   const step = prepareColumnStep(grid, densities, timeStepS);
+  const readings = readingsWithin(input, forcing);
+  const otherSpots = [...new Set(readings.flatMap(({ elsewhere }) => elsewhere ?? []))];
   const state: State = {
     input,
     members,
@@ -105,8 +120,16 @@ export function startState(input: OutlookInput): State {
     grains: {
       dendricity: new Float64Array(members).fill(input.surface.dendricity ?? kind.grain.dendricity),
       sphericity: new Float64Array(members).fill(input.surface.sphericity ?? kind.grain.sphericity),
+      sizeMm: new Float64Array(members).fill(kind.grainMm),
     },
     hoar: new Float64Array(members),
+    past: surfacePast(members),
+    errors: modelErrors(members, {
+      others: otherSpots.length,
+      timeMs: forcing.startMs,
+      random,
+    }),
+    otherSpots,
     weights: new Float64Array(members).fill(1 / members),
     ancestors: Uint16Array.from({ length: members }, (_, m) => m),
     startEnergy: new Float64Array(members),
@@ -115,7 +138,11 @@ export function startState(input: OutlookInput): State {
     ) as Record<Measure, Float32Array>,
     timesMs: [],
     stride,
-    readings: readingsWithin(input, forcing),
+    readings,
+    events: [...(input.events ?? [])]
+      .filter(({ timeMs }) => timeMs >= forcing.startMs)
+      .sort((a, b) => a.timeMs - b.timeMs),
+    perPercentK: [],
     nextReading: 0,
     nextEvent: 0,
     snowMm: 0,
@@ -124,7 +151,6 @@ export function startState(input: OutlookInput): State {
     pressureHPa: stationPressureHPa(input.site.altitudeM),
   };
   startProfiles(state, kind.albedo);
-  record(state);
   return state;
 }
 
@@ -156,23 +182,4 @@ function startProfiles(state: State, kindAlbedo: number): void {
     state.albedo[m] = Math.min(MOST_ALBEDO, Math.max(LEAST_ALBEDO, albedo));
     state.startEnergy[m] = storedEnergy(columns, m, state.step.conduction.capacity);
   }
-}
-
-/** Keeps the snow of all members at the present step. */
-export function record(state: State): void {
-  const { columns, probe, history, members } = state;
-  const at = state.timesMs.length * members;
-  const { humidityFraction } = state.forcing;
-  const forecast = humidityFraction[Math.min(state.done, humidityFraction.length - 1)]!;
-  for (let m = 0; m < members; m += 1) {
-    history.surface[at + m] = columns.surface[m]!;
-    history.contact[at + m] = contactTemperature(columns, m, probe);
-    history.water[at + m] = contactWaterPercent(columns, m, probe);
-    history.dendricity[at + m] = state.grains.dendricity[m]!;
-    history.sphericity[at + m] = state.grains.sphericity[m]!;
-    history.hoar[at + m] = state.hoar[m]!;
-    const humidity = forecast + state.drawn.now[PERTURBED * m + 1]!;
-    history.humidity[at + m] = Math.min(1, Math.max(SNOW.leastHumidity, humidity));
-  }
-  state.timesMs.push(state.forcing.startMs + state.done * state.forcing.timeStepS * 1000);
 }

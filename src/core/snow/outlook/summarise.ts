@@ -2,20 +2,11 @@ import { humidityOverIceFraction } from '../../air';
 import { MODEL_VERSION } from '../../model-version';
 import { storedEnergy } from '../column';
 import { bandOf } from './bands';
-import { effectiveNumber } from './particle-weights';
+import { effectiveAncestors } from './particle-weights';
+import { correctedHistory } from './record';
 import { membersAt } from './member-snow';
 import type { State } from './state';
 import type { Outlook } from './types';
-
-/** Effective number of the first members that still have a say. */
-function effectiveAncestors(state: State): number {
-  const byAncestor = new Float64Array(state.members);
-  for (let m = 0; m < state.members; m += 1) {
-    const ancestor = state.ancestors[m]!;
-    byAncestor[ancestor] = byAncestor[ancestor]! + state.weights[m]!;
-  }
-  return effectiveNumber(byAncestor);
-}
 
 function worstResidual(state: State): number {
   const { columns, step } = state;
@@ -40,22 +31,28 @@ function humidityAt(state: State, timeMs: number): number {
 
 /** The bands of all that was recorded, with what the readings left and what the energy misses. */
 export function summarise(state: State): Outlook {
-  const { history, members, weights, timesMs } = state;
+  const { members, weights, timesMs } = state;
+  const history = correctedHistory(state);
   const band = (rows: Float32Array) => bandOf(rows, members, weights);
-  const sharp = history.dendricity.map((d, k) => d + 0.5 * (1 - d) * (1 - history.sphericity[k]!));
   return {
     timesMs,
     surfaceTemperatureC: band(history.surface),
     contactTemperatureC: band(history.contact),
     liquidWaterPercent: band(history.water),
-    sharpness: band(sharp),
+    sharpness: band(history.sharpness),
     dendricity: band(history.dendricity),
     sphericity: band(history.sphericity),
     hoarKgPerM2: band(history.hoar),
+    grainSizeMm: band(history.grainMm),
+    hoursSinceWet: band(history.hoursSinceWet),
+    crustFraction: timesMs.map((_, row) =>
+      weights.reduce((sum, w, m) => sum + w * history.crust[row * members + m]!, 0),
+    ),
     humidityOverIceFraction: timesMs.map((timeMs) => humidityAt(state, timeMs)),
     effectiveMembers: effectiveAncestors(state),
+    surpriseK: state.surpriseK,
     energyResidualRelative: worstResidual(state),
     modelVersion: MODEL_VERSION,
-    members: state.input.memberTimesMs?.map((timeMs) => membersAt(state, timeMs)),
+    members: state.input.memberTimesMs?.map((timeMs) => membersAt(state, history, timeMs)),
   };
 }

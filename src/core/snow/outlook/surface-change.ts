@@ -1,6 +1,7 @@
 import { prepareColumnStep, storedEnergy } from '../column';
 import { workGrains } from './grain-step';
 import type { State } from './state';
+import { breakCrusts } from './surface-memory';
 import { SNOW } from '../figures';
 
 /** New snow lies on top; the density of the layers it fills goes over to new snow. */
@@ -33,17 +34,27 @@ function replaceDensities(state: State): void {
 
 /** Grooming and traffic up to an instant; a groomer presses new snow to groomed. */
 export function applyEvents(state: State, untilMs: number): void {
-  const events = state.input.events ?? [];
+  const { events } = state;
   while (state.nextEvent < events.length && events[state.nextEvent]!.timeMs <= untilMs) {
     const { kind, passes } = events[state.nextEvent]!;
-    workGrains(state.grains, kind, passes);
-    if (kind === 'grooming' && state.snowLayers > 0) {
-      const groomed = SNOW.surfaces.groomed.densityKgPerM3;
-      state.densities.fill(groomed, 0, state.snowLayers);
-      state.snowLayers = 0;
-      state.snowMm = 0;
-      replaceDensities(state);
-    }
+    workGrains(state.grains, kind, passes ?? SNOW.usualPasses[kind]);
+    state.hoar.fill(0);
+    if (kind === 'groomed') pressSnow(state);
     state.nextEvent += 1;
   }
+}
+
+function pressSnow(state: State): void {
+  breakCrusts(state.past);
+  state.snowMm = 0;
+  state.snowLayers = 0;
+  const { densityKgPerM3 } = SNOW.surfaces.groomed;
+  const { centre } = state.columns.grid;
+  const isLoose = (density: number, layer: number) =>
+    centre[layer]! < SNOW.groomedDepthM && density < densityKgPerM3;
+  if (!state.densities.some(isLoose)) return;
+  state.densities.forEach((density, layer) => {
+    if (isLoose(density, layer)) state.densities[layer] = densityKgPerM3;
+  });
+  replaceDensities(state);
 }

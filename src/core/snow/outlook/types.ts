@@ -1,4 +1,5 @@
 import type { SlopeAspect } from '../../sun';
+import type { Grain, Wetness } from '../../terms';
 
 /** Hourly or so: the air at a place. Times in ms since 1970. */
 export interface WeatherSample {
@@ -12,6 +13,8 @@ export interface WeatherSample {
   precipitationMm?: number;
   /** On the flat, measured; without it the sun is computed. */
   globalRadiationWPerM2?: number;
+  /** Hours from when the forecast was made; 0: observed. Absent: made at the first sample. */
+  leadH?: number;
 }
 
 export const SURFACE_KINDS = ['new', 'settled', 'groomed', 'machine_made'] as const;
@@ -33,18 +36,28 @@ export interface OutlookSurface {
   sphericity?: number;
 }
 
-/** A measured contact temperature (1–2 cm) with its standard deviation. */
+/** What was measured and seen of the snow at a time; what is absent was not looked at. */
 export interface ContactReading {
   timeMs: number;
+  /** At 1–2 cm, °C, with its standard deviation; by infra-red of the surface. */
   temperatureC: number;
   sdC: number;
+  isInfrared?: boolean;
+  /** By the snowball. */
+  wetness?: Wetness;
+  grain?: Grain;
+  /** Another spot of the venue that it was taken at; absent: here. */
+  elsewhere?: string;
 }
 
-/** Grooming or traffic at a time. */
+export const SURFACE_EVENT_KINDS = ['groomed', 'skied'] as const;
+export type SurfaceEventKind = (typeof SURFACE_EVENT_KINDS)[number];
+
+/** Grooming or traffic at a time; absent passes: the usual ones. */
 export interface SurfaceEvent {
   timeMs: number;
-  kind: 'grooming' | 'traffic';
-  passes: number;
+  kind: SurfaceEventKind;
+  passes?: number;
 }
 
 export interface OutlookInput {
@@ -75,6 +88,10 @@ export interface MemberSnow {
   temperatureC: Float32Array;
   waterPercent: Float32Array;
   sharpness: Float32Array;
+  /** 1: was wet and froze. */
+  isCrust: Uint8Array;
+  /** Absent: not known. */
+  grainMm?: Float32Array;
   /** Over water, 0…1. */
   humidity: Float32Array;
 }
@@ -88,8 +105,15 @@ export interface Outlook {
   dendricity: Band;
   sphericity: Band;
   hoarKgPerM2: Band;
+  grainSizeMm: Band;
+  /** Since the surface last held free water, h; as long as the run-up where it never did. */
+  hoursSinceWet: Band;
+  /** Share of the members with a refrozen crust, 0…1. */
+  crustFraction: number[];
   humidityOverIceFraction: number[];
   effectiveMembers: number;
+  /** How far the last reading lay from what the weather explains, K, where it did: check probe and weather. */
+  surpriseK?: number;
   energyResidualRelative: number;
   modelVersion: string;
   /** One for each of `memberTimesMs`. */

@@ -106,8 +106,8 @@ const seenIn = (snow: PickRequest['snow']) => ({
     snow && (snow.grain !== undefined || snow.sharpness !== undefined)
       ? effectiveSharpness(snow)
       : undefined,
-  dirt: snow?.dirt ?? ('clean' as const),
-  glazed: snow?.glazed ?? false,
+  glazed: snow?.glazed,
+  isCrust: snow?.grain === 'refrozen_crust',
 });
 
 /** The ensemble of the weather that was sent, over the start window. */
@@ -134,8 +134,15 @@ async function casesOfOutlook(
   };
   return casesFromMembers(
     timesMs,
-    [{ segment, atTimes: made.members!, airTemperatureC: timesMs.map(airAt) }],
-    seenIn(snow),
+    [
+      {
+        segment,
+        atTimes: made.members!,
+        airTemperatureC: timesMs.map(airAt),
+        seen: seenIn(snow),
+      },
+    ],
+    snow?.dirt ?? 'clean',
   );
 }
 
@@ -150,15 +157,17 @@ function casesOfMembers({ members = [], snow }: PickRequest): SnowCases | FieldP
     temperatureC: Float32Array.from(members, (one) => one.temperatureC),
     waterPercent: Float32Array.from(members, (one) => one.liquidWaterPercent ?? 0),
     sharpness: Float32Array.from(members, (one) => one.sharpness ?? effectiveSharpness({})),
+    isCrust: new Uint8Array(members.length),
     humidity: Float32Array.from(members, (one) => one.humidityFraction),
   };
   const place = {
     segment: { name: 'all', share: 1, origin: 'natural' as const },
     atTimes: [snowOf],
     airTemperatureC: [snow?.airTemperatureC ?? mean],
+    seen: seenIn(snow),
   };
   return {
-    ...casesFromMembers([0], [place], seenIn(snow)),
+    ...casesFromMembers([0], [place], snow?.dirt ?? 'clean'),
     memberWeights: Float64Array.from(weights, (one) => one / total),
   };
 }

@@ -22,11 +22,12 @@ export async function savePlace(
   if (!checked.ok) return invalidInput(checked.problems);
   const stored = await findVenue(db, id);
   if (!stored) return VENUE_GONE;
-  const { name, altitudeM, latitude, longitude, timeZone, ownCorrectionC, version } = stored;
-  const values = { name, altitudeM, latitude, longitude, timeZone, ownCorrectionC };
+  const { id: _, version, courseVersion: _course, ...values } = stored;
   const merged = mergeMeanwhile(basedOn(base, checked.value), checked.value, { version, values });
   if (!merged.ok) return merged;
-  await saveVenue(db, { ...merged.value.values, id });
+  const { groomedAt, ...place } = merged.value.values;
+  // An emptied field stands for no usual grooming.
+  await saveVenue(db, { ...place, groomedAt: groomedAt || undefined, id });
   return { ok: true, value: { version: version + 1, taken: merged.value.taken } };
 }
 

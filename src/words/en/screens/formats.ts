@@ -41,6 +41,7 @@ export const schemas = {
   mustBeADateAnd: (name: string) =>
     `${name} must be a date and time with its zone, such as 2027-01-16T15:00:00Z.`,
   mustBeADaySuch: (name: string) => `${name} must be a day such as 2026-11-23.`,
+  mustBeATimeOfDay: (name: string) => `${name} must be a time of day such as 05:30.`,
   id: 'Id',
   theIdIsMissing: 'The id is missing.',
   mustBeTextOfUp: (field: string, most: number) =>
@@ -181,6 +182,15 @@ export const schemas = {
   snowTemperatureIsMissing: 'Snow temperature is missing.',
   spreadIsMissing: 'Spread is missing.',
   aReadingMustBeAn: 'A reading must be an object.',
+  source: 'Source',
+  wetness: 'Wetness',
+  grain: 'Grain',
+  kindIsMissing: 'Kind is missing.',
+  passes: 'Passes',
+  anEventMustBeAn: 'An event must be an object.',
+  eventsMustBeAList: 'Events must be a list.',
+  upToEvents: (count: number) => `Up to ${count} events.`,
+  forecastMadeAt: 'Time of the forecast',
   timesMustIncreaseThisOne: 'Times must increase. This one does not come after the one before.',
   theWeatherMayCoverUp: (mostHours: number) => `The weather may cover up to ${mostHours} hours.`,
   theWeatherHasAGap: (longestBridgeH: number, fromMs: string, toMs: string) =>

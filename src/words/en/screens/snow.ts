@@ -104,6 +104,8 @@ export const outlookPart = {
     `Modelled at ${name} from ${value}. Solid line: 1.5 cm deep. Dotted line: surface. Diamonds: your readings, which count most at their time.`,
   noReadingPullsTheOutlook: 'The outlook has no reading yet. Each reading makes it more certain.',
   whatTheReadingsDidTo: 'How the readings changed the snow at the start',
+  offTheWeather: (difference: string, isColder: boolean) =>
+    `A reading is ${difference} ${isColder ? 'colder' : 'warmer'} than the weather explains. Check the probe and the weather. The reading is believed.`,
   weatherAlone: 'Weather alone',
   withReading: (count: number, value: string) => `With ${count} reading${value}`,
   is: 'is',
@@ -212,4 +214,27 @@ export const snowScreen = {
   whatThisReadingAsksFor: 'What this reading asks for',
   whatTheStartAsksFor: 'What the start asks for',
   whatTheLastReadingAsks: 'What the last reading asks for',
+};
+
+export const trackWork = {
+  thisOutingIsGone: 'This outing no longer exists. Choose another one.',
+  takenBackAlready: 'That was already removed.',
+  title: 'Grooming and traffic',
+  usuallyAt: (clock: string) =>
+    `Groomed every night at ${clock}, as set for the venue. Enter what you saw where it was different.`,
+  notUsually: 'No usual grooming is set for this venue. Enter what was done to the tracks.',
+  kind: 'What was done',
+  groomed: 'Groomed',
+  skied: 'Skied on',
+  when: (timeZone: string) => `When (${timeZone})`,
+  passes: 'How many passes',
+  usualPasses: (kind: string, count: number) =>
+    kind === 'groomed' ? `Of the groomer. Empty: ${count}.` : `How many skiers. Empty: ${count}.`,
+  add: 'Add',
+  said: (kind: string, passes: string) => (passes ? `${kind}, ${passes}` : kind),
+  passesOf: (count: number) => (count === 1 ? '1 pass' : `${count} passes`),
+  remove: 'Remove',
+  removeThe: (what: string) => `Remove: ${what}`,
+  removed: (what: string) => `Removed: ${what}.`,
+  onlyTheUsual: 'Nothing entered for this outing.',
 };

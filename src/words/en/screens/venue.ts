@@ -119,6 +119,8 @@ export const placeForm = {
   timeZone: 'Time zone',
   place: 'Place',
   suchAsCet: 'Such as CET',
+  usuallyGroomedAt: 'Tracks usually groomed at',
+  everyNightEmptyForNever: 'Every night, on the clock there. Empty: not groomed.',
   altitudeOfTheVenue: 'Altitude of the venue',
   latitudeSouthNegative: 'Latitude (south negative)',
   longitudeWestNegative: 'Longitude (west negative)',

@@ -1,0 +1,34 @@
+import { PHYSICS } from '../../constants';
+
+const { iceHeatCapacity: ICE_HEAT, fusionHeat: FUSION_HEAT, waterDensity: WATER_DENSITY } = PHYSICS;
+
+/** What 1 % of liquid water by volume holds, as kelvins of the snow it lies in (density kg/m³). */
+export const kelvinPerPercent = (densityKgPerM3: number): number =>
+  (FUSION_HEAT * WATER_DENSITY) / (100 * ICE_HEAT * densityKgPerM3);
+
+/** Temperature and water of the contact layer. */
+export interface ContactSnow {
+  temperatureC: number;
+  waterPercent: number;
+}
+
+/**
+ * The contact layer as the model has it, moved by an error of the model, K: cold freezes water before it cools, and
+ * warmth beyond 0 °C melts. Written into `into`. Example: −1 °C dry and +3 K → 0 °C and wet.
+ */
+export function correctInto(
+  into: ContactSnow,
+  { temperatureC, waterPercent }: ContactSnow,
+  { errorK, perPercentK }: { errorK: number; perPercentK: number },
+): void {
+  if (errorK >= 0) {
+    const warmed = temperatureC + errorK;
+    into.temperatureC = Math.min(0, warmed);
+    into.waterPercent = waterPercent + Math.max(0, warmed) / perPercentK;
+    return;
+  }
+  const held = waterPercent * perPercentK;
+  const freezing = Math.min(held, -errorK);
+  into.waterPercent = (held - freezing) / perPercentK;
+  into.temperatureC = temperatureC + errorK + freezing;
+}

@@ -1,0 +1,69 @@
+import { contactTemperature, contactWaterPercent } from '../column';
+import { SNOW } from '../figures';
+import { sharpnessOf, SETTLED_SHARPNESS } from '../grain-shape';
+import { correctInto, kelvinPerPercent } from './corrected';
+import { errorAt, HERE, moveErrors } from './model-error';
+import { ERROR_OF, PERTURBED } from './perturbations';
+import { isCrust, underHoar } from './surface-memory';
+import type { State } from './state';
+
+const corrected = { temperatureC: 0, waterPercent: 0 };
+
+/** Keeps the snow of all members at the present step. */
+export function record(state: State): void {
+  const { columns, probe, history, members, forcing, errors } = state;
+  const nowMs = forcing.startMs + state.done * forcing.timeStepS * 1000;
+  moveErrors(errors, nowMs, state.random);
+  const at = state.timesMs.length * members;
+  const i = Math.min(state.done, forcing.steps - 1);
+  const forecast = forcing.humidityFraction[i]!;
+  for (let m = 0; m < members; m += 1) {
+    history.surface[at + m] = columns.surface[m]!;
+    history.contact[at + m] = contactTemperature(columns, m, probe);
+    history.water[at + m] = contactWaterPercent(columns, m, probe);
+    history.error[at + m] = errorAt(errors, errors.sample, { member: m, place: HERE });
+    history.dendricity[at + m] = state.grains.dendricity[m]!;
+    history.sphericity[at + m] = state.grains.sphericity[m]!;
+    history.grainMm[at + m] = state.grains.sizeMm[m]!;
+    history.hoar[at + m] = state.hoar[m]!;
+    history.hoursSinceWet[at + m] = state.past.hoursSinceWet[m]!;
+    // Whether it would be a crust if it is dry and cold enough once the error is taken.
+    const cold = { temperatureC: -Infinity, waterPercent: 0 };
+    history.crust[at + m] = isCrust(state.past, m, cold) ? 1 : 0;
+    const off = forcing.humiditySd[i]! * state.drawn.now[PERTURBED * m + ERROR_OF.humidity]!;
+    history.humidity[at + m] = Math.min(1, Math.max(SNOW.leastHumidity, forecast + off));
+  }
+  state.perPercentK.push(kelvinPerPercent(state.densities[0]!));
+  state.timesMs.push(nowMs);
+}
+
+/**
+ * What was recorded with the error of the model taken in, once all readings are: temperature and water, and what
+ * follows from them, crust and sharpness.
+ */
+export function correctedHistory({ history, members, timesMs, perPercentK }: State) {
+  const shown = {
+    contact: history.contact.slice(),
+    water: history.water.slice(),
+    surface: history.surface.slice(),
+    crust: history.crust.slice(),
+    sharpness: history.crust.slice(),
+  };
+  for (let at = 0; at < timesMs.length * members; at += 1) {
+    const before = { temperatureC: history.contact[at]!, waterPercent: history.water[at]! };
+    correctInto(corrected, before, {
+      errorK: history.error[at]!,
+      perPercentK: perPercentK[Math.floor(at / members)]!,
+    });
+    const { temperatureC, waterPercent } = corrected;
+    shown.contact[at] = temperatureC;
+    shown.water[at] = waterPercent;
+    shown.surface[at] = Math.min(0, history.surface[at]! + temperatureC - before.temperatureC);
+    const isFrozen = waterPercent < SNOW.crust.wetPercent && temperatureC < SNOW.crust.frozenC;
+    if (!isFrozen) shown.crust[at] = 0;
+    const grain = sharpnessOf(history.dendricity[at]!, history.sphericity[at]!);
+    const bite = shown.crust[at] === 1 ? Math.max(SETTLED_SHARPNESS, grain) : grain;
+    shown.sharpness[at] = underHoar(bite, history.hoar[at]!);
+  }
+  return { ...history, ...shown };
+}

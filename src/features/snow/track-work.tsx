@@ -1,0 +1,149 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
+import type { Outing, TrackEvent } from '@/core/model';
+import { SNOW } from '@/core/snow/figures';
+import { SURFACE_EVENT_KINDS, type SurfaceEventKind } from '@/core/snow/outlook';
+import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
+import { resolverFrom } from '@/formats/schemas/form-resolver';
+import { trackEventSchema } from '@/formats/schemas/track-event';
+import { validate } from '@/formats/schemas/validation';
+import { ActionButton } from '@/ui/fields/action-button';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { NumberField } from '@/ui/fields/number-field';
+import { useScales } from '@/ui/fields/scales';
+import { SheetForm } from '@/ui/fields/sheet-form';
+import { TextField } from '@/ui/fields/text-field';
+import { useDraftedForm } from '@/ui/fields/use-drafted-form';
+import { useWrite } from '@/ui/fields/use-write';
+import { DoneNotice, type Done } from '@/ui/frame/done-notice';
+import { Part } from '@/ui/frame/sheet';
+import { dayAndTime } from '@/words/times';
+import { words } from '@/words';
+import { addTrackEventAction, removeTrackEventAction } from './actions';
+
+const WORDS = words.screens.snow.trackWork;
+const KIND_WORDS = { groomed: WORDS.groomed, skied: WORDS.skied } as const;
+
+interface TrackDraft {
+  kind: SurfaceEventKind;
+  /** On the venue's clock. */
+  at: string;
+  passes: number | undefined;
+}
+
+const given = ({ kind, at, passes }: TrackDraft, { id, venue }: Outing) => ({
+  outingId: id,
+  kind,
+  at: isLocalTime(at) ? instantFromLocal(at, venue.timeZone) : at || undefined,
+  ...(passes === undefined ? {} : { passes }),
+});
+
+/** What was done to the tracks of this outing, and a line to write the next into. */
+export function TrackWork({ outing, events }: { outing: Outing; events: readonly TrackEvent[] }) {
+  const router = useRouter();
+  const scales = useScales();
+  const { timeZone, groomedAt } = outing.venue;
+  const start = useMemo<TrackDraft>(
+    () => ({ kind: 'groomed', at: localFromInstant(outing.startAt, timeZone), passes: undefined }),
+    [outing.startAt, timeZone],
+  );
+  const resolver = useMemo(
+    () => resolverFrom<TrackDraft>((draft) => validate(trackEventSchema, given(draft, outing))),
+    [outing],
+  );
+  const form = useDraftedForm<TrackDraft>(`track-work:${outing.id}`, start, resolver);
+  const { values, bind } = form;
+  const { send } = useWrite();
+  const [notice, setNotice] = useState<Done<TrackEvent>>();
+  const inWords = ({ kind, passes, at }: TrackEvent) =>
+    `${dayAndTime(at, timeZone)}: ${WORDS.said(
+      KIND_WORDS[kind],
+      passes === undefined ? '' : WORDS.passesOf(passes),
+    )}`;
+  const remove = async (event: TrackEvent) => {
+    const done = await send(`remove:${event.id}`, (key) => removeTrackEventAction(key, event.id));
+    if (!done) return;
+    setNotice(
+      done.ok
+        ? { message: WORDS.removed(inWords(event)), back: done.value }
+        : { message: done.error.message },
+    );
+    router.refresh();
+  };
+  const putBack = async ({ outingId, at, kind, passes, id }: TrackEvent) => {
+    const fields = { outingId, at, kind, ...(passes === undefined ? {} : { passes }) };
+    const done = await send(`back:${id}`, (key) => addTrackEventAction(key, fields));
+    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
+    router.refresh();
+  };
+  const add = async () => {
+    const added = await form.submit((draft, { key }) =>
+      addTrackEventAction(key, given(draft, outing)),
+    );
+    if (added) router.refresh();
+  };
+  return (
+    <Part title={WORDS.title}>
+      <Text textStyle="body" mb="3">
+        {groomedAt ? WORDS.usuallyAt(groomedAt) : WORDS.notUsually}
+      </Text>
+      <DoneNotice notice={notice} onUndo={putBack} onClose={() => setNotice(undefined)} />
+      <SheetForm onSubmit={add}>
+        <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" mb="3">
+          <ChoiceRow
+            legend={WORDS.kind}
+            name="track-work"
+            optionWidth="110px"
+            {...bind('kind')}
+            options={optionsOf(SURFACE_EVENT_KINDS, KIND_WORDS)}
+          />
+          <TextField label={WORDS.when(timeZone)} type="datetime-local" {...bind('at')} />
+          <NumberField
+            label={WORDS.passes}
+            hint={WORDS.usualPasses(values.kind, SNOW.usualPasses[values.kind])}
+            scale={scales.fraction}
+            step={1}
+            decimals={0}
+            startShown={SNOW.usualPasses[values.kind]}
+            {...bind('passes')}
+          />
+        </SimpleGrid>
+        <ActionButton type="submit" quiet loading={form.isSaving}>
+          {WORDS.add}
+        </ActionButton>
+        <FieldProblemText problem={form.failure} />
+      </SheetForm>
+      {events.length === 0 && (
+        <Text textStyle="small" color="faint" mt="2">
+          {WORDS.onlyTheUsual}
+        </Text>
+      )}
+      <Box as="ul" listStyleType="none" m="0" p="0" mt="2" data-testid="track-events">
+        {events.map((event) => (
+          <Flex
+            as="li"
+            key={event.id}
+            justify="space-between"
+            align="center"
+            gap="4"
+            borderTopWidth="1px"
+            borderColor="rule"
+          >
+            <Text textStyle="small">{inWords(event)}</Text>
+            <ActionButton
+              quiet
+              aria-label={WORDS.removeThe(inWords(event))}
+              onClick={() => void remove(event)}
+            >
+              {WORDS.remove}
+            </ActionButton>
+          </Flex>
+        ))}
+      </Box>
+    </Part>
+  );
+}
