@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { PROGRAMMES } from '@/core/bench';
 import { casesFromReading, choose, formAdvice, structureWork } from '@/core/choice';
 import { chooseGrip, COMPLAINTS, troubleStep, type GripProduct, type Tried } from '@/core/grip';
-import { IRON_PRESETS, ironAdvice, ironPasses, type IronQuestion } from '@/core/iron';
+import { IRON_KINDS, ironAdvice, ironPasses, presetOn, type IronQuestion } from '@/core/iron';
 import { GRAINS, ORIGINS, TOOLS, WETNESSES } from '@/core/terms';
 import type { OutingFacts, SnowConditions } from '@/core/wax';
 import { DEMO_SHELF } from '@/data/demo/shelf';
@@ -224,18 +224,19 @@ describe('grip in words', () => {
 describe('the iron in words', () => {
   const wax = { meltingC: 85, ironC: 130, smokeC: 165 };
   const ski = { lengthM: 1.9, widthM: 0.045, startC: 15 };
-  const questions: IronQuestion[] = Object.values(IRON_PRESETS).flatMap((iron) =>
-    [90, 120, 150, 170].flatMap((setC) =>
-      [3, 8, 25].map((passS): IronQuestion => ({
-        wax,
-        ski,
-        iron: { ...iron, setC },
-        passS,
-        passes: 4,
-        roomC: 15,
-        filmMicrometre: 25,
-      })),
-    ),
+  const questions: IronQuestion[] = IRON_KINDS.map((kind) => presetOn(kind, ski.widthM)).flatMap(
+    (iron) =>
+      [90, 120, 150, 170].flatMap((setC) =>
+        [3, 8, 25].map((passS): IronQuestion => ({
+          wax,
+          ski,
+          iron: { ...iron, setC },
+          passS,
+          passes: 4,
+          roomC: 15,
+          filmMicrometre: 25,
+        })),
+      ),
   );
 
   it('warns in plain sentences, in the units of the reader', () => {

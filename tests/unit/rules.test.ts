@@ -205,10 +205,10 @@ describe('what a sheet is made of', () => {
     const settings = await ironSettings(products, { ski: await anySki(), team, roomC: 15 });
     const ironed = products.filter((one) => one.applications.includes('iron'));
     expect(Object.keys(settings).sort()).toEqual(ironed.map((one) => one.id).sort());
-    for (const { setC, passS, passes, why } of Object.values(settings)) {
+    for (const { setC, passes, why } of Object.values(settings)) {
       expect(setC).toBeGreaterThan(60);
-      expect(passS).toBeGreaterThan(0);
-      expect(passes).toBeGreaterThan(0);
+      expect(passes.length).toBeGreaterThan(0);
+      for (const { passS } of passes) expect(passS).toBeGreaterThan(0);
       expect(why!.code).toMatch(/^(lab|by)_/);
     }
   });

@@ -1,5 +1,6 @@
 import { baseAreaM2, GRIP_KIND, type Ski } from '../ski';
 import type { Form } from '../terms';
+import type { PassTiming } from '../iron';
 import type { BenchProduct, IronSetting, SheetRequest, StepKind } from './types';
 
 import { BENCH } from './figures';
@@ -29,12 +30,17 @@ export function minutesFor(request: SheetRequest, kind: StepKind): number {
 
 export const houseMinutes = (kind: StepKind): number => BENCH.minutes[kind];
 
+/** Passes as the house makes them where nobody computed better ones. */
+export const usualPasses = (): PassTiming[] => {
+  const { passS, restS, passes } = BENCH.usualIron;
+  return Array.from({ length: passes }, () => ({ passS, restS }));
+};
+
 /** How a product is ironed on this ski: as the iron lab says, never over the label's limit. */
 export function ironSetting(request: SheetRequest, product: BenchProduct): IronSetting {
-  const { usualIron } = BENCH;
   const asked = request.ironing[product.id] ?? {
-    ...usualIron,
-    setC: product.ironC ?? usualIron.setC,
+    setC: product.ironC ?? BENCH.usualIron.setC,
+    passes: usualPasses(),
   };
   return { ...asked, setC: Math.min(asked.setC, product.ironLimitC ?? Infinity) };
 }

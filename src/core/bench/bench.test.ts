@@ -254,7 +254,9 @@ describe('job sheets', () => {
             findings,
             grip: stickPlan,
             structure: { brush: 'brass', rillPasses: 1, widthMm: 0.6 },
-            ironing: { Frost: { setC: Math.max(100, setC), passS: 8, passes: 3 } },
+            ironing: {
+              Frost: { setC: Math.max(100, setC), passes: [{ passS: 8, restS: 10 }] },
+            },
           });
           const glide = layers.at(-1)!.product.ironLimitC ?? 145;
           expect(faults(sheet.steps, { ...LIMITS, glide })).toEqual([]);

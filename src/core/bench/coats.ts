@@ -1,8 +1,17 @@
 import { brushSteps, scrapeStep, softBrushSteps } from './brushing';
 import { heatCaution, liquidCaution } from './cautions';
-import { EDGE_STRIP_SHARE, glideShare, gramsFor, ironSetting, isWide, minutesFor } from './amounts';
+import {
+  EDGE_STRIP_SHARE,
+  glideShare,
+  gramsFor,
+  ironSetting,
+  isWide,
+  minutesFor,
+  usualPasses,
+} from './amounts';
+import { COAT } from './run';
 import { HAS_EDGES } from '../ski';
-import type { BenchProduct, SheetRequest, Step } from './types';
+import type { BenchProduct, IronSetting, SheetRequest, Step } from './types';
 import { coolStep, dryStep, WAITS } from './waits';
 import { BENCH } from './figures';
 
@@ -32,17 +41,24 @@ function waxOn(request: SheetRequest, key: string, product: BenchProduct): Step 
   };
 }
 
-/** The iron over the film. */
+/** The figures of an iron step by its setting. */
+const ironFigures = ({ setC, passes, uptakeFraction }: IronSetting): Step['figures'] => ({
+  temperatureC: Math.round(setC),
+  passS: passes[0]!.passS,
+  passes: passes.length,
+  timings: passes.map(({ passS, restS }) => ({ passS, restS })),
+  uptakeFraction,
+});
+
+/** The iron over the film; `key` is that of the whole step. */
 function iron(
   request: SheetRequest,
-  { key, product, setC }: { key: string; product: BenchProduct; setC?: number },
+  { key, product, setting }: { key: string; product: BenchProduct; setting: IronSetting },
 ): Step {
-  const setting = ironSetting(request, product);
-  const temperatureC = Math.min(setC ?? setting.setC, product.ironLimitC ?? Infinity);
   const isTipToTailOnly = request.methods.passes === 'long_only';
   const isPowder = product.form === 'powder';
   return {
-    key: `${key}.iron`,
+    key,
     kind: 'iron',
     work: {
       code: 'iron',
@@ -52,17 +68,19 @@ function iron(
       isWide: isWide(request.ski),
       isHouseholdIron: request.methods.iron === 'household_tolerated',
     },
-    figures: {
-      temperatureC: Math.round(temperatureC),
-      passS: setting.passS,
-      passes: setting.passes,
-    },
+    figures: ironFigures(setting),
     activeMin: minutesFor(request, 'iron'),
     caution: heatCaution(product),
     reason: setting.why,
     school: isPowder ? undefined : isTipToTailOnly ? 'long_only' : 'spread_then_long',
   };
 }
+
+/** A soft coat that is scraped at once: cool, and with the house's own pace. */
+const softSetting = ({ ironLimitC }: BenchProduct): IronSetting => ({
+  setC: Math.min(BENCH.softIronC, ironLimitC ?? Infinity),
+  passes: usualPasses().slice(0, BENCH.hotScrapePasses),
+});
 
 /** What is scraped while warm: groove and sidewalls, or the steel edges. */
 function warmScrape(request: SheetRequest, key: string): Step {
@@ -83,7 +101,7 @@ export function ironedCoat(
 ): Step[] {
   return [
     waxOn(request, key, product),
-    iron(request, { key, product }),
+    iron(request, { key: `${key}${COAT}`, product, setting: ironSetting(request, product) }),
     warmScrape(request, key),
     coolStep(request, `${key}.cool`),
     scrapeStep(request, `${key}.scrape`),
@@ -98,7 +116,7 @@ export function hotScrapeCoat(
 ): Step[] {
   return [
     waxOn(request, key, product),
-    iron(request, { key, product, setC: BENCH.softIronC }),
+    iron(request, { key: `${key}.soft-iron`, product, setting: softSetting(product) }),
     {
       key: `${key}.scrape-warm`,
       kind: 'scrape_warm',
@@ -113,7 +131,11 @@ export function hotScrapeCoat(
 /** The hardener: a strip along both edges underfoot. */
 export function hardenerCoat(request: SheetRequest, key: string, product: BenchProduct): Step[] {
   const grams = gramsFor(request.ski, product.form, EDGE_STRIP_SHARE);
-  const ironed = iron(request, { key, product });
+  const ironed = iron(request, {
+    key: `${key}.edge-iron`,
+    product,
+    setting: { ...ironSetting(request, product), uptakeFraction: undefined },
+  });
   return [
     {
       ...waxOn(request, key, product),
@@ -145,14 +167,23 @@ export function liquidCoat(
   };
   const dry = dryStep(request, { key: `${key}.dry`, wait: WAITS.dryLiquid, isSolvent: false });
   if (!isIroned) return [on, dry, ...softBrushSteps(request, `${key}.brush`)];
-  const sheet = iron(request, { key, product });
+  const sheet = iron(request, {
+    key: `${key}.sheet-iron`,
+    product,
+    setting: ironSetting(request, product),
+  });
   return [
     on,
     dry,
     {
       ...sheet,
       work: { code: 'iron_through_sheet', product: product.name },
-      figures: { ...sheet.figures, passS: BENCH.sheetPassS, passes: 1 },
+      figures: {
+        temperatureC: sheet.figures.temperatureC,
+        passS: BENCH.sheetPassS,
+        passes: 1,
+        timings: [{ passS: BENCH.sheetPassS, restS: 0 }],
+      },
       reason: undefined,
       school: undefined,
     },

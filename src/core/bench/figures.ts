@@ -66,10 +66,11 @@ export const BENCH_FIGURES = {
   },
   coldRoomC: { mean: 5, unit: '°C', reason: 'Hard waxes do not like a freezing doorway.' },
   softIronC: { mean: 112, unit: '°C', reason: 'Soft base waxes.' },
+  hotScrapePasses: { mean: 2, unit: '1', reason: 'Until it is molten, and no longer.' },
   usualIron: {
-    mean: { setC: 120, passS: 8, passes: 3 },
-    unit: '°C, s, 1',
-    reason: 'Where nobody said more.',
+    mean: { setC: 120, passS: 8, restS: 10, passes: 3 },
+    unit: '°C, s, s, 1',
+    reason: 'Where neither label nor lab says how.',
   },
   sheetPassS: { mean: 8, unit: 's', reason: 'One slow pass through the sheet.' },
   strokes: {

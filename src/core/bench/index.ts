@@ -1,3 +1,4 @@
+export { usualPasses } from './amounts';
 export { learnedMinutes } from './learn';
 export type { WorkedStep } from './learn';
 export {

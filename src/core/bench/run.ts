@@ -2,7 +2,12 @@ import { MINUTE_MS } from '../constants';
 import { WAIT_KINDS, type Step } from './types';
 
 /** What running a sheet needs to know of a step. */
-type RunStep = Pick<Step, 'key' | 'kind' | 'waitMin' | 'waitLeastMin'>;
+type RunStep = Pick<Step, 'key' | 'kind' | 'waitMin' | 'waitLeastMin'> & {
+  figures?: Pick<Step['figures'], 'uptakeFraction'>;
+};
+
+/** How the key of an iron step ends that makes a coat: a hot scrape and a strip along the edges do not. */
+export const COAT = '.iron';
 
 export const STEP_OUTCOMES = ['done', 'skipped', 'ended_early'] as const;
 export type StepOutcome = (typeof STEP_OUTCOMES)[number];
@@ -107,13 +112,32 @@ export function inOrderOfHands<T extends Pick<RackTimer, 'dueMs' | 'skiName'>>(
   return [...timers].sort((a, b) => a.dueMs - b.dueMs || a.skiName.localeCompare(b.skiName, 'en'));
 }
 
+/** What waxing did to a base. */
+export interface Waxed {
+  waxing: 'hot' | 'liquid' | 'storage' | 'top';
+  coats: number;
+  /** Share of what was empty that the passes filled, as the iron lab has it; absent: not known. */
+  uptakeFraction?: number;
+}
+
+/** Together coats fill what each leaves; undefined where it is not known of one. */
+function uptakeOf(coats: readonly RunStep[]): number | undefined {
+  let left = 1;
+  for (const { figures } of coats) {
+    if (figures?.uptakeFraction === undefined) return undefined;
+    left *= 1 - figures.uptakeFraction;
+  }
+  return coats.length > 0 ? 1 - left : undefined;
+}
+
 /** What a finished sheet did to the ski: coats by the iron, or a liquid, or storage. */
-export function waxingOf(
-  steps: readonly RunStep[],
-): { waxing: 'hot' | 'liquid' | 'storage' | 'top'; coats: number } | undefined {
+export function waxingOf(steps: readonly RunStep[]): Waxed | undefined {
   const count = (kind: RunStep['kind']) => steps.filter((step) => step.kind === kind).length;
-  if (count('store') > 0) return { waxing: 'storage', coats: Math.max(1, count('iron')) };
-  if (count('iron') > 0) return { waxing: 'hot', coats: count('iron') };
+  const coats = steps.filter(({ kind, key }) => kind === 'iron' && key.endsWith(COAT));
+  const uptakeFraction = uptakeOf(coats);
+  const filled = uptakeFraction === undefined ? {} : { uptakeFraction };
+  if (count('store') > 0) return { waxing: 'storage', coats: Math.max(1, coats.length), ...filled };
+  if (coats.length > 0) return { waxing: 'hot', coats: coats.length, ...filled };
   if (count('liquid_on') > 0) return { waxing: 'liquid', coats: count('liquid_on') };
   if (count('top_on') > 0) return { waxing: 'top', coats: count('top_on') };
   return undefined;

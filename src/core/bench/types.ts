@@ -1,3 +1,4 @@
+import type { PassTiming } from '../iron';
 import type { Additive, Application, Form, ProductRole } from '../terms';
 import type { LayerPlace } from '../choice';
 import type { School } from '../choice';
@@ -39,8 +40,13 @@ export const WAIT_KINDS: readonly StepKind[] = ['flash_off', 'cool', 'dry'];
 /** Figures of a step, each only where it applies; grams for the whole pair or board. */
 export interface StepFigures {
   temperatureC?: number;
+  /** Of the first pass. */
   passS?: number;
   passes?: number;
+  /** Each pass with its own pace and the rest after it, s. */
+  timings?: PassTiming[];
+  /** Share of what is empty in the base that these passes fill. */
+  uptakeFraction?: number;
   strokes?: number;
   grams?: number;
   angleDeg?: number;
@@ -87,8 +93,9 @@ export interface PlannedLayer {
 /** Iron temperature and pace for one product on this ski, from the iron lab or the label. */
 export interface IronSetting {
   setC: number;
-  passS: number;
-  passes: number;
+  passes: readonly PassTiming[];
+  /** Share of what is empty in the base that they fill; absent: not known, the house's usual. */
+  uptakeFraction?: number;
   /** Where the setting comes from, for the step's reason. */
   why?: SettingReason;
 }

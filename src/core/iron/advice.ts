@@ -1,13 +1,24 @@
 import type { IronReason } from './findings';
 import { IRON, IRON_LIMITS } from './figures';
-import { ironPasses, type IronAnswer } from './passes';
-import type { IronQuestion } from './types';
+import { checkIron } from './passes';
+import { isHeldAcross } from './presets';
+import { copyRun, nextPass, rest, startRun, type IronRun, type RunQuestion } from './run';
+import type { IronPass, IronQuestion, PassTiming } from './types';
+import { uptakeOf } from './uptake';
 
-/** Set temperature, pace and passes that give a trail of practice. */
+/** One pass as advised, with the trail it leaves. */
+export interface AdvisedPass extends PassTiming {
+  trailM: number;
+}
+
+/** How to iron: where to set it, and pass by pass how fast and with what rest. */
 export interface IronAdvice {
   setC: number;
-  passS: number;
-  passes: number;
+  passes: AdvisedPass[];
+  /** Share of what is empty in the base that these passes fill. */
+  uptakeFraction: number;
+  /** What the plate loses in a pass at the most, K. */
+  sagK: number;
 }
 
 export interface IronVerdict {
@@ -16,87 +27,151 @@ export interface IronVerdict {
   reason: IronReason;
 }
 
-const { slowestS: SLOWEST_S, quickestS: QUICKEST_S } = IRON.pace;
-const { stepC: STEP_C, belowLabelK: BELOW_LABEL_K, bisections: BISECTIONS } = IRON;
-const { most: MOST_PASSES, wished: WISHED_PASSES } = IRON.advisedPasses;
-const [LEAST_SET_C, MOST_SET_C] = IRON_LIMITS.setC.range;
+const { least: LEAST_PASSES } = IRON.advisedPasses;
+const { adviceWeights: WEIGHTS, restS: RESTS } = IRON;
 
-/** How many passes in a row stay within 2 to 8 cm without harm. */
-function goodPasses(answer: IronAnswer): number {
-  const bad = answer.passes.findIndex(
-    (one) =>
-      one.trailM < IRON.trailLeastM ||
-      one.trailM > IRON.trailMostM ||
-      one.peakBaseC > IRON.warnBaseC,
+/** Paces of practice on a ski of this width, s. */
+const pacesFor = (widthM: number): readonly number[] =>
+  isHeldAcross(widthM) ? IRON.pace.wide : IRON.pace.narrow;
+
+const smokeOf = ({ wax }: RunQuestion) => wax.smokeC ?? wax.ironC + IRON.smokeOverIronK;
+const sagOf = (one: IronPass) => Math.max(0, one.plateStartC - one.plateEndC);
+
+/** A way of ironing under search. */
+interface Way {
+  run: IronRun;
+  timings: PassTiming[];
+  trails: number[];
+  sagK: number;
+}
+
+/** The pass that goes on best from here, and the rest before it; undefined: none leaves a good trail. */
+function bestNext(way: Way, paces: readonly number[], trailMostM: number): Way | undefined {
+  let best: Way | undefined;
+  let most = -Infinity;
+  const isFirst = way.timings.length === 0;
+  const rested = copyRun(way.run);
+  let restedS = 0;
+  for (const restS of isFirst ? [0] : RESTS) {
+    rest(rested, restS - restedS);
+    restedS = restS;
+    for (const passS of paces) {
+      const run = copyRun(rested);
+      const made = nextPass(run, { passS, restS: 0 });
+      // A slower pass leaves a longer trail still.
+      if (made.trailM > trailMostM || made.peakBaseC > IRON.warnBaseC) break;
+      if (made.trailM < IRON.trailLeastM || run.filmMostC > smokeOf(run.question)) continue;
+      const sagK = Math.max(way.sagK, sagOf(made));
+      const value =
+        uptakeOf(run.diffusedM2) -
+        WEIGHTS.restPerS * restS -
+        WEIGHTS.sagPerK * Math.max(0, sagK - IRON.sagMostK);
+      if (value <= most) continue;
+      most = value;
+      const before = way.timings.map((one, i) =>
+        i === way.timings.length - 1 ? { ...one, restS } : one,
+      );
+      const timings = [...before, { passS, restS: 0 }];
+      best = { run, timings, trails: [...way.trails, made.trailM], sagK };
+    }
+  }
+  return best;
+}
+
+/** Up to five passes at a set temperature under a plan of how long each trail may be, each the best that can follow. */
+function wayUnder(plan: readonly number[], at: RunQuestion): IronAdvice | undefined {
+  const paces = pacesFor(at.ski.widthM);
+  let way: Way = { run: startRun(at), timings: [], trails: [], sagK: 0 };
+  for (const trailMostM of plan) {
+    const next = bestNext(way, paces, trailMostM);
+    if (!next) break;
+    way = next;
+  }
+  if (way.timings.length === 0) return undefined;
+  return {
+    setC: at.iron.setC,
+    passes: way.timings.map((one, i) => ({ ...one, trailM: way.trails[i]! })),
+    uptakeFraction: uptakeOf(way.run.diffusedM2),
+    sagK: way.sagK,
+  };
+}
+
+/** What can be done at a set temperature: by the first plan that gives enough passes and uptake, else by all. */
+function waysAt(question: RunQuestion, setC: number): IronAdvice[] {
+  const at = { ...question, iron: { ...question.iron, setC } };
+  const ways: IronAdvice[] = [];
+  for (const plan of IRON.trailPlansM) {
+    const way = wayUnder(plan, at);
+    if (way) ways.push(way);
+    if (way && isEnough(way)) break;
+  }
+  return ways;
+}
+
+const isEnough = ({ passes, uptakeFraction }: IronAdvice) =>
+  passes.length >= LEAST_PASSES && uptakeFraction >= IRON.enoughUptake;
+
+function valueOf({ setC, passes, uptakeFraction, sagK }: IronAdvice, labelC: number): number {
+  return (
+    uptakeFraction -
+    WEIGHTS.belowLabelPerK * (labelC - setC) -
+    WEIGHTS.sagPerK * Math.max(0, sagK - IRON.sagMostK) -
+    (passes.length < LEAST_PASSES ? WEIGHTS.fewer : 0)
   );
-  return bad < 0 ? answer.passes.length : bad;
 }
 
-const ask = (
-  question: IronQuestion,
-  { setC, passS, passes }: { setC: number; passS: number; passes: number },
-) => ironPasses({ ...question, iron: { ...question.iron, setC }, passS, passes });
-
-/** The pace at which the first pass leaves the least trail of practice at a set temperature; by bisection. */
-function paceFor(question: IronQuestion, setC: number): number | undefined {
-  const trail = (passS: number) => ask(question, { setC, passS, passes: 1 }).passes[0]!.trailM;
-  if (trail(SLOWEST_S) < IRON.trailLeastM) return undefined;
-  if (trail(QUICKEST_S) >= IRON.trailLeastM) return QUICKEST_S;
-  let [quick, slow] = [QUICKEST_S, SLOWEST_S];
-  for (let k = 0; k < BISECTIONS; k += 1) {
-    const middle = 0.5 * (quick + slow);
-    if (trail(middle) >= IRON.trailLeastM) slow = middle;
-    else quick = middle;
+function whyNone(question: RunQuestion): IronReason {
+  const { wax, ski } = question;
+  const [setMostC] = setsFor(question);
+  const setC = setMostC ?? wax.ironC;
+  const paces = pacesFor(ski.widthM);
+  const [quickestS, slowestS] = [paces[0]!, paces.at(-1)!];
+  const first = (passS: number) =>
+    nextPass(startRun({ ...question, iron: { ...question.iron, setC } }), { passS, restS: 0 });
+  const slow = first(slowestS);
+  if (slow.trailM < IRON.trailLeastM && sagOf(slow) > IRON.sagMostK) {
+    return { code: 'iron_sags', sagK: sagOf(slow) };
   }
-  return Math.ceil(slow * 2) / 2;
+  if (slow.trailM < IRON.trailLeastM) return { code: 'film_sets', slowestS, setC };
+  if (first(quickestS).peakBaseC > IRON.warnBaseC) {
+    return { code: 'base_too_hot', setC, baseMostC: IRON.warnBaseC };
+  }
+  return { code: 'trail_stays_long', quickestS, mostM: IRON.trailMostM };
 }
 
-function whyNone(question: IronQuestion): IronReason {
-  const { wax, iron } = question;
-  const label = ask(question, {
-    setC: Math.min(MOST_SET_C, wax.ironC),
-    passS: SLOWEST_S,
-    passes: 1,
-  }).passes[0]!;
-  const sag = label.plateStartC - label.plateEndC;
-  if (sag > IRON.sagMostK) {
-    return { code: 'iron_sags', sagK: sag };
-  }
-  if (label.trailM < IRON.trailLeastM) {
-    return { code: 'film_sets', slowestS: SLOWEST_S, setC: wax.ironC };
-  }
-  if (label.peakBaseC > IRON.warnBaseC) {
-    return { code: 'base_too_hot', setC: iron.setC, baseMostC: IRON.warnBaseC };
-  }
-  return { code: 'trail_stays_long', quickestS: QUICKEST_S, mostM: IRON.trailMostM };
+/** The label's iron temperature and up to ten kelvin under it, never over its limit. */
+function setsFor({ wax }: RunQuestion): number[] {
+  const [least, most] = IRON_LIMITS.setC.range;
+  return IRON.setsBelowLabelK
+    .map((below) => Math.round(wax.ironC) - below)
+    .filter((setC) => setC >= least && setC <= most && setC < smokeOf({ wax } as RunQuestion));
 }
 
 /**
- * Which set temperature and pace give a trail of 2 to 8 cm for this wax, ski, iron and room, nearest to the label's iron
- * temperature, and for how many passes in a row; or why there is none. Questions no bench has: DomainError.
+ * How to iron this wax into this ski: at the label's iron temperature or up to 10 K under it, pass by pass the pace and
+ * the rest that keep the liquid trail at 1 to 10 cm and fill the base; or why there is no such way. The timing of the
+ * question is not looked at. Questions no bench has: DomainError.
  */
-export function ironAdvice(question: IronQuestion): IronVerdict {
-  const { wax } = question;
-  const most = Math.min(MOST_SET_C, wax.smokeC ?? wax.ironC + IRON.smokeOverIronK - STEP_C);
-  const sets: number[] = [];
-  for (let setC = Math.round(wax.ironC); setC >= wax.ironC - BELOW_LABEL_K; setC -= STEP_C) {
-    if (setC <= most && setC >= LEAST_SET_C) sets.push(setC);
-  }
+export function ironAdvice(asked: IronQuestion): IronVerdict {
+  checkIron(asked);
+  const { passS: _pace, passes: _passes, pauseS: _pause, ...question } = asked;
+  const labelC = Math.round(question.wax.ironC);
   let best: IronAdvice | undefined;
-  for (const setC of sets) {
-    const passS = paceFor(question, setC);
-    if (passS === undefined) break;
-    const passes = goodPasses(ask(question, { setC, passS, passes: MOST_PASSES }));
-    if (passes > (best?.passes ?? 0)) best = { setC, passS, passes };
-    if (passes >= WISHED_PASSES) break;
+  for (const setC of setsFor(question)) {
+    for (const way of waysAt(question, setC)) {
+      if (!best || valueOf(way, labelC) > valueOf(best, labelC)) best = way;
+    }
+    if (best && isEnough(best)) break;
   }
   if (!best) return { advice: undefined, reason: whyNone(question) };
   const { trailLeastM: leastM, trailMostM: mostM } = IRON;
+  if (best.sagK > IRON.sagMostK)
+    return { advice: best, reason: { code: 'iron_sags', sagK: best.sagK } };
   return {
     advice: best,
     reason:
-      best.passes >= WISHED_PASSES
+      best.passes.length >= LEAST_PASSES
         ? { code: 'trail_in_range', leastM, mostM }
-        : { code: 'cool_after', passes: best.passes, mostM },
+        : { code: 'cool_after', passes: best.passes.length, mostM },
   };
 }

@@ -24,43 +24,73 @@ export const IRON_FIGURES = {
     reason: 'Still air over what was ironed, and over the iron.',
   },
   contact: {
-    mean: 3000,
+    mean: 1500,
     unit: 'W/m²/K',
-    range: [300, 40_000],
-    reason: 'Between plate and film: tuned so that the trail of practice comes out.',
+    range: [150, 20_000],
+    reason:
+      'Between plate and film: at the label’s temperature it gives the trails of practice, 5, 9 and 14 cm for a mid wax.',
   },
-  contactLogSd: { mean: 0.8, unit: 'log', reason: 'Contacts of irons and waxes scatter so much.' },
+  contactLogSd: { mean: 0.4, unit: 'log', reason: 'Contacts of irons and waxes scatter so much.' },
   eyeSdM: { mean: 0.01, unit: 'm', reason: 'An eye at arm’s length.' },
   plateHeatCapacity: { mean: 900, unit: 'J/kg/K', source: 'Aluminium' },
   warnBaseC: { mean: 130, unit: '°C', reason: 'The base softens from here.' },
   stopBaseC: { mean: 135, unit: '°C', reason: 'The base melts from here.' },
-  trailLeastM: { mean: 0.02, unit: 'm', reason: 'A trail of liquid as practice wants it.' },
-  trailMostM: { mean: 0.08, unit: 'm', reason: 'Longer, and the heat goes into the base.' },
+  trailLeastM: { mean: 0.01, unit: 'm', reason: 'A trail of liquid as practice wants it.' },
+  trailMostM: { mean: 0.1, unit: 'm', reason: 'Longer, and the heat goes into the base.' },
   smokeOverIronK: {
     mean: 25,
     unit: 'K',
     reason:
       'Without a smoke point on the label wax is taken to smoke this far above its iron temperature.',
   },
-  sagMostK: { mean: 10, unit: 'K', reason: 'An iron that loses more in a pass is too light.' },
+  sagMostK: { mean: 6, unit: 'K', reason: 'An iron that loses more in a pass is too light.' },
   defaultBaseMm: { mean: 1.2, unit: 'mm', reason: 'A usual base.' },
   defaultPauseS: { mean: 2, unit: 's', reason: 'Between two passes.' },
   defaultLagS: { mean: 8, unit: 's', reason: 'A usual thermostat.' },
   uptake: {
-    mean: { diffusion: 2e-11, atC: 95, activation: 60_000, depthM: 15e-6 },
-    unit: 'm²/s, °C, J/mol, m',
+    mean: { diffusion: 9e-11, aboveMeltingK: 20, activation: 60_000, depthM: 15e-6 },
+    unit: 'm²/s, K, J/mol, m',
     reason:
-      'Uptake of wax by the base: diffusion at a temperature, its activation energy, its depth.',
+      'Uptake of wax by the base: diffusion at 20 K over the wax’s melting point, its activation energy, its depth. Three passes at the label and a good pace fill 60 to 70 % of what is empty, six about 90 %.',
   },
-  pace: { mean: { slowestS: 12, quickestS: 5 }, unit: 's a pass', reason: 'Paces of practice.' },
-  stepC: { mean: 5, unit: 'K', reason: 'As fine as an iron is set.' },
-  belowLabelK: { mean: 30, unit: 'K', reason: 'An iron is never set farther below the label.' },
+  pace: {
+    mean: { narrow: [5, 6, 7, 8, 10, 12], wide: [8, 10, 12, 14, 17, 20] },
+    unit: 's a pass',
+    reason: 'Paces of practice: on a narrow ski, and on a wide one with the iron across.',
+  },
+  restS: {
+    mean: [3, 6, 10, 15, 20, 30, 40],
+    unit: 's',
+    reason: 'The other ski of the pair is ironed in the rest.',
+  },
+  wideFromM: { mean: 0.06, unit: 'm', reason: 'From here an iron is held across.' },
+  setsBelowLabelK: {
+    mean: [0, 5, 10],
+    unit: 'K',
+    reason: 'The label rules: an iron is set to it, or as little below as it takes.',
+  },
   advisedPasses: {
-    mean: { most: 6, wished: 3 },
+    mean: { least: 3, most: 5 },
     unit: '1',
-    reason: 'Passes in a row of practice.',
+    reason: 'Passes of practice.',
   },
-  bisections: { mean: 6, unit: '1', reason: 'The pace to a tenth of a second.' },
+  trailPlansM: {
+    mean: [
+      [0.1, 0.1, 0.1, 0.1, 0.1],
+      [0.06, 0.08, 0.1, 0.1, 0.1],
+      [0.035, 0.06, 0.08, 0.1, 0.1],
+    ],
+    unit: 'm',
+    reason:
+      'How long the trail of each pass may be in what is tried: a first pass that uses it all leaves no room for a third.',
+  },
+  enoughUptake: { mean: 0.6, unit: '1', reason: 'What the label gives is not bettered below it.' },
+  adviceWeights: {
+    mean: { belowLabelPerK: 0.008, sagPerK: 0.01, restPerS: 0.0015, fewer: 0.5 },
+    unit: 'share of uptake',
+    reason:
+      'What a kelvin under the label, a kelvin of sag over the limit and a second of waiting are worth in uptake; fewer than three passes are worth less than anything.',
+  },
   cells: {
     mean: { film: 5, base: 14, core: 10, growth: 1.32, halfSpaceM: 0.02 },
     unit: '1, m',
@@ -85,12 +115,12 @@ export const IRON_FIGURES = {
   },
   presets: {
     mean: {
-      light_travel: { plateLengthM: 0.13, plateWidthM: 0.08, massKg: 0.5, powerW: 250, lagS: 15 },
-      household: { plateLengthM: 0.2, plateWidthM: 0.11, massKg: 0.8, powerW: 1000, lagS: 25 },
-      heavy_digital: { plateLengthM: 0.15, plateWidthM: 0.1, massKg: 1.4, powerW: 850, lagS: 4 },
+      light_travel: { longM: 0.13, shortM: 0.08, massKg: 0.5, powerW: 250, lagS: 15 },
+      household: { longM: 0.2, shortM: 0.11, massKg: 0.8, powerW: 1000, lagS: 25 },
+      heavy_digital: { longM: 0.14, shortM: 0.095, massKg: 1.4, powerW: 850, lagS: 4 },
     },
     unit: 'm, kg, W, s',
-    reason: 'Irons of general kinds, to start from.',
+    reason: 'Irons of general kinds, to start from, with both sides of their plates.',
   },
 } as const satisfies FigureTable;
 

@@ -1,13 +1,22 @@
 export { ironAdvice } from './advice';
-export type { IronAdvice, IronVerdict } from './advice';
+export type { AdvisedPass, IronAdvice, IronVerdict } from './advice';
 export type { IronReason, IronWarning } from './findings';
 export { fitContact } from './fit';
 export type { IronFit, SeenTrail } from './fit';
 export { IRON, IRON_LIMITS } from './figures';
-export { ironPasses } from './passes';
-export type { IronAnswer, IronMoment } from './passes';
-export type { Iron, IronPass, IronQuestion, IronSki, IronWax } from './types';
+export { ironPasses, timedPasses } from './passes';
+export type { IronAnswer } from './passes';
+export type {
+  Iron,
+  IronMoment,
+  IronPass,
+  IronQuestion,
+  IronSki,
+  IronWax,
+  PassTiming,
+} from './types';
 export { MAP_REGIONS, mapAxes, mapRow } from './map';
 export type { IronMapAxes, MapRegion } from './map';
-export { IRON_KINDS, IRON_PRESETS } from './presets';
+export { passAt } from './pass-at';
+export { IRON_KINDS, isHeldAcross, presetOn } from './presets';
 export type { IronKind } from './presets';

@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import reference from '../../../tests/reference/iron-contact.json';
-import { fitContact, ironAdvice, ironPasses, type IronQuestion } from '.';
+import {
+  fitContact,
+  IRON_KINDS,
+  ironAdvice,
+  ironPasses,
+  passAt,
+  presetOn,
+  timedPasses,
+  type IronKind,
+  type IronQuestion,
+} from '.';
 import { baseSurfaceC, ironColumn, stepIron } from './column';
 
 const codes = (findings: readonly { code: string }[]) => findings.map(({ code }) => code);
@@ -43,6 +53,29 @@ describe('a plate on polyethylene', () => {
   );
 });
 
+/** A bench of the house: waxes melt 60 K under their label, a heavy iron, a narrow ski. */
+function benchOf({
+  ironC,
+  roomC,
+  widthM = 0.045,
+  kind = 'heavy_digital',
+}: {
+  ironC: number;
+  roomC: number;
+  widthM?: number;
+  kind?: IronKind;
+}): IronQuestion {
+  return {
+    wax: { ironC, meltingC: ironC - 60 },
+    ski: { lengthM: 1.9, widthM, startC: roomC },
+    iron: { ...presetOn(kind, widthM), setC: ironC },
+    passS: 8,
+    passes: 3,
+    roomC,
+    filmMicrometre: 40,
+  };
+}
+
 describe('passes of an iron', () => {
   const answer = ironPasses(question);
 
@@ -51,17 +84,22 @@ describe('passes of an iron', () => {
     const peaks = answer.passes.map((one) => one.peakBaseC);
     expect([...trails].sort((a, b) => a - b)).toEqual(trails);
     expect([...peaks].sort((a, b) => a - b)).toEqual(peaks);
-    expect(peaks[0]).toBeGreaterThan(60);
+    expect(peaks[0]).toBeGreaterThan(50);
     expect(peaks[3]).toBeLessThan(90);
     expect(trails[0]).toBeGreaterThan(0.02);
     expect(answer.passes[0]!.backC).toBeLessThan(peaks[0]!);
   });
 
-  it('leave the trails that the house contact was tuned for', () => {
-    const cues = [7, 13, 22, 40];
-    answer.passes.forEach((one, i) => {
-      expect((100 * one.trailM) / cues[i]!).toBeGreaterThan(0.75);
-      expect((100 * one.trailM) / cues[i]!).toBeLessThan(1.3);
+  // A heavy iron held lengthwise, 40 µm of film, ski and room at 18 °C, 8 s a pass and 10 s between.
+  it.each([
+    { wax: 'soft', ironC: 112, cues: [9, 17, 30] },
+    { wax: 'mid', ironC: 124, cues: [5, 9, 14] },
+    { wax: 'hard', ironC: 138, cues: [2, 4, 7] },
+    { wax: 'cold', ironC: 150, cues: [1, 3, 5] },
+  ])('leave the trails of practice at the label of a $wax wax', ({ ironC, cues }) => {
+    const { passes } = ironPasses({ ...benchOf({ ironC, roomC: 18 }), passes: 3, pauseS: 10 });
+    passes.forEach((one, i) => {
+      expect(Math.abs(100 * one.trailM - cues[i]!)).toBeLessThan(0.6 + 0.2 * cues[i]!);
     });
   });
 
@@ -84,12 +122,12 @@ describe('passes of an iron', () => {
     expect(first({ ski: { ...question.ski, startC: 5 }, roomC: 5 })).toBeLessThan(here);
     expect(first({ passS: 5 })).toBeLessThan(here);
     expect(first({ iron: { ...question.iron, setC: 140 } })).toBeGreaterThan(here);
-    expect(first({ contact: 1500 })).toBeLessThan(here);
+    expect(first({ contact: 900 })).toBeLessThan(here);
   });
 
   it('let a light iron sag and say what to do', () => {
     const { passes, warnings } = ironPasses({ ...question, iron: light });
-    expect(passes[0]!.plateStartC - passes[0]!.plateEndC).toBeGreaterThan(10);
+    expect(passes[0]!.plateStartC - passes[0]!.plateEndC).toBeGreaterThan(6);
     expect(codes(warnings)).toContain('iron_sags');
     expect(answer.passes[0]!.plateEndC).toBeGreaterThan(119);
   });
@@ -123,31 +161,76 @@ describe('passes of an iron', () => {
   });
 });
 
+describe('uptake', () => {
+  const filled = (ironC: number, passes: number) =>
+    ironPasses({ ...benchOf({ ironC, roomC: 18 }), passS: 10, pauseS: 10, passes }).uptakeFraction;
+
+  it('of three passes at the label fills about two thirds of what is empty, of six nearly all', () => {
+    const mean = (passes: number) =>
+      [124, 138, 150].reduce((sum, ironC) => sum + filled(ironC, passes), 0) / 3;
+    expect(mean(3)).toBeGreaterThan(0.58);
+    expect(mean(3)).toBeLessThan(0.75);
+    expect(mean(6)).toBeGreaterThan(0.85);
+  });
+});
+
 describe('advice', () => {
-  it('keeps its own promise: the trail is 2 to 8 cm over its passes', () => {
-    for (const [meltingC, ironC, roomC] of [
-      [58, 120, 20],
-      [50, 112, 18],
-      [75, 145, 10],
-    ] as const) {
-      const asked = {
-        ...question,
-        wax: { meltingC, ironC },
-        roomC,
-        ski: { ...question.ski, startC: roomC },
-      };
-      const { advice } = ironAdvice(asked);
-      const { passes } = ironPasses({
-        ...asked,
-        iron: { ...asked.iron, setC: advice!.setC },
-        passS: advice!.passS,
-        passes: advice!.passes,
-      });
-      for (const one of passes) {
-        expect(one.trailM).toBeGreaterThanOrEqual(0.02);
-        expect(one.trailM).toBeLessThanOrEqual(0.08);
+  const cases = [112, 124, 138, 150].flatMap((ironC) =>
+    [0.045, 0.068].flatMap((widthM) =>
+      IRON_KINDS.flatMap((kind) =>
+        [5, 12, 18].map((roomC) => benchOf({ ironC, widthM, kind, roomC })),
+      ),
+    ),
+  );
+
+  it('keeps to the label, and gives three passes and a filled base in nearly every case, else a reason', () => {
+    let good = 0;
+    for (const asked of cases) {
+      const { advice, reason } = ironAdvice(asked);
+      expect(reason.code).toBeTruthy();
+      if (!advice) continue;
+      expect(advice.setC).toBeLessThanOrEqual(asked.wax.ironC);
+      expect(advice.setC).toBeGreaterThanOrEqual(asked.wax.ironC - 10);
+      const [quickest, slowest] = asked.ski.widthM < 0.06 ? [5, 12] : [8, 20];
+      for (const { passS, restS, trailM } of advice.passes) {
+        expect(passS).toBeGreaterThanOrEqual(quickest);
+        expect(passS).toBeLessThanOrEqual(slowest);
+        expect(restS).toBeLessThanOrEqual(40);
+        expect(trailM).toBeGreaterThanOrEqual(0.01);
+        expect(trailM).toBeLessThanOrEqual(0.1);
       }
+      if (advice.passes.length >= 3 && advice.uptakeFraction >= 0.55) good += 1;
     }
+    expect(good / cases.length).toBeGreaterThan(0.85);
+  });
+
+  it('keeps its own promise: its passes, ironed, leave the trails it tells', () => {
+    for (const asked of cases.filter((_, i) => i % 7 === 0)) {
+      const { advice } = ironAdvice(asked);
+      if (!advice) continue;
+      const at = { ...asked, iron: { ...asked.iron, setC: advice.setC } };
+      const made = timedPasses(at, advice.passes);
+      made.passes.forEach((one, i) => {
+        expect(Math.abs(one.trailM - advice.passes[i]!.trailM)).toBeLessThan(0.004);
+      });
+      expect(made.uptakeFraction).toBeCloseTo(advice.uptakeFraction, 2);
+    }
+  });
+
+  it('says of a light iron what it loses in a pass', () => {
+    const { advice, reason } = ironAdvice(
+      benchOf({ ironC: 138, roomC: 12, widthM: 0.068, kind: 'light_travel' }),
+    );
+    expect(advice!.sagK).toBeGreaterThan(6);
+    expect(reason.code).toBe('iron_sags');
+  });
+
+  it('holds an iron lengthwise on a narrow ski and across a wide one', () => {
+    expect(presetOn('heavy_digital', 0.045)).toMatchObject({ plateLengthM: 0.14 });
+    expect(presetOn('heavy_digital', 0.1)).toMatchObject({
+      plateLengthM: 0.095,
+      plateWidthM: 0.14,
+    });
   });
 
   it('says why there is none', () => {
@@ -179,4 +262,21 @@ describe('the fit to what was seen', () => {
     const vague = fitContact(question, { pass: 2, trailM: made, sdM: 0.05 });
     expect(vague.logSd).toBeGreaterThan(fit.logSd);
   });
+
+  it('says when no iron gives such a trail', () => {
+    expect(fitContact(question, { pass: 1, trailM: 1.5, sdM: 0.01 }).isPinned).toBe(true);
+    const seen = ironPasses({ ...question, passes: 1 }).passes[0]!.trailM;
+    expect(fitContact(question, { pass: 1, trailM: seen }).isPinned).toBe(false);
+  });
+});
+
+it('knows which pass it is, and how far into it', () => {
+  const timings = [
+    { passS: 10, restS: 5 },
+    { passS: 8, restS: 0 },
+  ];
+  expect(passAt(timings, 4)).toEqual({ pass: 0, inPassS: 4, passS: 10 });
+  expect(passAt(timings, 12)).toEqual({ pass: 0, inPassS: 12, passS: 10 });
+  expect(passAt(timings, 17)).toEqual({ pass: 1, inPassS: 2, passS: 8 });
+  expect(passAt(timings, 90)).toMatchObject({ pass: 1 });
 });

@@ -14,7 +14,7 @@ export interface Plate {
 /** The plate over `seconds` with a draw of `drawWPerK` to something at `sinkC`: heater, thermostat with its lag, room. */
 export function runPlate(
   plate: Plate,
-  question: IronQuestion,
+  question: Pick<IronQuestion, 'iron' | 'roomC' | 'ski'>,
   seconds: number,
   drawWPerK: number,
   sinkC: number,

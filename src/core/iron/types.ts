@@ -48,3 +48,16 @@ export interface IronPass {
   /** How long a point is liquid, s. */
   moltenS: number;
 }
+
+/** How one pass is timed: from end to end of the ski, and the rest after it, in which the other ski is ironed, s. */
+export interface PassTiming {
+  passS: number;
+  restS: number;
+}
+
+/** One moment of a point of the ski, for drawing. */
+export interface IronMoment {
+  timeS: number;
+  baseC: number;
+  filmC: number;
+}

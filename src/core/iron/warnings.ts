@@ -4,7 +4,7 @@ import type { IronPass, IronQuestion } from './types';
 
 /** What would go wrong with these passes. */
 export function warningsOf(
-  question: IronQuestion,
+  question: Omit<IronQuestion, 'passS' | 'passes'>,
   passes: readonly IronPass[],
   filmMostC: number,
 ): IronWarning[] {

@@ -80,6 +80,13 @@ export const SKI_EVENT_DETAIL_FIELDS = {
   waxing: { type: 'choice', of: WAXINGS, column: 'none' },
   coats: { type: 'number', range: [0, 20], unit: '', column: 'none' },
   boxHours: { type: 'number', range: [0, 100], unit: 'h', column: 'none' },
+  uptakeFraction: {
+    type: 'number',
+    range: [0, 1],
+    unit: '%',
+    column: 'none',
+    isInternal: true,
+  },
   km: { type: 'number', range: [0, 1000], unit: 'km', column: 'none' },
   snow: { type: 'choice', of: WEAR_SNOWS, column: 'none' },
   note: { type: 'text', most: 300, column: 'none' },

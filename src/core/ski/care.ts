@@ -14,7 +14,8 @@ const ALPINE: readonly SkiType[] = ['alpine', 'touring', 'snowboard'];
 const inOrder = (events: readonly SkiEvent[]) => [...events].sort((a, b) => a.atMs - b.atMs);
 
 /**
- * How full of wax the base is, 0 to 1, after its events in order of time: coats fill a share of what is empty,
+ * How full of wax the base is, 0 to 1, after its events in order of time: coats fill a share of what is empty
+ * (what the iron's passes really gave, where that is known),
  * kilometres empty it as exp(−km/d0), a grind takes the filled layer off. Negative kilometres, coats or hours:
  * DomainError. Example: two hot coats on a fresh grind, then 30 km of usual snow give 0.43.
  */
@@ -26,7 +27,9 @@ export function waxReserve(events: readonly SkiEvent[]): number {
       const waxing = event.waxing ?? 'hot';
       const coats = requireIn('coats', event.coats ?? 1, SKI_LIMITS.coats);
       const hours = requireIn('boxHours', event.boxHours ?? 0, SKI_LIMITS.boxHours);
-      const left = (1 - SKI.fillACoat[waxing]) ** coats * Math.exp(-hours / SKI.boxHours);
+      const byCoats = (1 - SKI.fillACoat[waxing]) ** coats;
+      const unfilled = event.uptakeFraction === undefined ? byCoats : 1 - event.uptakeFraction;
+      const left = unfilled * Math.exp(-hours / SKI.boxHours);
       reserve = 1 - (1 - reserve) * left;
     }
     if (event.kind === 'kilometres') {

@@ -52,6 +52,8 @@ export interface SkiEvent {
   waxing?: Waxing;
   coats?: number;
   boxHours?: number;
+  /** Share of what was empty that the passes really filled; absent: the house's usual of its coats. */
+  uptakeFraction?: number;
   /** `kilometres`: how far, on what. */
   km?: number;
   snow?: WearSnow;

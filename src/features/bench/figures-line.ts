@@ -10,11 +10,15 @@ export function figuresLine(
   step: Pick<ToldStep, 'figures' | 'waitMin' | 'waitLeastMin'>,
   units: Units,
 ): string {
-  const { temperatureC, passS, passes, strokes, grams, angleDeg } = step.figures;
+  const { temperatureC, passS, passes, timings, strokes, grams, angleDeg } = step.figures;
+  const paces = timings?.map((one) => one.passS) ?? [];
+  const rests = timings?.slice(0, -1).map((one) => one.restS) ?? [];
+  const isEven = new Set(paces).size <= 1;
   return [
     temperatureC === undefined ? '' : temperature(temperatureC, units, 0),
-    passS === undefined ? '' : WORDS.sAPass(passS),
+    passS === undefined ? '' : isEven ? WORDS.sAPass(passS) : WORDS.sEach(paces),
     passes === undefined ? '' : passes === 1 ? WORDS.onePass : WORDS.passes(passes),
+    rests.length === 0 ? '' : WORDS.restBetween(rests),
     strokes === undefined ? '' : strokes === 1 ? WORDS.oneStroke : WORDS.strokes(strokes),
     grams === undefined ? '' : `${grams} g`,
     angleDeg === undefined ? '' : `${angleDeg}°`,

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { passAt, type PassTiming } from '@/core/iron';
 import { ActionButton } from '@/ui/fields/action-button';
 import { leaveAfterPointer } from '@/ui/fields/leave-pointer';
 import { words } from '@/words';
@@ -27,19 +28,20 @@ function tick(audio: AudioContext): void {
   tone.stop(audio.currentTime + TICK_S);
 }
 
-interface PaceGuideProps {
-  passS: number;
-  passes: number;
-}
+/** Passes of sheets from before each had a pace of its own. */
+export const evenPasses = (passS: number, passes: number): PassTiming[] =>
+  Array.from({ length: passes }, () => ({ passS, restS: PAUSE_S }));
 
-/** A bead that travels from tip to tail in the computed seconds: keep the iron with it. */
-export function PaceGuide({ passS, passes }: PaceGuideProps) {
+/** A bead that travels from tip to tail in the computed seconds, pass by pass: keep the iron with it. */
+export function PaceGuide({ timings }: { timings: readonly PassTiming[] }) {
   const [startedMs, setStartedMs] = useState<number>();
   const [seconds, setSeconds] = useState(0);
   const [isLoud, setIsLoud] = useState(false);
   const audio = useRef<AudioContext>(undefined);
   const lastTick = useRef(-1);
-  const cycleS = passS + PAUSE_S;
+  const passes = timings.length;
+  const lastS = timings.at(-1)!.passS;
+  const allS = timings.slice(0, -1).reduce((sum, one) => sum + one.passS + one.restS, lastS);
   useEffect(() => {
     if (startedMs === undefined) return undefined;
     let frame = 0;
@@ -47,22 +49,21 @@ export function PaceGuide({ passS, passes }: PaceGuideProps) {
       const passed = Math.max(0, (nowMs - startedMs) / 1000);
       setSeconds(passed);
       const whole = Math.floor(passed);
-      const isOn = passed - Math.floor(passed / cycleS) * cycleS <= passS;
-      if (isLoud && isOn && whole !== lastTick.current) {
+      const { inPassS, passS } = passAt(timings, passed);
+      if (isLoud && inPassS <= passS && whole !== lastTick.current) {
         lastTick.current = whole;
         audio.current ??= new AudioContext();
         tick(audio.current);
       }
-      if (passed < cycleS * passes - PAUSE_S) frame = requestAnimationFrame(move);
+      if (passed < allS) frame = requestAnimationFrame(move);
       else setStartedMs(undefined);
     };
     frame = requestAnimationFrame(move);
     return () => cancelAnimationFrame(frame);
-  }, [startedMs, passS, passes, cycleS, isLoud]);
-  const pass = Math.min(passes - 1, Math.floor(seconds / cycleS));
-  const inPass = seconds - pass * cycleS;
-  const share = Math.min(1, inPass / passS);
-  const isBack = inPass > passS && startedMs !== undefined;
+  }, [startedMs, timings, allS, isLoud]);
+  const { pass, inPassS, passS } = passAt(timings, seconds);
+  const share = Math.min(1, inPassS / passS);
+  const isBack = inPassS > passS && startedMs !== undefined;
   return (
     <Box my="4">
       <Svg

@@ -8,7 +8,7 @@ import { countdown, span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { Caution } from '@/ui/frame/sheet';
 import { figuresLine } from './figures-line';
-import { PaceGuide } from './pace-guide';
+import { evenPasses, PaceGuide } from './pace-guide';
 import { StrokeCounter } from './stroke-counter';
 import type { RunnerState } from './use-runner';
 import { words } from '@/words';
@@ -28,7 +28,7 @@ export function StepFace({
   const units = useUnits();
   const scales = useScales();
   const { wait } = runner.state;
-  const { temperatureC, passS, passes, strokes, grams } = step.figures;
+  const { temperatureC, passS, passes, timings, strokes, grams } = step.figures;
   const left = wait ? leftOf(wait, now) : 0;
   const isOver = wait !== undefined && left <= 0;
   return (
@@ -73,7 +73,7 @@ export function StepFace({
         {step.tool}. {step.reason}
         {step.school ? WORDS.ourWay(step.school.toLowerCase()) : ''}
       </Text>
-      {passS !== undefined && <PaceGuide passS={passS} passes={passes ?? 1} />}
+      {passS !== undefined && <PaceGuide timings={timings ?? evenPasses(passS, passes ?? 1)} />}
       {strokes !== undefined && strokes > 1 && <StrokeCounter wanted={strokes} />}
       {(temperatureC !== undefined || grams !== undefined) && (
         <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4" maxW="520px" mt="3">

@@ -2,7 +2,13 @@
 
 import type { OwnIron, ShelfProduct } from '@/core/model';
 import { Box, Flex, Grid, SimpleGrid, Text } from '@chakra-ui/react';
-import { IRON_KINDS, type IronKind, type IronQuestion } from '@/core/iron';
+import {
+  IRON_KINDS,
+  type IronAnswer,
+  type IronKind,
+  type IronQuestion,
+  type PassTiming,
+} from '@/core/iron';
 import { ironTemperature, meltingPoint, type Figure } from '@/core/shelf';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
@@ -43,14 +49,9 @@ interface IronScreenProps {
 export function IronScreen({ products, chosenId, irons }: IronScreenProps) {
   const state = useIron(products, chosenId, irons);
   const { result } = state;
-  const { say } = useWords();
   const isDone = 'question' in result;
   return (
     <Sheet question={WORDS.howHotAndHowFast} answer={<Answer state={state} />}>
-      {isDone &&
-        result.answer.warnings.map((warning) => (
-          <Caution key={warning.code}>{say(words.iron.IRON_WARNING, warning)}</Caution>
-        ))}
       <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0">
           <Part title={WORDS.theBench}>
@@ -62,19 +63,33 @@ export function IronScreen({ products, chosenId, irons }: IronScreenProps) {
           </Part>
         </Box>
         <Box minW="0">
-          {isDone && (
+          {isDone && result.advised && (
             <>
-              <Part title={WORDS.atYourPace}>
-                <SideView question={result.question} answer={result.answer} />
-                <PassTable state={state} />
+              <Part title={WORDS.asAdvised}>
+                <SideView
+                  question={result.advised.question}
+                  timings={result.verdict.advice!.passes}
+                  answer={result.advised.answer}
+                />
+                <PassTable
+                  answer={result.advised.answer}
+                  timings={result.verdict.advice!.passes}
+                  caption={WORDS.eachPass}
+                />
+                <Warnings answer={result.advised.answer} />
               </Part>
               <Part title={WORDS.aPointOfTheBase}>
-                <CourseChart answer={result.answer} />
-              </Part>
-              <Part title={WORDS.whatTemperatureAndPaceGive}>
-                <MapPart state={state} question={result.question} />
+                <CourseChart answer={result.advised.answer} />
               </Part>
             </>
+          )}
+          <Part title={WORDS.yourOwnSetting}>
+            <OwnSetting state={state} />
+          </Part>
+          {isDone && (
+            <Part title={WORDS.whatTemperatureAndPaceGive}>
+              <MapPart state={state} question={result.question} />
+            </Part>
           )}
         </Box>
       </Grid>
@@ -98,12 +113,18 @@ function Answer({ state }: { state: IronState }) {
     <Box aria-live="polite">
       <Text textStyle="hero" data-testid="iron-advice">
         {advice
-          ? WORDS.sAPass(temperature(advice.setC, units, 0), advice.passS)
+          ? WORDS.setTo(
+              temperature(advice.setC, units, 0),
+              advice.passes.map((one) => one.passS),
+            )
           : WORDS.noSettingWillDo}
       </Text>
       <Text textStyle="strong" maxW="860px" textWrap="pretty">
         {advice &&
-          WORDS.tipToTail(advice.passes === 1 ? WORDS.onePass : WORDS.passes(advice.passes))}
+          WORDS.tipToTail(
+            advice.passes.length === 1 ? WORDS.onePass : WORDS.passes(advice.passes.length),
+            Math.round(advice.uptakeFraction * 100),
+          )}
         {say(words.iron.IRON_REASON, reason)}
       </Text>
       <Text textStyle="small" color="faint" mt="1">
@@ -161,22 +182,7 @@ function Bench(props: {
   const units = useUnits();
   const scales = useScales();
   const { draft, form, result } = state;
-  const { set, bind } = form;
-  const field = (
-    label: string,
-    {
-      name,
-      scale,
-      step,
-      decimals = 0,
-    }: {
-      name: keyof IronDraft &
-        ('setC' | 'passS' | 'passes' | 'roomC' | 'lengthCm' | 'widthMm' | 'filmMicrometre');
-      scale: Scale;
-      step: number;
-      decimals?: number;
-    },
-  ) => <NumberField label={label} scale={scale} step={step} decimals={decimals} {...bind(name)} />;
+  const { set } = form;
   return (
     <>
       <Box mb="4">
@@ -204,18 +210,28 @@ function Bench(props: {
         />
       </Box>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
-        {field(WORDS.setTemperature, { name: 'setC', scale: scales.temperature, step: 5 })}
-        {field(WORDS.secondsAPass, {
-          name: 'passS',
-          scale: scales.seconds,
-          step: 0.5,
-          decimals: 1,
-        })}
-        {field(WORDS.passes2, { name: 'passes', scale: scales.fraction, step: 1 })}
-        {field(WORDS.roomAndSki, { name: 'roomC', scale: scales.temperature, step: 1 })}
-        {field(WORDS.lengthOfTheSki, { name: 'lengthCm', scale: scales.centimetres, step: 5 })}
-        {field(WORDS.widthOfTheBase, { name: 'widthMm', scale: scales.millimetres, step: 5 })}
-        {field(WORDS.filmOfWax, { name: 'filmMicrometre', scale: scales.micrometres, step: 5 })}
+        <IronField state={state} name="roomC" label={WORDS.roomAndSki} scale={scales.temperature} />
+        <IronField
+          state={state}
+          name="lengthCm"
+          label={WORDS.lengthOfTheSki}
+          scale={scales.centimetres}
+          step={5}
+        />
+        <IronField
+          state={state}
+          name="widthMm"
+          label={WORDS.widthOfTheBase}
+          scale={scales.millimetres}
+          step={5}
+        />
+        <IronField
+          state={state}
+          name="filmMicrometre"
+          label={WORDS.filmOfWax}
+          scale={scales.micrometres}
+          step={5}
+        />
       </SimpleGrid>
       {!('question' in result) && <FieldProblemText problem={problemOf(result, units)} />}
     </>
@@ -249,7 +265,8 @@ function Seen({ state }: { state: IronState }) {
           onChange={(seenPass) => form.set({ seenPass })}
         />
       </SimpleGrid>
-      {fit && (
+      {fit?.isPinned && <Caution>{WORDS.noContactGivesThis}</Caution>}
+      {fit && !fit.isPinned && (
         <Text textStyle="body" mt="2" data-testid="iron-fit">
           {WORDS.contactFittedToWM(
             Math.round(fit.contact / 50) * 50,
@@ -261,32 +278,98 @@ function Seen({ state }: { state: IronState }) {
   );
 }
 
-function PassTable({ state }: { state: IronState }) {
-  const units = useUnits();
+interface IronFieldProps {
+  state: IronState;
+  name: keyof IronDraft &
+    ('setC' | 'passS' | 'passes' | 'roomC' | 'lengthCm' | 'widthMm' | 'filmMicrometre');
+  label: string;
+  scale: Scale;
+  step?: number;
+  decimals?: number;
+}
+
+function IronField({ state, name, step = 1, decimals = 0, ...shown }: IronFieldProps) {
+  return <NumberField step={step} decimals={decimals} {...shown} {...state.form.bind(name)} />;
+}
+
+/** What a setting of one's own would give, beside the advice. */
+function OwnSetting({ state }: { state: IronState }) {
+  const scales = useScales();
   const { result } = state;
-  if (!('question' in result)) return null;
-  const { answer } = result;
+  const isDone = 'question' in result;
+  return (
+    <>
+      <SimpleGrid columns={{ base: 1, sm: 3 }} gap="4" mb="2">
+        <IronField
+          state={state}
+          name="setC"
+          label={WORDS.setTemperature}
+          scale={scales.temperature}
+          step={5}
+        />
+        <IronField
+          state={state}
+          name="passS"
+          label={WORDS.secondsAPass}
+          scale={scales.seconds}
+          step={0.5}
+          decimals={1}
+        />
+        <IronField state={state} name="passes" label={WORDS.passes2} scale={scales.fraction} />
+      </SimpleGrid>
+      {isDone && (
+        <>
+          <Warnings answer={result.own} />
+          <PassTable answer={result.own} caption={WORDS.eachPassOfYours} />
+        </>
+      )}
+    </>
+  );
+}
+
+function Warnings({ answer }: { answer: IronAnswer }) {
+  const { say } = useWords();
+  return answer.warnings.map((warning) => (
+    <Caution key={warning.code}>{say(words.iron.IRON_WARNING, warning)}</Caution>
+  ));
+}
+
+function PassTable(props: {
+  answer: IronAnswer;
+  timings?: readonly PassTiming[];
+  caption: string;
+}) {
+  const units = useUnits();
+  const { answer, timings, caption } = props;
+  const paced = timings
+    ? [
+        { title: WORDS.pace, isNumber: true },
+        { title: WORDS.restAfter, isNumber: true },
+      ]
+    : [];
   return (
     <Box mt="3">
       <DataTable
-        caption={WORDS.eachPass}
+        caption={caption}
         columns={[
           { title: WORDS.pass, isNumber: true },
+          ...paced,
           { title: WORDS.trail, isNumber: true },
           { title: WORDS.baseAtMost, isNumber: true },
-          { title: WORDS.itsBack, isNumber: true },
           { title: WORDS.plateSags, isNumber: true },
-          { title: WORDS.heat, isNumber: true },
+          ...(timings ? [] : [{ title: WORDS.heat, isNumber: true }]),
         ]}
         rows={answer.passes.map((one, i) => ({
           key: String(i),
           cells: [
             i + 1,
+            ...(timings
+              ? [WORDS.seconds(timings[i]!.passS), WORDS.seconds(timings[i]!.restS)]
+              : []),
             WORDS.cm((one.trailM * 100).toFixed(1)),
             temperature(one.peakBaseC, units, 0),
-            temperature(one.backC, units, 0),
             `${differenceValue(Math.max(0, one.plateStartC - one.plateEndC), units).toFixed(1)} ${temperatureUnit(units)}`,
-            WORDS.watts(Math.round(one.meanHeatW)),
+            ...(timings ? [] : [WORDS.watts(Math.round(one.meanHeatW))]),
           ],
         }))}
       />

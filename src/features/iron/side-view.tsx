@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
-import type { IronAnswer, IronQuestion } from '@/core/iron';
+import { passAt, type IronAnswer, type IronQuestion, type PassTiming } from '@/core/iron';
 import { ActionButton } from '@/ui/fields/action-button';
 import { words } from '@/words';
 
@@ -13,31 +13,38 @@ const WIDTH = 600;
 const MARGIN = 30;
 const SKI_Y = 60;
 
+interface SideViewProps {
+  question: Pick<IronQuestion, 'ski' | 'iron'>;
+  timings: readonly PassTiming[];
+  answer: IronAnswer;
+}
+
 /** The ski from the side: the iron travels tip to tail at the true pace, with its film and trail behind it. */
-export function SideView({ question, answer }: { question: IronQuestion; answer: IronAnswer }) {
+export function SideView({ question, timings, answer }: SideViewProps) {
   const [startedMs, setStartedMs] = useState<number>();
   const [seconds, setSeconds] = useState(0);
-  const { passS, ski, iron, passes } = question;
-  const cycleS = passS + (question.pauseS ?? 2);
+  const { ski, iron } = question;
+  const passes = timings.length;
+  const allS = timings.reduce((sum, one) => sum + one.passS + one.restS, 0);
   useEffect(() => {
     if (startedMs === undefined) return undefined;
     let frame = 0;
     const tick = (nowMs: number) => {
       const passed = (nowMs - startedMs) / 1000;
       setSeconds(passed);
-      if (passed < cycleS * passes) frame = requestAnimationFrame(tick);
+      if (passed < allS) frame = requestAnimationFrame(tick);
       else setStartedMs(undefined);
     };
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
-  }, [startedMs, cycleS, passes]);
-  const pass = Math.min(passes - 1, Math.floor(seconds / cycleS));
-  const within = Math.min(1, (seconds - pass * cycleS) / passS);
+  }, [startedMs, allS]);
+  const { pass, inPassS, passS } = passAt(timings, seconds);
+  const within = Math.min(1, inPassS / passS);
   const scale = (WIDTH - 2 * MARGIN) / ski.lengthM;
   const at = MARGIN + within * ski.lengthM * scale;
   const plate = iron.plateLengthM * scale;
   const trail = Math.min(at - MARGIN, answer.passes[pass]!.trailM * scale);
-  const isOn = seconds - pass * cycleS <= passS;
+  const isOn = inPassS <= passS;
   return (
     <Box>
       <Svg

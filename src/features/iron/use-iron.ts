@@ -7,8 +7,10 @@ import {
   fitContact,
   ironAdvice,
   ironPasses,
-  IRON_PRESETS,
+  presetOn,
+  timedPasses,
   type Iron,
+  type IronAdvice,
   type IronAnswer,
   type IronKind,
   type IronQuestion,
@@ -37,11 +39,12 @@ export interface IronDraft {
   seenTrailCm: number | undefined;
 }
 
-/** The plate of a kind; one that was forgotten meanwhile is the house's usual. */
-function plateOf(kind: IronDraft['kind'], irons: readonly OwnIron[]): Omit<Iron, 'setC'> {
-  if (!kind.startsWith('own:')) return IRON_PRESETS[kind as IronKind];
+/** The plate of a kind as it is held on this ski; one that was forgotten meanwhile is the house's usual. */
+function plateOf({ kind, widthMm = 0 }: IronDraft, irons: readonly OwnIron[]): Omit<Iron, 'setC'> {
+  const widthM = widthMm / 1000;
+  if (!kind.startsWith('own:')) return presetOn(kind as IronKind, widthM);
   const own = irons.find((one) => `own:${one.name}` === kind);
-  if (!own) return IRON_PRESETS.heavy_digital;
+  if (!own) return presetOn('heavy_digital', widthM);
   const { plateLengthM, plateWidthM, massKg, powerW, lagS } = own;
   return { plateLengthM, plateWidthM, massKg, powerW, lagS };
 }
@@ -59,7 +62,7 @@ function bodyOf(draft: IronDraft, product: ShelfProduct | undefined, irons: read
       widthM: metres(draft.widthMm, 1000),
       startC: draft.roomC,
     },
-    iron: { ...plateOf(draft.kind, irons), setC: draft.setC },
+    iron: { ...plateOf(draft, irons), setC: draft.setC },
     passS: draft.passS,
     passes: draft.passes,
     roomC: draft.roomC,
@@ -84,11 +87,19 @@ type IronResult =
   | {
       question: IronQuestion;
       fit: ReturnType<typeof fitContact> | undefined;
-      answer: IronAnswer;
+      /** What the person's own setting gives. */
+      own: IronAnswer;
       verdict: IronVerdict;
+      /** What the advice gives; undefined without one. */
+      advised: { question: IronQuestion; answer: IronAnswer } | undefined;
     }
   | { problem: string }
   | Pick<DomainError, 'mistake'>;
+
+function advisedBy(question: IronQuestion, { setC, passes }: IronAdvice) {
+  const at = { ...question, iron: { ...question.iron, setC } };
+  return { question: at, answer: timedPasses(at, passes) };
+}
 
 function computed(question: IronQuestion, draft: IronDraft): IronResult {
   try {
@@ -100,8 +111,15 @@ function computed(question: IronQuestion, draft: IronDraft): IronResult {
           trailM: seenTrailCm / 100,
         })
       : undefined;
-    const fitted = fit ? { ...question, contact: fit.contact } : question;
-    return { question: fitted, fit, answer: ironPasses(fitted), verdict: ironAdvice(fitted) };
+    const fitted = fit && !fit.isPinned ? { ...question, contact: fit.contact } : question;
+    const verdict = ironAdvice(fitted);
+    return {
+      question: fitted,
+      fit,
+      own: ironPasses(fitted),
+      verdict,
+      advised: verdict.advice && advisedBy(fitted, verdict.advice),
+    };
   } catch (error) {
     if (error instanceof DomainError) return { mistake: error.mistake };
     throw error;

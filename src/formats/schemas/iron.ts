@@ -100,7 +100,14 @@ export const ironResponseSchema = object({
   moltenTotalS: figure(),
   uptakeFraction: number().required().min(0).max(1),
   warnings: array(string().defined()).required(),
-  advice: object({ setC: figure(), passS: figure(), passes: figure() })
+  advice: object({
+    setC: figure(),
+    passes: array(
+      object({ passS: figure(), restS: figure(), trailM: figure() }).noUnknown().required(),
+    ).required(),
+    uptakeFraction: figure(),
+    sagK: figure(),
+  })
     .noUnknown()
     .nullable()
     .defined(),

@@ -171,6 +171,7 @@ export const SKI_EVENT: WordsOf<typeof SKI_EVENT_FIELDS> = {
   waxing: { name: 'Waxing' },
   coats: { name: 'Coats' },
   boxHours: { name: 'Hours in the box' },
+  uptakeFraction: { name: 'Uptake' },
   km: { name: 'Kilometres' },
   snow: { name: 'Snow' },
   note: { name: 'Note' },

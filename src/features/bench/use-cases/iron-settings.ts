@@ -1,8 +1,8 @@
 import type { ShelfProduct, TeamSettings } from '@/core/model';
 import { LRUCache } from 'lru-cache';
-import type { IronSetting, SettingReason } from '@/core/bench';
+import { usualPasses, type IronSetting, type SettingReason } from '@/core/bench';
 import { DomainError } from '@/core/errors';
-import { ironAdvice, IRON_PRESETS, type IronQuestion } from '@/core/iron';
+import { ironAdvice, presetOn, type IronQuestion } from '@/core/iron';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
 import type { Ski } from '@/core/ski';
 import { offLoop } from '@/server/compute/pool';
@@ -10,7 +10,8 @@ import { task } from '@/server/compute/task';
 
 const BLOCK_FILM_MICROMETRE = 40;
 const POWDER_FILM_MICROMETRE = 15;
-const USUAL = { passS: 8, passes: 3 };
+/** The lab advises on its own paces; a question has to name some. */
+const ASKED = { passS: 8, passes: 3 };
 
 const againstLabel = (differenceK: number): SettingReason =>
   differenceK < 0 ? { code: 'lab_below_label', belowK: -differenceK } : { code: 'lab_as_label' };
@@ -57,21 +58,26 @@ async function settingFor(
         powerW: own.powerW,
         lagS: own.lagS,
       }
-    : IRON_PRESETS[kind];
+    : presetOn(kind, ski.waistMm / 1000);
   const question = {
     wax: { meltingC: meltingPoint(product).value, ironC: label },
     ski: { lengthM: ski.lengthCm / 100, widthM: ski.waistMm / 1000, startC: roomC },
     iron: { ...plate, setC: label },
-    ...USUAL,
+    ...ASKED,
     roomC,
     filmMicrometre: product.form === 'powder' ? POWDER_FILM_MICROMETRE : BLOCK_FILM_MICROMETRE,
   };
   const answer = await keptAdvice(question);
-  if (!answer) return { setC: label, ...USUAL, why: { code: 'by_label' } };
+  if (!answer) return { setC: label, passes: usualPasses(), why: { code: 'by_label' } };
   const { advice, reason } = answer;
   return advice
-    ? { ...advice, why: againstLabel(advice.setC - label) }
-    : { setC: label, ...USUAL, why: { code: 'by_label_lab_found_none', lab: reason } };
+    ? {
+        setC: advice.setC,
+        passes: advice.passes,
+        uptakeFraction: advice.uptakeFraction,
+        why: againstLabel(advice.setC - label),
+      }
+    : { setC: label, passes: usualPasses(), why: { code: 'by_label_lab_found_none', lab: reason } };
 }
 
 /** Iron settings of every product that a sheet may iron, by id. */

@@ -19,6 +19,8 @@ export const figuresLine = {
   onePass: '1 pass',
   oneStroke: '1 stroke',
   sAPass: (passS: number) => `${passS} s a pass`,
+  sEach: (paces: readonly number[]) => `${paces.join(', ')} s`,
+  restBetween: (rests: readonly number[]) => `rest ${rests.join(', ')} s`,
   passes: (passes: number) => `${passes} passes`,
   strokes: (strokes: number) => `${strokes} strokes`,
   minAtLeastMin: (waitMin: number, waitLeastMin: string | number) =>
@@ -117,7 +119,7 @@ export const paceGuide = {
   fromTheTipAgain: 'Back to the tip',
   tickIsOn: 'Tick on',
   tickIsOff: 'Tick off',
-  backToTheTip: ', back to the tip',
+  backToTheTip: ', rest: iron the other ski',
   passOf: (pass: number, passes: number, value: string) => `Pass ${pass} of ${passes}${value}`,
 };
 

@@ -51,7 +51,14 @@ export const ironScreen = {
   howHotAndHowFast: 'How hot, and how fast?',
   theBench: 'The bench',
   whatYouSaw: 'What you saw',
-  atYourPace: 'At this pace',
+  asAdvised: 'Pass by pass',
+  yourOwnSetting: 'Your own setting',
+  eachPassOfYours: 'Each pass at your setting',
+  pace: 'Pace',
+  restAfter: 'Rest after',
+  seconds: (seconds: number) => `${seconds} s`,
+  noContactGivesThis:
+    'No iron gives this trail here. Check the trail, the wax, the film and the room. The usual contact is used.',
   aPointOfTheBase: 'Temperature at one point',
   whatTemperatureAndPaceGive: 'Map of temperature and pace',
   computed: (value: number) => `${value} % computed`,
@@ -61,9 +68,13 @@ export const ironScreen = {
   watts: (watts: number) => `${watts} W`,
   computingTheMap: 'Computing the map…',
   noWaxOnTheShelf: 'There is no wax for the iron on the shelf.',
-  sAPass: (setC: string, passS: number) => `${setC}, ${passS} s a pass`,
+  setTo: (setC: string, paces: readonly number[]) =>
+    new Set(paces).size === 1
+      ? `${setC}, ${paces[0]} s a pass`
+      : `${setC}, passes of ${paces.join(', ')} s`,
   noSettingWillDo: 'No setting works',
-  tipToTail: (value: string) => `${value}, tip to tail. `,
+  tipToTail: (passes: string, uptake: number) =>
+    `${passes}, tip to tail. They fill ${uptake} % of what is empty in the base. Iron the other ski in the rests. `,
   onePass: 'One pass',
   passes: (passes: number) => `${passes} passes`,
   forIronMeltsAtOne: (name: string, described: string, described2: string) =>
