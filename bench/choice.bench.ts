@@ -67,18 +67,21 @@ const asLists = JSON.stringify(
 /** In the page: the same question to the app's own worker, from message to reply, ms. */
 async function inWorker(url: string, text: string, runs: number): Promise<number[]> {
   const asked = JSON.parse(text);
-  for (const key of ['temperatureC', 'humidity', 'sharpness', 'airTemperatureC']) {
+  for (const key of ['temperatureC', 'humidity', 'sharpness', 'waterPercent', 'airTemperatureC']) {
     asked.cases[key] = Float64Array.from(asked.cases[key]);
   }
-  asked.cases.wetness = Uint8Array.from(asked.cases.wetness);
+  for (const key of ['wetness', 'hardTrack']) {
+    asked.cases[key] = Uint8Array.from(asked.cases[key]);
+  }
   asked.cases.memberWeights = Float64Array.from(asked.cases.memberWeights);
   const worker = new Worker(url);
   const taken: number[] = [];
   for (let id = 0; id < runs; id += 1) {
     const from = performance.now();
     await new Promise<void>((resolve, reject) => {
-      worker.onmessage = ({ data }) => (data.choice ? resolve() : reject(new Error(data.problem)));
-      worker.postMessage({ id, question: asked });
+      worker.onmessage = ({ data }) =>
+        data.kind === 'done' ? resolve() : reject(new Error(JSON.stringify(data.reason)));
+      worker.postMessage({ kind: 'run', id, input: asked });
     });
     taken.push(performance.now() - from);
   }

@@ -5,6 +5,7 @@ import { WETNESSES, type Dirt, type Origin } from '../terms';
 import { SETTLED_SHARPNESS } from '../snow/grain-shape';
 import { HOUSE_LIMITS, effectiveSharpness, isHardTrack, snowTemperaturePoints } from '../wax';
 import { waterOf } from '../wax/terms';
+import { standardised } from './standardised';
 import type { SnowConditions } from '../wax';
 
 /** A stretch of the course as the choice weighs it; undefined: the spot of the reading. */
@@ -163,10 +164,11 @@ export function thinned(cases: SnowCases, stride: number): SnowCases {
     return into;
   };
   const size = blocks * kept.length;
+  const memberWeights = Float64Array.from(kept, (m) => cases.memberWeights[m]! / total);
   return {
     ...cases,
     members: kept.length,
-    memberWeights: Float64Array.from(kept, (m) => cases.memberWeights[m]! / total),
+    memberWeights,
     temperatureC: few(cases.temperatureC, new Float64Array(size)),
     humidity: few(cases.humidity, new Float64Array(size)),
     sharpness: few(cases.sharpness, new Float64Array(size)),
@@ -174,8 +176,19 @@ export function thinned(cases: SnowCases, stride: number): SnowCases {
     waterPercent: few(cases.waterPercent, new Float64Array(size)),
     hardTrack: few(cases.hardTrack, new Uint8Array(size)),
     grainMm: cases.grainMm && few(cases.grainMm, new Float64Array(size)),
-    modelOffsetK: cases.modelOffsetK && Float64Array.from(kept, (m) => cases.modelOffsetK![m]!),
+    modelOffsetK: cases.modelOffsetK && thinnedOffsets(cases, kept, memberWeights),
   };
+}
+
+/** What is left of the draws, with the mean and the spread they had. */
+function thinnedOffsets(
+  { modelOffsetK = new Float64Array(), memberWeights }: SnowCases,
+  kept: readonly number[],
+  weights: Float64Array,
+): Float64Array {
+  const variance = modelOffsetK.reduce((sum, one, m) => sum + memberWeights[m]! * one * one, 0);
+  const offsets = Float64Array.from(kept, (m) => modelOffsetK[m]!);
+  return standardised(offsets, weights, Math.sqrt(variance));
 }
 
 /** The same snow at the air's own temperature, as someone without a probe would take it. */

@@ -48,14 +48,17 @@ export const CHOICE_FIGURES = {
   },
   membersAColumn: { mean: 4, unit: '1', reason: 'Every fourth member is enough for a column.' },
   modelPoints: {
-    mean: {
-      reading: [-1.7111, -1.039, -0.6331, -0.3031, 0, 0.3031, 0.6331, 1.039, 1.7111],
-      ensemble: [-1.4633, -0.5988, 0, 0.5988, 1.4633],
-    },
+    mean: [-1.7111, -1.039, -0.6331, -0.3031, 0, 0.3031, 0.6331, 1.039, 1.7111],
     unit: 'sd',
     reason:
-      'What the ledger does not know, as points of equal weight: middles of equal shares of a normal, brought to variance 1. Members of an ensemble differ already, so fewer do.',
+      'What the ledger does not know, as points of equal weight for each of few cases: middles of equal shares of a normal, brought to variance 1.',
   },
+  manyMembers: {
+    mean: 90,
+    unit: '1',
+    reason: 'From so many members on each has one draw of what the ledger does not know.',
+  },
+  modelSeed: { mean: 11, unit: '1', reason: 'The same draws for everyone.' },
   worlds: {
     mean: { stepK: 3, humidity: 0.25, wetnessSteps: 1, rows: 5 },
     unit: 'K, 1',

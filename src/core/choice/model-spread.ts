@@ -1,22 +1,34 @@
+import { randomSource } from '../random';
 import type { SnowCases } from './cases';
 import { CHOICE } from './figures';
+import { standardised } from './standardised';
 
-/** Points of a standard normal that stand for equal shares of it; mean 0, variance 1. */
-const pointsFor = ({ reading }: SnowCases): readonly number[] =>
-  reading ? CHOICE.modelPoints.reading : CHOICE.modelPoints.ensemble;
+const { modelPoints: POINTS, modelSeed: SEED, manyMembers: MANY } = CHOICE;
 
 const repeated = <T extends Float64Array | Uint8Array>(values: T, into: T, times: number): T => {
   for (let i = 0; i < values.length; i += 1) into.fill(values[i]!, i * times, (i + 1) * times);
   return into;
 };
 
+/** One draw a member: neighbours in rank get opposite ones, so that it has nothing to do with the snow. */
+function drawn({ members, memberWeights }: SnowCases, sdK: number): Float64Array {
+  const random = randomSource(SEED);
+  const offsets = new Float64Array(members);
+  for (let m = 0; m + 1 < members; m += 2) {
+    const one = random.normal();
+    offsets[m] = one;
+    offsets[m + 1] = -one;
+  }
+  return standardised(offsets, memberWeights, sdK);
+}
+
 /**
- * The cases with what the ledger itself does not know: each member stands for several, apart by a normal of this
- * spread, K, that is the same for all products. The snow of the members is as it was.
+ * The cases with what the ledger itself does not know: a normal of this spread, K, that is the same for all products.
+ * Of many members each has its own draw of it; few members stand for several each. The snow of the members is as it was.
  */
 export function withModelSpread(cases: SnowCases, sdK: number): SnowCases {
-  const points = pointsFor(cases);
-  const count = points.length;
+  if (!cases.reading && cases.members >= MANY) return { ...cases, modelOffsetK: drawn(cases, sdK) };
+  const count = POINTS.length;
   const size = cases.temperatureC.length * count;
   const members = cases.members * count;
   const floats = (values: Float64Array) => repeated(values, new Float64Array(size), count);
@@ -33,6 +45,6 @@ export function withModelSpread(cases: SnowCases, sdK: number): SnowCases {
     grainMm: cases.grainMm && floats(cases.grainMm),
     hardTrack: repeated(cases.hardTrack, new Uint8Array(size), count),
     wetness: repeated(cases.wetness, new Uint8Array(size), count),
-    modelOffsetK: Float64Array.from({ length: members }, (_, m) => sdK * points[m % count]!),
+    modelOffsetK: Float64Array.from({ length: members }, (_, m) => sdK * POINTS[m % count]!),
   };
 }
