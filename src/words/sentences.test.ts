@@ -102,7 +102,7 @@ const forms = [0.5, 3, 24].flatMap((hoursLeft) =>
       (['sintered', 'extruded'] as const).flatMap((baseType) =>
         outings.flatMap((outing) =>
           [10, 60, 90].map((hardness) =>
-            formAdvice({ hoursLeft, ventilated, tools, baseType }, outing, hardness),
+            formAdvice({ hoursLeft, ventilated, tools, baseType }, outing, { hardness }),
           ),
         ),
       ),

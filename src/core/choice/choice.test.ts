@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Application, Form } from '../terms';
 import { FLAT_SITE, SKATE_PAIR } from '../../../tests/unit/fixtures';
 import { suggestProgrammes, type PlannedLayer } from '../bench';
 import { outlook } from '../snow/outlook';
@@ -393,14 +394,35 @@ describe('form, structure and method', () => {
     baseType: 'sintered',
   } as const;
   it('follow time, air, tools and hardness', () => {
-    expect(formAdvice(bench, race, 40).form).toBe('block');
-    expect(formAdvice(bench, race, 70).form).toBe('powder');
-    expect(formAdvice({ ...bench, hoursLeft: 0.5 }, race, 40).form).toBe('liquid');
-    expect(formAdvice({ ...bench, tools: [] }, race, 40).form).toBe('liquid');
-    const closed = formAdvice({ ...bench, ventilated: false }, race, 40);
+    expect(formAdvice(bench, race, { hardness: 40 }).form).toBe('block');
+    expect(formAdvice(bench, race, { hardness: 70 }).form).toBe('powder');
+    expect(formAdvice({ ...bench, hoursLeft: 0.5 }, race, { hardness: 40 }).form).toBe('liquid');
+    expect(formAdvice({ ...bench, tools: [] }, race, { hardness: 40 }).form).toBe('liquid');
+    const closed = formAdvice({ ...bench, ventilated: false }, race, { hardness: 40 });
     expect(closed.how.code).toBe('rub_and_cork');
     const extruded = { ...bench, baseType: 'extruded' } as const;
-    expect(formAdvice(extruded, { ...race, purpose: 'recreation' }, 40).form).toBe('liquid');
+    expect(formAdvice(extruded, { ...race, purpose: 'recreation' }, { hardness: 40 }).form).toBe(
+      'liquid',
+    );
+  });
+
+  it('name the form that the wax has, and how it goes on as it is', () => {
+    const of = (form: Form, more: object = {}, applications?: readonly Application[]) =>
+      formAdvice({ ...bench, ...more }, race, { hardness: 70, product: { form, applications } });
+    expect(of('block')).toMatchObject({ form: 'block', how: { code: 'block_and_iron' } });
+    expect(of('powder')).toMatchObject({ form: 'powder', how: { code: 'powder_and_iron' } });
+    expect(of('block', {}, ['cork'])).toMatchObject({ how: { code: 'rub_and_cork' } });
+    expect(of('liquid')).toMatchObject({
+      form: 'liquid',
+      how: { code: 'liquid_cold' },
+      reasons: [{ code: 'only_form' }],
+    });
+    expect(of('liquid', { ventilated: false }).reasons).toContainEqual({ code: 'liquid_outside' });
+    expect(of('block', { hoursLeft: 0.5 })).toMatchObject({
+      form: 'block',
+      how: { code: 'rub_and_cork' },
+    });
+    expect(of('roller_block').how.code).toBe('rub_and_cork');
   });
 
   it('press rills only where water runs and no grind does it already', () => {

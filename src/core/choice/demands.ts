@@ -1,19 +1,9 @@
 import { requireWithin } from '../errors';
-import { WETNESSES, type Wetness } from '../terms';
+import { PHYSICS } from '../constants';
 import { HOUSE_LIMITS, NEED_BIT, type OutingFacts, type OwnCorrection } from '../wax';
 import * as terms from '../wax/terms';
 import { hoarHumidity, type SnowCases } from './cases';
-
-/** A move of the conditions away from what is likely, as a slider or the regret table makes it. */
-export interface Nudge {
-  temperatureK: number;
-  humidity: number;
-  sharpness: number;
-  /** Whole steps of the snowball test; negative is drier. */
-  wetnessSteps: number;
-}
-
-export const NO_NUDGE: Nudge = { temperatureK: 0, humidity: 0, sharpness: 0, wetnessSteps: 0 };
+import { NO_NUDGE, nudgeSnow, type Nudge } from './nudge';
 
 /** What each case asks for: its equivalent temperature, °C, and its set of additive needs. */
 export interface CaseDemands {
@@ -21,10 +11,7 @@ export interface CaseDemands {
   needs: Uint8Array;
 }
 
-const CLASS_WATER = WETNESSES.map((word: Wetness) => terms.waterOfClass(word));
-const DRY = WETNESSES.indexOf('dry');
-const WET = WETNESSES.indexOf('wet');
-const SOAKED = WETNESSES.length - 1;
+const WET_PERCENT = PHYSICS.wetnessPercent.wet;
 const between = (value: number, low: number, high: number) =>
   value < low ? low : value > high ? high : value;
 
@@ -49,22 +36,26 @@ export function demandsOf(
   const equivalentC = new Float64Array(temperatureC.length);
   const needs = new Uint8Array(temperatureC.length);
   const dirty = cases.dirt === 'dirty' ? NEED_BIT.dry_lubricant : 0;
+  const snow = { temperatureC: 0, waterPercent: 0, sharpness: 0, hardTrack: 0 };
+  const isNudged = nudge !== NO_NUDGE;
   for (let block = 0; block * members < temperatureC.length; block += 1) {
     const { origin } = segments[block % segments.length]!;
     const hoarFrom = hoarHumidity(cases.airTemperatureC[block]!);
     const abrades = [terms.abrasiveness(origin, false), terms.abrasiveness(origin, true)] as const;
     const always = dirty | (origin === 'machine_made' ? NEED_BIT.dry_lubricant : 0);
     for (let i = block * members; i < (block + 1) * members; i += 1) {
-      const t = Math.min(0, temperatureC[i]! + nudge.temperatureK);
+      snow.temperatureC = Math.min(0, temperatureC[i]!);
+      snow.waterPercent = cases.waterPercent[i]!;
+      snow.sharpness = cases.sharpness[i]!;
+      snow.hardTrack = cases.hardTrack[i]!;
+      if (isNudged) nudgeSnow(snow, nudge);
+      const { temperatureC: t, waterPercent: water, sharpness } = snow;
       const humidity = between(cases.humidity[i]! + nudge.humidity, 0, 1);
-      const wetness = between(cases.wetness[i]! + nudge.wetnessSteps, DRY, SOAKED);
-      const sharpness = between(cases.sharpness[i]! + nudge.sharpness, 0, 1);
-      const water = wetness === cases.wetness[i] ? cases.waterPercent[i]! : CLASS_WATER[wetness]!;
       const bySnow =
         terms.temperatureTermC(t, water) +
         terms.sharpnessTermC(sharpness) +
         terms.humidityTermC(humidity, water) +
-        terms.abrasionTermC(abrades[cases.hardTrack[i]!]!, water) +
+        terms.abrasionTermC(abrades[snow.hardTrack]!, water) +
         terms.wetnessTermC(water);
       const model = cases.modelOffsetK?.[i - block * members] ?? 0;
       equivalentC[i] = bySnow + terms.dryCapTermC(bySnow, water) + fixed + model;
@@ -73,7 +64,7 @@ export function demandsOf(
         seenC < HOUSE_LIMITS.staticColderThanC && humidity < HOUSE_LIMITS.staticDrierThan;
       needs[i] =
         always |
-        (wetness >= WET || humidity > hoarFrom ? NEED_BIT.water_repellent : 0) |
+        (water >= WET_PERCENT || humidity > hoarFrom ? NEED_BIT.water_repellent : 0) |
         (isStatic ? NEED_BIT.dry_lubricant : 0);
     }
   }

@@ -12,7 +12,7 @@ export const CHOICE_FIGURES = {
   grindingBelowC: { mean: -12, unit: '°C', reason: 'Colder crystals grind any glide wax down.' },
   sharpFrom: { mean: 0.7, unit: '1', reason: 'Sharper crystals grind wax down.' },
   underK: {
-    mean: { least: 2, best: 6, most: 16 },
+    mean: { least: 2, best: 6, most: 16, span: 8 },
     unit: 'K',
     reason: 'How much harder by its label an underlayer is.',
   },
@@ -60,9 +60,10 @@ export const CHOICE_FIGURES = {
   },
   modelSeed: { mean: 11, unit: '1', reason: 'The same draws for everyone.' },
   worlds: {
-    mean: { stepK: 3, humidity: 0.25, wetnessSteps: 1, rows: 5 },
-    unit: 'K, 1',
-    reason: 'About one and a half of the usual spread.',
+    mean: { stepK: 3, humidity: 0.25, wetnessSteps: 1, wetsFromC: -2, rows: 5 },
+    unit: 'K, 1, °C',
+    reason:
+      'About one and a half of the usual spread; snow colder than this does not get wet by itself.',
   },
   bins: {
     mean: { widthK: 0.05, lowestC: -60, highestC: 20 },

@@ -1,5 +1,5 @@
 import type { FindingOf, NoFigures } from '../finding';
-import type { BaseState } from '../terms';
+import type { BaseState, Form } from '../terms';
 
 /** Why a layer is on the ski, or how many coats of it. */
 export type LayerReason = FindingOf<{
@@ -11,8 +11,8 @@ export type LayerReason = FindingOf<{
   edges_hard_snow: NoFigures;
   one_coat: NoFigures;
   more_coats: { isRace: boolean; isLong: boolean };
-  top_old_snow: NoFigures;
-  top_new_snow: NoFigures;
+  top_old_snow: { form: Form };
+  top_new_snow: { form: Form };
 }>;
 
 /** What the day asks for and the shelf has not. */
@@ -40,6 +40,8 @@ export type FormReason = FindingOf<{
   extruded_base: NoFigures;
   hard_as_powder: NoFigures;
   lasts_longest: NoFigures;
+  only_form: NoFigures;
+  liquid_outside: NoFigures;
 }>;
 
 /** The brush that opens the structure, and the width of the rills. */

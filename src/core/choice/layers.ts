@@ -101,6 +101,10 @@ function conditioning(
   });
 }
 
+/** A hard wax for beneath others: nothing in it that belongs on top, and no label for every day. */
+const isPlainHard = ({ additives, labelLowC, labelHighC }: RoledProduct) =>
+  additives.every((one) => one === 'hardener') && labelHighC - labelLowC <= UNDER_K.span;
+
 function underlayer(shelf: readonly RoledProduct[], winner: GlideProduct, reason: LayerReason) {
   const harder = (one: RoledProduct) => middle(winner) - middle(one);
   const fit = shelf
@@ -109,6 +113,7 @@ function underlayer(shelf: readonly RoledProduct[], winner: GlideProduct, reason
         one.id !== winner.id &&
         ((one.role === 'glide' && (one.form === 'block' || one.form === 'powder')) ||
           one.role === 'base') &&
+        isPlainHard(one) &&
         harder(one) >= UNDER_K.least &&
         harder(one) <= UNDER_K.most,
     )
@@ -139,7 +144,11 @@ function topLayer(shelf: readonly RoledProduct[], day: LayerDay) {
     )[0];
   return (
     fit &&
-    layer('top', { one: fit, coats: 1, reason: { code: isOld ? 'top_old_snow' : 'top_new_snow' } })
+    layer('top', {
+      one: fit,
+      coats: 1,
+      reason: { code: isOld ? 'top_old_snow' : 'top_new_snow', form: fit.form },
+    })
   );
 }
 

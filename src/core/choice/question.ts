@@ -1,7 +1,7 @@
 import type { BaseState } from '../terms';
 import type { GlideProduct, OutingFacts, OwnCorrection } from '../wax';
 import type { SnowCases } from './cases';
-import type { Nudge } from './demands';
+import type { Nudge } from './nudge';
 import type { RoledProduct } from './layers';
 
 /** The day and the outing, without a shelf. */

@@ -1,6 +1,7 @@
 import { isExcluded, type GlideProduct, type OutingFacts, type OwnCorrection } from '../wax';
 import { thinned, type SnowCases } from './cases';
-import { demandsOf, NO_NUDGE, type Nudge } from './demands';
+import { demandsOf } from './demands';
+import { NO_NUDGE, type Nudge } from './nudge';
 import { CHOICE } from './figures';
 import type { RobustRanked } from './ranking';
 import { spectrumLoss, spectrumOf, type Spectrum } from './spectrum';
@@ -21,6 +22,7 @@ export const WORLD_NUDGES: Record<World, Nudge> = {
     ...NO_NUDGE,
     humidity: CHOICE.worlds.humidity,
     wetnessSteps: CHOICE.worlds.wetnessSteps,
+    wetsFromC: CHOICE.worlds.wetsFromC,
   },
 };
 

@@ -1,7 +1,8 @@
 import { WETNESSES, type Wetness } from '../terms';
 import type { SnowConditions } from '../wax';
 import type { SnowCases } from './cases';
-import { NO_NUDGE, type Nudge } from './demands';
+import { wetnessOf } from '../snow/outlook';
+import { NO_NUDGE, nudgeSnow, type Nudge } from './nudge';
 
 /** Weighted mean of a value over all cases: segments by length, members by weight, times evenly. */
 export function meanOver(cases: SnowCases, value: (i: number) => number): number {
@@ -19,21 +20,18 @@ export function meanOver(cases: SnowCases, value: (i: number) => number): number
 const MIDDLE_OF_CASES = 0.5;
 
 /** The wetness class that the middle case has. */
-function middleWetness(cases: SnowCases, nudge: Nudge): Wetness {
+function middleWetness(cases: SnowCases): Wetness {
   let reached = 0;
   for (const [k, word] of WETNESSES.entries()) {
     reached += meanOver(cases, (i) => Number(cases.wetness[i] === k));
-    if (reached >= MIDDLE_OF_CASES) {
-      const moved = k + nudge.wetnessSteps;
-      return WETNESSES[Math.min(WETNESSES.length - 1, Math.max(0, moved))] ?? word;
-    }
+    if (reached >= MIDDLE_OF_CASES) return word;
   }
   return 'dry';
 }
 
 /** Mean water of the cases of the middle class, so that water and class are of one snow. */
-function middleWater(cases: SnowCases): number {
-  const middle = WETNESSES.indexOf(middleWetness(cases, NO_NUDGE));
+function middleWater(cases: SnowCases, wetness: Wetness): number {
+  const middle = WETNESSES.indexOf(wetness);
   const has = (i: number) => Number(cases.wetness[i] === middle);
   const share = meanOver(cases, has);
   return meanOver(cases, (i) => has(i) * cases.waterPercent[i]!) / share;
@@ -49,18 +47,27 @@ export function typicalSnow(cases: SnowCases, nudge: Nudge = NO_NUDGE): SnowCond
   const glazed = cases.segments.reduce((sum, one) => sum + (one.glazed ? one.share : 0), 0);
   const isGlazed = glazed >= MIDDLE_OF_CASES;
   const isHard = meanOver(cases, (i) => cases.hardTrack[i]!) >= MIDDLE_OF_CASES;
+  const wetness = middleWetness(cases);
+  const moved = {
+    temperatureC: Math.min(0, mean),
+    waterPercent: middleWater(cases, wetness),
+    sharpness: clamp(meanOver(cases, (i) => cases.sharpness[i]!)),
+    hardTrack: Number(isHard),
+  };
+  if (nudge !== NO_NUDGE) nudgeSnow(moved, nudge);
+  const { temperatureC, waterPercent, sharpness, hardTrack } = moved;
   return {
-    temperatureC: Math.min(0, mean + nudge.temperatureK),
+    temperatureC,
     temperatureSdC: cases.reading?.sdK ?? Math.sqrt(square()),
     humidityFraction: clamp(meanOver(cases, (i) => cases.humidity[i]!) + nudge.humidity),
     airTemperatureC: airs.reduce((sum, one) => sum + one, 0) / airs.length,
     origin: longest.origin,
-    sharpness: clamp(meanOver(cases, (i) => cases.sharpness[i]!) + nudge.sharpness),
-    wetness: middleWetness(cases, nudge),
-    waterPercent: nudge.wetnessSteps === 0 ? middleWater(cases) : undefined,
+    sharpness,
+    wetness: nudge === NO_NUDGE ? wetness : wetnessOf(waterPercent),
+    waterPercent,
     dirt: cases.dirt,
     glazed: isGlazed,
-    grain: isHard && !isGlazed ? 'refrozen_crust' : undefined,
+    grain: hardTrack === 1 && !isGlazed ? 'refrozen_crust' : undefined,
     grainMm: cases.grainMm && meanOver(cases, (i) => cases.grainMm![i]!),
   };
 }

@@ -89,7 +89,10 @@ async function seedChoice(
   const result = choose({ cases, outing, own, products: glides, shelf: DEMO_SHELF });
   const best = result.ranking[0]!;
   const write = writerFor(DEFAULT_UNITS);
-  const form = formAdvice({ ...TEAM_DEFAULTS, hoursLeft: 5 }, outing, result.hardness);
+  const form = formAdvice({ ...TEAM_DEFAULTS, hoursLeft: 5 }, outing, {
+    hardness: result.hardness,
+    product: glides.find((one) => one.id === best.id),
+  });
   await addChoice(db, {
     id: 'demo-choice-1',
     outingId: slalom.id,

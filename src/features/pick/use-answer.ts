@@ -56,7 +56,12 @@ export function useAnswer(
     best,
     taken,
     isOverruled: best !== undefined && taken !== undefined && taken.id !== best.id,
-    advice: choice && formAdvice(bench, facts as OutingFacts, choice.hardness),
+    advice:
+      choice &&
+      formAdvice(bench, facts as OutingFacts, {
+        hardness: choice.hardness,
+        product: products.find((one) => one.id === taken?.id),
+      }),
     methods: methodsInForce(team.methods),
     whatIf: { nudge, setNudge, isNudged: Object.values(nudge).some((value) => value !== 0) },
   };

@@ -153,6 +153,15 @@ const CONDITIONING: Record<BaseState, string> = {
   burnt: 'The base is burnt along the edges. A soft wax first shows what it still takes.',
 };
 
+const TOP_FORM: Partial<Record<Form, string>> = {
+  liquid: ': a liquid',
+  paste: ': a paste',
+  roller_block: ': a block for the roller',
+  block: ': rubbed on and corked',
+  powder: ': a powder, corked',
+};
+const topForm = (form: Form) => TOP_FORM[form] ?? '';
+
 /** Why a layer is on the ski. */
 export const LAYER_REASON: WordsFor<LayerReason> = {
   condition_base: ({ baseState }) => CONDITIONING[baseState],
@@ -165,8 +174,8 @@ export const LAYER_REASON: WordsFor<LayerReason> = {
   one_coat: 'One coat is enough.',
   more_coats: ({ isRace, isLong }) =>
     `${isRace && isLong ? 'A long race' : isRace ? 'A race' : 'A long distance'}: let each coat cool, then scrape and brush it.`,
-  top_old_snow: 'For the race, a thin top layer. On old snow take a roller block.',
-  top_new_snow: 'For the race, a thin top layer. On new snow take a liquid.',
+  top_old_snow: ({ form }) => `For the race, a thin top layer on old snow${topForm(form)}.`,
+  top_new_snow: ({ form }) => `For the race, a thin top layer on new snow${topForm(form)}.`,
 };
 
 /** What the day asks for and the shelf does not have. */
@@ -195,6 +204,8 @@ export const FORM_REASON: WordsFor<FormReason> = {
   extruded_base: 'An extruded base takes up little wax from the iron.',
   hard_as_powder: 'A hard wax melts faster and more evenly as powder.',
   lasts_longest: 'It lasts longest, and there is time.',
+  only_form: 'This wax comes in this form.',
+  liquid_outside: 'Without fresh air put it on outdoors.',
 };
 
 const RILLS = 'Press with the';

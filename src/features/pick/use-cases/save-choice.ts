@@ -72,7 +72,10 @@ export async function saveChoice(
   const { taken, override } = chosen.value;
   const team = await loadTeamSettings(db);
   const hoursLeft = (Date.parse(startAt) - nowMs) / HOUR_MS;
-  const form = formAdvice({ ...team, hoursLeft }, facts, result.hardness);
+  const form = formAdvice({ ...team, hoursLeft }, facts, {
+    hardness: result.hardness,
+    product,
+  });
   const made: Omit<Choice, 'id' | 'createdAt'> = {
     outingId,
     readingId,
