@@ -53,6 +53,12 @@ export const CHOICE_FIGURES = {
     reason:
       'What the ledger does not know, as points of equal weight for each of few cases: middles of equal shares of a normal, brought to variance 1.',
   },
+  thrift: {
+    mean: { lossPercent: 0.2, costShare: 0.67 },
+    unit: '%, 1',
+    reason:
+      'Outside races a wax is not spent where one that costs two thirds of it or less loses so little more: no skier feels it.',
+  },
   manyMembers: {
     mean: 90,
     unit: '1',

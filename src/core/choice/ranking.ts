@@ -12,6 +12,7 @@ import {
 } from '../wax';
 import type { SnowCases } from './cases';
 import type { CaseDemands } from './demands';
+import { withThrift } from './thrift';
 import { courseLosses, expectedLoss } from './losses';
 
 /** A product ranked over all cases. */
@@ -115,5 +116,6 @@ export function rankOverCases(
       lossByTime: timesMs.map((_, t) => expectedLoss(own, memberWeights, t)),
     };
   });
-  return { ranking: ranking.sort(byLoss), perfectPercent: perfect };
+  const ordered = withThrift(ranking.sort(byLoss), products, outing);
+  return { ranking: ordered, perfectPercent: perfect };
 }

@@ -5,6 +5,13 @@ export const INSTRUMENT_FIGURES = {
   leastSamples: { mean: 8, unit: '1', reason: 'Fewer fit any curve.' },
   leastSeconds: { mean: 10, unit: 's', reason: 'Sooner no probe has shown where it goes.' },
   settledSdC: { mean: 0.15, unit: '°C', reason: 'Surer than the probe itself.' },
+  settledTimeConstants: {
+    mean: 2,
+    unit: 'time constants',
+    reason: 'Before that a slower probe looks the same as a quicker one.',
+  },
+  steadySamples: { mean: 3, unit: '1', reason: 'One sample may agree by chance.' },
+  steadyWithinC: { mean: 0.1, unit: '°C', reason: 'What noise alone moves it by.' },
   timeConstants: {
     mean: { firstS: 3, growth: 1.1, count: 40 },
     unit: 's, 1',

@@ -22,12 +22,26 @@ describe('a probe that settles', () => {
           )!;
           const fit = fitSettling(samplesUntil(seconds, snowC, tau, seed))!;
           expect(Math.abs(fit.finalC - snowC)).toBeLessThan(0.75);
-          // A thermometer within 0.15 °C by itself would take so long:
-          expect(seconds).toBeLessThan(tau * Math.log((-2 - snowC) / 0.15) + 12);
+          // A thermometer within 0.05 °C by itself would take so long:
+          expect(seconds).toBeLessThan(tau * Math.log((-2 - snowC) / 0.05) + 12);
         },
       ),
       { numRuns: 30, seed: 5 },
     );
+  });
+
+  it('is called settled when it is: over 0.3 °C off in under 5 % of runs', () => {
+    const random = randomSource(41);
+    const runs = 200;
+    let off = 0;
+    for (let run = 0; run < runs; run += 1) {
+      const snowC = -4 - 14 * random.uniform();
+      const tau = 8 + 32 * random.uniform();
+      const samples = samplesUntil(200, snowC, tau, run + 1);
+      const count = samples.findIndex((_, n) => fitSettling(samples.slice(0, n))?.isSettled);
+      if (Math.abs(fitSettling(samples.slice(0, count))!.finalC - snowC) > 0.3) off += 1;
+    }
+    expect(off / runs).toBeLessThan(0.05);
   });
 
   it('is not judged too early, and not from nonsense', () => {

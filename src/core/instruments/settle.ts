@@ -61,23 +61,28 @@ function fitAt(samples: readonly ProbeSample[], timeConstantS: number): LineFit 
   return { finalC, squares, variance: sxx / determinant };
 }
 
-/**
- * Fits a probe's drift `T = T∞ + (T₀ − T∞)·e^(−t/τ)` by least squares over a table of time constants,
- * and says early where it will settle. The error covers noise and the time constant not being known: it is the
- * spread of the fits within one unit of log-likelihood. Undefined under 8 samples or 10 s: too early.
- * NaN in a sample: DomainError.
- */
-export function fitSettling(samples: readonly ProbeSample[]): SettleFit | undefined {
-  if (samples.some((one) => !Number.isFinite(one.temperatureC) || !Number.isFinite(one.seconds))) {
-    throw new DomainError({ code: 'not_a_number' }, 'samples', samples);
-  }
-  const span = samples.length > 0 ? samples.at(-1)!.seconds - samples[0]!.seconds : 0;
-  if (samples.length < LEAST_SAMPLES || span < LEAST_SECONDS) return undefined;
+/** Fits over the table of time constants, with the one between two of them that fits best. */
+interface TableFit {
+  finalC: number;
+  sdC: number;
+  timeConstantS: number;
+}
+
+/** Where a parabola through three even points is least, in steps from the middle one; within one step. */
+function leastBetween(left: number, middle: number, right: number): number {
+  const bend = left - 2 * middle + right;
+  return bend > 0 ? Math.min(1, Math.max(-1, (left - right) / (2 * bend))) : 0;
+}
+
+function fitTable(samples: readonly ProbeSample[]): TableFit {
   const fits = TIME_CONSTANTS.flatMap((timeConstantS) => {
     const fit = fitAt(samples, timeConstantS);
     return fit ? [{ timeConstantS, ...fit }] : [];
   });
-  const best = fits.reduce((a, b) => (b.squares < a.squares ? b : a));
+  const at = fits.reduce((least, fit, i) => (fit.squares < fits[least]!.squares ? i : least), 0);
+  const best = fits[at]!;
+  const [before, after] = [fits[at - 1], fits[at + 1]];
+  const step = before && after ? leastBetween(before.squares, best.squares, after.squares) : 0;
   const noise = Math.max(
     INSTRUMENTS.leastNoise,
     best.squares / Math.max(1, samples.length - INSTRUMENTS.fitted),
@@ -92,6 +97,34 @@ export function fitSettling(samples: readonly ProbeSample[]): SettleFit | undefi
     second += weight * (fit.finalC * fit.finalC + noise * fit.variance);
   }
   const finalC = mean / total;
-  const sdC = Math.sqrt(Math.max(0, second / total - finalC * finalC));
-  return { finalC, sdC, timeConstantS: best.timeConstantS, isSettled: sdC < SETTLED_SD_C };
+  return {
+    finalC,
+    sdC: Math.sqrt(Math.max(0, second / total - finalC * finalC)),
+    timeConstantS: best.timeConstantS * Math.pow(timeConstants.growth, step),
+  };
+}
+
+/** True when the last samples, one by one, have not moved where the probe is going. */
+function isSteady(samples: readonly ProbeSample[], finalC: number): boolean {
+  return Array.from({ length: INSTRUMENTS.steadySamples - 1 }, (_, k) => k + 1).every(
+    (k) => Math.abs(fitTable(samples.slice(0, -k)).finalC - finalC) < INSTRUMENTS.steadyWithinC,
+  );
+}
+
+/**
+ * Fits a probe's drift `T = T∞ + (T₀ − T∞)·e^(−t/τ)` by least squares over a table of time constants, the best one
+ * between two of them by a parabola, and says early where it will settle. The error covers noise and the time constant
+ * not being known. Settled: surely known, over two time constants, and steady over the last three samples. Undefined
+ * under 8 samples or 10 s: too early. NaN in a sample: DomainError.
+ */
+export function fitSettling(samples: readonly ProbeSample[]): SettleFit | undefined {
+  if (samples.some((one) => !Number.isFinite(one.temperatureC) || !Number.isFinite(one.seconds))) {
+    throw new DomainError({ code: 'not_a_number' }, 'samples', samples);
+  }
+  const span = samples.length > 0 ? samples.at(-1)!.seconds - samples[0]!.seconds : 0;
+  if (samples.length < LEAST_SAMPLES || span < LEAST_SECONDS) return undefined;
+  const fit = fitTable(samples);
+  const isKnown =
+    fit.sdC < SETTLED_SD_C && span >= INSTRUMENTS.settledTimeConstants * fit.timeConstantS;
+  return { ...fit, isSettled: isKnown && isSteady(samples, fit.finalC) };
 }

@@ -29,3 +29,23 @@ describe('the venue’s clock', () => {
     expect(() => localFromInstant('never', 'CET')).toThrow(DomainError);
   });
 });
+
+it.each([
+  ['CET', '2027-03-28T02:30', '2027-03-28T03:30'],
+  ['America/New_York', '2027-03-14T02:15', '2027-03-14T03:15'],
+])('an hour that the clock of %s skips goes forward: %s is %s', (zone, typed, shown) => {
+  expect(localFromInstant(instantFromLocal(typed, zone), zone)).toBe(shown);
+});
+
+it.each(['CET', 'America/New_York', 'Australia/Sydney'])(
+  'a time that the clock of %s shows comes back as it was, about its changes too',
+  (zone) => {
+    for (let hour = 0; hour < 24 * 365; hour += 7) {
+      const local = localFromInstant(
+        new Date(Date.UTC(2027, 0, 1) + hour * 3_600_000).toISOString(),
+        zone,
+      );
+      expect(localFromInstant(instantFromLocal(local, zone), zone)).toBe(local);
+    }
+  },
+);

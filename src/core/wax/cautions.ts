@@ -1,3 +1,4 @@
+import { contradictionsOf } from './contradictions';
 import { HOUSE_LIMITS } from './figures';
 import type { GlideProduct, OutingFacts, SnowConditions } from './conditions';
 import type { ChoiceCaution } from './findings';
@@ -18,11 +19,8 @@ export function cautionsFor(
     ranking: readonly RankedProduct[];
   },
 ): ChoiceCaution[] {
-  const cautions: ChoiceCaution[] = [];
+  const cautions: ChoiceCaution[] = contradictionsOf(snow);
   const { temperatureC } = snow;
-  if (snow.wetness !== 'dry' && temperatureC < HOUSE_LIMITS.wetSnowColdestC) {
-    cautions.push({ code: 'wet_snow_below_zero', gravity: 'caution', temperatureC });
-  }
   const belowC = HOUSE_LIMITS.abradesAnyWaxBelowC;
   if (temperatureC < belowC) {
     cautions.push({ code: 'abrades_any_wax', gravity: 'note', belowC });

@@ -37,6 +37,9 @@ export interface GlideProduct {
   labelHighC: number;
   additives: readonly Additive[];
   form: Form;
+  /** Of a container, in the team's own money; absent: not known. */
+  price?: number;
+  containerG?: number;
 }
 
 /** The technician's own correction in °C, by venue and by hand, each within ±5. */

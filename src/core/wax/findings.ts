@@ -64,6 +64,7 @@ export type RankingReason = FindingOf<{
   lacks: { need: AdditiveNeed };
   needless: { need: AdditiveNeed };
   wide_label: { spanK: number; costPercent: number };
+  keeps_costlier: { costlier: string; extraPercent: number; savedAPair: number };
 }>;
 
 /** Why an additive is asked for. */
@@ -85,14 +86,24 @@ export type StructureReason = FindingOf<{
   structure_dry: NoFigures;
 }>;
 
-/** What the figures cannot know, or what can go wrong today. */
-export type ChoiceCaution = GradedFindingOf<{
+/** What was seen that cannot be true at once. */
+interface Contradictions {
   wet_snow_below_zero: { temperatureC: number };
-  abrades_any_wax: { belowC: number };
-  all_excluded: NoFigures;
-  nothing_fits: { equivalentC: number; nearest: string; lossPercent: number };
-  legacy_fluorocarbons: NoFigures;
-}>;
+  made_and_natural: NoFigures;
+  crust_and_wet: NoFigures;
+  glazed_and_soaked: NoFigures;
+}
+export type Contradiction = GradedFindingOf<Contradictions>;
+
+/** What the figures cannot know, or what can go wrong today. */
+export type ChoiceCaution = GradedFindingOf<
+  Contradictions & {
+    abrades_any_wax: { belowC: number };
+    all_excluded: NoFigures;
+    nothing_fits: { equivalentC: number; nearest: string; lossPercent: number };
+    legacy_fluorocarbons: NoFigures;
+  }
+>;
 
 /** What the snow of a choice is taken from, and why. */
 export type BasisReason = FindingOf<{

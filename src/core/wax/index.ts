@@ -11,6 +11,7 @@ export type {
   AdditiveReason,
   BasisReason,
   ChoiceCaution,
+  Contradiction,
   LedgerKey,
   LedgerReason,
   RankingReason,
@@ -33,3 +34,4 @@ export { snowTemperaturePoints } from './quadrature';
 export { isExcluded, reasonsFor } from './reasons';
 export { structureFor } from './structure';
 export { cautionsFor } from './cautions';
+export { contradictionsOf } from './contradictions';

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import reference from '../../../tests/reference/ledger.json';
 import { CALM_SNOW } from '../../../tests/unit/fixtures';
+import { contradictionsOf } from './contradictions';
 import { DomainError } from '../errors';
 import { WETNESSES } from '../terms';
 import {
@@ -156,5 +157,24 @@ describe('quadrature', () => {
     expect(mean).toBeCloseTo(-12, 10);
     expect(Math.sqrt(variance)).toBeCloseTo(1.5, 2);
     expect(Math.max(...snowTemperaturePoints(-0.5, 2).values)).toBe(0);
+  });
+});
+
+describe('contradictions', () => {
+  const seen = (more: object) =>
+    contradictionsOf({ ...CALM_SNOW, ...more }).map(({ code }) => code);
+
+  it('are found of whatever is known so far, and only where there is one', () => {
+    expect(contradictionsOf({})).toEqual([]);
+    expect(seen({})).toEqual([]);
+    expect(seen({ wetness: 'moist', temperatureC: -4 })).toEqual(['wet_snow_below_zero']);
+    expect(seen({ grain: 'MM', origin: 'natural' })).toEqual(['made_and_natural']);
+    expect(seen({ grain: 'MM', origin: 'mixed' })).toEqual([]);
+    expect(seen({ grain: 'refrozen_crust', wetness: 'wet', temperatureC: 0 })).toEqual([
+      'crust_and_wet',
+    ]);
+    expect(seen({ glazed: true, wetness: 'soaked', temperatureC: 0 })).toEqual([
+      'glazed_and_soaked',
+    ]);
   });
 });

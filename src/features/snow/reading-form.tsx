@@ -4,6 +4,7 @@ import { Box, Flex, Grid, SimpleGrid, Text } from '@chakra-ui/react';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
 import { GRAINS, HAND_HARDNESSES, ORIGINS, WETNESSES } from '@/core/terms';
 import { READING_SOURCES } from '@/core/model';
+import { contradictionsOf } from '@/core/wax';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -11,7 +12,9 @@ import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
+import { useWords } from '@/ui/format/use-words';
 import { Disclosure } from '@/ui/frame/disclosure';
+import { Caution } from '@/ui/frame/sheet';
 import { GuessHelper } from './guess-helper';
 import { InstrumentPanel } from './instruments/instrument-panel';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
@@ -128,6 +131,7 @@ function Measured({ form }: { form: Form }) {
 
 function Seen({ form }: { form: Form }) {
   const { values, set, bind } = form;
+  const { say } = useWords();
   return (
     <Flex direction="column" gap="4" mt="4">
       <ChoiceRow
@@ -156,6 +160,9 @@ function Seen({ form }: { form: Form }) {
           detail: words.terms.SNOWBALL_WORDS[wetness],
         }))}
       />
+      {contradictionsOf(values).map((one) => (
+        <Caution key={one.code}>{say(words.choice.CAUTION, one)}</Caution>
+      ))}
       <ChoiceRow
         legend={WORDS.fingerTestWhatJustGoes}
         name="finger-test"

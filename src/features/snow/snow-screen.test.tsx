@@ -217,6 +217,22 @@ describe('the instruments', () => {
   });
 });
 
+describe('what cannot be true at once', () => {
+  it('is said where it is entered, with what is taken', async () => {
+    const { user, text } = await shown();
+    fill('Snow temperature', '-6');
+    await user.click(screen.getByRole('radio', { name: /^Very wet/ }));
+    expect(text()).toContain('The wetness is taken. Check the probe');
+    await user.click(screen.getByRole('radio', { name: /Machine-made MM|Machine.*MM/ }));
+    await user.click(screen.getByRole('radio', { name: 'Natural' }));
+    expect(text()).toContain('Machine-made grains on natural snow.');
+    await user.click(screen.getByRole('radio', { name: 'Glazed or icy' }));
+    expect(text()).toContain('A glazed track is frozen, but the snow is soaked.');
+    await user.click(screen.getByRole('radio', { name: /^Dry/ }));
+    expect(text()).not.toContain('A glazed track is frozen');
+  });
+});
+
 describe('grooming and traffic', () => {
   const kept = () => listTrackEvents(db, 'demo-relay');
   const when = (value: string) =>

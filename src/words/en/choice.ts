@@ -104,6 +104,8 @@ export const RANKING_REASON: WordsFor<wax.RankingReason> = {
   needless: ({ need }) => `Its ${NEED[need]} is not needed today.`,
   wide_label: ({ spanK, costPercent }, write) =>
     `Its wide label (${write.difference(spanK)}) costs ${write.loss(costPercent)}.`,
+  keeps_costlier: ({ costlier, extraPercent, savedAPair }, write) =>
+    `${costlier} would lose ${write.loss(extraPercent)} less, but it is kept for races. This one saves ${savedAPair.toFixed(2)} a pair.`,
 };
 
 /** Why an additive is asked for. */
@@ -129,7 +131,13 @@ export const STRUCTURE_REASON: WordsFor<wax.StructureReason> = {
 /** What the figures cannot know, or what can go wrong today. */
 export const CAUTION: WordsFor<wax.ChoiceCaution> = {
   wet_snow_below_zero: ({ temperatureC }, write) =>
-    `Wet snow is at ${write.temperature(0, 0)}, but the probe says ${write.temperature(temperatureC)}. Check the probe or repeat the snowball test.`,
+    `Wet snow is at ${write.temperature(0, 0)}, but the probe says ${write.temperature(temperatureC)}. The wetness is taken. Check the probe or repeat the snowball test.`,
+  made_and_natural:
+    'Machine-made grains on natural snow. The origin is taken: natural. Correct one of the two.',
+  crust_and_wet:
+    'A refrozen crust is frozen, but the snow is wet. The water is taken. Correct one of the two.',
+  glazed_and_soaked:
+    'A glazed track is frozen, but the snow is soaked. The water is taken, and no ice is reckoned with.',
   abrades_any_wax: ({ belowC }, write) =>
     `Below ${write.temperature(belowC, 0)} the crystals wear off any wax. Use hard wax in several layers.`,
   all_excluded: 'No product may be used: the rule of this outing excludes all of them.',
