@@ -5,10 +5,11 @@ import { words } from '@/words';
 
 const WORDS = words.screens.bench.figuresLine;
 
-/** The figures of a step in one line, with their units. */
+/** The figures of a step in one line, with their units; `isShort` without the rests, which the bead of the runner keeps. */
 export function figuresLine(
   step: Pick<ToldStep, 'figures' | 'waitMin' | 'waitLeastMin'>,
   units: Units,
+  isShort = false,
 ): string {
   const { temperatureC, passS, passes, timings, strokes, grams, angleDeg } = step.figures;
   const paces = timings?.map((one) => one.passS) ?? [];
@@ -16,9 +17,15 @@ export function figuresLine(
   const isEven = new Set(paces).size <= 1;
   return [
     temperatureC === undefined ? '' : temperature(temperatureC, units, 0),
-    passS === undefined ? '' : isEven ? WORDS.sAPass(passS) : WORDS.sEach(paces),
-    passes === undefined ? '' : passes === 1 ? WORDS.onePass : WORDS.passes(passes),
-    rests.length === 0 ? '' : WORDS.restBetween(rests),
+    passS === undefined || !isEven ? '' : WORDS.sAPass(passS),
+    passes === undefined
+      ? ''
+      : passes === 1
+        ? WORDS.onePass
+        : isEven
+          ? WORDS.passes(passes)
+          : WORDS.passesOf(passes, paces),
+    rests.length === 0 || isShort ? '' : WORDS.restBetween(rests),
     strokes === undefined ? '' : strokes === 1 ? WORDS.oneStroke : WORDS.strokes(strokes),
     grams === undefined ? '' : `${grams} g`,
     angleDeg === undefined ? '' : `${angleDeg}°`,

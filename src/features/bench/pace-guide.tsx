@@ -64,6 +64,8 @@ export function PaceGuide({ timings }: { timings: readonly PassTiming[] }) {
   const { pass, inPassS, passS } = passAt(timings, seconds);
   const share = Math.min(1, inPassS / passS);
   const isBack = inPassS > passS && startedMs !== undefined;
+  const { restS } = timings[pass]!;
+  const restAfter = pass < passes - 1 && restS > 0 ? WORDS.thenRest(restS) : '';
   return (
     <Box my="4">
       <Svg
@@ -115,7 +117,7 @@ export function PaceGuide({ timings }: { timings: readonly PassTiming[] }) {
           {isLoud ? WORDS.tickIsOn : WORDS.tickIsOff}
         </ActionButton>
         <Text textStyle="strong" aria-live="off">
-          {WORDS.passOf(pass + 1, passes, isBack ? WORDS.backToTheTip : '')}
+          {WORDS.passOf(pass + 1, passes, isBack ? WORDS.backToTheTip : restAfter)}
         </Text>
       </Flex>
     </Box>

@@ -46,7 +46,7 @@ export function StepFace({
         </Text>
       ) : (
         <Text textStyle="hero" data-testid="step-figures">
-          {figuresLine(step, units)}
+          {figuresLine(step, units, true)}
         </Text>
       )}
       {wait && (

@@ -56,7 +56,8 @@ type WorkWords = {
     StepWords | ((work: Extract<StepWork, { code: Code }>) => StepWords);
 };
 
-const TRAIL = 'A trail of 2 to 8 cm stays liquid behind the iron. The top of the ski is hand-warm.';
+const TRAIL =
+  'A trail of 1 to 10 cm stays liquid behind the iron. The top of the ski is hand-warm.';
 const EDGE_DUST = 'Tip to tail only, light, then wipe the dust off.';
 const METAL_ONE_WAY = 'Tip to tail only, light, on the tips of the bristles.';
 

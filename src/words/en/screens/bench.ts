@@ -19,8 +19,10 @@ export const figuresLine = {
   onePass: '1 pass',
   oneStroke: '1 stroke',
   sAPass: (passS: number) => `${passS} s a pass`,
-  sEach: (paces: readonly number[]) => `${paces.join(', ')} s`,
-  restBetween: (rests: readonly number[]) => `rest ${rests.join(', ')} s`,
+  passesOf: (passes: number, paces: readonly number[]) =>
+    `${passes} passes of ${paces.join(', ')} s`,
+  restBetween: (rests: readonly number[]) =>
+    new Set(rests).size === 1 ? `rest ${rests[0]} s between` : `rest ${rests.join(', ')} s between`,
   passes: (passes: number) => `${passes} passes`,
   strokes: (strokes: number) => `${strokes} strokes`,
   minAtLeastMin: (waitMin: number, waitLeastMin: string | number) =>
@@ -121,6 +123,7 @@ export const paceGuide = {
   tickIsOff: 'Tick off',
   backToTheTip: ', rest: iron the other ski',
   passOf: (pass: number, passes: number, value: string) => `Pass ${pass} of ${passes}${value}`,
+  thenRest: (seconds: number) => `, then rest ${seconds} s`,
 };
 
 export const strokeCounter = {
