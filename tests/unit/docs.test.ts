@@ -15,6 +15,7 @@ import { SKI_FIGURES, SKI_LIMITS } from '@/core/ski/figures';
 import { SNOW_FIGURES, SNOW_LIMITS } from '@/core/snow/figures';
 import { SUN_LIMITS } from '@/core/sun/figures';
 import { HOUSE, HOUSE_LIMIT_FIGURES, WAX_LIMITS } from '@/core/wax/figures';
+import { answerOf, SITUATIONS } from './situations';
 
 const TABLES: Record<string, FigureTable> = {
   Physics: CONSTANTS,
@@ -176,4 +177,15 @@ it.each([
 ])('the columns of %s in files.md are those of its field table', (name, fields) => {
   const wanted = withPart('docs/files.md', `columns of ${name}`, columnsInWords(fields));
   expect(readFileSync('docs/files.md', 'utf8')).toBe(wanted);
+});
+
+it('the forty situations of models.md get the answers that are told there', () => {
+  expect(SITUATIONS).toHaveLength(40);
+  const part = [
+    row(['The morning', 'Asks for', 'Wax of the day', 'Layers', 'Grip and cautions']),
+    row(['---', '---', '---', '---', '---']),
+    ...SITUATIONS.map((one) => row(answerOf(one))),
+  ].join('\n');
+  const wanted = withPart('docs/models.md', 'situations', part);
+  expect(readFileSync('docs/models.md', 'utf8')).toBe(wanted);
 });

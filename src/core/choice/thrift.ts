@@ -14,9 +14,12 @@ export function withThrift<Ranked extends RankedProduct>(
   { purpose, discipline }: OutingFacts,
 ): Ranked[] {
   const best = ranking[0];
-  const costOf = ({ id }: Ranked) => {
-    const product = products.find((one) => one.id === id);
-    return product && costAPair(product, discipline);
+  const productOf = ({ id }: Ranked) => products.find((one) => one.id === id);
+  const form = best && productOf(best)?.form;
+  const costOf = (one: Ranked) => {
+    const product = productOf(one);
+    // Another form is another job: it lasts otherwise, and asks for other tools.
+    return product?.form === form && product ? costAPair(product, discipline) : undefined;
   };
   const cost = best && costOf(best);
   if (purpose === 'race' || !best || best.excluded || cost === undefined) return [...ranking];

@@ -4,6 +4,7 @@ import type { FindingOf, GradedFindingOf, NoFigures } from '../finding';
 export type KindReason = FindingOf<{
   wet_new_snow: NoFigures;
   wet_coarse_snow: NoFigures;
+  moist_coarse_snow: NoFigures;
   refrozen_or_icy: NoFigures;
   stick_holds: NoFigures;
 }>;

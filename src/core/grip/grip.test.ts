@@ -145,6 +145,20 @@ describe('the ladder of grip', () => {
     expect(chooseGrip(fresh, { outing: tour, products: SHELF }).kind).toBe('klister_with_cover');
   });
 
+  it('leaves melt forms to klister, frozen, moist or wet, and rounded grains to a stick until they are wet', () => {
+    const kind = (wetness: SnowConditions['wetness'], grain: SnowConditions['grain']) =>
+      chooseGrip(
+        { ...snow, sharpness: undefined, temperatureC: wetness === 'dry' ? -4 : 0, wetness, grain },
+        { outing: tour, products: SHELF },
+      ).kind;
+    for (const wetness of ['dry', 'moist', 'wet', 'soaked'] as const) {
+      expect(kind(wetness, 'MF')).toBe('klister');
+    }
+    expect(kind('dry', 'RG')).toBe('stick');
+    expect(kind('moist', 'RG')).toBe('stick');
+    expect(kind('wet', 'RG')).toBe('klister');
+  });
+
   it('gets no harder as the snow warms, and knows slip from drag', () => {
     const low = (id: string) => SHELF.find((one) => one.id === id)!.labelLowC;
     fc.assert(

@@ -83,6 +83,9 @@ function kindFor(snow: SnowConditions, isNew: boolean): { kind: GripKind; reason
   if (isWetClass(snow.wetness)) {
     return { kind: 'klister', reason: { code: 'wet_coarse_snow' } };
   }
+  if (snow.grain === 'MF' && snow.wetness === 'moist') {
+    return { kind: 'klister', reason: { code: 'moist_coarse_snow' } };
+  }
   if (isRefrozen(snow) || (snow.glazed && !isNew)) {
     return { kind: 'klister', reason: { code: 'refrozen_or_icy' } };
   }

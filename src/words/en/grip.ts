@@ -15,8 +15,9 @@ import type { WordsFor } from '../say';
 export const KIND_REASON: WordsFor<KindReason> = {
   wet_new_snow: 'Wet new snow: klister holds, and a soft stick over it stops icing.',
   wet_coarse_snow: 'Wet coarse snow: a stick cannot grip.',
+  moist_coarse_snow: 'Moist coarse grains: they roll off a stick and hold on klister.',
   refrozen_or_icy: 'Refrozen or icy snow wears any stick off within a few kilometres.',
-  stick_holds: 'Dry or moist grains that a stick can hold.',
+  stick_holds: 'Grains that a stick can hold.',
 };
 
 export const GRIP_RANK_REASON: WordsFor<GripRankReason> = {
