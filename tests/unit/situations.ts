@@ -220,11 +220,15 @@ function ironed(productId: string, isWide: boolean): string {
 
 function gripOf(snow: SnowConditions, outing: OutingFacts): string {
   if (outing.discipline !== 'classic') return '';
-  const products = DEMO_SHELF as readonly (typeof DEMO_SHELF)[number][] as unknown as GripProduct[];
+  const products = DEMO_SHELF as unknown as GripProduct[];
   const choice = chooseGrip(snow, { outing, products });
   const told = toldGrip(choice, WRITE);
   const first = choice.ranking[0];
-  const layers = [choice.binder?.name, first && `${first.name} ×${choice.layers}`];
+  const layers = [
+    choice.binder?.name,
+    first && `${first.name} ×${choice.layers}`,
+    choice.cover?.name,
+  ];
   const cautions = told.cautions.join(' ');
   return `Grip: ${layers.filter(Boolean).join(', ')}. ${cautions}`.trim();
 }

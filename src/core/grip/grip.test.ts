@@ -142,7 +142,11 @@ describe('the ladder of grip', () => {
     expect(ice).toMatchObject({ kind: 'klister' });
     expect(ice.ranking[0]!.id).toBe('ice');
     const fresh = { ...snow, temperatureC: 0, wetness: 'wet', sharpness: 0.8 } as const;
-    expect(chooseGrip(fresh, { outing: tour, products: SHELF }).kind).toBe('klister_with_cover');
+    const covered = chooseGrip(fresh, { outing: tour, products: SHELF });
+    expect(covered.kind).toBe('klister_with_cover');
+    // The cover is the stick of the day, not the first of the shelf.
+    expect(covered.cover).toMatchObject({ id: 'stick -2' });
+    expect(wet.cover).toBeUndefined();
   });
 
   it('leaves melt forms to klister, frozen, moist or wet, and rounded grains to a stick until they are wet', () => {

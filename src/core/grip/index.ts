@@ -6,7 +6,7 @@ export type { GripGround } from './ground';
 export { fitByRule, fitFromFeeler, fitFromGaps } from './fit';
 export type { GapPoint, GripFit, GripZone, Stiffness } from './fit';
 export { chooseGrip } from './ladder';
-export type { GripChoice, GripKind, GripOuting, GripProduct, GripRanked } from './ladder';
+export type { GripChoice, GripOuting, GripProduct, GripRanked } from './ladder';
 export { COMPLAINTS, NO_WAX_BASES, troubleStep } from './trouble';
 export type {
   Complaint,
@@ -26,3 +26,4 @@ export type {
   KindReason,
   TroubleReason,
 } from './findings';
+export type { GripKind } from './kind';

@@ -15,8 +15,7 @@ import type {
   GripRankReason,
   KindReason,
 } from './findings';
-
-export type GripKind = 'stick' | 'klister' | 'klister_with_cover';
+import { isRefrozen, kindFor, type GripKind } from './kind';
 
 /** A grip product as the ladder sees it. Label ends °C: for new snow, and for old where the label has them. */
 export interface GripProduct {
@@ -52,6 +51,8 @@ export interface GripChoice {
   isNewSnow: boolean;
   ranking: GripRanked[];
   binder: { id: string; name: string } | undefined;
+  /** The stick over the klister, where one goes on; undefined: none, or none on the shelf. */
+  cover: { id: string; name: string } | undefined;
   needsBinder: boolean;
   layers: number;
   layersReason: GripLayersReason;
@@ -70,28 +71,6 @@ const WETNESS_C: Record<Wetness, number> = {
 };
 const { newFromSharpness: NEW_FROM, warmAirC: WARM_AIR_C } = GRIP;
 const BLENDS_K = 1e-9;
-const isWetClass = (wetness: Wetness) => wetness !== 'dry' && wetness !== 'moist';
-
-const isRefrozen = (snow: SnowConditions) =>
-  snow.grain === 'refrozen_crust' || (snow.grain === 'MF' && snow.wetness === 'dry');
-
-/** Stick or klister, and why. */
-function kindFor(snow: SnowConditions, isNew: boolean): { kind: GripKind; reason: KindReason } {
-  if (isWetClass(snow.wetness) && isNew) {
-    return { kind: 'klister_with_cover', reason: { code: 'wet_new_snow' } };
-  }
-  if (isWetClass(snow.wetness)) {
-    return { kind: 'klister', reason: { code: 'wet_coarse_snow' } };
-  }
-  if (snow.grain === 'MF' && snow.wetness === 'moist') {
-    return { kind: 'klister', reason: { code: 'moist_coarse_snow' } };
-  }
-  if (isRefrozen(snow) || (snow.glazed && !isNew)) {
-    return { kind: 'klister', reason: { code: 'refrozen_or_icy' } };
-  }
-  return { kind: 'stick', reason: { code: 'stick_holds' } };
-}
-
 function ledgerOf(snow: SnowConditions, isNew: boolean): LedgerLine[] {
   const isDry = snow.wetness === 'dry';
   const humidity = isDry
@@ -245,7 +224,10 @@ export function chooseGrip(
   const role = kind === 'stick' ? 'grip_stick' : 'klister';
   const sdC = snow.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC;
   const fitting = products.filter((one) => one.role === role);
-  const ranking = rank(fitting, { snowC: snow.temperatureC, shiftK, sdC, isNew });
+  const day = { snowC: snow.temperatureC, shiftK, sdC, isNew };
+  const ranking = rank(fitting, day);
+  const sticks = products.filter((one) => one.role === 'grip_stick');
+  const cover = kind === 'klister_with_cover' ? rank(sticks, day)[0] : undefined;
   const needsBinder =
     kind !== 'stick' ||
     snow.glazed ||
@@ -262,6 +244,7 @@ export function chooseGrip(
     isNewSnow: isNew,
     ranking,
     binder: needsBinder && found ? { id: found.id, name: found.name } : undefined,
+    cover: cover && { id: cover.id, name: cover.name },
     needsBinder,
     layers,
     layersReason,

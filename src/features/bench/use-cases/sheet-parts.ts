@@ -84,7 +84,7 @@ export async function gripFor(
   const { snow, laterC } = gripGround(ground?.cases, reading);
   if (!snow) return undefined;
   try {
-    const { zone } = findFit(fits.at(-1)?.content ?? { skiLengthCm: ski.lengthCm });
+    const { zone, klisterZone } = findFit(fits.at(-1)?.content ?? { skiLengthCm: ski.lengthCm });
     const choice = chooseGrip(snow, { outing, products: shelf, laterC });
     const byId = (id: string | undefined) => {
       const found = shelf.find((one) => one.id === id);
@@ -92,15 +92,16 @@ export async function gripFor(
     };
     const product = byId(choice.ranking[0]?.id);
     if (!product) return undefined;
-    const stick = shelf.find((one) => one.role === 'grip_stick');
+    // Klister is thick: it lies where more than its layer stays clear.
+    const { startCm, endCm } = choice.kind === 'stick' ? zone : (klisterZone ?? zone);
     return {
       kind: choice.kind,
       product,
       binder: choice.needsBinder ? byId(choice.binder?.id) : undefined,
-      cover: choice.kind === 'klister_with_cover' && stick ? asBench(stick) : undefined,
+      cover: byId(choice.cover?.id),
       layers: choice.layers,
-      startCm: zone.startCm,
-      endCm: zone.endCm,
+      startCm,
+      endCm,
     };
   } catch (error) {
     if (error instanceof DomainError) return undefined;
