@@ -21,10 +21,10 @@ export const GRIP_FIGURES = {
     unit: 'mm',
     reason: 'A gap as small as this is closed: the snow gives so much.',
   },
-  stiffFullMm: {
-    mean: 0.3,
-    unit: 'mm',
-    reason: 'With more left at full weight the skier cannot press it down.',
+  pressedShare: {
+    mean: 0.6,
+    unit: '1',
+    reason: 'With less of the zone pressed down at full weight the skier has no kick.',
   },
   softHalfMm: { mean: 0.25, unit: 'mm', reason: 'With less at half weight the wax drags.' },
   aheadShare: {

@@ -1,11 +1,5 @@
-import {
-  fitByRule,
-  fitFromFeeler,
-  fitFromGaps,
-  type FitWeights,
-  type GapPoint,
-  type GripFit,
-} from './fit';
+import { fitByRule, fitFromFeeler, fitFromGaps, type FitWeights, type GripFit } from './fit';
+import type { GapPoint } from './gaps';
 import { GRIP } from './figures';
 
 /** How a pocket was found, as it is kept. */
@@ -23,5 +17,5 @@ export function findFit(input: FitInput | undefined): GripFit {
   const length = input?.skiLengthCm ?? DEFAULT_SKI_CM;
   if (input?.gaps && input.gaps.length > 0) return fitFromGaps(input.gaps, length, input);
   if (input?.feeler) return fitFromFeeler(input.feeler.backCm, input.feeler.frontCm, length);
-  return fitByRule(input?.heelBehindPinCm);
+  return fitByRule(input?.heelBehindPinCm, length);
 }

@@ -44,6 +44,8 @@ export type GripCaution = GradedFindingOf<{
 export type FitNote = FindingOf<{
   pocket_too_soft: NoFigures;
   pocket_too_stiff: NoFigures;
+  touches_inside: { atCm: number };
+  end_open: { end: 'back' | 'front' };
   other_weight: { measuredKg: number; skierKg: number };
   feeler_ends_only: NoFigures;
   simple_rule: NoFigures;

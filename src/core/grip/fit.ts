@@ -1,22 +1,17 @@
 import { DomainError, requireIn, requireWithin } from '../errors';
 import { GRIP, GRIP_LIMITS } from './figures';
 import type { FitNote } from './findings';
-
-/** The gap under the ski at a place, mm, when half and when all of the weight is on it. */
-export interface GapPoint {
-  /** From the heel plate forward, cm; behind it negative. */
-  positionCm: number;
-  halfMm: number;
-  fullMm: number;
-}
+import {
+  closedStretches,
+  dipsIn,
+  openEnds,
+  pressedShare,
+  reach,
+  type GapPoint,
+  type GripZone,
+} from './gaps';
 
 export type Stiffness = 'too_soft' | 'right' | 'too_stiff';
-
-export interface GripZone {
-  /** From the heel plate forward, cm. */
-  startCm: number;
-  endCm: number;
-}
 
 export interface GripFit {
   /** Where stick wax goes; and where klister, which is thicker and wants more room. */
@@ -78,21 +73,6 @@ function weightShare({ skierKg, measuredKg }: FitWeights): number {
   return share;
 }
 
-/** Where a gap first and last reaches a height, by straight lines between the places; undefined if never. */
-function reach(points: readonly GapPoint[], heightMm: number): GripZone | undefined {
-  const inside = points.map((point) => point.halfMm >= heightMm);
-  const first = inside.indexOf(true);
-  const last = inside.lastIndexOf(true);
-  if (first < 0) return undefined;
-  const cross = (a: GapPoint, b: GapPoint) =>
-    a.positionCm + ((heightMm - a.halfMm) / (b.halfMm - a.halfMm)) * (b.positionCm - a.positionCm);
-  return {
-    startCm: first > 0 ? cross(points[first - 1]!, points[first]!) : points[0]!.positionCm,
-    endCm:
-      last < points.length - 1 ? cross(points[last]!, points[last + 1]!) : points[last]!.positionCm,
-  };
-}
-
 const HALF = 0.5;
 const { closingMost: CLOSING_MOST, klisterShare: KLISTER_SHARE } = GRIP;
 
@@ -105,28 +85,6 @@ function underWeight(points: readonly GapPoint[], share: number): GapPoint[] {
     const at = (load: number) => Math.max(0, halfMm + ((fullMm - halfMm) / HALF) * (load - HALF));
     return { positionCm, halfMm: at(HALF * share), fullMm: at(share) };
   });
-}
-
-/** Stretches in which the gap at full weight is closed, by straight lines between the places. */
-function closedStretches(points: readonly GapPoint[]): GripZone[] {
-  const stretches: GripZone[] = [];
-  const add = (startCm: number, endCm: number) => {
-    const last = stretches.at(-1);
-    if (last && last.endCm === startCm) last.endCm = endCm;
-    else if (endCm > startCm) stretches.push({ startCm, endCm });
-  };
-  for (let i = 1; i < points.length; i += 1) {
-    const [a, b] = [points[i - 1]!, points[i]!];
-    const isOpen = (point: GapPoint) => point.fullMm > GRIP.closedMm;
-    if (!isOpen(a) && !isOpen(b)) add(a.positionCm, b.positionCm);
-    else if (isOpen(a) !== isOpen(b)) {
-      const share = (GRIP.closedMm - a.fullMm) / (b.fullMm - a.fullMm);
-      const crossing = a.positionCm + share * (b.positionCm - a.positionCm);
-      if (isOpen(b)) add(a.positionCm, crossing);
-      else add(crossing, b.positionCm);
-    }
-  }
-  return stretches;
 }
 
 /** The load that closes the last open place, as a share of full weight; by the spring of the two loads. */
@@ -144,7 +102,8 @@ function closingLoad(points: readonly GapPoint[]): number {
 
 function checkZone(zone: GripZone, skiLengthCm: number): void {
   const aheadCm = AHEAD_SHARE * skiLengthCm - TIP_CM;
-  if (zone.endCm - zone.startCm > skiLengthCm || zone.endCm > aheadCm) {
+  const behindCm = (1 - AHEAD_SHARE) * skiLengthCm - TIP_CM;
+  if (zone.endCm > aheadCm || zone.startCm < -behindCm) {
     const { endCm } = zone;
     throw new DomainError({ code: 'zone_too_long', endCm, skiLengthCm }, 'zone', endCm);
   }
@@ -166,10 +125,19 @@ export function fitFromGaps(
   const measured = checked(points, skiLengthCm);
   const sorted = underWeight(measured, share);
   const peak = sorted.reduce((a, b) => (b.halfMm > a.halfMm ? b : a));
-  const leftMm = Math.max(...sorted.map((point) => point.fullMm));
-  const stiffness: Stiffness =
-    peak.halfMm < GRIP.softHalfMm ? 'too_soft' : leftMm > GRIP.stiffFullMm ? 'too_stiff' : 'right';
   const room = Math.max(0, peak.halfMm - GRIP.clearanceMm);
+  const heightMm = GRIP.clearanceMm + GRIP.zoneLayers * GRIP.stickLayerMm;
+  const zone = reach(sorted, heightMm);
+  if (!zone) {
+    throw new DomainError({ code: 'no_pocket', widestMm: peak.halfMm }, 'gaps', peak.halfMm);
+  }
+  checkZone(zone, skiLengthCm);
+  const stiffness: Stiffness =
+    peak.halfMm < GRIP.softHalfMm
+      ? 'too_soft'
+      : pressedShare(sorted, zone) < GRIP.pressedShare
+        ? 'too_stiff'
+        : 'right';
   const notes: FitNote[] = [];
   if (stiffness === 'too_soft') notes.push({ code: 'pocket_too_soft' });
   if (stiffness === 'too_stiff') notes.push({ code: 'pocket_too_stiff' });
@@ -177,11 +145,9 @@ export function fitFromGaps(
   if (measuredKg !== undefined && skierKg !== undefined && share !== 1) {
     notes.push({ code: 'other_weight', measuredKg, skierKg });
   }
-  const zone = reach(sorted, GRIP.clearanceMm + GRIP.zoneLayers * GRIP.stickLayerMm);
-  if (!zone) {
-    throw new DomainError({ code: 'no_pocket', widestMm: peak.halfMm }, 'gaps', peak.halfMm);
-  }
-  checkZone(zone, skiLengthCm);
+  const [dip] = dipsIn(sorted, zone, heightMm);
+  if (dip !== undefined) notes.push({ code: 'touches_inside', atCm: dip });
+  for (const end of openEnds(sorted, heightMm)) notes.push({ code: 'end_open', end });
   return {
     zone,
     klisterZone: reach(sorted, GRIP.clearanceMm + GRIP.klisterLayerMm),
@@ -219,9 +185,14 @@ export function fitFromFeeler(backCm: number, frontCm: number, skiLengthCm: numb
 }
 
 /** The simple rule: from the heel plate to as far ahead of the pin as the heel is behind it. */
-export function fitByRule(heelBehindPinCm: number = GRIP.heelBehindPinCm): GripFit {
+export function fitByRule(
+  heelBehindPinCm: number = GRIP.heelBehindPinCm,
+  skiLengthCm: number = GRIP.defaultSkiCm,
+): GripFit {
   requireIn('heelBehindPinCm', heelBehindPinCm, GRIP_LIMITS.heelBehindPinCm);
+  requireIn('skiLengthCm', skiLengthCm, GRIP_LIMITS.skiLengthCm);
   const endCm = 2 * heelBehindPinCm;
+  checkZone({ startCm: 0, endCm }, skiLengthCm);
   return {
     zone: { startCm: 0, endCm },
     klisterZone: { startCm: 0, endCm: KLISTER_SHARE * endCm },

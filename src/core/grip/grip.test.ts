@@ -68,6 +68,26 @@ describe('the pocket', () => {
     expect(fitFromGaps(arch(1.2, 0.5), 200).notes[0]).toEqual({ code: 'pocket_too_stiff' });
   });
 
+  it('is too stiff where most of the zone stays open at full weight, however little', () => {
+    const flat = arch(1.2).map((one) => ({ ...one, fullMm: Math.min(one.halfMm, 0.29) }));
+    expect(fitFromGaps(flat, 200).stiffness).toBe('too_stiff');
+    const oneOpen = arch(1.2).map((one, i) => ({ ...one, fullMm: i === 5 ? 0.29 : 0 }));
+    expect(fitFromGaps(oneOpen, 200).stiffness).toBe('right');
+  });
+
+  it('says where it touches inside the zone, and which end stays open', () => {
+    const dipped = arch(1.2).map((one, i) => (i === 5 ? { ...one, halfMm: 0.02, fullMm: 0 } : one));
+    expect(fitFromGaps(dipped, 200).notes).toContainEqual({ code: 'touches_inside', atCm: 22.5 });
+    const cut = arch(1.2).slice(3);
+    expect(fitFromGaps(cut, 200).notes).toContainEqual({ code: 'end_open', end: 'back' });
+    expect(fitFromGaps(arch(1.2), 200).notes).toEqual([]);
+  });
+
+  it('leaves no zone longer than the ski allows, by the simple rule neither', () => {
+    expect(() => fitByRule(40, 150)).toThrow(/zone_too_long/);
+    expect(() => fitFromFeeler(-90, 20, 195)).toThrow(/zone_too_long/);
+  });
+
   it('says where full weight closes it, and which load closes it all over', () => {
     const closed = fitFromGaps(arch(1.2), 200);
     expect(closed.closedAtFull).toEqual([{ startCm: -15, endCm: 60 }]);

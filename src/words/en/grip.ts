@@ -53,7 +53,11 @@ export const FIT_NOTE: WordsFor<FitNote> = {
   pocket_too_soft:
     'Half weight almost closes the pocket, so the wax will drag. Use a stiffer ski or a short zone.',
   pocket_too_stiff:
-    'Full weight does not close the pocket, so the ski will slip. Use a softer ski or thicker wax.',
+    'Full weight does not close enough of the pocket, so the ski will slip. Use a softer ski or thicker wax.',
+  touches_inside: ({ atCm }) =>
+    `At ${atCm} cm the ski touches inside the zone, and the wax will drag there. Leave that place free.`,
+  end_open: ({ end }) =>
+    `The ${end === 'back' ? 'rearmost' : 'foremost'} place you measured is still open. Measure farther ${end === 'back' ? 'back' : 'forward'} to find the end of the zone.`,
   other_weight: ({ measuredKg, skierKg }) =>
     `Measured with ${measuredKg} kg and converted to ${skierKg} kg. Measure again with the skier when you can.`,
   feeler_ends_only:
