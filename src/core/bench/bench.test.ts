@@ -304,6 +304,16 @@ describe('job sheets', () => {
     expect(old.steps.find((step) => step.kind === 'iron')!.caution).toContain('respirator');
   });
 
+  it('lets a wax that goes on hot cool longer', () => {
+    const cooling = (product: BenchProduct) =>
+      buildSheet({
+        ...request('skate', ['hot_wax']),
+        layers: [{ place: 'glide', product, coats: 1 }],
+      }).steps.find((step) => step.kind === 'cool')!;
+    expect(cooling(hard).waitMin).toBe(cooling(frost).waitMin! + 10);
+    expect(cooling(hard).waitLeastMin).toBe(cooling(frost).waitLeastMin! + 10);
+  });
+
   it('follow the team’s own ways, and its own minutes', () => {
     const own = buildSheet(
       request('skate', ['hot_wax'], {

@@ -103,7 +103,7 @@ export function ironedCoat(
     waxOn(request, key, product),
     iron(request, { key: `${key}${COAT}`, product, setting: ironSetting(request, product) }),
     warmScrape(request, key),
-    coolStep(request, `${key}.cool`),
+    coolStep(request, `${key}.cool`, product),
     scrapeStep(request, `${key}.scrape`),
     ...brushSteps(request, `${key}.brush`).slice(0, isLast ? undefined : 1),
   ];

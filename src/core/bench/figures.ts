@@ -66,6 +66,11 @@ export const BENCH_FIGURES = {
   },
   coldRoomC: { mean: 5, unit: '°C', reason: 'Hard waxes do not like a freezing doorway.' },
   softIronC: { mean: 112, unit: '°C', reason: 'Soft base waxes.' },
+  coolHard: {
+    mean: { fromIronC: 140, minutes: 10 },
+    unit: '°C, min',
+    reason: 'Hard waxes go on hot and set late; scraped early they chip out of the structure.',
+  },
   hotScrapePasses: { mean: 2, unit: '1', reason: 'Until it is molten, and no longer.' },
   usualIron: {
     mean: { setC: 120, passS: 8, restS: 10, passes: 3 },
