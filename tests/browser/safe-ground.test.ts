@@ -1,4 +1,4 @@
-import { closeSync, mkdtempSync, openSync, statSync, writeFileSync, writeSync } from 'node:fs';
+import { closeSync, mkdtempSync, openSync, writeFileSync, writeSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -191,10 +191,15 @@ describe('a damaged file', () => {
     const where = path.join(other, 'frost-pick.db');
     const whole = new Database(where);
     whole.pragma('wal_checkpoint(TRUNCATE)');
+    // Pages of the weather, not of the list of tables: with that a file cannot be used at all.
+    const hit = whole
+      .prepare("select pageno, pgsize from dbstat where name = 'weather' and pagetype = 'leaf'")
+      .all() as { pageno: number; pgsize: number }[];
     whole.close();
     const handle = openSync(where, 'r+');
-    const noise = Buffer.alloc(16_384, 0x5a);
-    writeSync(handle, noise, 0, noise.length, Math.floor(statSync(where).size * 0.7));
+    for (const { pageno, pgsize } of hit.slice(0, 4)) {
+      writeSync(handle, Buffer.alloc(pgsize, 0x5a), 0, pgsize, (pageno - 1) * pgsize);
+    }
     closeSync(handle);
     const damaged = await startDemo(await freePort(), other);
     for (const screen of ['snow', 'pick', 'skis', 'bench', 'log', 'shelf', 'venue', 'settings']) {

@@ -12,7 +12,7 @@ export const CHOICE_FIGURES = {
   grindingBelowC: { mean: -12, unit: '°C', reason: 'Colder crystals grind any glide wax down.' },
   sharpFrom: { mean: 0.7, unit: '1', reason: 'Sharper crystals grind wax down.' },
   underK: {
-    mean: { least: 2, best: 6, most: 16, span: 8 },
+    mean: { least: 2, best: 6, most: 16, span: 12 },
     unit: 'K',
     reason: 'How much harder by its label an underlayer is.',
   },
