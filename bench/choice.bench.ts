@@ -26,10 +26,9 @@ const cases: SnowCases = {
   temperatureC,
   humidity: new Float64Array(size).fill(0.7),
   sharpness: new Float64Array(size).fill(0.4),
-  wetness: new Uint8Array(size),
   waterPercent: new Float64Array(size),
   airTemperatureC: new Float64Array(TIMES * SEGMENTS).fill(-3),
-  hardTrack: new Uint8Array(size),
+  hardTrack: new Float64Array(size),
   dirt: 'clean',
 };
 const products = Array.from({ length: PRODUCTS }, (_, i) => ({
@@ -67,11 +66,15 @@ const asLists = JSON.stringify(
 /** In the page: the same question to the app's own worker, from message to reply, ms. */
 async function inWorker(url: string, text: string, runs: number): Promise<number[]> {
   const asked = JSON.parse(text);
-  for (const key of ['temperatureC', 'humidity', 'sharpness', 'waterPercent', 'airTemperatureC']) {
+  for (const key of [
+    'temperatureC',
+    'humidity',
+    'sharpness',
+    'waterPercent',
+    'hardTrack',
+    'airTemperatureC',
+  ]) {
     asked.cases[key] = Float64Array.from(asked.cases[key]);
-  }
-  for (const key of ['wetness', 'hardTrack']) {
-    asked.cases[key] = Uint8Array.from(asked.cases[key]);
   }
   asked.cases.memberWeights = Float64Array.from(asked.cases.memberWeights);
   const worker = new Worker(url);

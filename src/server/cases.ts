@@ -1,5 +1,5 @@
-import { casesFromMembers, estimatedHours, windowTimes } from '../core/choice';
-import type { SeenOnCourse, SnowCases } from '../core/choice';
+import { casesFromMembers, estimatedHours, seenIn, windowTimes } from '../core/choice';
+import type { SnowCases } from '../core/choice';
 import {
   airAt,
   isAtPlace,
@@ -9,7 +9,7 @@ import {
   type StationWeather,
   type SurfaceEvent,
 } from '../core/snow/outlook';
-import { effectiveSharpness, type OutingFacts, type SnowConditions } from '../core/wax';
+import type { OutingFacts, SnowConditions } from '../core/wax';
 import { keptOutlook } from './outlooks';
 
 /** The cases a choice stands on, and where they come from. */
@@ -22,22 +22,6 @@ export interface ChoiceGround {
 const ORIGIN_OF: Partial<Record<OutlookPlace['surface'], 'machine_made'>> = {
   machine_made: 'machine_made',
 };
-
-/** What a reading saw that the model does not know: it holds for the spot it was taken at. */
-function seenAt(
-  place: OutlookPlace,
-  reading: SeenReading | undefined,
-  isWholeCourse: boolean,
-): SeenOnCourse | undefined {
-  if (!reading || !(isWholeCourse || isAtPlace(reading.spot, place.name))) return undefined;
-  const hasGrain = reading.grain !== undefined || reading.sharpness !== undefined;
-  return {
-    origin: reading.origin,
-    sharpness: hasGrain ? effectiveSharpness(reading) : undefined,
-    glazed: reading.glazed,
-    isCrust: reading.grain === 'refrozen_crust',
-  };
-}
 
 type SeenReading = SnowConditions & { spot?: string };
 
@@ -77,6 +61,7 @@ export async function modelledCases(
   const outlooks = await Promise.all(
     good.map((plan) => keptOutlook({ ...plan.input, memberTimesMs: timesMs })),
   );
+  const isWholeCourse = course.places.length === 1;
   const places = course.places.map((place, i) => ({
     segment: {
       name: place.name,
@@ -85,7 +70,8 @@ export async function modelledCases(
     },
     atTimes: outlooks[i]!.members!,
     airTemperatureC: timesMs.map((ms) => airAt(good[i]!.weather, ms)!.airTemperatureC),
-    seen: seenAt(place, reading, course.places.length === 1),
+    // What a reading saw holds for the spot it was taken at.
+    seen: isWholeCourse || isAtPlace(reading?.spot, place.name) ? seenIn(reading) : undefined,
   }));
   return {
     cases: casesFromMembers(timesMs, places, reading?.dirt ?? 'clean'),

@@ -56,6 +56,24 @@ beforeEach(async () => {
 });
 
 describe('the pick over more than one reading', () => {
+  it('takes the air between two hours by a straight line, not the nearer hour', async () => {
+    // Air of 84 % lays hoar at −15 °C, not at the −10 °C that it has twenty minutes later.
+    const warming = weather.map((hour, h) => ({
+      ...hour,
+      airTemperatureC: h < 19 ? -15 : 0,
+      humidityFraction: 0.84,
+    }));
+    const additives = async (startAt: string) =>
+      valueOf(
+        await pickWax(db, {
+          outing,
+          outlook: { ...outlook, weather: warming, members: 200, startAt, hoursOnSnow: 0.1 },
+        }),
+      ).additives;
+    expect(await additives('2027-01-16T22:00:00Z')).toContain('water_repellent');
+    expect(await additives('2027-01-16T22:20:00Z')).not.toContain('water_repellent');
+  });
+
   it('adds layers, regret and alternatives to the answer of one reading', async () => {
     const answer = valueOf(await pickWax(db, { snow, outing }));
     expect(validate(pickResponseSchema, answer)).toMatchObject({ ok: true });

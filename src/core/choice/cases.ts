@@ -1,7 +1,6 @@
 import { humidityOverIceFraction } from '../air';
 import type { MemberSnow } from '../snow/outlook';
-import { wetnessOf } from '../snow/outlook';
-import { WETNESSES, type Dirt, type Origin } from '../terms';
+import type { Dirt, Origin } from '../terms';
 import { SETTLED_SHARPNESS } from '../snow/grain-shape';
 import { HOUSE_LIMITS, effectiveSharpness, isHardTrack, snowTemperaturePoints } from '../wax';
 import { waterOf } from '../wax/terms';
@@ -32,11 +31,10 @@ export interface SnowCases {
   /** Over water, 0…1. */
   humidity: Float64Array;
   sharpness: Float64Array;
-  /** Place in {@link WETNESSES}, and the liquid water itself, % by volume. */
-  wetness: Uint8Array;
+  /** Liquid water, % by volume; its class follows from it. */
   waterPercent: Float64Array;
   /** 1: glazed, or a crust that was wet and froze. */
-  hardTrack: Uint8Array;
+  hardTrack: Float64Array;
   /** Size of the grains, mm; undefined: not known. */
   grainMm?: Float64Array;
   /** Air by time and segment, °C. */
@@ -48,6 +46,25 @@ export interface SnowCases {
   reading?: { temperatureC: number; sdK: number };
 }
 
+/** What each case has of its own: whoever takes cases out or apart goes over all of it. */
+const PER_CASE = [
+  'temperatureC',
+  'humidity',
+  'sharpness',
+  'waterPercent',
+  'hardTrack',
+  'grainMm',
+] as const;
+
+/** The cases with each of their arrays taken through a function. */
+export function eachArray(
+  cases: SnowCases,
+  take: (values: Float64Array) => Float64Array,
+): Pick<SnowCases, (typeof PER_CASE)[number]> {
+  const taken = PER_CASE.map((key) => [key, cases[key] && take(cases[key])] as const);
+  return Object.fromEntries(taken) as Pick<SnowCases, (typeof PER_CASE)[number]>;
+}
+
 /** What a person saw at a place that the model does not know, or knows worse. */
 export interface SeenOnCourse {
   origin?: Origin;
@@ -56,6 +73,18 @@ export interface SeenOnCourse {
   glazed?: boolean;
   /** A crust that was wet and froze. */
   isCrust?: boolean;
+}
+
+/** What a reading, or the snow of a request, says of a place that the model does not know. */
+export function seenIn(snow: Partial<SnowConditions> | undefined): SeenOnCourse | undefined {
+  if (!snow) return undefined;
+  const hasGrain = snow.grain !== undefined || snow.sharpness !== undefined;
+  return {
+    origin: snow.origin,
+    sharpness: hasGrain ? effectiveSharpness(snow) : undefined,
+    glazed: snow.glazed,
+    isCrust: snow.grain === 'refrozen_crust',
+  };
 }
 
 /** One segment with its members at every time of the window. */
@@ -94,20 +123,19 @@ export function casesFromMembers(
     temperatureC: new Float64Array(size),
     humidity: new Float64Array(size),
     sharpness: new Float64Array(size),
-    wetness: new Uint8Array(size),
     waterPercent: new Float64Array(size),
-    hardTrack: new Uint8Array(size),
+    hardTrack: new Float64Array(size),
     grainMm: knowsSize ? new Float64Array(size) : undefined,
     airTemperatureC: new Float64Array(timesMs.length * places.length),
     dirt,
   };
   let at = 0;
   timesMs.forEach((_, t) => {
-    for (const place of places) {
+    places.forEach((place, s) => {
       const snow = place.atTimes[t]!;
       const { seen } = place;
       const isHard = seen?.glazed === true || seen?.isCrust === true;
-      const segment = cases.segments[(at / members) % places.length]!;
+      const segment = cases.segments[s]!;
       cases.airTemperatureC[at / members] = place.airTemperatureC[t]!;
       for (let m = 0; m < members; m += 1) {
         cases.temperatureC[at + m] = Math.min(0, snow.temperatureC[m]!);
@@ -116,10 +144,9 @@ export function casesFromMembers(
         cases.hardTrack[at + m] = isHard ? 1 : snow.isCrust[m]!;
         if (cases.grainMm) cases.grainMm[at + m] = snow.grainMm![m]!;
         cases.waterPercent[at + m] = snow.waterPercent[m]!;
-        cases.wetness[at + m] = WETNESSES.indexOf(wetnessOf(snow.waterPercent[m]!));
       }
       at += members;
-    }
+    });
   });
   return cases;
 }
@@ -137,10 +164,9 @@ export function casesFromReading(snow: SnowConditions, timeMs = 0): SnowCases {
     temperatureC: values,
     humidity: new Float64Array(members).fill(snow.humidityFraction),
     sharpness: new Float64Array(members).fill(effectiveSharpness(snow)),
-    wetness: new Uint8Array(members).fill(WETNESSES.indexOf(snow.wetness)),
     waterPercent: new Float64Array(members).fill(waterOf(snow)),
     airTemperatureC: Float64Array.of(snow.airTemperatureC ?? snow.temperatureC),
-    hardTrack: new Uint8Array(members).fill(isHardTrack(snow) ? 1 : 0),
+    hardTrack: new Float64Array(members).fill(isHardTrack(snow) ? 1 : 0),
     dirt: snow.dirt,
     reading: { temperatureC: snow.temperatureC, sdK: sd },
   };
@@ -155,28 +181,30 @@ export function thinned(cases: SnowCases, stride: number): SnowCases {
   );
   const blocks = cases.timesMs.length * cases.segments.length;
   const total = kept.reduce((sum, m) => sum + cases.memberWeights[m]!, 0);
-  const few = <T extends Float64Array | Uint8Array>(values: T, into: T): T => {
-    for (let block = 0; block < blocks; block += 1) {
-      for (let k = 0; k < kept.length; k += 1) {
-        into[block * kept.length + k] = values[block * cases.members + kept[k]!]!;
-      }
-    }
-    return into;
-  };
   const size = blocks * kept.length;
+  const few = (values: Float64Array): Float64Array =>
+    Float64Array.from({ length: size }, (_, i) => {
+      const block = Math.floor(i / kept.length);
+      return values[block * cases.members + kept[i % kept.length]!]!;
+    });
   const memberWeights = Float64Array.from(kept, (m) => cases.memberWeights[m]! / total);
   return {
     ...cases,
+    ...eachArray(cases, few),
     members: kept.length,
     memberWeights,
-    temperatureC: few(cases.temperatureC, new Float64Array(size)),
-    humidity: few(cases.humidity, new Float64Array(size)),
-    sharpness: few(cases.sharpness, new Float64Array(size)),
-    wetness: few(cases.wetness, new Uint8Array(size)),
-    waterPercent: few(cases.waterPercent, new Float64Array(size)),
-    hardTrack: few(cases.hardTrack, new Uint8Array(size)),
-    grainMm: cases.grainMm && few(cases.grainMm, new Float64Array(size)),
     modelOffsetK: cases.modelOffsetK && thinnedOffsets(cases, kept, memberWeights),
+  };
+}
+
+/** The cases of the last time alone. */
+export function atLastTime(cases: SnowCases): SnowCases {
+  const size = cases.segments.length * cases.members;
+  return {
+    ...cases,
+    ...eachArray(cases, (values) => values.slice(-size)),
+    timesMs: cases.timesMs.slice(-1),
+    airTemperatureC: cases.airTemperatureC.slice(-cases.segments.length),
   };
 }
 

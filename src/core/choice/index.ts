@@ -1,7 +1,7 @@
 export { formAdvice } from './application';
 export type { Bench, FormAdvice } from './application';
 export type { Blend } from './blend';
-export { casesByAir, casesFromMembers, casesFromReading } from './cases';
+export { atLastTime, casesByAir, casesFromMembers, casesFromReading, seenIn } from './cases';
 export type { CaseSegment, SeenOnCourse, SegmentMembers, SnowCases } from './cases';
 export type { ByAir } from './by-air';
 export { choose, demandOf, rank } from './choose';

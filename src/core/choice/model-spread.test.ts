@@ -35,8 +35,7 @@ describe('what the ledger does not know', () => {
       humidity: new Float64Array(members).fill(0.7),
       sharpness: new Float64Array(members).fill(0.35),
       waterPercent: new Float64Array(members),
-      wetness: new Uint8Array(members),
-      hardTrack: new Uint8Array(members),
+      hardTrack: new Float64Array(members),
       reading: undefined,
     };
     const wide = withModelSpread(many, 1.5);

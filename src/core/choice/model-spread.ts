@@ -1,14 +1,16 @@
 import { randomSource } from '../random';
-import type { SnowCases } from './cases';
+import { eachArray, type SnowCases } from './cases';
 import { CHOICE } from './figures';
 import { standardised } from './standardised';
 
 const { modelPoints: POINTS, modelSeed: SEED, manyMembers: MANY } = CHOICE;
 
-const repeated = <T extends Float64Array | Uint8Array>(values: T, into: T, times: number): T => {
+/** Each value so many times after itself. */
+function repeated(values: Float64Array, times: number): Float64Array {
+  const into = new Float64Array(values.length * times);
   for (let i = 0; i < values.length; i += 1) into.fill(values[i]!, i * times, (i + 1) * times);
   return into;
-};
+}
 
 /** One draw a member: neighbours in rank get opposite ones, so that it has nothing to do with the snow. */
 function drawn({ members, memberWeights }: SnowCases, sdK: number): Float64Array {
@@ -29,22 +31,12 @@ function drawn({ members, memberWeights }: SnowCases, sdK: number): Float64Array
 export function withModelSpread(cases: SnowCases, sdK: number): SnowCases {
   if (!cases.reading && cases.members >= MANY) return { ...cases, modelOffsetK: drawn(cases, sdK) };
   const count = POINTS.length;
-  const size = cases.temperatureC.length * count;
   const members = cases.members * count;
-  const floats = (values: Float64Array) => repeated(values, new Float64Array(size), count);
   return {
     ...cases,
+    ...eachArray(cases, (values) => repeated(values, count)),
     members,
-    memberWeights: repeated(cases.memberWeights, new Float64Array(members), count).map(
-      (weight) => weight / count,
-    ),
-    temperatureC: floats(cases.temperatureC),
-    humidity: floats(cases.humidity),
-    sharpness: floats(cases.sharpness),
-    waterPercent: floats(cases.waterPercent),
-    grainMm: cases.grainMm && floats(cases.grainMm),
-    hardTrack: repeated(cases.hardTrack, new Uint8Array(size), count),
-    wetness: repeated(cases.wetness, new Uint8Array(size), count),
+    memberWeights: repeated(cases.memberWeights, count).map((weight) => weight / count),
     modelOffsetK: Float64Array.from({ length: members }, (_, m) => sdK * POINTS[m % count]!),
   };
 }

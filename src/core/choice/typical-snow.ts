@@ -19,22 +19,20 @@ export function meanOver(cases: SnowCases, value: (i: number) => number): number
 
 const MIDDLE_OF_CASES = 0.5;
 
-/** The wetness class that the middle case has. */
-function middleWetness(cases: SnowCases): Wetness {
+/** The wetness class that the middle case has, and the mean water of that class: of one snow. */
+function middleWater(cases: SnowCases): { wetness: Wetness; waterPercent: number } {
+  const classes = Array.from(cases.waterPercent, wetnessOf);
   let reached = 0;
-  for (const [k, word] of WETNESSES.entries()) {
-    reached += meanOver(cases, (i) => Number(cases.wetness[i] === k));
-    if (reached >= MIDDLE_OF_CASES) return word;
+  for (const wetness of WETNESSES) {
+    const has = (i: number) => Number(classes[i] === wetness);
+    const share = meanOver(cases, has);
+    reached += share;
+    if (reached >= MIDDLE_OF_CASES) {
+      const water = meanOver(cases, (i) => has(i) * cases.waterPercent[i]!);
+      return { wetness, waterPercent: water / share };
+    }
   }
-  return 'dry';
-}
-
-/** Mean water of the cases of the middle class, so that water and class are of one snow. */
-function middleWater(cases: SnowCases, wetness: Wetness): number {
-  const middle = WETNESSES.indexOf(wetness);
-  const has = (i: number) => Number(cases.wetness[i] === middle);
-  const share = meanOver(cases, has);
-  return meanOver(cases, (i) => has(i) * cases.waterPercent[i]!) / share;
+  return { wetness: 'dry', waterPercent: 0 };
 }
 
 /** The cases in one line: the snow as the ledger shows it. */
@@ -47,10 +45,10 @@ export function typicalSnow(cases: SnowCases, nudge: Nudge = NO_NUDGE): SnowCond
   const glazed = cases.segments.reduce((sum, one) => sum + (one.glazed ? one.share : 0), 0);
   const isGlazed = glazed >= MIDDLE_OF_CASES;
   const isHard = meanOver(cases, (i) => cases.hardTrack[i]!) >= MIDDLE_OF_CASES;
-  const wetness = middleWetness(cases);
+  const { wetness, waterPercent: water } = middleWater(cases);
   const moved = {
     temperatureC: Math.min(0, mean),
-    waterPercent: middleWater(cases, wetness),
+    waterPercent: water,
     sharpness: clamp(meanOver(cases, (i) => cases.sharpness[i]!)),
     hardTrack: Number(isHard),
   };

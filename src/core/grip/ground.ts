@@ -1,4 +1,4 @@
-import { typicalSnow, type SnowCases } from '../choice';
+import { atLastTime, typicalSnow, type SnowCases } from '../choice';
 import type { SnowConditions } from '../wax';
 
 /** The snow that grip is chosen for. */
@@ -15,19 +15,10 @@ export function gripGround(
   reading: SnowConditions | undefined,
 ): GripGround {
   if (!cases) return { snow: reading, laterC: undefined };
-  const blockSize = cases.segments.length * cases.members;
   const atStart = typicalSnow({ ...cases, timesMs: cases.timesMs.slice(0, 1) });
-  const tail = cases.timesMs.length > 1 && {
-    ...cases,
-    timesMs: cases.timesMs.slice(-1),
-    temperatureC: cases.temperatureC.slice(-blockSize),
-    humidity: cases.humidity.slice(-blockSize),
-    sharpness: cases.sharpness.slice(-blockSize),
-    wetness: cases.wetness.slice(-blockSize),
-  };
   return {
     // What was seen of the grain says refrozen or not; the outlook knows sharpness alone.
     snow: { ...atStart, grain: reading?.grain },
-    laterC: tail ? typicalSnow(tail).temperatureC : undefined,
+    laterC: cases.timesMs.length > 1 ? typicalSnow(atLastTime(cases)).temperatureC : undefined,
   };
 }

@@ -85,7 +85,7 @@ export function OutlookChart({ outing, main, weather, readings }: OutlookChartPr
         symbol: 'diamond',
         line: { color: inks.ink, width: 2 },
       },
-      hovertemplate: 'measured %{y:.1f}<extra></extra>',
+      hovertemplate: `${WORDS.measuredHere} %{y:.1f}<extra></extra>`,
     },
   ];
   const startX = onClock(Date.parse(outing.startAt));
@@ -136,7 +136,7 @@ function skyTraces(
     {
       ...line(WORDS.sun, { x, y: sun, style: { color: inks.action, width: 2 } }),
       yaxis: 'y2',
-      hovertemplate: 'clear-sky sun %{y:.2f} kW/m²<extra></extra>',
+      hovertemplate: `${WORDS.clearSkySun} %{y:.2f} kW/m²<extra></extra>`,
     },
     {
       ...line(WORDS.cloud, {
@@ -149,7 +149,7 @@ function skyTraces(
         },
       }),
       yaxis: 'y2',
-      hovertemplate: 'cloud %{y:.0%}<extra></extra>',
+      hovertemplate: `${WORDS.cloud} %{y:.0%}<extra></extra>`,
     },
     {
       type: 'bar',
@@ -158,7 +158,7 @@ function skyTraces(
       y: rain,
       marker: { color: inks.ink },
       yaxis: 'y2',
-      hovertemplate: 'precipitation<extra></extra>',
+      hovertemplate: `${WORDS.precipitation}<extra></extra>`,
     },
   ];
 }

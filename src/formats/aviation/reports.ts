@@ -7,6 +7,9 @@ import {
 } from 'metar-taf-parser';
 import { saturationOverWaterHPa } from '../../core/air';
 import type { WeatherSample } from '../../core/snow/outlook';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.reports;
 
 /** What reports gave, with a sentence on everything that is not in them and was taken. */
 export type ReportedWeather =
@@ -43,7 +46,7 @@ const windOf = ({ wind }: IAbstractWeatherContainer) =>
 
 function metarSample(text: string, now: Date): WeatherSample | string {
   const metar = parseMetar(text, { issued: now });
-  if (metar.temperature === undefined) return 'This METAR gives no temperature.';
+  if (metar.temperature === undefined) return WORDS.metarGivesNoTemperature;
   const humidityFraction =
     metar.dewPoint === undefined
       ? ASSUMED_HUMIDITY
@@ -79,7 +82,7 @@ function tafSamples(
     .flatMap((one) => (one ? [{ ms: one.date.getTime(), t: one.temperature }] : []))
     .sort((a, b) => a.ms - b.ms);
   if (extremes.length === 0) {
-    return 'This TAF gives no temperatures (TX, TN): type the air temperature by hand.';
+    return WORDS.tafGivesNoTemperatures;
   }
   const samples: WeatherSample[] = [];
   for (let ms = taf.start.getTime(); ms <= taf.end.getTime(); ms += HOUR_MS) {
@@ -98,10 +101,8 @@ function tafSamples(
     });
   }
   const notes = [
-    'The TAF gives no humidity: 75 % is taken.',
-    extremes.length < 2
-      ? 'The TAF gives one extreme of temperature only: it is held all day.'
-      : 'Temperature runs between the TAF’s extremes.',
+    WORDS.tafGivesNoHumidity(Math.round(100 * ASSUMED_HUMIDITY)),
+    extremes.length < 2 ? WORDS.tafGivesOneExtreme : WORDS.betweenTheExtremes,
   ];
   return { samples, notes };
 }
@@ -149,12 +150,12 @@ export function readReports(text: string, now: Date): ReportedWeather {
       problems.push({
         line: report.line,
         field: isTaf ? 'TAF' : 'METAR',
-        message: `“${report.text.slice(0, 40)}” is no METAR or TAF that can be read.`,
+        message: WORDS.cannotBeRead(report.text.slice(0, 40)),
       });
     }
   }
   if (byTime.size + measured.length + problems.length === 0) {
-    problems.push({ line: 1, field: 'text', message: 'Paste a METAR or a TAF.' });
+    problems.push({ line: 1, field: 'text', message: WORDS.pasteOne });
   }
   if (problems.length > 0) {
     return {

@@ -19,9 +19,9 @@ export const sheetRequestSchema = object({
 /** A move of the runner. `position` is where the person saw the job: a second device may be ahead. */
 export const runSchema = object({
   jobId: plainText(WORDS.job, 64).required(WORDS.jobIsMissing),
-  position: boundedNumber('Position', { low: 0, high: 500, unit: '' })
+  position: boundedNumber(WORDS.position, { low: 0, high: 500, unit: '' })
     .integer()
-    .required('Position is missing.'),
+    .required(WORDS.positionIsMissing),
   move: oneOfWords(WORDS.move, ['next', 'back', 'skip'] as const).required(WORDS.moveIsMissing),
   reason: plainText(WORDS.reason, 200),
   setC: boundedNumber(WORDS.setTemperature, { low: 40, high: 220, unit: '°C' }),

@@ -46,9 +46,9 @@ export const fitSchema = object({
 }).typeError(WORDS.fitMustBeAnObject);
 
 const gripProductSchema = object({
-  id: plainText('Product id', 64).required('Product id is missing.'),
+  id: plainText(WORDS.productId, 64).required(WORDS.productIdIsMissing),
   name: plainText(WORDS.productName, 80).required(WORDS.productNameIsMissing),
-  role: oneOfWords('Role', PRODUCT_ROLES).required('Role is missing.'),
+  role: oneOfWords(WORDS.role, PRODUCT_ROLES).required(WORDS.roleIsMissing),
   labelLowC: boundedNumber(WORDS.coldEndOfTheLabel, { low: -60, high: 30, unit: '°C' }).required(
     WORDS.coldEndIsMissing,
   ),

@@ -15,7 +15,7 @@ const WORDS = words.screens.grip.keepNotes;
 
 const triedSchema = object({
   complaint: oneOfWords(WORDS.complaint, COMPLAINTS).required(WORDS.complaintIsMissing),
-  key: plainText('Step', 40).required('Step is missing.'),
+  key: plainText(WORDS.step, 40).required(WORDS.stepIsMissing),
 });
 
 interface NoteStamp {

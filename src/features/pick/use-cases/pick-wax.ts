@@ -4,11 +4,13 @@ import {
   casesFromReading,
   choose,
   estimatedHours,
+  seenIn,
   windowTimes,
   type RobustChoice,
   type RoledProduct,
   type SnowCases,
 } from '@/core/choice';
+import { airAt } from '@/core/snow/outlook';
 import { effectiveSharpness, type GlideProduct } from '@/core/wax';
 import { listProducts } from '@/data/products';
 import type { FrostDatabase } from '@/data/database';
@@ -100,16 +102,6 @@ export function toPickResponse(result: RobustChoice): PickResponse {
   };
 }
 
-const seenIn = (snow: PickRequest['snow']) => ({
-  origin: snow?.origin,
-  sharpness:
-    snow && (snow.grain !== undefined || snow.sharpness !== undefined)
-      ? effectiveSharpness(snow)
-      : undefined,
-  glazed: snow?.glazed,
-  isCrust: snow?.grain === 'refrozen_crust',
-});
-
 /** The ensemble of the weather that was sent, over the start window. */
 async function casesOfOutlook(
   { outlook, snow, outing }: PickRequest,
@@ -124,9 +116,6 @@ async function casesOfOutlook(
   const timesMs = windowTimes(startMs, hours).filter((ms, i) => i === 0 || ms <= last.timeMs);
   const made = await slicedOutlook({ ...input, memberTimesMs: timesMs });
   const isMade = outlook.surface.kind === 'machine_made';
-  const airAt = (ms: number) =>
-    input.weather.reduce((a, b) => (Math.abs(b.timeMs - ms) < Math.abs(a.timeMs - ms) ? b : a))
-      .airTemperatureC;
   const segment = {
     name: outing.discipline,
     share: 1,
@@ -138,7 +127,7 @@ async function casesOfOutlook(
       {
         segment,
         atTimes: made.members!,
-        airTemperatureC: timesMs.map(airAt),
+        airTemperatureC: timesMs.map((ms) => airAt(input.weather, ms)!.airTemperatureC),
         seen: seenIn(snow),
       },
     ],

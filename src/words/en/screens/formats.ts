@@ -75,6 +75,10 @@ export const schemas = {
   weightItWasMeasuredUnder: 'Weight it was measured under',
   fitMustBeAnObject: 'fit must be an object.',
   productName: 'Product name',
+  productId: 'Product id',
+  productIdIsMissing: 'Product id is missing.',
+  role: 'Role',
+  roleIsMissing: 'Role is missing.',
   productNameIsMissing: 'Product name is missing.',
   coldEndOfTheLabel: 'Cold end of the label',
   coldEndIsMissing: 'Cold end is missing.',
@@ -253,6 +257,8 @@ export const schemas = {
   eachProgrammeOnce: 'Each programme once.',
   job: 'Job',
   jobIsMissing: 'Job is missing.',
+  position: 'Position',
+  positionIsMissing: 'Position is missing.',
   move: 'Move',
   moveIsMissing: 'Move is missing.',
   reason: 'Reason',
@@ -266,6 +272,17 @@ export const schemas = {
   settingsMustBeAnObject: 'Settings must be an object.',
   upToSegments: (mostSegments: number) => `Up to ${mostSegments} segments.`,
   segmentsIsMissing: 'segments is missing.',
+};
+
+export const reports = {
+  metarGivesNoTemperature: 'This METAR gives no temperature.',
+  tafGivesNoTemperatures:
+    'This TAF gives no temperatures (TX, TN): type the air temperature by hand.',
+  tafGivesNoHumidity: (percent: number) => `The TAF gives no humidity: ${percent} % is taken.`,
+  tafGivesOneExtreme: 'The TAF gives one extreme of temperature only: it is held all day.',
+  betweenTheExtremes: 'Temperature runs between the TAF’s extremes.',
+  cannotBeRead: (text: string) => `“${text}” is no METAR or TAF that can be read.`,
+  pasteOne: 'Paste a METAR or a TAF.',
 };
 
 export const json = {

@@ -1,6 +1,8 @@
 export const keepNotes = {
   complaint: 'Complaint',
   complaintIsMissing: 'Say what is wrong.',
+  step: 'Step',
+  stepIsMissing: 'Step is missing.',
   thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
   thatWasTakenBackAlready: 'That was already removed.',
 };

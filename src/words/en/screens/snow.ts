@@ -56,6 +56,8 @@ export const liveAnswer = {
 };
 
 export const outlookChart = {
+  measuredHere: 'measured',
+  clearSkySun: 'clear-sky sun',
   n80BandOfTheSnow: '80 % band of the snow at 1.5 cm',
   snowAt15Cm: 'Snow at 1.5 cm, median',
   surfaceMedian: 'Surface, median',
