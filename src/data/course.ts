@@ -1,4 +1,6 @@
 import type { CourseData, Outing } from '../core/model';
+import { HOUR_MS } from '../core/constants';
+import { SNOW } from '../core/snow/figures';
 import { trackWork } from '../core/snow/track-work';
 import type { FrostDatabase } from './database';
 import { listReadings } from './readings';
@@ -6,8 +8,8 @@ import { listSegments } from './segments';
 import { listTrackEvents } from './track-events';
 import { listStations } from './weather';
 
-/** Ten days and some hours: what an outlook may look back to. */
-const RUN_UP_MS = 11 * 24 * 3_600_000;
+/** As far back as an outlook may look. */
+const RUN_UP_MS = (SNOW.runUp.mostH + SNOW.runUp.beforeH) * HOUR_MS;
 const MOST_READINGS = 100;
 
 /** The course, weather and readings of an outing. A venue without segments is one flat groomed place. */

@@ -1,10 +1,10 @@
+import { HOUR_MS } from '../core/constants';
 import { STATION_FIELDS, WEATHER_FIELDS, type Station } from '../core/model';
 import type { WeatherSample } from '../core/snow/outlook';
 import type { FrostDatabase } from './database';
 import { entityOf, rowOf } from './rows';
 
 const BATCH = 500;
-const HOUR_MS = 3_600_000;
 
 /** The stations of a venue with their weather from an instant on; of an hour that came twice, the newest. */
 export async function listStations(

@@ -209,8 +209,6 @@ function ironed(productId: string, isWide: boolean): string {
     wax: { ironC, meltingC: meltingPoint(product).value },
     ski: { lengthM: isWide ? 1.75 : 1.9, widthM, startC: 15 },
     iron: { ...presetOn('heavy_digital', widthM), setC: ironC },
-    passS: 8,
-    passes: 3,
     roomC: 15,
     filmMicrometre: 40,
   });

@@ -1,9 +1,9 @@
 import type { IronReason } from './findings';
 import { IRON, IRON_LIMITS } from './figures';
-import { checkIron } from './passes';
+import { checkBench } from './passes';
 import { isHeldAcross } from './presets';
-import { copyRun, nextPass, rest, startRun, type IronRun, type RunQuestion } from './run';
-import type { IronPass, IronQuestion, PassTiming } from './types';
+import { copyRun, nextPass, rest, startRun, type IronRun } from './run';
+import { smokeOf, type IronBench, type IronPass, type PassTiming } from './types';
 import { uptakeOf } from './uptake';
 
 /** One pass as advised, with the trail it leaves. */
@@ -34,7 +34,6 @@ const { adviceWeights: WEIGHTS, restS: RESTS } = IRON;
 const pacesFor = (widthM: number): readonly number[] =>
   isHeldAcross(widthM) ? IRON.pace.wide : IRON.pace.narrow;
 
-const smokeOf = ({ wax }: RunQuestion) => wax.smokeC ?? wax.ironC + IRON.smokeOverIronK;
 const sagOf = (one: IronPass) => Math.max(0, one.plateStartC - one.plateEndC);
 
 /** A way of ironing under search. */
@@ -60,7 +59,7 @@ function bestNext(way: Way, paces: readonly number[], trailMostM: number): Way |
       const made = nextPass(run, { passS, restS: 0 });
       // A slower pass leaves a longer trail still.
       if (made.trailM > trailMostM || made.peakBaseC > IRON.warnBaseC) break;
-      if (made.trailM < IRON.trailLeastM || run.filmMostC > smokeOf(run.question)) continue;
+      if (made.trailM < IRON.trailLeastM || run.filmMostC > smokeOf(run.question.wax)) continue;
       const sagK = Math.max(way.sagK, sagOf(made));
       const value =
         uptakeOf(run.diffusedM2) -
@@ -79,7 +78,7 @@ function bestNext(way: Way, paces: readonly number[], trailMostM: number): Way |
 }
 
 /** Up to five passes at a set temperature under a plan of how long each trail may be, each the best that can follow. */
-function wayUnder(plan: readonly number[], at: RunQuestion): IronAdvice | undefined {
+function wayUnder(plan: readonly number[], at: IronBench): IronAdvice | undefined {
   const paces = pacesFor(at.ski.widthM);
   let way: Way = { run: startRun(at), timings: [], trails: [], sagK: 0 };
   for (const trailMostM of plan) {
@@ -97,7 +96,7 @@ function wayUnder(plan: readonly number[], at: RunQuestion): IronAdvice | undefi
 }
 
 /** What can be done at a set temperature: by the first plan that gives enough passes and uptake, else by all. */
-function waysAt(question: RunQuestion, setC: number): IronAdvice[] {
+function waysAt(question: IronBench, setC: number): IronAdvice[] {
   const at = { ...question, iron: { ...question.iron, setC } };
   const ways: IronAdvice[] = [];
   for (const plan of IRON.trailPlansM) {
@@ -120,7 +119,7 @@ function valueOf({ setC, passes, uptakeFraction, sagK }: IronAdvice, labelC: num
   );
 }
 
-function whyNone(question: RunQuestion): IronReason {
+function whyNone(question: IronBench): IronReason {
   const { wax, ski } = question;
   const [setMostC] = setsFor(question);
   const setC = setMostC ?? wax.ironC;
@@ -140,21 +139,20 @@ function whyNone(question: RunQuestion): IronReason {
 }
 
 /** The label's iron temperature and up to ten kelvin under it, never over its limit. */
-function setsFor({ wax }: RunQuestion): number[] {
+function setsFor({ wax }: IronBench): number[] {
   const [least, most] = IRON_LIMITS.setC.range;
   return IRON.setsBelowLabelK
     .map((below) => Math.round(wax.ironC) - below)
-    .filter((setC) => setC >= least && setC <= most && setC < smokeOf({ wax } as RunQuestion));
+    .filter((setC) => setC >= least && setC <= most && setC < smokeOf(wax));
 }
 
 /**
  * How to iron this wax into this ski: at the label's iron temperature or up to 10 K under it, pass by pass the pace and
- * the rest that keep the liquid trail at 1 to 10 cm and fill the base; or why there is no such way. The timing of the
- * question is not looked at. Questions no bench has: DomainError.
+ * the rest that keep the liquid trail at 1 to 10 cm and fill the base; or why there is no such way. Questions no bench has:
+ * DomainError.
  */
-export function ironAdvice(asked: IronQuestion): IronVerdict {
-  checkIron(asked);
-  const { passS: _pace, passes: _passes, pauseS: _pause, ...question } = asked;
+export function ironAdvice(question: IronBench): IronVerdict {
+  checkBench(question);
   const labelC = Math.round(question.wax.ironC);
   let best: IronAdvice | undefined;
   for (const setC of setsFor(question)) {

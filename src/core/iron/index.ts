@@ -8,6 +8,7 @@ export { ironPasses, timedPasses } from './passes';
 export type { IronAnswer } from './passes';
 export type {
   Iron,
+  IronBench,
   IronMoment,
   IronPass,
   IronQuestion,

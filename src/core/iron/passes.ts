@@ -2,8 +2,8 @@ import { DomainError, requireIn } from '../errors';
 import { storedHeat } from './column';
 import type { IronWarning } from './findings';
 import { IRON, IRON_LIMITS } from './figures';
-import { nextPass, startRun, type RunQuestion } from './run';
-import type { IronMoment, IronPass, IronQuestion, PassTiming } from './types';
+import { nextPass, startRun } from './run';
+import type { IronBench, IronMoment, IronPass, IronQuestion, PassTiming } from './types';
 import { uptakeOf } from './uptake';
 import { warningsOf } from './warnings';
 
@@ -19,11 +19,12 @@ export interface IronAnswer {
   energyResidualRelative: number;
 }
 
-/** Refuses what no bench has, with a sentence at its field. */
-export function checkIron(question: IronQuestion): void {
+const within = (field: string, value: number, limit: keyof typeof IRON_LIMITS) =>
+  requireIn(field, value, IRON_LIMITS[limit]);
+
+/** Refuses what no bench has, at its field. */
+export function checkBench(question: IronBench): void {
   const { wax, ski, iron } = question;
-  const within = (field: string, value: number, limit: keyof typeof IRON_LIMITS) =>
-    requireIn(field, value, IRON_LIMITS[limit]);
   within('ski.lengthM', ski.lengthM, 'lengthM');
   within('ski.widthM', ski.widthM, 'widthM');
   within('ski.startC', ski.startC, 'startC');
@@ -35,9 +36,6 @@ export function checkIron(question: IronQuestion): void {
   within('iron.powerW', iron.powerW, 'powerW');
   within('iron.lagS', iron.lagS ?? IRON.defaultLagS, 'lagS');
   within('wax.meltingC', wax.meltingC, 'meltingC');
-  within('passS', question.passS, 'passS');
-  within('passes', question.passes, 'passes');
-  within('pauseS', question.pauseS ?? IRON.defaultPauseS, 'pauseS');
   within('roomC', question.roomC, 'roomC');
   within('filmMicrometre', question.filmMicrometre, 'filmMicrometre');
   within('contact', question.contact ?? IRON.contact, 'contact');
@@ -58,8 +56,11 @@ export function checkIron(question: IronQuestion): void {
  * DomainError.
  */
 export function ironPasses(question: IronQuestion, refine = 1): IronAnswer {
-  checkIron(question);
   const { passS, passes, pauseS = IRON.defaultPauseS } = question;
+  checkBench(question);
+  within('passS', passS, 'passS');
+  within('passes', passes, 'passes');
+  within('pauseS', pauseS, 'pauseS');
   return timedPasses(
     question,
     Array.from({ length: passes }, () => ({ passS, restS: pauseS })),
@@ -69,7 +70,7 @@ export function ironPasses(question: IronQuestion, refine = 1): IronAnswer {
 
 /** The same with a pace and a rest of its own for each pass. */
 export function timedPasses(
-  question: RunQuestion,
+  question: IronBench,
   timings: readonly PassTiming[],
   refine = 1,
 ): IronAnswer {

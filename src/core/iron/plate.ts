@@ -1,5 +1,5 @@
 import { IRON } from './figures';
-import type { IronQuestion } from './types';
+import type { IronBench } from './types';
 
 const PLATE_STEP_S = 0.1;
 /** Both sides of an iron give heat to the room, as a multiple of its plate. */
@@ -14,7 +14,7 @@ export interface Plate {
 /** The plate over `seconds` with a draw of `drawWPerK` to something at `sinkC`: heater, thermostat with its lag, room. */
 export function runPlate(
   plate: Plate,
-  question: Pick<IronQuestion, 'iron' | 'roomC' | 'ski'>,
+  question: Pick<IronBench, 'iron' | 'roomC' | 'ski'>,
   seconds: number,
   drawWPerK: number,
   sinkC: number,

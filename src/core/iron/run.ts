@@ -9,7 +9,7 @@ import {
 } from './column';
 import { IRON } from './figures';
 import { runPlate, type Plate } from './plate';
-import type { IronMoment, IronPass, IronQuestion, PassTiming } from './types';
+import type { IronBench, IronMoment, IronPass, PassTiming } from './types';
 import { diffusionAt } from './uptake';
 
 const {
@@ -20,12 +20,9 @@ const {
   plateRounds: PLATE_ROUNDS,
 } = IRON.steps;
 
-/** What ironing is about, without how the passes are timed. */
-export type RunQuestion = Omit<IronQuestion, 'passS' | 'passes' | 'pauseS'>;
-
 /** A ski under way: a point of it, the plate, and what went in so far. */
 export interface IronRun {
-  question: RunQuestion;
+  question: IronBench;
   column: IronColumn;
   plate: Plate;
   timeS: number;
@@ -35,7 +32,7 @@ export interface IronRun {
 }
 
 /** The ski and the iron before the first pass. */
-export const startRun = (question: RunQuestion, refine = 1): IronRun => ({
+export const startRun = (question: IronBench, refine = 1): IronRun => ({
   question,
   column: ironColumn({
     filmM: question.filmMicrometre * 1e-6,
@@ -49,6 +46,17 @@ export const startRun = (question: RunQuestion, refine = 1): IronRun => ({
   diffusedM2: 0,
   filmMostC: -Infinity,
 });
+
+/** Goes through some seconds of cooling in steps that grow; `step` gets its length and what passed before it, s. */
+function cool(seconds: number, step: (now: number, passed: number) => void): void {
+  let [passed, dt] = [0, COOL_FIRST_S];
+  while (passed < seconds - 1e-12) {
+    const now = Math.min(dt, seconds - passed);
+    step(now, passed);
+    passed += now;
+    dt = Math.min(LONGEST_STEP_S, dt * COOL_GROWTH);
+  }
+}
 
 /** What a point of the ski goes through in one pass and the pause after it. */
 interface PointPass {
@@ -70,7 +78,7 @@ function pointPass(
     restS,
     follow,
   }: {
-    question: RunQuestion;
+    question: IronBench;
     passS: number;
     plateC: number;
     restS: number;
@@ -108,9 +116,7 @@ function pointPass(
   }
   point.heat = column.heatIn - before;
   let wasLiquid = isMolten(column);
-  let [passed, dt] = [0, COOL_FIRST_S];
-  while (passed < restS - 1e-12) {
-    const now = Math.min(dt, restS - passed);
+  cool(restS, (now, passed) => {
     const warmBefore = filmMostC(column);
     stepIron(column, now, question.roomC, IRON.convection);
     look(now);
@@ -120,9 +126,7 @@ function pointPass(
       point.liquidAfterS = passed + share * now;
       wasLiquid = false;
     }
-    passed += now;
-    dt = Math.min(LONGEST_STEP_S, dt * COOL_GROWTH);
-  }
+  });
   if (wasLiquid) point.liquidAfterS = restS;
   return point;
 }
@@ -187,13 +191,7 @@ export function nextPass(
 /** Lets the ski and the iron rest. */
 export function rest(run: IronRun, seconds: number): void {
   const { question, column } = run;
-  let [passed, dt] = [0, COOL_FIRST_S];
-  while (passed < seconds - 1e-12) {
-    const now = Math.min(dt, seconds - passed);
-    stepIron(column, now, question.roomC, IRON.convection);
-    passed += now;
-    dt = Math.min(LONGEST_STEP_S, dt * COOL_GROWTH);
-  }
+  cool(seconds, (now) => stepIron(column, now, question.roomC, IRON.convection));
   run.plate = runPlate(run.plate, question, seconds, 0, question.roomC).plate;
   run.timeS += seconds;
 }

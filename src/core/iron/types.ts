@@ -1,9 +1,15 @@
+import { IRON } from './figures';
+
 export interface IronWax {
   /** Middle of the melting range of 8 K, °C: below it the film counts as solid. */
   meltingC: number;
   ironC: number;
   smokeC?: number;
 }
+
+/** From where a film of the wax smokes, °C: its own, or the house's above its iron temperature. */
+export const smokeOf = ({ smokeC, ironC }: IronWax): number =>
+  smokeC ?? ironC + IRON.smokeOverIronK;
 
 export interface IronSki {
   lengthM: number;
@@ -21,17 +27,22 @@ export interface Iron {
   lagS?: number;
 }
 
-export interface IronQuestion {
+/** A wax, a ski and an iron in a room, without how the passes are timed. */
+export interface IronBench {
   wax: IronWax;
   ski: IronSki;
   iron: Iron;
-  passS: number;
-  passes: number;
-  pauseS?: number;
   roomC: number;
   filmMicrometre: number;
   /** Between plate and film, W/m²/K; the house's unless fitted to what was seen. */
   contact?: number;
+}
+
+/** The same with even passes. */
+export interface IronQuestion extends IronBench {
+  passS: number;
+  passes: number;
+  pauseS?: number;
 }
 
 export interface IronPass {

@@ -1,10 +1,10 @@
 import type { IronWarning } from './findings';
 import { IRON } from './figures';
-import type { IronPass, IronQuestion } from './types';
+import { smokeOf, type IronBench, type IronPass } from './types';
 
 /** What would go wrong with these passes. */
 export function warningsOf(
-  question: Omit<IronQuestion, 'passS' | 'passes'>,
+  question: IronBench,
   passes: readonly IronPass[],
   filmMostC: number,
 ): IronWarning[] {
@@ -12,7 +12,7 @@ export function warningsOf(
   const warnings: IronWarning[] = [];
   const peakBaseC = Math.max(...passes.map((one) => one.peakBaseC));
   const sagK = Math.max(...passes.map((one) => one.plateStartC - one.plateEndC));
-  const smokeC = wax.smokeC ?? wax.ironC + IRON.smokeOverIronK;
+  const smokeC = smokeOf(wax);
   if (peakBaseC > IRON.stopBaseC) {
     warnings.push({ code: 'base_melts', gravity: 'danger', peakBaseC });
   } else if (peakBaseC > IRON.warnBaseC) {

@@ -177,7 +177,7 @@ export const SNOW_FIGURES = {
     },
     unit: '°C, sd, 1',
     reason:
-      'No probe in snow is better than 0.4 °C; infra-red sees the skin alone; a quarter of the members keeps a say.',
+      'No probe in snow is better than 0.4 °C; infra-red sees the skin alone; of the members with a say a quarter keeps it.',
   },
   snowballSdPercent: {
     mean: [0.5, 1, 1.5, 2, 3],

@@ -1,6 +1,6 @@
 import { WETNESSES } from '../../terms';
 import { PHYSICS, HOUR_MS } from '../../constants';
-import { median } from '../../statistics';
+import { weightedQuantile } from '../../statistics';
 import { contactTemperature, contactWaterPercent } from '../column';
 import { grainShape } from '../grain-shape';
 import { SNOW } from '../figures';
@@ -26,6 +26,7 @@ import { MEASURES, type State } from './state';
 import type { ContactReading } from './types';
 
 const { reading: FIGURES, snowballSdPercent: SNOWBALL_SD, seenGrain: SEEN } = SNOW;
+const MIDDLE = 0.5;
 const { moist, wet, veryWet, soaked } = PHYSICS.wetnessPercent;
 /** Water of each class of the snowball, % by volume, from and to. */
 const CLASS_EDGES = [0, moist, wet, veryWet, soaked, Infinity];
@@ -90,7 +91,7 @@ function heatOfWetness(state: State, wetness: (typeof WETNESSES)[number]): HeatS
   const [from, to] = [CLASS_EDGES[at]! * perPercent, CLASS_EDGES[at + 1]! * perPercent];
   const heat = heatOf(state);
   // A hand tells wet snow from frozen as well as a probe does, and one wetness from another worse.
-  const isFrozen = median([...heat]) < from;
+  const isFrozen = weightedQuantile(heat, state.weights, MIDDLE) < from;
   return {
     heat,
     sdK: isFrozen ? FIGURES.leastSdC : SNOWBALL_SD[at]! * perPercent,
@@ -112,7 +113,7 @@ function takeHeat(state: State, { heat, sdK, off, place }: HeatSeen & { place: n
   const predicted = (m: number, values: Float64Array) =>
     heat[m]! + errorAt(errors, values, { member: m, place });
   const offs = Float64Array.from({ length: members }, (_, m) => off(predicted(m, errors.mean), 0));
-  const middle = median([...offs]);
+  const middle = weightedQuantile(offs, weights, MIDDLE);
   const spread = offs.reduce((sum, one, m) => sum + weights[m]! * (one - middle) ** 2, 0);
   const expected = spread + variance + varianceAt(errors, place);
   if (Math.abs(middle) > FIGURES.surprisedBeyondSd * Math.sqrt(expected)) {
@@ -120,11 +121,11 @@ function takeHeat(state: State, { heat, sdK, off, place }: HeatSeen & { place: n
     inflateErrors(errors, Math.max(1, (middle * middle - variance) / varianceAt(errors, place)));
   }
   const before = weights.slice();
+  const had = effectiveAncestors(state);
   for (let k = 0; k <= FIGURES.mostTempering; k += 1) {
     weights.set(before);
     weighByInnovation(weights, offs, varianceAt(errors, place) + variance);
-    const left = effectiveAncestors(state);
-    if (left >= FIGURES.leastShare * members || left >= effectiveAncestorsOf(state, before)) break;
+    if (effectiveAncestors(state) >= FIGURES.leastShare * had) break;
     inflateErrors(errors, FIGURES.temperingStep);
   }
   const old = Float64Array.from({ length: members }, (_, m) =>
@@ -137,9 +138,6 @@ function takeHeat(state: State, { heat, sdK, off, place }: HeatSeen & { place: n
   });
   smooth(state, old);
 }
-
-const effectiveAncestorsOf = (state: State, weights: Float64Array) =>
-  effectiveAncestors({ ...state, weights }) * FIGURES.leastShare;
 
 /** What an error is found to be now it was, in part, in the hours before. */
 function smooth({ errors, history, members, timesMs }: State, old: Float64Array): void {

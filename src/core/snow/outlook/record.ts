@@ -4,7 +4,7 @@ import { sharpnessOf, SETTLED_SHARPNESS } from '../grain-shape';
 import { correctInto, kelvinPerPercent } from './corrected';
 import { errorAt, HERE, moveErrors } from './model-error';
 import { ERROR_OF, PERTURBED } from './perturbations';
-import { isCrust, underHoar } from './surface-memory';
+import { isFrozen, mayBeCrust, underHoar } from './surface-memory';
 import type { State } from './state';
 
 const corrected = { temperatureC: 0, waterPercent: 0 };
@@ -27,9 +27,8 @@ export function record(state: State): void {
     history.grainMm[at + m] = state.grains.sizeMm[m]!;
     history.hoar[at + m] = state.hoar[m]!;
     history.hoursSinceWet[at + m] = state.past.hoursSinceWet[m]!;
-    // Whether it would be a crust if it is dry and cold enough once the error is taken.
-    const cold = { temperatureC: -Infinity, waterPercent: 0 };
-    history.crust[at + m] = isCrust(state.past, m, cold) ? 1 : 0;
+    // A crust if it is frozen once the error of the model is taken.
+    history.crust[at + m] = Number(mayBeCrust(state.past, m));
     const off = forcing.humiditySd[i]! * state.drawn.now[PERTURBED * m + ERROR_OF.humidity]!;
     history.humidity[at + m] = Math.min(1, Math.max(SNOW.leastHumidity, forecast + off));
   }
@@ -47,7 +46,7 @@ export function correctedHistory({ history, members, timesMs, perPercentK }: Sta
     water: history.water.slice(),
     surface: history.surface.slice(),
     crust: history.crust.slice(),
-    sharpness: history.crust.slice(),
+    sharpness: new Float32Array(history.crust.length),
   };
   for (let at = 0; at < timesMs.length * members; at += 1) {
     const before = { temperatureC: history.contact[at]!, waterPercent: history.water[at]! };
@@ -59,8 +58,7 @@ export function correctedHistory({ history, members, timesMs, perPercentK }: Sta
     shown.contact[at] = temperatureC;
     shown.water[at] = waterPercent;
     shown.surface[at] = Math.min(0, history.surface[at]! + temperatureC - before.temperatureC);
-    const isFrozen = waterPercent < SNOW.crust.wetPercent && temperatureC < SNOW.crust.frozenC;
-    if (!isFrozen) shown.crust[at] = 0;
+    if (!isFrozen(corrected)) shown.crust[at] = 0;
     const grain = sharpnessOf(history.dendricity[at]!, history.sphericity[at]!);
     const bite = shown.crust[at] === 1 ? Math.max(SETTLED_SHARPNESS, grain) : grain;
     shown.sharpness[at] = underHoar(bite, history.hoar[at]!);

@@ -9,14 +9,16 @@ const { runUp: RUN_UP } = SNOW;
 /** When the last spell of weather began in which enough of something came; undefined: there was none. */
 function lastSpell(
   weather: readonly WeatherSample[],
-  amount: (sample: WeatherSample) => number,
+  /** What came in the hours that a sample stands for. */
+  amount: (sample: WeatherSample, hours: number) => number,
   enough: number,
 ): number | undefined {
   let sum = 0;
   let beganMs: number | undefined;
   for (let i = weather.length - 1; i >= 0; i -= 1) {
     const sample = weather[i]!;
-    const own = amount(sample);
+    const hours = i > 0 ? (sample.timeMs - weather[i - 1]!.timeMs) / HOUR_MS : 1;
+    const own = amount(sample, hours);
     if (own > 0) {
       sum += own;
       beganMs = sample.timeMs;
@@ -47,9 +49,9 @@ export function runUpFrom(
   const isWarm = ({ airTemperatureC }: WeatherSample) => airTemperatureC > RUN_UP.meltC;
   const made = [
     lastSpell(before, snowfall, RUN_UP.snowfallMm),
-    lastSpell(before, (sample) => (isWarm(sample) ? 1 : 0), RUN_UP.meltH),
+    lastSpell(before, (sample, hours) => (isWarm(sample) ? hours : 0), RUN_UP.meltH),
   ].flatMap((ms) => ms ?? []);
-  const latestMs = Math.max(...made);
   const leastMs = startMs - RUN_UP.leastH * HOUR_MS;
-  return made.length > 0 ? Math.min(leastMs, latestMs - RUN_UP.beforeH * HOUR_MS) : leastMs;
+  if (made.length === 0) return leastMs;
+  return Math.min(leastMs, Math.max(...made) - RUN_UP.beforeH * HOUR_MS);
 }

@@ -37,16 +37,18 @@ export function rememberSurface(
 /** A groomer breaks every crust. */
 export const breakCrusts = ({ wasWet }: SurfacePast): void => void wasWet.fill(0);
 
-/** Whether snow that is this cold, °C, and this wet, % by volume, is a refrozen crust. */
-export const isCrust = (
-  { wasWet, snowSinceMm }: SurfacePast,
-  member: number,
-  { temperatureC, waterPercent }: { temperatureC: number; waterPercent: number },
-): boolean =>
-  wasWet[member] === 1 &&
-  snowSinceMm[member]! <= CRUST.snowfallMm &&
-  waterPercent < CRUST.wetPercent &&
-  temperatureC < CRUST.frozenC;
+/** Whether the surface was wet, and neither snow nor a groomer has changed it since: frozen it is a crust. */
+export const mayBeCrust = ({ wasWet, snowSinceMm }: SurfacePast, member: number): boolean =>
+  wasWet[member] === 1 && snowSinceMm[member]! <= CRUST.snowfallMm;
+
+/** Whether snow of this temperature, °C, and water, % by volume, is frozen through. */
+export const isFrozen = ({
+  temperatureC,
+  waterPercent,
+}: {
+  temperatureC: number;
+  waterPercent: number;
+}): boolean => waterPercent < CRUST.wetPercent && temperatureC < CRUST.frozenC;
 
 /** Sharpness of a surface that hoar (kg/m²) has grown on: none under 50 g, all of it from 100 g. */
 export function underHoar(sharpness: number, hoarKgPerM2: number): number {

@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { FLAT_SITE } from '../../../../tests/unit/fixtures';
 import { outlook, type OutlookInput, type SurfaceEvent, type WeatherSample } from '.';
-import { breakCrusts, isCrust, rememberSurface, surfacePast, underHoar } from './surface-memory';
+import {
+  breakCrusts,
+  isFrozen,
+  mayBeCrust,
+  rememberSurface,
+  surfacePast,
+  underHoar,
+} from './surface-memory';
 
 const HOUR = 3_600_000;
 const START = Date.parse('2027-01-16T12:00:00Z');
@@ -81,17 +88,19 @@ describe('snow that was wet and froze', () => {
 describe('the memory of a surface', () => {
   it('forgets a crust under more than five millimetres of new snow, or under a groomer', () => {
     const past = surfacePast(1);
+    const isCrust = (snow: { temperatureC: number; waterPercent: number }) =>
+      mayBeCrust(past, 0) && isFrozen(snow);
     const cold = { temperatureC: -4, waterPercent: 0 };
     rememberSurface(past, 0, { waterPercent: 3, snowfallMm: 0, hours: 0.5 });
-    expect(isCrust(past, 0, { temperatureC: 0, waterPercent: 3 })).toBe(false);
+    expect(isCrust({ temperatureC: 0, waterPercent: 3 })).toBe(false);
     rememberSurface(past, 0, { waterPercent: 0, snowfallMm: 4, hours: 2 });
-    expect(isCrust(past, 0, cold)).toBe(true);
+    expect(isCrust(cold)).toBe(true);
     expect(past.hoursSinceWet[0]).toBe(2);
     rememberSurface(past, 0, { waterPercent: 0, snowfallMm: 2, hours: 1 });
-    expect(isCrust(past, 0, cold)).toBe(false);
+    expect(isCrust(cold)).toBe(false);
     rememberSurface(past, 0, { waterPercent: 3, snowfallMm: 0, hours: 0.5 });
     breakCrusts(past);
-    expect(isCrust(past, 0, cold)).toBe(false);
+    expect(isCrust(cold)).toBe(false);
   });
 
   it('makes a hoared surface sharp, and leaves one that is sharper already', () => {

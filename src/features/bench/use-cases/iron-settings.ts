@@ -2,7 +2,7 @@ import type { ShelfProduct, TeamSettings } from '@/core/model';
 import { LRUCache } from 'lru-cache';
 import { usualPasses, type IronSetting, type SettingReason } from '@/core/bench';
 import { DomainError } from '@/core/errors';
-import { ironAdvice, presetOn, type IronQuestion } from '@/core/iron';
+import { ironAdvice, presetOn, type IronBench } from '@/core/iron';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
 import type { Ski } from '@/core/ski';
 import { offLoop } from '@/server/compute/pool';
@@ -10,14 +10,12 @@ import { task } from '@/server/compute/task';
 
 const BLOCK_FILM_MICROMETRE = 40;
 const POWDER_FILM_MICROMETRE = 15;
-/** The lab advises on its own paces; a question has to name some. */
-const ASKED = { passS: 8, passes: 3 };
 
 const againstLabel = (differenceK: number): SettingReason =>
   differenceK < 0 ? { code: 'lab_below_label', belowK: -differenceK } : { code: 'lab_as_label' };
 
 /** The iron lab's advice; undefined where the question is outside what it can compute. */
-function adviceFor(question: IronQuestion): ReturnType<typeof ironAdvice> | undefined {
+function adviceFor(question: IronBench): ReturnType<typeof ironAdvice> | undefined {
   try {
     return ironAdvice(question);
   } catch (error) {
@@ -32,7 +30,7 @@ const MOST_KEPT = 500;
 const kept = new LRUCache<string, Promise<ReturnType<typeof adviceFor>>>({ max: MOST_KEPT });
 
 /** The same wax on the same ski in the same room is computed once. */
-function keptAdvice(question: IronQuestion): Promise<ReturnType<typeof adviceFor>> {
+function keptAdvice(question: IronBench): Promise<ReturnType<typeof adviceFor>> {
   const key = JSON.stringify(question);
   const found = kept.get(key);
   if (found) return found;
@@ -63,7 +61,6 @@ async function settingFor(
     wax: { meltingC: meltingPoint(product).value, ironC: label },
     ski: { lengthM: ski.lengthCm / 100, widthM: ski.waistMm / 1000, startC: roomC },
     iron: { ...plate, setC: label },
-    ...ASKED,
     roomC,
     filmMicrometre: product.form === 'powder' ? POWDER_FILM_MICROMETRE : BLOCK_FILM_MICROMETRE,
   };
