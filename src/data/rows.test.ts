@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { someValue } from '../../tests/unit/some-value';
 import * as model from '../core/model';
 import { columnOf, type Field } from '../core/model';
 import { entityOf, onlyOf, rowOf } from './rows';
@@ -8,29 +9,9 @@ const tables = Object.entries(model).filter(([name]) => name.endsWith('FIELDS'))
   Readonly<Record<string, Field>>,
 ][];
 
-/** A value that a field can have, other than what an empty column would give. */
-function valueOf(field: Field): unknown {
-  switch (field.type) {
-    case 'number':
-      return field.range[1];
-    case 'choice':
-      return field.of.at(-1);
-    case 'choices':
-      return [...field.of];
-    case 'flag':
-      return true;
-    case 'instant':
-      return Date.UTC(2027, 0, 16, 7, 30);
-    case 'json':
-      return { kept: ['whole', 1.5] };
-    default:
-      return `some ${field.type}`;
-  }
-}
-
 describe.each(tables)('%s', (_, fields) => {
   const stored = Object.entries(fields).filter(([, { column }]) => column !== 'none');
-  const full = Object.fromEntries(stored.map(([key, field]) => [key, valueOf(field)]));
+  const full = Object.fromEntries(stored.map(([key, field]) => [key, someValue(key, field)]));
 
   it('gives back from its row all that was put in', () => {
     expect(entityOf(fields, rowOf(fields, full))).toEqual(full);

@@ -29,31 +29,10 @@ import { segmentSchema, stationSchema } from '@/formats/schemas/course';
 import { outingSchema } from '@/formats/schemas/outing';
 import { findingSchema, skiEventSchema, skiSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
+import { someValue } from './some-value';
 import { temporaryDatabase } from './temporary-database';
 
 type Fields = Readonly<Record<string, Field>>;
-
-/** A value that a field can hold, other than what it falls back to. */
-function someValue(key: string, field: Field): unknown {
-  switch (field.type) {
-    case 'number':
-      return key.endsWith('HighC') || key === 'ironLimitC' ? field.range[1] : field.range[0];
-    case 'choice':
-      return field.of.at(-1);
-    case 'choices':
-      return [...field.of];
-    case 'flag':
-      return true;
-    case 'moment':
-      return '2027-01-16T15:00:00.000Z';
-    case 'day':
-      return '2026-11-23';
-    case 'colour':
-      return '#4f7ba0';
-    default:
-      return `some ${key}`;
-  }
-}
 
 const filled = (fields: Fields, wanted: (field: Field) => boolean = () => true) =>
   Object.fromEntries(

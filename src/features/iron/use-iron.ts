@@ -21,6 +21,8 @@ import { ironRequestSchema } from '@/formats/schemas/iron';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { validate } from '@/formats/schemas/validation';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
+import { mistakeWords } from '@/words/told/mistake';
+import type { Units } from '@/words/units';
 import { useIronMap } from './use-iron-map';
 
 export interface IronDraft {
@@ -178,3 +180,9 @@ export function useIron(
 }
 
 export type IronState = ReturnType<typeof useIron>;
+
+type NoResult = Exclude<IronResult, { question: IronQuestion }>;
+
+/** Why there is no answer. */
+export const problemOf = (result: NoResult, units: Units): string =>
+  'problem' in result ? result.problem : mistakeWords(result, units);

@@ -16,6 +16,7 @@ import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
 import { dayAndTime } from '@/words/times';
+import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { addEventAction, removeEventAction } from './actions';
@@ -186,32 +187,23 @@ export function EventsPart(props: {
         />
       )}
       {events.length === 0 && <Text textStyle="body">{WORDS.nothingIsWrittenDownYet}</Text>}
-      <Box as="ol" listStyleType="none" m="0" p="0" data-testid="ski-events">
-        {events.map((event) => (
-          <Flex
-            as="li"
-            key={event.id}
-            justify="space-between"
-            align="center"
-            gap="4"
-            borderTopWidth="1px"
-            borderColor="rule"
-          >
-            <Text textStyle="small">
+      <LineList
+        isOrdered
+        testId="ski-events"
+        lines={events.map((event) => ({
+          key: event.id,
+          text: (
+            <>
               {dayAndTime(new Date(event.atMs).toISOString(), timeZone)}: {inWords(event)}
               {event.jobId ? WORDS.byAJobOfThe : ''}
               {event.note ? `. ${event.note}` : ''}
-            </Text>
-            <ActionButton
-              quiet
-              aria-label={WORDS.takeBack(inWords(event))}
-              onClick={() => void remove(event.id)}
-            >
-              {WORDS.takeBack2}
-            </ActionButton>
-          </Flex>
-        ))}
-      </Box>
+            </>
+          ),
+          action: WORDS.takeBack2,
+          actionLabel: WORDS.takeBack(inWords(event)),
+          onAction: () => remove(event.id),
+        }))}
+      />
     </Part>
   );
 }

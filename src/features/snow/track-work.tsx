@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
-import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
+import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import type { Outing, TrackEvent } from '@/core/model';
 import { SNOW } from '@/core/snow/figures';
 import { SURFACE_EVENT_KINDS, type SurfaceEventKind } from '@/core/snow/outlook';
@@ -20,6 +20,7 @@ import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
+import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
 import { dayAndTime } from '@/words/times';
 import { words } from '@/words';
@@ -122,27 +123,17 @@ export function TrackWork({ outing, events }: { outing: Outing; events: readonly
           {WORDS.onlyTheUsual}
         </Text>
       )}
-      <Box as="ul" listStyleType="none" m="0" p="0" mt="2" data-testid="track-events">
-        {events.map((event) => (
-          <Flex
-            as="li"
-            key={event.id}
-            justify="space-between"
-            align="center"
-            gap="4"
-            borderTopWidth="1px"
-            borderColor="rule"
-          >
-            <Text textStyle="small">{inWords(event)}</Text>
-            <ActionButton
-              quiet
-              aria-label={WORDS.removeThe(inWords(event))}
-              onClick={() => void remove(event)}
-            >
-              {WORDS.remove}
-            </ActionButton>
-          </Flex>
-        ))}
+      <Box mt="2">
+        <LineList
+          testId="track-events"
+          lines={events.map((event) => ({
+            key: event.id,
+            text: inWords(event),
+            action: WORDS.remove,
+            actionLabel: WORDS.removeThe(inWords(event)),
+            onAction: () => remove(event),
+          }))}
+        />
       </Box>
     </Part>
   );
