@@ -1,6 +1,6 @@
 import { HAS_EDGES, readLookOver } from '../ski';
 import { gramsFor, minutesFor } from './amounts';
-import type { BenchProduct, SheetRequest, Step, StepFigures } from './types';
+import type { BenchProduct, SheetRequest, Step } from './types';
 import { dryStep, WAITS } from './waits';
 import type { StepWork } from './work';
 import { BENCH } from './figures';
@@ -11,12 +11,45 @@ export function secureStep(request: SheetRequest): Step {
   return {
     key: 'secure',
     kind: 'secure',
-    work: { code: 'secure', isBoard: ski.type === 'snowboard', hasBrakes: ski.hasBrakes === true },
+    work: {
+      code: 'secure',
+      isBoard: ski.type === 'snowboard',
+      hasBrakes: ski.hasBrakes === true,
+      hasEdges: HAS_EDGES[ski.type],
+    },
     figures: {},
     activeMin: minutesFor(request, 'secure'),
     caution: 'secure',
   };
 }
+
+/** The clamp in the middle opened: a ski under the iron must be free to bend. Boards lie on pads. */
+export const releaseStep = (request: SheetRequest): Step => ({
+  key: 'release',
+  kind: 'secure',
+  work: { code: 'release_clamp' },
+  figures: {},
+  activeMin: minutesFor(request, 'check'),
+});
+
+/** The scraper made sharp: once for a batch. */
+export const sharpenStep = (request: SheetRequest): Step => ({
+  key: 'scraper',
+  kind: 'sharpen',
+  work: { code: 'sharpen_scraper' },
+  figures: {},
+  activeMin: minutesFor(request, 'sharpen'),
+  caution: 'scraper',
+});
+
+/** Instead of work on a base that is not flat. */
+export const grinderStep = (request: SheetRequest): Step => ({
+  key: 'grinder',
+  kind: 'send',
+  work: { code: 'to_grinder' },
+  figures: {},
+  activeMin: minutesFor(request, 'send'),
+});
 
 /** The screws of a board's bindings: a turn loose before heat, tight after it. */
 export function screwStep(request: SheetRequest, isBefore: boolean): Step {
@@ -45,48 +78,7 @@ export function repairSteps(request: SheetRequest): Step[] {
     }));
 }
 
-const edge = (
-  request: SheetRequest,
-  { key, work, figures }: { key: string; work: StepWork; figures: StepFigures },
-): Step => ({
-  key,
-  kind: 'edge',
-  work,
-  figures,
-  activeMin: minutesFor(request, 'edge'),
-  caution: 'file',
-});
-
-const { bevelDeg: BEVEL_DEG, strokes: STROKES } = BENCH;
-
-/** Steel edges: sidewall, base and side bevel through the grits, detune, burr off. Always before wax. */
-export function edgeSteps(request: SheetRequest): Step[] {
-  const { ski } = request;
-  if (!HAS_EDGES[ski.type]) return [];
-  const base = ski.baseBevelDeg ?? BEVEL_DEG.base;
-  const side = ski.sideBevelDeg ?? BEVEL_DEG.side;
-  const has = (kind: 'burr' | 'rust') => request.findings.some((one) => one.kind === kind);
-  const step = (key: string, work: StepWork, figures: StepFigures) =>
-    edge(request, { key: `edge.${key}`, work, figures });
-  const wall = { angleDeg: side + 1 };
-  return [
-    step('sidewall', { code: 'sidewall', ...wall }, { ...wall, strokes: STROKES.sidewall }),
-    ...(has('burr') || has('rust')
-      ? [step('case', { code: has('burr') ? 'burr_off' : 'rust_off' }, { strokes: STROKES.burr })]
-      : []),
-    step(
-      'base',
-      { code: 'base_bevel', angleDeg: base },
-      { angleDeg: base, strokes: STROKES.bevel },
-    ),
-    step(
-      'side',
-      { code: 'side_bevel', angleDeg: side },
-      { angleDeg: side, strokes: STROKES.bevel },
-    ),
-    step('detune', { code: 'detune' }, { angleDeg: BEVEL_DEG.tip, strokes: STROKES.detune }),
-  ];
-}
+const { strokes: STROKES } = BENCH;
 
 /** Liquid cleaning with its flash-off. */
 export function liquidClean(request: SheetRequest, cleaner: BenchProduct): Step[] {

@@ -47,6 +47,16 @@ export const softBrushSteps = (request: SheetRequest, key: string): Step[] =>
     .filter((brush) => !METAL.includes(brush))
     .map((brush) => brushStep(request, key, brush));
 
+/** Half-molten powder brushed up, so that the second pass reaches the base. */
+export const stiffBrushStep = (request: SheetRequest, key: string): Step => ({
+  key,
+  kind: 'brush',
+  work: { code: 'brush_up' },
+  figures: { strokes: BENCH.strokes.brushUp },
+  activeMin: minutesFor(request, 'brush'),
+  caution: 'dust',
+});
+
 /** A metal brush that opens the structure before wax. */
 export function openStructure(request: SheetRequest): Step {
   return {

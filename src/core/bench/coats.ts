@@ -1,30 +1,25 @@
-import { brushSteps, scrapeStep, softBrushSteps } from './brushing';
-import { heatCaution, liquidCaution } from './cautions';
-import {
-  EDGE_STRIP_SHARE,
-  glideShare,
-  gramsFor,
-  ironSetting,
-  isWide,
-  minutesFor,
-  usualPasses,
-} from './amounts';
+import { brushSteps, scrapeStep } from './brushing';
+import { heatCaution } from './cautions';
+import { glideShare, gramsFor, ironSetting, isWide, minutesFor, usualPasses } from './amounts';
 import { COAT } from './run';
-import { HAS_EDGES } from '../ski';
+import { HAS_EDGES, isPair } from '../ski';
 import type { BenchProduct, IronSetting, SheetRequest, Step } from './types';
-import { coolStep, dryStep, WAITS } from './waits';
+import { coolStep } from './waits';
 import { BENCH } from './figures';
 
 /** A product on what of the base is glide-waxed: all of it, or tips and tails. */
-const onBase = ({ ski }: SheetRequest, { name }: BenchProduct) => ({
+export const onBase = ({ ski }: SheetRequest, { name }: BenchProduct) => ({
   product: name,
   isTipsOnly: glideShare(ski) < 1,
 });
 
-/** Wax on before the iron: block rubbed and dripped, or powder sprinkled. */
-function waxOn(request: SheetRequest, key: string, product: BenchProduct): Step {
+/** Wax on before the iron: block rubbed and dripped, or powder sprinkled; `isBare`: a base that must not meet heat dry. */
+export function waxOn(
+  request: SheetRequest,
+  { key, product, isBare = false }: { key: string; product: BenchProduct; isBare?: boolean },
+): Step {
   const isPowder = product.form === 'powder';
-  const isRubbedFirst = request.methods.first_heat !== 'drip_only';
+  const isRubbedFirst = isBare || request.methods.first_heat !== 'drip_only';
   const grams = gramsFor(request.ski, product.form, glideShare(request.ski));
   const on = onBase(request, product);
   return {
@@ -41,6 +36,10 @@ function waxOn(request: SheetRequest, key: string, product: BenchProduct): Step 
   };
 }
 
+/** Whether each rest is as long as the pass before it: then the pair's other ski is ironed in it. */
+const hasLongRests = (passes: IronSetting['passes']): boolean =>
+  passes.slice(0, -1).every(({ passS, restS }) => restS >= passS);
+
 /** The figures of an iron step by its setting. */
 const ironFigures = ({ setC, passes, uptakeFraction }: IronSetting): Step['figures'] => ({
   temperatureC: Math.round(setC),
@@ -51,7 +50,7 @@ const ironFigures = ({ setC, passes, uptakeFraction }: IronSetting): Step['figur
 });
 
 /** The iron over the film; `key` is that of the whole step. */
-function iron(
+export function iron(
   request: SheetRequest,
   { key, product, setting }: { key: string; product: BenchProduct; setting: IronSetting },
 ): Step {
@@ -67,6 +66,7 @@ function iron(
       isTipToTailOnly,
       isWide: isWide(request.ski),
       isHouseholdIron: request.methods.iron === 'household_tolerated',
+      isOtherInRests: isPair(request.ski) && hasLongRests(setting.passes),
     },
     figures: ironFigures(setting),
     activeMin: minutesFor(request, 'iron'),
@@ -77,7 +77,7 @@ function iron(
 }
 
 /** A soft coat that is scraped at once: cool, and with the house's own pace. */
-const softSetting = ({ ironLimitC }: BenchProduct): IronSetting => ({
+export const softSetting = ({ ironLimitC }: BenchProduct): IronSetting => ({
   setC: Math.min(BENCH.softIronC, ironLimitC ?? Infinity),
   passes: usualPasses().slice(0, BENCH.hotScrapePasses),
 });
@@ -100,7 +100,7 @@ export function ironedCoat(
   { key, product, isLast = true }: { key: string; product: BenchProduct; isLast?: boolean },
 ): Step[] {
   return [
-    waxOn(request, key, product),
+    waxOn(request, { key, product }),
     iron(request, { key: `${key}${COAT}`, product, setting: ironSetting(request, product) }),
     warmScrape(request, key),
     coolStep(request, `${key}.cool`, product),
@@ -115,7 +115,7 @@ export function hotScrapeCoat(
   { key, product, purpose }: { key: string; product: BenchProduct; purpose: 'clean' | 'condition' },
 ): Step[] {
   return [
-    waxOn(request, key, product),
+    waxOn(request, { key, product, isBare: purpose === 'condition' }),
     iron(request, { key: `${key}.soft-iron`, product, setting: softSetting(product) }),
     {
       key: `${key}.scrape-warm`,
@@ -126,92 +126,4 @@ export function hotScrapeCoat(
       caution: 'scraper',
     },
   ];
-}
-
-/** The hardener: a strip along both edges underfoot. */
-export function hardenerCoat(request: SheetRequest, key: string, product: BenchProduct): Step[] {
-  const grams = gramsFor(request.ski, product.form, EDGE_STRIP_SHARE);
-  const ironed = iron(request, {
-    key: `${key}.edge-iron`,
-    product,
-    setting: { ...ironSetting(request, product), uptakeFraction: undefined },
-  });
-  return [
-    {
-      ...waxOn(request, key, product),
-      work: { code: 'edge_strip', product: product.name, grams },
-      figures: { grams },
-    },
-    { ...ironed, work: { ...ironed.work, code: 'iron_edges' } as Step['work'] },
-    coolStep(request, `${key}.cool`),
-    ...brushSteps(request, `${key}.brush`),
-  ];
-}
-
-/** A liquid: on, dry, brushed; or ironed through a sheet for more durability. */
-export function liquidCoat(
-  request: SheetRequest,
-  { key, product, isIroned }: { key: string; product: BenchProduct; isIroned: boolean },
-): Step[] {
-  const on: Step = {
-    key: `${key}.on`,
-    kind: 'liquid_on',
-    work: {
-      code: product.form === 'paste' ? 'wipe_on' : 'sponge_on',
-      ...onBase(request, product),
-    },
-    figures: { grams: gramsFor(request.ski, product.form, glideShare(request.ski)) },
-    activeMin: minutesFor(request, 'liquid_on'),
-    caution: liquidCaution(product),
-    productId: product.id,
-  };
-  const dry = dryStep(request, { key: `${key}.dry`, wait: WAITS.dryLiquid, isSolvent: false });
-  if (!isIroned) return [on, dry, ...softBrushSteps(request, `${key}.brush`)];
-  const sheet = iron(request, {
-    key: `${key}.sheet-iron`,
-    product,
-    setting: ironSetting(request, product),
-  });
-  return [
-    on,
-    dry,
-    {
-      ...sheet,
-      work: { code: 'iron_through_sheet', product: product.name },
-      figures: {
-        temperatureC: sheet.figures.temperatureC,
-        passS: BENCH.sheetPassS,
-        passes: 1,
-        timings: [{ passS: BENCH.sheetPassS, restS: 0 }],
-      },
-      reason: undefined,
-      school: undefined,
-    },
-    coolStep(request, `${key}.cool`),
-    ...softBrushSteps(request, `${key}.brush`),
-  ];
-}
-
-/** A thin top layer, by roller or by sponge: last of all that glides. */
-export function topCoat(request: SheetRequest, key: string, product: BenchProduct): Step[] {
-  const isRoller = product.form === 'roller_block';
-  const caution = liquidCaution(product);
-  const on: Step = {
-    key: `${key}.on`,
-    kind: 'top_on',
-    work: { code: isRoller ? 'roll_top' : 'sponge_top', ...onBase(request, product) },
-    figures: { grams: gramsFor(request.ski, product.form, glideShare(request.ski)) },
-    activeMin: minutesFor(request, 'top_on'),
-    caution: isRoller && caution !== 'legacy' ? 'rotary' : caution,
-    productId: product.id,
-  };
-  const polish: Step = {
-    key: `${key}.polish`,
-    kind: 'cork',
-    work: { code: 'polish_top' },
-    figures: { strokes: BENCH.strokes.polish },
-    activeMin: minutesFor(request, 'cork'),
-  };
-  const wait = dryStep(request, { key: `${key}.dry`, wait: WAITS.dryTop, isSolvent: false });
-  return isRoller ? [on, polish] : [on, wait, polish];
 }

@@ -46,6 +46,11 @@ export const BENCH_FIGURES = {
       skin: 4,
       store: 1,
       check: 1,
+      sharpen: 1,
+      wipe: 1,
+      skin_cover: 2,
+      hot_box: 0,
+      send: 1,
     },
     unit: 'min of work',
     reason: 'Bench practice on a narrow pair.',
@@ -60,6 +65,7 @@ export const BENCH_FIGURES = {
       dryLiquid: { minutes: 10, least: 3 },
       dryTop: { minutes: 5, least: 1 },
       klisterCool: { minutes: 20, least: 10 },
+      gripCool: { minutes: 15, least: 5 },
     },
     unit: 'min',
     reason: 'Waits of practice; no plan goes below the least.',
@@ -77,6 +83,19 @@ export const BENCH_FIGURES = {
     unit: '°C, s, s, 1',
     reason: 'Where neither label nor lab says how.',
   },
+  hotBox: {
+    mean: { lowC: 50, highC: 60, hours: 4, softK: 4 },
+    unit: '°C, h, K',
+    reason:
+      'A box works at 50 to 60 °C, by the melting point of the wax, which must be half molten there; four hours at the warm end.',
+  },
+  highMelt: {
+    mean: { fromIronC: 155, passS: 6, restS: 20 },
+    unit: '°C, s',
+    reason:
+      'Over this the base itself melts: quick steady passes with one edge of the iron, one half of the ski at a time.',
+  },
+  mostThinCoats: { mean: 3, unit: '1', reason: 'Of a liquid two are usually enough.' },
   sheetPassS: { mean: 8, unit: 's', reason: 'One slow pass through the sheet.' },
   strokes: {
     mean: {
@@ -85,10 +104,12 @@ export const BENCH_FIGURES = {
       polish: 10,
       pattern: 10,
       sidewall: 3,
+      case: 2,
       burr: 6,
       bevel: 2,
       detune: 1,
       newBase: 5,
+      brushUp: 6,
     },
     unit: '1',
     reason: 'Bench practice.',

@@ -9,7 +9,7 @@ export {
   leftOf,
   mendedBy,
   STEP_OUTCOMES,
-  waxingOf,
+  waxingsOf,
 } from './run';
 export type { Wait, JobState, RackTimer, StepOutcome, StepRecord } from './run';
 export { buildSheet } from './sheet';

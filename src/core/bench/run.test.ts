@@ -7,7 +7,7 @@ import {
   inOrderOfHands,
   jobState,
   mendedBy,
-  waxingOf,
+  waxingsOf,
   type Programme,
   type StepRecord,
 } from '.';
@@ -78,12 +78,22 @@ describe('a job as it runs', () => {
   });
 
   it('knows what was done to the ski: coats, storage, what is mended', () => {
-    expect(waxingOf(sheet.steps)).toEqual({ waxing: 'hot', coats: 2 });
-    expect(waxingOf(sheetOf(['storage']).steps)).toMatchObject({ waxing: 'storage' });
+    expect(waxingsOf(sheet.steps)).toEqual([{ waxing: 'hot', coats: 2 }]);
+    expect(waxingsOf(sheetOf(['storage']).steps)).toEqual([{ waxing: 'storage', coats: 1 }]);
     const liquid = { ...wax, form: 'liquid', applications: ['wipe'] };
     const cold = sheetOf(['liquid'], { layers: [{ place: 'glide', product: liquid, coats: 1 }] });
-    expect(waxingOf(cold.steps)).toEqual({ waxing: 'liquid', coats: 1 });
-    expect(waxingOf(sheetOf([]).steps)).toBeUndefined();
+    expect(waxingsOf(cold.steps)).toEqual([{ waxing: 'liquid', coats: 1 }]);
+    const layers = [
+      { place: 'under', product: wax, coats: 1 },
+      { place: 'glide', product: { ...liquid, id: 'fluid' }, coats: 2 },
+    ];
+    const mixed = sheetOf(['hot_wax', 'liquid', 'hot_box'], { layers });
+    expect(waxingsOf(mixed.steps)).toEqual([
+      { waxing: 'box', coats: 0, boxHours: 4 },
+      { waxing: 'hot', coats: 1 },
+      { waxing: 'liquid', coats: 2 },
+    ]);
+    expect(waxingsOf(sheetOf([]).steps)).toEqual([]);
     expect(mendedBy(sheet.steps)).toEqual(['dry']);
     expect(mendedBy(sheetOf(['clean_hot_scrape', 'hot_wax']).steps)).toContain('dirt');
     expect(mendedBy(cold.steps)).toEqual([]);

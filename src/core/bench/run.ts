@@ -1,13 +1,16 @@
 import { MINUTE_MS } from '../constants';
+import type { Waxing } from '../ski';
 import { WAIT_KINDS, type Step } from './types';
 
 /** What running a sheet needs to know of a step. */
 type RunStep = Pick<Step, 'key' | 'kind' | 'waitMin' | 'waitLeastMin'> & {
-  figures?: Pick<Step['figures'], 'uptakeFraction'>;
+  figures?: Pick<Step['figures'], 'uptakeFraction' | 'boxHours'>;
 };
 
 /** How the key of an iron step ends that makes a coat: a hot scrape and a strip along the edges do not. */
 export const COAT = '.iron';
+/** The key of a film on a patterned base, against ice. */
+export const PATTERN_FILM = 'pattern.on';
 
 export const STEP_OUTCOMES = ['done', 'skipped', 'ended_early'] as const;
 export type StepOutcome = (typeof STEP_OUTCOMES)[number];
@@ -114,8 +117,10 @@ export function inOrderOfHands<T extends Pick<RackTimer, 'dueMs' | 'skiName'>>(
 
 /** What waxing did to a base. */
 export interface Waxed {
-  waxing: 'hot' | 'liquid' | 'storage' | 'top';
+  waxing: Waxing;
   coats: number;
+  /** Of a box: hours at its warm end. */
+  boxHours?: number;
   /** Share of what was empty that the passes filled, as the iron lab has it; absent: not known. */
   uptakeFraction?: number;
 }
@@ -130,17 +135,25 @@ function uptakeOf(coats: readonly RunStep[]): number | undefined {
   return coats.length > 0 ? 1 - left : undefined;
 }
 
-/** What a finished sheet did to the ski: coats by the iron, or a liquid, or storage. */
-export function waxingOf(steps: readonly RunStep[]): Waxed | undefined {
-  const count = (kind: RunStep['kind']) => steps.filter((step) => step.kind === kind).length;
+/**
+ * What a finished sheet did to the ski, each way of waxing once: hours in a box, coats by the iron, films of a liquid,
+ * storage. A film on a pattern or an ironed strip along the edges fills no base.
+ */
+export function waxingsOf(steps: readonly RunStep[]): Waxed[] {
   const coats = steps.filter(({ kind, key }) => kind === 'iron' && key.endsWith(COAT));
   const uptakeFraction = uptakeOf(coats);
   const filled = uptakeFraction === undefined ? {} : { uptakeFraction };
-  if (count('store') > 0) return { waxing: 'storage', coats: Math.max(1, coats.length), ...filled };
-  if (coats.length > 0) return { waxing: 'hot', coats: coats.length, ...filled };
-  if (count('liquid_on') > 0) return { waxing: 'liquid', coats: count('liquid_on') };
-  if (count('top_on') > 0) return { waxing: 'top', coats: count('top_on') };
-  return undefined;
+  const boxHours = steps.reduce((sum, { figures }) => sum + (figures?.boxHours ?? 0), 0);
+  const films = steps.filter(({ kind, key }) => kind === 'liquid_on' && key !== PATTERN_FILM);
+  const tops = steps.filter(({ kind }) => kind === 'top_on');
+  const isStored = steps.some(({ kind }) => kind === 'store');
+  const list: Waxed[] = [];
+  if (boxHours > 0) list.push({ waxing: 'box', coats: 0, boxHours });
+  if (isStored) list.push({ waxing: 'storage', coats: Math.max(1, coats.length), ...filled });
+  else if (coats.length > 0) list.push({ waxing: 'hot', coats: coats.length, ...filled });
+  if (films.length > 0) list.push({ waxing: 'liquid', coats: films.length });
+  if (list.length === 0 && tops.length > 0) list.push({ waxing: 'top', coats: tops.length });
+  return list;
 }
 
 /** Findings that the steps done take care of. Burn and what is a shop's work stay until someone says so. */
@@ -150,7 +163,8 @@ export function mendedBy(steps: readonly RunStep[]): string[] {
   const isWaxed = steps.some((step) => step.kind === 'iron');
   return [
     ...(has('repair.gouge') ? ['gouge'] : []),
-    ...(has('edge.case') ? ['burr', 'rust'] : []),
+    ...(has('edge.case') ? ['burr'] : []),
+    ...(has('edge.rust') ? ['rust'] : []),
     ...(has('clean') ? ['dirt'] : []),
     ...(has('new-base.pad') ? ['hairs'] : []),
     ...(isWaxed ? ['dry'] : []),

@@ -1,5 +1,6 @@
 import { GRIP_KIND, HAS_EDGES, readLookOver, type Finding, type Ski } from '../ski';
 import { hasToLast } from '../wax';
+import { isFilm } from './refusals';
 import type { GripPlan, PlannedLayer, Programme, SheetRequest } from './types';
 import type { ProgrammeReason } from './work';
 
@@ -23,23 +24,32 @@ export interface SuggestionGround {
   distanceKm: number;
 }
 
-/** The glide wax of the day by the form it comes in. */
-function glideProgramme(ground: SuggestionGround): SuggestedProgramme | undefined {
-  const glide = ground.layers.find((one) => one.place === 'glide')?.product;
-  if (!glide) return undefined;
-  if (glide.form === 'powder') {
-    return { key: 'powder', reason: { code: 'powder_wax', product: glide.name } };
+/** The wax of the day by the form it comes in; an underlayer of the choice is ironed in before a liquid. */
+function glideProgrammes(ground: SuggestionGround): SuggestedProgramme[] {
+  const at = (place: PlannedLayer['place']) =>
+    ground.layers.find((one) => one.place === place)?.product;
+  const glide = at('glide');
+  if (!glide) return [];
+  const mayHeat = ground.hasIron && ground.isVentilated;
+  const product = glide.name;
+  if (isFilm(glide)) {
+    const under = at('under');
+    if (mayHeat && under) {
+      return [
+        { key: 'hot_wax', reason: { code: 'under_first', product: under.name } },
+        { key: 'liquid', reason: { code: 'cold_liquid', product } },
+      ];
+    }
+    const { distanceKm } = ground;
+    const isLong = hasToLast(distanceKm) && glide.form === 'liquid';
+    return isLong && mayHeat
+      ? [{ key: 'liquid_ironed', reason: { code: 'long_way_for_liquid', distanceKm } }]
+      : [{ key: 'liquid', reason: { code: 'cold_liquid', product } }];
   }
-  if (glide.form === 'liquid' || glide.form === 'paste') {
-    const isLong = hasToLast(ground.distanceKm) && glide.form === 'liquid';
-    return isLong && ground.hasIron && ground.isVentilated
-      ? {
-          key: 'liquid_ironed',
-          reason: { code: 'long_way_for_liquid', distanceKm: ground.distanceKm },
-        }
-      : { key: 'liquid', reason: { code: 'cold_liquid', product: glide.name } };
-  }
-  return { key: 'hot_wax', reason: { code: 'iron_wax', product: glide.name } };
+  if (!mayHeat) return [{ key: 'liquid', reason: { code: 'rubbed_without_iron', product } }];
+  return glide.form === 'powder'
+    ? [{ key: 'powder', reason: { code: 'powder_wax', product } }]
+    : [{ key: 'hot_wax', reason: { code: 'iron_wax', product } }];
 }
 
 /** Which programmes this ski wants for this choice, each with its reason; a person may add or leave out. */
@@ -47,6 +57,8 @@ export function suggestProgrammes(ground: SuggestionGround): SuggestedProgramme[
   const { ski, findings, layers, structure, grip } = ground;
   const has = (kind: Finding['kind']) => findings.some((one) => one.kind === kind);
   const list: (SuggestedProgramme | undefined | false)[] = [];
+  // A base that is not flat wants the grinder, and nothing else.
+  if (has('unflat') && !ground.isSeasonOver) return [];
   if (ground.isSeasonOver) {
     const store: SuggestedProgramme[] = [{ key: 'storage', reason: { code: 'season_over' } }];
     return has('dirt')
@@ -56,7 +68,7 @@ export function suggestProgrammes(ground: SuggestionGround): SuggestedProgramme[
   const look = readLookOver(findings, ski);
   list.push(
     HAS_EDGES[ski.type] &&
-      look.items.some((one) => one.group === 'edges') && {
+      look.items.some((one) => one.kind === 'burr') && {
         key: 'edges',
         reason: { code: 'edges_found' },
       },
@@ -74,7 +86,7 @@ export function suggestProgrammes(ground: SuggestionGround): SuggestedProgramme[
       key: 'hardening',
       reason: { code: 'hardener_in_choice' },
     },
-    glideProgramme(ground),
+    ...glideProgrammes(ground),
     (structure?.rillPasses ?? 0) > 0 && {
       key: 'structure',
       reason: { code: 'structure_in_choice' },

@@ -31,13 +31,18 @@ export const STEP_KINDS = [
   'skin',
   'store',
   'check',
+  'sharpen',
+  'wipe',
+  'skin_cover',
+  'hot_box',
+  'send',
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
 /** Steps that need no hands: a timer runs. */
-export const WAIT_KINDS: readonly StepKind[] = ['flash_off', 'cool', 'dry'];
+export const WAIT_KINDS: readonly StepKind[] = ['flash_off', 'cool', 'dry', 'hot_box'];
 
-/** Figures of a step, each only where it applies; grams for the whole pair or board. */
+/** Figures of a step, each only where it applies: passes and strokes on each ski, grams for the pair or board. */
 export interface StepFigures {
   temperatureC?: number;
   /** Of the first pass. */
@@ -48,6 +53,8 @@ export interface StepFigures {
   /** Share of what is empty in the base that these passes fill. */
   uptakeFraction?: number;
   strokes?: number;
+  /** Of a hot box: the hours at its warm end that give as much. */
+  boxHours?: number;
   grams?: number;
   angleDeg?: number;
 }
@@ -82,6 +89,9 @@ export interface BenchProduct {
   /** Iron temperature and the most the label allows, °C. */
   ironC?: number;
   ironLimitC?: number;
+  meltingC?: number;
+  /** Minutes until its film is dry, by the label. */
+  dryMin?: number;
 }
 
 export interface PlannedLayer {
@@ -98,6 +108,8 @@ export interface IronSetting {
   uptakeFraction?: number;
   /** Where the setting comes from, for the step's reason. */
   why?: SettingReason;
+  /** Whether this iron keeps its temperature under way; absent: not known. */
+  isHeld?: boolean;
 }
 
 export interface GripPlan {
@@ -130,6 +142,7 @@ export const PROGRAMMES = [
   'skin',
   'storage',
   'snowboard',
+  'hot_box',
 ] as const;
 export type Programme = (typeof PROGRAMMES)[number];
 
@@ -144,6 +157,7 @@ export interface SheetRequest {
   grip?: GripPlan;
   /** What the shelf has besides the layers. */
   softWax?: BenchProduct;
+  baseLiquid?: BenchProduct;
   cleaner?: BenchProduct;
   skinCare?: BenchProduct;
   /** Keys of the schools in force by group; the house's where absent. */
@@ -156,6 +170,8 @@ export interface SheetRequest {
 
 export interface JobSheet {
   title: string;
+  /** Two skis or one board: what a step does on each, and grams for all; absent on sheets of before. */
+  pieces?: 1 | 2;
   programmes: Programme[];
   steps: Step[];
   /** What could not be put on the sheet, and why. */

@@ -26,6 +26,8 @@ interface Ironed {
   /** The base is ironed one half after the other. */
   isWide: boolean;
   isHouseholdIron: boolean;
+  /** The rests are long enough for the pair's other ski. */
+  isOtherInRests: boolean;
 }
 
 interface Zone {
@@ -35,16 +37,20 @@ interface Zone {
 
 /** What a step has one do: its title, tool, instruction, sign and usual reason follow from it. */
 export type StepWork = FindingOf<{
-  secure: { isBoard: boolean; hasBrakes: boolean };
+  secure: { isBoard: boolean; hasBrakes: boolean; hasEdges: boolean };
+  release_clamp: NoFigures;
+  sharpen_scraper: NoFigures;
+  to_grinder: NoFigures;
   loosen_screws: NoFigures;
   tighten_screws: NoFigures;
   fill_gouges: { places: number };
   sidewall: { angleDeg: number };
-  burr_off: NoFigures;
+  case_off: { hasBurrs: boolean };
   rust_off: NoFigures;
   base_bevel: { angleDeg: number };
   side_bevel: { angleDeg: number };
   detune: NoFigures;
+  wipe_filings: NoFigures;
   clean_liquid: { isTwice: boolean };
   brush_new_base: { isAgain: boolean };
   abrasive_pad: NoFigures;
@@ -53,31 +59,43 @@ export type StepWork = FindingOf<{
   drip: OnBase & { isRubbedFirst: boolean; isWide: boolean };
   edge_strip: { product: string; grams: number };
   iron: Ironed;
-  iron_edges: Ironed;
   iron_through_sheet: { product: string };
   warm_edges: NoFigures;
   warm_groove: NoFigures;
   hot_scrape: { purpose: 'clean' | 'condition' };
   sponge_on: OnBase;
+  brush_on_and_cork: OnBase;
   wipe_on: OnBase;
-  roll_top: OnBase;
+  rub_on: OnBase;
+  cork_film: { product: string };
+  dab: { product: string };
+  iron_halves: { product: string; isSecond: boolean; isStrip: boolean };
+  brush_up: NoFigures;
+  scrape_lightly: NoFigures;
+  spread_for_box: OnBase;
+  box: { product: string; boxC: number; hours: number };
+  roll_top: OnBase & { isBlock: boolean };
   sponge_top: OnBase;
   polish_top: NoFigures;
   brush: { brush: Brush; isMetal: boolean; isRotary: boolean };
   scrape: { isBare: boolean; hasEdges: boolean };
-  cool: { isColdRoom: boolean };
+  cool: { isColdRoom: boolean; isHard: boolean };
+  cool_grip: NoFigures;
   cool_klister: NoFigures;
   flash_off: NoFigures;
   dry_film: NoFigures;
   zone_ready: Zone;
+  grip_off: { hasCleaner: boolean };
   crayon: Zone & { product: string; layers: number };
   cork: { product: string };
   spread_klister: Zone & { product: string };
   clear_pattern: NoFigures;
   pattern_liquid: { product: string };
   skin_care: { product: string };
+  cover_skin: NoFigures;
+  uncover_skin: NoFigures;
   press_rills: { widthMm: number };
-  leave_on: NoFigures;
+  leave_on: { hasEdges: boolean };
   last_look: NoFigures;
 }>;
 
@@ -93,6 +111,8 @@ export const STEP_CAUTIONS = [
   'klister',
   'binding',
   'legacy',
+  'high_melt',
+  'box',
   'burning_filler',
   'solvent_drying',
 ] as const;
@@ -121,6 +141,14 @@ export type SheetNote =
           | 'skin_care';
       };
       not_under_iron: { product: string };
+      not_for_roller: { product: string };
+      not_for_sponge: { product: string };
+      iron_cannot_hold: { product: string; ironC: number };
+      too_hard_for_box: { product: string };
+      not_a_liquid: { product: string };
+      no_box_for_skin: NoFigures;
+      under_left_out: { product: string };
+      grinder_first: NoFigures;
       no_heat_on_delamination: NoFigures;
       no_grip_zone: NoFigures;
       no_pattern: NoFigures;
@@ -142,6 +170,8 @@ export type ProgrammeReason = FindingOf<{
   long_way_for_liquid: { distanceKm: number };
   cold_liquid: { product: string };
   iron_wax: { product: string };
+  under_first: { product: string };
+  rubbed_without_iron: { product: string };
   dirt_under_storage: NoFigures;
   season_over: NoFigures;
   edges_found: NoFigures;

@@ -2,6 +2,7 @@ import { gripGrams, gramsFor, minutesFor } from './amounts';
 import type { BenchProduct, GripPlan, SheetRequest, Step } from './types';
 import { coolStep, dryStep, WAITS } from './waits';
 import { BENCH } from './figures';
+import { PATTERN_FILM } from './run';
 
 const zoneOf = ({ startCm, endCm }: GripPlan) => ({ startCm, endCm });
 
@@ -18,6 +19,32 @@ export function zoneReady(request: SheetRequest, grip: GripPlan): Step[] {
     },
   ];
 }
+
+/** Grip wax and klister off before the summer: scraped, and the rest with cleaner where there is one. */
+export function gripOffSteps(request: SheetRequest): Step[] {
+  const { cleaner } = request;
+  const off: Step = {
+    key: 'grip.off',
+    kind: 'remove_grip',
+    work: { code: 'grip_off', hasCleaner: cleaner !== undefined },
+    figures: cleaner ? { grams: gripGrams(request.ski, cleaner.form) } : {},
+    activeMin: minutesFor(request, 'remove_grip'),
+    caution: cleaner ? 'flammable' : 'scraper',
+    productId: cleaner?.id,
+  };
+  if (!cleaner) return [off];
+  const wait = WAITS.flashOff;
+  return [off, dryStep(request, { key: 'grip.flash-off', wait, isSolvent: true })];
+}
+
+/** The skin covered or off before heat, wax and cleaner, and uncovered after them. */
+export const skinCover = (request: SheetRequest, isBefore: boolean): Step => ({
+  key: isBefore ? 'skin.cover' : 'skin.uncover',
+  kind: 'skin_cover',
+  work: { code: isBefore ? 'cover_skin' : 'uncover_skin' },
+  figures: {},
+  activeMin: minutesFor(request, 'skin_cover'),
+});
 
 const onZone = (
   request: SheetRequest,
@@ -48,6 +75,15 @@ const onZone = (
   },
 ];
 
+/** Grip wax outside until it is as cold as the snow. */
+const gripCool = (request: SheetRequest): Step => ({
+  ...coolStep(request, 'grip.cool'),
+  work: { code: 'cool_grip' },
+  waitMin: WAITS.gripCool.minutes,
+  waitLeastMin: WAITS.gripCool.least,
+  school: undefined,
+});
+
 /** Grip by stick over its binder. */
 export function stickSteps(request: SheetRequest, grip: GripPlan): Step[] {
   return [
@@ -55,6 +91,7 @@ export function stickSteps(request: SheetRequest, grip: GripPlan): Step[] {
       ? onZone(request, { key: 'grip.binder', product: grip.binder, grip, layers: 1 })
       : []),
     ...onZone(request, { key: 'grip.stick', product: grip.product, grip, layers: grip.layers }),
+    gripCool(request),
   ];
 }
 
@@ -100,7 +137,7 @@ export function patternSteps(request: SheetRequest, liquid: BenchProduct | undef
   return [
     clear,
     {
-      key: 'pattern.on',
+      key: PATTERN_FILM,
       kind: 'liquid_on',
       work: { code: 'pattern_liquid', product: liquid.name },
       figures: { grams: gripGrams(request.ski, liquid.form) },
@@ -108,7 +145,12 @@ export function patternSteps(request: SheetRequest, liquid: BenchProduct | undef
       caution: 'flammable',
       productId: liquid.id,
     },
-    dryStep(request, { key: 'pattern.dry', wait: WAITS.dryLiquid, isSolvent: false }),
+    dryStep(request, {
+      key: 'pattern.dry',
+      wait: WAITS.dryLiquid,
+      isSolvent: false,
+      product: liquid,
+    }),
   ];
 }
 

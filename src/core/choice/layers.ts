@@ -78,6 +78,9 @@ function underReason(outing: OutingFacts, day: LayerDay): LayerReason | undefine
   return undefined;
 }
 
+/** What the iron melts in. */
+const isSolid = ({ form }: GlideProduct) => form === 'block' || form === 'powder';
+
 /** A soft wax that feeds the base: first on a base that is dry or new, else where nothing harder is asked for. */
 function conditioning(
   shelf: readonly RoledProduct[],
@@ -86,7 +89,7 @@ function conditioning(
 ): Layer | MissingLayer | undefined {
   if (base === 'in_use' && !isForFun) return undefined;
   const softest = shelf
-    .filter((one) => one.role === 'base')
+    .filter((one) => one.role === 'base' && isSolid(one))
     .sort((a, b) => middle(b) - middle(a) || a.id.localeCompare(b.id, 'en'))[0];
   if (!softest) {
     return base === 'in_use' ? undefined : { code: 'no_conditioner' };
@@ -111,8 +114,8 @@ function underlayer(shelf: readonly RoledProduct[], winner: GlideProduct, reason
     .filter(
       (one) =>
         one.id !== winner.id &&
-        ((one.role === 'glide' && (one.form === 'block' || one.form === 'powder')) ||
-          one.role === 'base') &&
+        (one.role === 'glide' || one.role === 'base') &&
+        isSolid(one) &&
         isPlainHard(one) &&
         harder(one) >= UNDER_K.least &&
         harder(one) <= UNDER_K.most,

@@ -11,6 +11,8 @@ const SCHOOLS = {
     'horsehair_metal_nylon',
   ],
   drive: ['hand', 'rotary'],
+  liquid: ['sponge_dry_cork', 'brush_on_cork', 'sponge_dry_brush'],
+  powder_finish: ['brush_only', 'scrape_lightly'],
   routine: ['hot_each_time', 'liquid_between'],
   iron: ['ski_iron', 'household_tolerated'],
 } as const;

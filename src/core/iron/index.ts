@@ -21,3 +21,4 @@ export type { IronMapAxes, MapRegion } from './map';
 export { passAt } from './pass-at';
 export { IRON_KINDS, isHeldAcross, presetOn } from './presets';
 export type { IronKind } from './presets';
+export { diffusionAt } from './uptake';

@@ -22,6 +22,8 @@ export interface ShelfProduct extends GlideProduct {
   ironC?: number;
   ironLimitC?: number;
   meltingC?: number;
+  /** Minutes until a film of it is dry. */
+  dryMin?: number;
   /** For a block without a label: how sure its hardness is, 0–100 scale. */
   hardnessSd?: number;
   containerG?: number;
@@ -51,6 +53,7 @@ export const PRODUCT_FIELDS = {
   ironC: { type: 'number', range: [60, 200], unit: '°C', csv: ['iron'] },
   ironLimitC: { type: 'number', range: [60, 220], unit: '°C', csv: ['iron limit'] },
   meltingC: { type: 'number', range: [20, 160], unit: '°C', csv: ['melting point'] },
+  dryMin: { type: 'number', range: [0.5, 60], unit: 'min', csv: ['drying time'] },
   hardnessSd: { type: 'number', range: [0, 50], unit: '' },
   containerG: { type: 'number', range: [1, 10_000], unit: 'g', csv: ['container'] },
   price: { type: 'number', range: [0, 100_000], unit: '', csv: ['price'] },

@@ -79,12 +79,12 @@ export const GRIP_KIND: Readonly<Record<SkiType, 'none' | 'wax' | 'pattern' | 's
   touring: 'none',
   snowboard: 'none',
 };
-/** Bases in a pair; a board has one. */
-const basesOf = (type: SkiType): number => (type === 'snowboard' ? 1 : 2);
+/** Two skis; a board is one. */
+export const isPair = ({ type }: Pick<Ski, 'type'>): boolean => type !== 'snowboard';
 
 /** Area of all bases of the pair or board, m². */
 export const baseAreaM2 = (ski: Pick<Ski, 'type' | 'lengthCm' | 'waistMm'>): number =>
-  (basesOf(ski.type) * ski.lengthCm * ski.waistMm * SKI.meanWidth[ski.type]) / 100_000;
+  ((isPair(ski) ? 2 : 1) * ski.lengthCm * ski.waistMm * SKI.meanWidth[ski.type]) / 100_000;
 
 /** Types of ski that a discipline is skied on. */
 export const TYPES_FOR: Readonly<Record<Discipline, readonly SkiType[]>> = {

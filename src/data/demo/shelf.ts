@@ -62,7 +62,12 @@ const product = (form: Form, row: Row, more: More = {}): ShelfProduct => {
 const cork: More = { applications: ['cork'], containerG: 45, price: 14 };
 const WORKSHOP: readonly ShelfProduct[] = [
   product('block', ['Soft conditioner', -6, 2, '#e0cfa9'], { role: 'base', containerG: 180 }),
-  product('powder', ['Edge hardener', -25, -6, '#dfe4e8', 'hardener'], { role: 'hardener' }),
+  product('liquid', ['Base liquid', -20, 4, '#d3dcd0'], { role: 'base', dryMin: 5 }),
+  product('powder', ['Edge hardener', -25, -6, '#dfe4e8', 'hardener'], {
+    role: 'hardener',
+    ironC: 165,
+    ironLimitC: 180,
+  }),
   product('roller_block', ['Top roller cold', -12, -4, '#a3b7b0'], {
     role: 'top',
     applications: ['roller'],

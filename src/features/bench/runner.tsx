@@ -43,7 +43,13 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
       <JobTabs open={open} job={job} bench={bench} />
       {current ? (
         <>
-          <StepFace key={current.key} step={current} runner={runner} now={now} />
+          <StepFace
+            key={current.key}
+            step={current}
+            pieces={job.sheet.pieces}
+            runner={runner}
+            now={now}
+          />
           <Flex
             gap="3"
             wrap="wrap"

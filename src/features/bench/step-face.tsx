@@ -18,10 +18,12 @@ const WORDS = words.screens.bench.stepFace;
 /** One step, large: its figures or its countdown, what to do, until when, what to mind. */
 export function StepFace({
   step,
+  pieces,
   runner,
   now,
 }: {
   step: ToldStep;
+  pieces?: 1 | 2;
   runner: RunnerState;
   now: number;
 }) {
@@ -46,7 +48,7 @@ export function StepFace({
         </Text>
       ) : (
         <Text textStyle="hero" data-testid="step-figures">
-          {figuresLine(step, units, true)}
+          {figuresLine(step, { units, pieces, isShort: true })}
         </Text>
       )}
       {wait && (

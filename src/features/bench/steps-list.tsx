@@ -48,7 +48,7 @@ export function StepsList({ sheet, records = [], position }: StepsListProps) {
             </Text>
             <Box>
               <Text textStyle="strong">{step.title}</Text>
-              <Text textStyle="small">{figuresLine(step, units)}</Text>
+              <Text textStyle="small">{figuresLine(step, { units, pieces: sheet.pieces })}</Text>
             </Box>
             <Box gridColumn={{ base: '2', md: 'auto' }}>
               <Text textStyle="small">

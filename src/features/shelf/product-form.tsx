@@ -140,6 +140,15 @@ export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
             {degrees(WORDS.ironLimit, 'ironLimitC')}
             {degrees(WORDS.meltingPoint, 'meltingC', WORDS.emptyEstimatedFromTheIron)}
             <NumberField
+              label={WORDS.dryingTime}
+              hint={WORDS.emptyAsUsualForLiquids}
+              scale={scales.minutes}
+              step={1}
+              decimals={1}
+              startShown={5}
+              {...bind('dryMin')}
+            />
+            <NumberField
               label={WORDS.container}
               scale={scales.grams}
               step={10}

@@ -44,6 +44,7 @@ export function useScales() {
     degrees: plainScale('°'),
     wind: plainScale('m/s'),
     hours: plainScale('h'),
+    minutes: plainScale('min'),
     seconds: plainScale('s'),
     micrometres: plainScale('µm'),
     grams: plainScale('g'),

@@ -240,6 +240,8 @@ export const METHOD_TITLE: Record<MethodKey, string> = {
   scraping: 'Scraping',
   brushes: 'Order of brushes',
   drive: 'Brush by',
+  liquid: 'Liquids',
+  powder_finish: 'After hot powder',
   routine: 'Between hot waxings',
   iron: 'Iron',
 };
@@ -286,6 +288,23 @@ export const SCHOOL: Record<School, { label: string; reason: string }> = {
   rotary: {
     label: 'Rotary',
     reason: 'Fast for many pairs. Light pressure, away from the face, eye protection.',
+  },
+  sponge_dry_cork: {
+    label: 'Sponge, dry until milky, cork',
+    reason: 'Even, and the cork binds the film.',
+  },
+  brush_on_cork: {
+    label: 'Brush on in 15–20 cm lengths, cork at once',
+    reason: 'Worked in before it sets. Good in a warm room.',
+  },
+  sponge_dry_brush: {
+    label: 'Sponge, dry, brush',
+    reason: 'Fast for many pairs.',
+  },
+  brush_only: { label: 'Brush only', reason: 'The film is thin. A scraper can tear it out.' },
+  scrape_lightly: {
+    label: 'Scrape very lightly, then brush',
+    reason: 'Takes the crumbs off fast.',
   },
   hot_each_time: { label: 'Hot wax every time', reason: 'The base stays full of wax.' },
   liquid_between: {

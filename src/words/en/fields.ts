@@ -75,6 +75,7 @@ export const PRODUCT: WordsOf<typeof PRODUCT_FIELDS> = {
   ironC: { name: 'Iron temperature' },
   ironLimitC: { name: 'Iron limit' },
   meltingC: { name: 'Melting point' },
+  dryMin: { name: 'Drying time' },
   hardnessSd: { name: 'Spread of the hardness' },
   containerG: { name: 'Container' },
   price: { name: 'Price' },

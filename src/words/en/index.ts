@@ -7,6 +7,7 @@ import * as mistakes from './mistakes';
 import * as shelf from './shelf';
 import * as ski from './ski';
 import * as snow from './snow';
+import * as steps from './steps';
 import * as terms from './terms';
 import * as benchScreen from './screens/bench';
 import * as formatsScreen from './screens/formats';
@@ -37,6 +38,7 @@ export const en = {
   shelf,
   ski,
   snow,
+  steps,
   terms,
   /** What screens, forms, files and the start of the server say, by room and file. */
   screens: {

@@ -5,8 +5,8 @@ import type { Writer } from '../write';
 
 /** A step as it is read at the bench. */
 function toldStep({ caution, reason, school, ...step }: Step, write: Writer): ToldStep {
-  const { SETTING_REASON, STEP_CAUTION, stepWords } = words.bench;
-  const said = stepWords(step.work);
+  const { SETTING_REASON, STEP_CAUTION } = words.bench;
+  const said = words.steps.stepWords(step.work, write);
   return {
     ...step,
     ...said,

@@ -2,7 +2,7 @@ import type { ShelfProduct, TeamSettings } from '@/core/model';
 import { LRUCache } from 'lru-cache';
 import { usualPasses, type IronSetting, type SettingReason } from '@/core/bench';
 import { DomainError } from '@/core/errors';
-import { ironAdvice, presetOn, type IronBench } from '@/core/iron';
+import { IRON, ironAdvice, presetOn, type IronBench } from '@/core/iron';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
 import type { Ski } from '@/core/ski';
 import { offLoop } from '@/server/compute/pool';
@@ -67,14 +67,23 @@ async function settingFor(
   const answer = await keptAdvice(question);
   if (!answer) return { setC: label, passes: usualPasses(), why: { code: 'by_label' } };
   const { advice, reason } = answer;
+  // A household iron swings, whatever its mass says.
+  const isSteady = own !== undefined || kind === 'heavy_digital';
+  const isHeld = isSteady && (advice ? advice.sagK <= IRON.sagMostK : reason.code !== 'iron_sags');
   return advice
     ? {
         setC: advice.setC,
         passes: advice.passes,
         uptakeFraction: advice.uptakeFraction,
         why: againstLabel(advice.setC - label),
+        isHeld,
       }
-    : { setC: label, passes: usualPasses(), why: { code: 'by_label_lab_found_none', lab: reason } };
+    : {
+        setC: label,
+        passes: usualPasses(),
+        why: { code: 'by_label_lab_found_none', lab: reason },
+        isHeld,
+      };
 }
 
 /** Iron settings of every product that a sheet may iron, by id. */

@@ -88,6 +88,7 @@ export async function planSheet(
     structure: structureOfDay,
     grip,
     softWax: withRole(shelf, 'base'),
+    baseLiquid: withRole(shelf, 'base', true),
     cleaner: withRole(shelf, 'cleaner'),
     skinCare: withRole(shelf, 'skin_care'),
     methods: team.methods,

@@ -1,5 +1,5 @@
 import type { Job } from '@/core/model';
-import { begin, end, jobState, mendedBy, waxingOf, type StepRecord } from '@/core/bench';
+import { begin, end, jobState, mendedBy, waxingsOf, type StepRecord } from '@/core/bench';
 import { inTransaction, type FrostDatabase } from '@/data/database';
 import {
   addJob,
@@ -78,12 +78,14 @@ async function finish(
   await markJob(db, job.id, { endedAt: at });
   const steps = doneSteps(job, records);
   const event = { skiId: job.skiId, jobId: job.id, atMs: stamp.nowMs };
-  const waxed = waxingOf(steps);
-  if (waxed) await addSkiEvent(db, { ...event, id: stamp.newId(), kind: 'waxed', ...waxed });
+  const waxings = waxingsOf(steps);
+  for (const waxed of waxings) {
+    await addSkiEvent(db, { ...event, id: stamp.newId(), kind: 'waxed', ...waxed });
+  }
   if (steps.some((one) => one.kind === 'repair' || one.kind === 'edge')) {
     await addSkiEvent(db, { ...event, id: stamp.newId(), kind: 'repaired' });
   }
-  if (waxed?.waxing === 'storage') {
+  if (waxings.some((one) => one.waxing === 'storage')) {
     await addSkiEvent(db, { ...event, id: stamp.newId(), kind: 'stored' });
   }
   await clearFindings(db, { skiId: job.skiId, kinds: mendedBy(steps), jobId: job.id }, at);

@@ -2,7 +2,7 @@ import type { Choice, Outing, ShelfProduct } from '@/core/model';
 import type { BenchProduct, GripPlan, PlannedLayer, SheetNote } from '@/core/bench';
 import { DomainError } from '@/core/errors';
 import { chooseGrip, findFit, gripGround, type FitInput } from '@/core/grip';
-import { ironTemperature } from '@/core/shelf';
+import { ironTemperature, meltingPoint } from '@/core/shelf';
 import { GRIP_KIND, type LookOver, type Ski } from '@/core/ski';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
@@ -19,11 +19,19 @@ const asBench = (product: ShelfProduct): BenchProduct => ({
   applications: product.applications,
   ironC: product.applications.includes('iron') ? ironTemperature(product).value : undefined,
   ironLimitC: product.ironLimitC,
+  meltingC: product.applications.includes('iron') ? meltingPoint(product).value : undefined,
+  dryMin: product.dryMin,
 });
 
-/** The first product of a role, as the bench needs it. */
-export const withRole = (shelf: readonly ShelfProduct[], role: ShelfProduct['role']) => {
-  const found = shelf.find((one) => one.role === role);
+/** The first product of a role, as the bench needs it; of a base wax the one for the iron. */
+export const withRole = (
+  shelf: readonly ShelfProduct[],
+  role: ShelfProduct['role'],
+  isLiquid = role !== 'base',
+) => {
+  const found = shelf.find(
+    (one) => one.role === role && (role !== 'base' || (one.form === 'liquid') === isLiquid),
+  );
   return found && asBench(found);
 };
 

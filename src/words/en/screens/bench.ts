@@ -15,18 +15,20 @@ export const runJob = {
   thatJobIsDoneOr: 'That job is finished or no longer exists.',
 };
 
+const each = (isPair: boolean) => (isPair ? ' on each ski' : '');
+
 export const figuresLine = {
-  onePass: '1 pass',
-  oneStroke: '1 stroke',
+  onePass: (isPair: boolean) => `1 pass${each(isPair)}`,
+  oneStroke: (isPair: boolean) => `1 stroke${each(isPair)}`,
+  grams: (grams: number, isPair: boolean) => `${grams} g${isPair ? ' for both skis' : ''}`,
   sAPass: (passS: number) => `${passS} s a pass`,
-  passesOf: (passes: number, paces: readonly number[]) =>
-    `${passes} passes of ${paces.join(', ')} s`,
+  passesOf: (passes: number, paces: readonly number[], isPair: boolean) =>
+    `${passes} passes${each(isPair)} of ${paces.join(', ')} s`,
   restBetween: (rests: readonly number[]) =>
     new Set(rests).size === 1 ? `rest ${rests[0]} s between` : `rest ${rests.join(', ')} s between`,
-  passes: (passes: number) => `${passes} passes`,
-  strokes: (strokes: number) => `${strokes} strokes`,
-  minAtLeastMin: (waitMin: number, waitLeastMin: string | number) =>
-    `${waitMin} min, at least ${waitLeastMin} min`,
+  passes: (passes: number, isPair: boolean) => `${passes} passes${each(isPair)}`,
+  strokes: (strokes: number, isPair: boolean) => `${strokes} strokes${each(isPair)}`,
+  waitAtLeast: (wait: string, least: string) => `${wait}, at least ${least}`,
 };
 
 export const benchScreen = {

@@ -71,6 +71,8 @@ export const productForm = {
   emptyEstimatedFromTheLabel: 'Leave empty to estimate it from the label',
   ironLimit: 'Iron limit',
   meltingPoint: 'Melting point',
+  dryingTime: 'Drying time',
+  emptyAsUsualForLiquids: 'Of a liquid. Leave empty if the label does not say',
   emptyEstimatedFromTheIron: 'Leave empty to estimate it from the iron',
   container: 'Container',
   priceOfAContainer: 'Price of a container',
