@@ -54,7 +54,6 @@ export default defineConfig({
           include: ['tests/browser/**/*.test.ts'],
           testTimeout: 300_000,
           hookTimeout: 120_000,
-          fileParallelism: false,
         },
       },
     ],

@@ -92,8 +92,7 @@ mkdirSync(path.join(ROOT, 'tmp'), { recursive: true });
 if (isQuick) {
   await Promise.all([checks(), suite('unit', ['--project', 'quick'])]);
 } else {
-  const parts = ['--project', 'unit', '--project', 'screens', '--coverage'];
-  await Promise.all([checks(), suite('unit', parts)]);
+  await Promise.all([checks(), suite('unit', ['--project', 'unit', '--project', 'screens'])]);
   const { ensureChromium } = await import('./lib/browser.mjs');
   ensureChromium();
   await ensureBuilt();

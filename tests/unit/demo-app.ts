@@ -22,17 +22,24 @@ vi.mock('@/ui/charts/chart', async (original) => ({
   Chart: ({ label }: { label: string }) => label,
 }));
 
-// A test has no worker: its pools compute in place.
+// A test has no worker: its pools compute in place, the snow with few members and each question once.
 vi.mock('@/workers/pools', async () => {
   const { choose } = await import('@/core/choice');
   const { mapRow } = await import('@/core/iron');
   const { outlook } = await import('@/core/snow/outlook');
+  const known = new Map<string, ReturnType<typeof outlook>>();
+  const fewMembers = (input: Parameters<typeof outlook>[0]) => {
+    const key = JSON.stringify(input);
+    const made = known.get(key) ?? outlook({ ...input, members: 40 });
+    known.set(key, made);
+    return made;
+  };
   const { poolInPlace } = await import('./pool-in-place');
   return {
     choicePool: () => poolInPlace(choose),
     ironRowPool: () =>
       poolInPlace(({ question, setC, passS }: IronRow) => mapRow(question, setC, passS)),
-    outlookPool: () => poolInPlace(outlook),
+    outlookPool: () => poolInPlace(fewMembers),
     trackPool: () => poolInPlace(() => ({ ok: false, message: 'No track in this test.' })),
   };
 });
