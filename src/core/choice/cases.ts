@@ -1,4 +1,3 @@
-import { humidityOverIceFraction } from '../air';
 import type { MemberSnow } from '../snow/outlook';
 import type { Dirt, Origin } from '../terms';
 import { SETTLED_SHARPNESS } from '../snow/grain-shape';
@@ -226,7 +225,3 @@ export function casesByAir(cases: SnowCases): SnowCases {
   );
   return { ...cases, temperatureC, reading: undefined };
 }
-
-/** Humidity over water from which air at a temperature lays hoar: the house limit over ice. */
-export const hoarHumidity = (airTemperatureC: number): number =>
-  HOUSE_LIMITS.hoarHumidityOverIce / humidityOverIceFraction(airTemperatureC, 1);

@@ -45,6 +45,8 @@ export interface Demand extends Ledger {
 export interface RankedChoice extends Demand {
   ranking: RobustRanked[];
   cautions: ChoiceCaution[];
+  /** What one per cent of glide is over this outing, s. */
+  secondsPerPercent: number;
   modelVersion: string;
 }
 
@@ -127,7 +129,13 @@ function ranked(question: RankQuestion): {
   );
   const cautions = cautionsFor(snow, { outing, equivalentTemperatureC, products, ranking });
   return {
-    choice: { ...demand, ranking, cautions, modelVersion: MODEL_VERSION },
+    choice: {
+      ...demand,
+      ranking,
+      cautions,
+      secondsPerPercent: seconds(1),
+      modelVersion: MODEL_VERSION,
+    },
     wide,
     demands,
     perfectPercent,

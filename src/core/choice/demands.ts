@@ -1,8 +1,15 @@
 import { requireWithin } from '../errors';
 import { PHYSICS } from '../constants';
-import { HOUSE_LIMITS, NEED_BIT, type OutingFacts, type OwnCorrection } from '../wax';
+import {
+  HOUSE_LIMITS,
+  hoarHumidity,
+  isStatic,
+  needBits,
+  type OutingFacts,
+  type OwnCorrection,
+} from '../wax';
 import * as terms from '../wax/terms';
-import { hoarHumidity, type SnowCases } from './cases';
+import type { SnowCases } from './cases';
 import { NO_NUDGE, nudgeSnow, type Nudge } from './nudge';
 
 /** What each case asks for: its equivalent temperature, °C, and its set of additive needs. */
@@ -35,14 +42,13 @@ export function demandsOf(
     );
   const equivalentC = new Float64Array(temperatureC.length);
   const needs = new Uint8Array(temperatureC.length);
-  const dirty = cases.dirt === 'dirty' ? NEED_BIT.dry_lubricant : 0;
   const snow = { temperatureC: 0, waterPercent: 0, sharpness: 0, hardTrack: 0 };
   const isNudged = nudge !== NO_NUDGE;
   for (let block = 0; block * members < temperatureC.length; block += 1) {
     const { origin } = segments[block % segments.length]!;
     const hoarFrom = hoarHumidity(cases.airTemperatureC[block]!);
     const abrades = [terms.abrasiveness(origin, false), terms.abrasiveness(origin, true)] as const;
-    const always = dirty | (origin === 'machine_made' ? NEED_BIT.dry_lubricant : 0);
+    const isAlwaysDusty = cases.dirt === 'dirty' || origin === 'machine_made';
     for (let i = block * members; i < (block + 1) * members; i += 1) {
       snow.temperatureC = Math.min(0, temperatureC[i]!);
       snow.waterPercent = cases.waterPercent[i]!;
@@ -60,12 +66,10 @@ export function demandsOf(
       const model = cases.modelOffsetK?.[i - block * members] ?? 0;
       equivalentC[i] = bySnow + terms.dryCapTermC(bySnow, water) + fixed + model;
       const seenC = read === undefined ? t : Math.min(0, read + nudge.temperatureK);
-      const isStatic =
-        seenC < HOUSE_LIMITS.staticColderThanC && humidity < HOUSE_LIMITS.staticDrierThan;
-      needs[i] =
-        always |
-        (water >= WET_PERCENT || humidity > hoarFrom ? NEED_BIT.water_repellent : 0) |
-        (isStatic ? NEED_BIT.dry_lubricant : 0);
+      needs[i] = needBits(
+        water >= WET_PERCENT || humidity > hoarFrom,
+        isAlwaysDusty || isStatic(seenC, humidity),
+      );
     }
   }
   return { equivalentC, needs };

@@ -3,22 +3,26 @@ import {
   equivalentGrid,
   glideLossPercent,
   labelShape,
-  NEED_BIT,
+  needBits,
   penaltiesByNeeds,
   type GlideProduct,
 } from '../wax';
 import { SHELF } from './figures';
 
-/** Kinds of snow a shelf has to serve, each with what it needs of an additive. */
-export const SNOW_KINDS = ['dry_clean', 'dry_dirty', 'moist', 'wet'] as const;
+/** Kinds of snow a shelf has to serve, by what they ask of an additive; the choice asks the same. */
+export const SNOW_KINDS = ['plain', 'lubricant', 'repellent', 'both'] as const;
 export type SnowKind = (typeof SNOW_KINDS)[number];
 
 const NEEDS: Record<SnowKind, number> = {
-  dry_clean: 0,
-  dry_dirty: NEED_BIT.dry_lubricant,
-  moist: 0,
-  wet: NEED_BIT.water_repellent,
+  plain: needBits(false, false),
+  lubricant: needBits(false, true),
+  repellent: needBits(true, false),
+  both: needBits(true, true),
 };
+
+/** The kind of snow with these needs. */
+export const kindOf = (needs: number): SnowKind =>
+  SNOW_KINDS.find((kind) => NEEDS[kind] === needs)!;
 const [COVERAGE_LOW_C, COVERAGE_HIGH_C] = SHELF.coverageC;
 const { coverageStepC: STEP_C, daySpreadC: DAY_SPREAD_C } = SHELF;
 /** An expected loss above this is a hole, %. */
@@ -98,7 +102,7 @@ export function coverage(products: readonly Labelled[]): Coverage {
   return { gridC, rows, holes: rows.flatMap((row) => holesOf(row, gridC)) };
 }
 
-/** A day of a venue's weather as the shelf meets it. */
+/** An hour of a venue's weather as the shelf meets it. */
 export interface ShelfDay {
   equivalentC: number;
   kind: SnowKind;

@@ -1,8 +1,9 @@
 import { HOUR_MS } from '../constants';
 import { LONGEST_BRIDGE_H, snowAt, type Outlook, type WeatherSample } from '../snow/outlook';
 import type { Origin } from '../terms';
-import { ledger } from '../wax';
-import type { ShelfDay } from './coverage';
+import { localFromInstant } from '../time';
+import { hoarHumidity, isStatic, ledger, needBits } from '../wax';
+import { kindOf, type ShelfDay } from './coverage';
 import { SHELF } from './figures';
 
 /** An ordinary outing: distance has no part in it. */
@@ -22,20 +23,36 @@ export function lastStretch(weather: readonly WeatherSample[], mostHours: number
   return weather.slice(from);
 }
 
-/** What a shelf meets over an outlook's weather: its equivalent temperature and kind of snow, hour by hour. */
+const [FIRST_HOUR, LAST_HOUR] = SHELF.racingHours;
+const LOCAL_HOUR = /T(\d{2})/;
+
+/** Whether people race and ski at this hour of the venue's clock. */
+function isRacingHour(timeMs: number, timeZone: string): boolean {
+  const local = localFromInstant(new Date(timeMs).toISOString(), timeZone);
+  const hour = Number(LOCAL_HOUR.exec(local)?.[1]);
+  return hour >= FIRST_HOUR && hour < LAST_HOUR;
+}
+
+/**
+ * What a shelf meets over an outlook's weather in the hours of racing: equivalent temperature and kind of snow, hour by
+ * hour, with the needs that the choice would find.
+ */
 export function shelfDays(
   outlook: Outlook,
   weather: readonly WeatherSample[],
-  origin: Origin,
+  { origin, timeZone }: { origin: Origin; timeZone: string },
 ): ShelfDay[] {
   return weather.flatMap((sample): ShelfDay[] => {
+    if (!isRacingHour(sample.timeMs, timeZone)) return [];
     const snow = snowAt(outlook, sample.timeMs);
     if (!snow) return [];
     const { wetness } = snow;
+    const temperatureC = Math.min(0, snow.contactC.p50);
+    const humidityFraction = Math.min(1, Math.max(0, sample.humidityFraction));
     const { equivalentTemperatureC } = ledger(
       {
-        temperatureC: Math.min(0, snow.contactC.p50),
-        humidityFraction: Math.min(1, Math.max(0, sample.humidityFraction)),
+        temperatureC,
+        humidityFraction,
         sharpness: snow.sharpness,
         origin,
         wetness,
@@ -44,8 +61,11 @@ export function shelfDays(
       },
       OUTING,
     );
-    const onDry = origin === 'machine_made' ? 'dry_dirty' : 'dry_clean';
-    const kind = wetness === 'dry' ? onDry : wetness === 'moist' ? 'moist' : 'wet';
-    return [{ equivalentC: equivalentTemperatureC, kind }];
+    const isWet = wetness !== 'dry' && wetness !== 'moist';
+    const needs = needBits(
+      isWet || humidityFraction > hoarHumidity(sample.airTemperatureC),
+      origin === 'machine_made' || isStatic(temperatureC, humidityFraction),
+    );
+    return [{ equivalentC: equivalentTemperatureC, kind: kindOf(needs) }];
   });
 }

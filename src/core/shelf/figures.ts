@@ -63,6 +63,12 @@ export const SHELF_FIGURES = {
     reason: 'A wax runs well this far above its melting point.',
   },
   wideLabelK: { mean: 25, unit: 'K', reason: 'A wider label says little.' },
+  racingHours: {
+    mean: [8, 17],
+    unit: 'h',
+    reason:
+      'When people race and ski, on the venue’s clock; a wax for the small hours is not bought.',
+  },
   ordinaryKm: { mean: 10, unit: 'km', reason: 'An outing on which distance has no part.' },
 } as const satisfies FigureTable;
 

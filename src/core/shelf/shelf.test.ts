@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FLAT_SITE } from '../../../tests/unit/fixtures';
-import { outlook } from '../snow/outlook';
+import { outlook, snowAt } from '../snow/outlook';
+import { isStatic } from '../wax';
 import {
   bestPurchase,
   costAPair,
@@ -44,7 +45,7 @@ describe('coverage', () => {
 
   it('names the range that no label reaches', () => {
     const { holes, rows } = coverage([wax(-12, -6), wax(0, 6)]);
-    const dry = holes.filter((hole) => hole.kind === 'dry_clean');
+    const dry = holes.filter((hole) => hole.kind === 'plain');
     expect(dry).toHaveLength(2);
     expect(dry[0]).toMatchObject({ fromC: -25 });
     expect(dry[0]!.toC).toBeLessThan(-12);
@@ -70,7 +71,7 @@ describe('coverage', () => {
 describe('the one purchase', () => {
   const cold = Array.from({ length: 40 }, (_, i) => ({
     equivalentC: -14 + (i % 3),
-    kind: 'dry_dirty' as const,
+    kind: 'lubricant' as const,
   }));
   it('fills what the venue’s days need, additive included', () => {
     const bought = bestPurchase([wax(-6, 0)], cold)!;
@@ -82,7 +83,7 @@ describe('the one purchase', () => {
 
   it('is none without days, or where the shelf serves', () => {
     expect(bestPurchase([wax(-6, 0)], [])).toBeUndefined();
-    const exact = [{ equivalentC: -3, kind: 'dry_clean' as const }];
+    const exact = [{ equivalentC: -3, kind: 'plain' as const }];
     expect(bestPurchase([wax(-5, -1)], exact)).toBeUndefined();
   });
 
@@ -104,10 +105,21 @@ describe('the one purchase', () => {
       weather: stretch,
       members: 10,
     });
-    const days = shelfDays(made, stretch, 'machine_made');
-    expect(days).toHaveLength(30);
-    expect(days[5]).toMatchObject({ kind: 'dry_dirty' });
+    const place = { origin: 'machine_made', timeZone: 'UTC' } as const;
+    const days = shelfDays(made, stretch, place);
+    // 8 to 17 h of the one whole day; nobody buys a wax for the night.
+    expect(days).toHaveLength(9);
+    expect(days[5]).toMatchObject({ kind: 'lubricant' });
     expect(days[5]!.equivalentC).toBeLessThan(-9);
+    const moist = weather.slice(1).map((one) => ({ ...one, humidityFraction: 1 }));
+    const kinds = (samples: typeof moist, origin: 'natural' | 'machine_made') =>
+      new Set(shelfDays(made, samples, { origin, timeZone: 'UTC' }).map((one) => one.kind));
+    expect([...kinds(moist, 'natural')]).toEqual(['repellent']);
+    expect([...kinds(moist, 'machine_made')]).toEqual(['both']);
+    const arid = weather.slice(1).map((one) => ({ ...one, humidityFraction: 0.2 }));
+    const snow = snowAt(made, arid[12]!.timeMs)!;
+    const isCharged = isStatic(snow.contactC.p50, 0.2);
+    expect([...kinds(arid, 'natural')]).toContain(isCharged ? 'lubricant' : 'plain');
   });
 });
 

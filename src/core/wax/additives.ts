@@ -39,10 +39,7 @@ function waterRepellentReason(snow: SnowConditions): AdditiveReason | undefined 
 function dryLubricantReason(snow: SnowConditions): AdditiveReason | undefined {
   if (snow.dirt === 'dirty') return { code: 'dirty_snow' };
   if (snow.origin === 'machine_made') return { code: 'machine_made_dirt' };
-  const isStatic =
-    snow.temperatureC < HOUSE_LIMITS.staticColderThanC &&
-    snow.humidityFraction < HOUSE_LIMITS.staticDrierThan;
-  return isStatic ? { code: 'static_charge' } : undefined;
+  return isStatic(snow.temperatureC, snow.humidityFraction) ? { code: 'static_charge' } : undefined;
 }
 
 /**
@@ -85,6 +82,21 @@ export function additiveVerdict(
 
 /** Bits of a set of needs. */
 export const NEED_BIT: Record<AdditiveNeed, number> = { water_repellent: 1, dry_lubricant: 2 };
+
+/** Humidity over water from which air at a temperature lays hoar: the house limit over ice. */
+export const hoarHumidity = (airTemperatureC: number): number =>
+  HOUSE_LIMITS.hoarHumidityOverIce / humidityOverIceFraction(airTemperatureC, 1);
+
+/** Whether snow so cold under air so dry charges a base. */
+export const isStatic = (temperatureC: number, humidityFraction: number): boolean =>
+  temperatureC < HOUSE_LIMITS.staticColderThanC && humidityFraction < HOUSE_LIMITS.staticDrierThan;
+
+/** The set of needs, as bits, that {@link neededAdditives} finds in words. */
+export function needBits(isRepelling: boolean, isLubricating: boolean): number {
+  return (
+    (isRepelling ? NEED_BIT.water_repellent : 0) | (isLubricating ? NEED_BIT.dry_lubricant : 0)
+  );
+}
 
 /** Sets that can be made of the needs. */
 export const NEED_SETS = 1 << Object.keys(NEED_BIT).length;

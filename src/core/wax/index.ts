@@ -1,5 +1,8 @@
 export {
   additiveVerdict,
+  hoarHumidity,
+  isStatic,
+  needBits,
   neededAdditives,
   NEED_BIT,
   NEED_SETS,

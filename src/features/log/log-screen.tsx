@@ -6,7 +6,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { TextField } from '@/ui/fields/text-field';
 import { useWrite } from '@/ui/fields/use-write';
-import { probability, temperature } from '@/words/quantities';
+import { probability, seconds, temperature } from '@/words/quantities';
 import { dayAndTime } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
@@ -163,7 +163,9 @@ function Entry({ choice, outing, onWithdraw }: EntryProps) {
           {ranked && (
             <Text textStyle="body">
               {WORDS.best(
-                ranked.expectedLossPercent.toFixed(2),
+                ranked.expectedLossSeconds === undefined
+                  ? `${ranked.expectedLossPercent.toFixed(2)} %`
+                  : `${ranked.expectedLossPercent.toFixed(2)} % (${seconds(ranked.expectedLossSeconds)})`,
                 probability(ranked.probabilityBest),
               )}
             </Text>

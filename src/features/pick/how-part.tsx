@@ -5,6 +5,7 @@ import { METHOD_GROUPS, type Layer } from '@/core/choice';
 import { BASE_STATES } from '@/core/terms';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { words } from '@/words';
+import { lossInTime } from '@/words/quantities';
 import { dayAndTime } from '@/words/times';
 import { toldForm } from '@/words/told/choice';
 import { useWords } from '@/ui/format/use-words';
@@ -109,6 +110,7 @@ export function WindowPart({ state, timeZone }: { state: PickState; timeZone: st
   const { choice } = state.answer;
   if (!choice) return null;
   const { window, blend } = choice;
+  const loss = (percent: number) => lossInTime(percent, choice.secondsPerPercent);
   const isSame = window?.byTime.every((one) => one.id === window.byTime[0]!.id) ?? true;
   return (
     <>
@@ -118,7 +120,7 @@ export function WindowPart({ state, timeZone }: { state: PickState; timeZone: st
             WORDS.oneWaxServesTheWhole
           ) : (
             <>
-              {WORDS.oneWaxForAllCosts} <strong>{window.oneForAllCostPercent.toFixed(2)} %</strong>{' '}
+              {WORDS.oneWaxForAllCosts} <strong>{loss(window.oneForAllCostPercent)}</strong>{' '}
               {WORDS.overTheBestAtEach(
                 window.ownPays ? WORDS.giveEachStartItsOwn : WORDS.notWorthTheChange,
               )}
@@ -130,12 +132,12 @@ export function WindowPart({ state, timeZone }: { state: PickState; timeZone: st
         !isSame &&
         window.byTime.map((one) => (
           <Line key={one.timeMs} name={dayAndTime(new Date(one.timeMs).toISOString(), timeZone)}>
-            <strong>{one.name}</strong>, {one.lossPercent.toFixed(2)} %
+            <strong>{one.name}</strong>, {loss(one.lossPercent)}
           </Line>
         ))}
       {blend && (
         <Text textStyle="body" mt="2">
-          {WORDS.aBlendBeatsTheShelf(blend.gainPercent.toFixed(2), blend.hard.parts)}
+          {WORDS.aBlendBeatsTheShelf(loss(blend.gainPercent), blend.hard.parts)}
           <strong>{blend.hard.name}</strong> {WORDS.toOf(blend.soft.parts)}
           <strong>{blend.soft.name}</strong> {WORDS.byMass}
         </Text>

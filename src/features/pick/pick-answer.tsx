@@ -1,7 +1,13 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { distance, probability, seconds, temperatureWithSpread } from '@/words/quantities';
+import {
+  distance,
+  lossInTime,
+  probability,
+  seconds,
+  temperatureWithSpread,
+} from '@/words/quantities';
 import { words } from '@/words';
 import { answerSentence } from '@/words/told/choice';
 import { failureWords } from '@/words/told/mistake';
@@ -60,7 +66,12 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
         )}
         {WORDS.bestOfTheShelfWith} <strong>{probability(taken.probabilityBest)}</strong>
         {WORDS.nineTimesInTenIt(taken.lossP90Percent.toFixed(2), seconds(taken.lossP90Seconds))}
-        {isOverruled && best && WORDS.youOverrule(best.name, best.expectedLossPercent.toFixed(2))}
+        {isOverruled &&
+          best &&
+          WORDS.youOverrule(
+            best.name,
+            lossInTime(best.expectedLossPercent, choice.secondsPerPercent),
+          )}
       </Text>
       <Flex gap="8" mt="4" wrap="wrap" align="flex-end">
         <Fact label={WORDS.equivalentTemperature}>

@@ -107,7 +107,9 @@ describe('what stands beside the answer', () => {
         .map((one) => one.textContent),
     );
     for (let world = 1; world < cells[0]!.length; world += 1) {
-      expect(cells.every((row) => /^(best|\+\d+\.\d\d %)$/.test(row[world]!))).toBe(true);
+      expect(cells.every((row) => /^(best|\+\d+\.\d\d\s% \(\d.*\ss\))$/.test(row[world]!))).toBe(
+        true,
+      );
     }
     expect(cells.some((row) => row[2] === 'best')).toBe(true);
   });
@@ -115,7 +117,7 @@ describe('what stands beside the answer', () => {
   it('what going by the air would have chosen', async () => {
     await shown();
     expect(screen.getByTestId('by-air').textContent).toMatch(
-      /^Going by the air \(.*\) would choose (the same\.|.+: expected loss [\d.]+ %)/,
+      /^Going by the air \(.*\) would choose (the same\.|.+: expected loss [\d.]+\s% \()/,
     );
   });
 

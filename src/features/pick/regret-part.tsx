@@ -2,7 +2,7 @@
 
 import { Text } from '@chakra-ui/react';
 import { WORLD_STEP_K, WORLDS, type RobustChoice, type World } from '@/core/choice';
-import { temperature } from '@/words/quantities';
+import { lossInTime, temperature } from '@/words/quantities';
 import { writerFor } from '@/words/write';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
@@ -37,13 +37,15 @@ export function RegretTable({ choice }: { choice: RobustChoice }) {
             <strong key="name">{row.name}</strong>,
             ...WORLDS.map((world) => {
               const regret = row.regretPercent[world];
-              return regret < 0.005 ? WORDS.best : `+${regret.toFixed(2)} %`;
+              return regret < 0.005
+                ? WORDS.best
+                : `+${lossInTime(regret, choice.secondsPerPercent)}`;
             }),
           ],
         }))}
       />
       <Text textStyle="small" color="faint" mt="1">
-        {WORDS.overTheBestWaxOf(choice.regretPercent.toFixed(2))}
+        {WORDS.overTheBestWaxOf(lossInTime(choice.regretPercent, choice.secondsPerPercent))}
       </Text>
     </>
   );
@@ -64,8 +66,8 @@ export function ByAirLine({ choice }: { choice: RobustChoice }) {
         <>
           {WORDS.goingByTheAirWouldChoose(air)} <strong>{byAir.name}</strong>
           {WORDS.expectedLoss}
-          <strong>{byAir.lossPercent.toFixed(2)} %</strong>{' '}
-          {WORDS.insteadOf(best.expectedLossPercent.toFixed(2))}
+          <strong>{lossInTime(byAir.lossPercent, choice.secondsPerPercent)}</strong>{' '}
+          {WORDS.insteadOf(lossInTime(best.expectedLossPercent, choice.secondsPerPercent))}
         </>
       )}
     </Text>

@@ -1,5 +1,6 @@
 import type { Choice, Outing } from '@/core/model';
 import { words } from '@/words';
+import { probability, seconds } from '@/words/quantities';
 
 const WORDS = words.screens.pick.wallText;
 
@@ -29,6 +30,7 @@ export function wallLines(choice: Choice, degrees: (celsius: number) => string):
     ),
   };
   if (!details) return [first, snow];
+  const taken = choice.ranking.find((one) => one.id === choice.productId);
   const { override, layerPlan, structure, structureWork, form, window, methods } = details;
   return [
     first,
@@ -53,6 +55,20 @@ export function wallLines(choice: Choice, degrees: (celsius: number) => string):
       name: WORDS.brushes,
       text: WORDS.by(methods.brushes?.label ?? '', methods.drive?.label.toLowerCase() ?? 'hand'),
     },
+    ...(taken
+      ? [
+          {
+            name: WORDS.expectedLoss,
+            text: WORDS.aboutBest(
+              taken.expectedLossPercent.toFixed(2),
+              taken.expectedLossSeconds === undefined
+                ? ''
+                : WORDS.about(seconds(taken.expectedLossSeconds)),
+              probability(taken.probabilityBest),
+            ),
+          },
+        ]
+      : []),
     ...(window && window.ownPays
       ? [
           {

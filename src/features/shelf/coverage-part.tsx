@@ -15,10 +15,10 @@ import { words } from '@/words';
 const WORDS = words.screens.shelf.coveragePart;
 
 export const KIND_WORDS: Record<SnowKind, string> = {
-  dry_clean: WORDS.dryClean,
-  dry_dirty: WORDS.dryDirtyOrMachineMade,
-  moist: WORDS.moist,
-  wet: WORDS.wet,
+  plain: WORDS.plainSnow,
+  lubricant: WORDS.lubricantSnow,
+  repellent: WORDS.repellentSnow,
+  both: WORDS.bothSnow,
 };
 /** Where the shading is darkest, %. */
 const DARKEST_PERCENT = 1.5;

@@ -261,7 +261,13 @@ function useLiveResult(
     const own = { venueC: outing.venue.ownCorrectionC, handC: 0 };
     if (products.length === 0) {
       const asked = demandOf({ cases, outing, own });
-      const result = { ...asked, ranking: [], cautions: [], modelVersion: MODEL_VERSION };
+      const result = {
+        ...asked,
+        ranking: [],
+        cautions: [],
+        secondsPerPercent: 0,
+        modelVersion: MODEL_VERSION,
+      };
       return { title, result, missing: undefined };
     }
     return { title, result: rank({ cases, outing, own, products }), missing: undefined };

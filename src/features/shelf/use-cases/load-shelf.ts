@@ -49,14 +49,14 @@ const MEMBERS = 40;
 /** Pairs an outing is planned for where the rack has none of its kind. */
 const PAIRS = 6;
 
-type ShelfOrigin = Parameters<typeof shelfDays>[2];
+type ShelfPlace = Parameters<typeof shelfDays>[2];
 
 /** The one purchase that would help most over the days of a weather record. */
 function weighPurchase(
   glides: readonly ShelfProduct[],
-  past: { outlook: Outlook; weather: readonly WeatherSample[]; origin: ShelfOrigin },
+  past: { outlook: Outlook; weather: readonly WeatherSample[] } & ShelfPlace,
 ): Pick<ShelfView, 'purchase' | 'weatherHours'> {
-  const days = shelfDays(past.outlook, past.weather, past.origin);
+  const days = shelfDays(past.outlook, past.weather, past);
   return { purchase: bestPurchase(glides, days), weatherHours: days.length };
 }
 
@@ -83,7 +83,12 @@ async function purchaseFor(db: FrostDatabase, outing: Outing, glides: readonly S
     seed: 1,
   });
   const origin = place.surface === 'machine_made' ? 'machine_made' : 'natural';
-  return offLoop(purchaseTask, glides, { outlook: made, weather, origin });
+  return offLoop(purchaseTask, glides, {
+    outlook: made,
+    weather,
+    origin,
+    timeZone: outing.venue.timeZone,
+  });
 }
 
 /** What is planned for each product: the layers of the saved choices of outings still to come. */

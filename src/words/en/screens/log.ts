@@ -37,7 +37,7 @@ export const logScreen = {
   outingGone: 'Deleted outing',
   chosen: (name: string, createdAt: string) => `${name}, chosen ${createdAt}`,
   best: (expectedLossPercent: string, probabilityBest: string) =>
-    `${expectedLossPercent} %, best ${probabilityBest}`,
+    `${expectedLossPercent}, best ${probabilityBest}`,
   ledgerAndShelfAsThey: (modelVersion: string) =>
     `Reasons and shelf at that time (model ${modelVersion})`,
   withdrawThisChoice: 'Withdraw choice',

@@ -69,6 +69,10 @@ export const wallText = {
   mm: (structureword: string, widthMm: number, how: string) =>
     `${structureword}, ${widthMm} mm. ${how}`,
   brushes: 'Brushes',
+  expectedLoss: 'Expected loss',
+  aboutBest: (percent: string, seconds: string, best: string) =>
+    `${percent} %${seconds}, best of the shelf with ${best}`,
+  about: (seconds: string) => `, about ${seconds}`,
   by: (label: string, label2: string) => `${label}, by ${label2}`,
   byStart: 'By start',
   mind: 'Caution',
@@ -102,7 +106,7 @@ export const howPart = {
   notWorthTheChange: 'that is not worth a change.',
   overTheBestAtEach: (value: string) => `more than the best wax at each time: ${value}`,
   aBlendBeatsTheShelf: (gainPercent: string, parts: number) =>
-    `A blend beats the shelf by ${gainPercent} %: ${parts} parts `,
+    `A blend beats the shelf by ${gainPercent}: ${parts} parts `,
   toOf: (parts: number) => `to ${parts} of `,
   byMass: 'by mass.',
   nothing: 'nothing',
@@ -126,13 +130,13 @@ export const regretPart = {
   warmer: (degrees: string) => `${degrees} warmer`,
   drierAir: 'Drier air',
   moister: 'Moister',
-  lossOverTheBestWax: 'Extra loss over the best wax, in per cent, if the day is different',
+  lossOverTheBestWax: 'Extra loss over the best wax if the day is different',
   overTheBestWaxOf: (regretPercent: string) =>
-    `Compared with the best wax of that day. Knowing the snow exactly would save ${regretPercent} % on average.`,
+    `Compared with the best wax of that day. Knowing the snow exactly would save ${regretPercent} on average.`,
   goingByTheAirWould: (air: string) => `Going by the air (${air}) would choose the same.`,
   goingByTheAirWouldChoose: (air: string) => `Going by the air (${air}) would choose`,
   expectedLoss: ': expected loss ',
-  insteadOf: (expectedLossPercent: string) => `instead of ${expectedLossPercent} %.`,
+  insteadOf: (expectedLossPercent: string) => `instead of ${expectedLossPercent}.`,
   ifTheDayIs: 'If the day is',
   best: 'best',
 };
@@ -178,7 +182,7 @@ export const pickScreen = {
   nineTimesInTenIt: (lossP90Percent: string, lossP90Seconds: string) =>
     `. Nine times in ten it loses less than ${lossP90Percent} % (${lossP90Seconds}).`,
   youOverrule: (name: string, expectedLossPercent: string) =>
-    ` You chose it instead of ${name} (${expectedLossPercent} %).`,
+    ` You chose it instead of ${name} (${expectedLossPercent}).`,
   equivalentTemperature: 'Equivalent temperature',
   hardnessRelativeScale0100: 'Hardness, relative scale 0–100',
   structure: 'Structure',

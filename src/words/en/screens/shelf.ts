@@ -15,10 +15,10 @@ export const saveProduct = {
 };
 
 export const coveragePart = {
-  dryClean: 'Dry, clean',
-  dryDirtyOrMachineMade: 'Dry, dirty or machine-made',
-  moist: 'Moist',
-  wet: 'Wet',
+  plainSnow: 'No additive asked for',
+  lubricantSnow: 'Machine-made, dirty, static',
+  repellentSnow: 'Wet, or hoar growing',
+  bothSnow: 'Both of these',
   nothing: 'nothing',
   loss: 'Loss (%)',
   equivalentTemperature: (units: string) => `Equivalent temperature (${units})`,
@@ -41,9 +41,9 @@ export const coveragePart = {
     beforePercent: string,
     afterPercent: string,
   ) =>
-    `${value}. Over ${weatherHours} h of weather at ${venueName} it lowers the mean loss from ${beforePercent} to ${afterPercent} %.`,
+    `${value}. Over ${weatherHours} daytime hours at ${venueName} it lowers the mean loss from ${beforePercent} to ${afterPercent} %.`,
   noSinglePurchaseWouldHelp: (venueName: string, weatherHours: number) =>
-    `For the ${weatherHours} h of weather at ${venueName} no single purchase would help.`,
+    `For the ${weatherHours} daytime hours at ${venueName} no single purchase would help.`,
   thereIsNoRecordedWeather: (venueName: string) =>
     `There is no recorded weather at ${venueName} to judge a purchase by.`,
   theSameAsATable: 'The same as a table',
