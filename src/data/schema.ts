@@ -58,6 +58,8 @@ export interface TeamSettingTable {
 export interface GripNoteTable {
   id: string;
   outing_id: string;
+  /** The pair that was measured; null: of no pair on the rack. */
+  ski_id: string | null;
   kind: 'fit' | 'trouble';
   content: string;
   at: string;

@@ -15,8 +15,15 @@ import { loadTeamSettings } from '@/data/team-settings';
 import { findVenue, listVenues } from '@/data/venues';
 import { summariseStations } from '@/data/weather';
 import { ironSettings } from '@/features/bench/use-cases/iron-settings';
-import { forThisBase, grindNote, layersOf, withRole } from '@/features/bench/use-cases/sheet-parts';
+import {
+  forThisBase,
+  grindNote,
+  gripFor,
+  layersOf,
+  withRole,
+} from '@/features/bench/use-cases/sheet-parts';
 import { keepFit, keepTried, takeNoteBack } from '@/features/grip/use-cases/keep-notes';
+import { loadGrip } from '@/features/grip/use-cases/load-grip';
 import { forgetIron, keepIron } from '@/features/iron/use-cases/own-irons';
 import { runIron } from '@/features/iron/use-cases/run-iron';
 import { choiceGround } from '@/features/pick/use-cases/choice-ground';
@@ -222,11 +229,11 @@ describe('what a sheet is made of', () => {
     expect(look('in_use')).toEqual([]);
     expect(look('dry')).toEqual(['conditioning']);
     expect(look('burnt')).toEqual(['conditioning', 'edges']);
-    const base = await wax('base');
     const own = { place: 'conditioning' as const, product: withRole(shelf, 'base')!, coats: 3 };
     const kept = forThisBase([own], { baseState: 'dry' } as never, shelf);
     expect(kept).toEqual([own]);
-    expect(own.product.id).toBe(base.id);
+    expect(own.product.form).toBe('block');
+    expect(withRole(shelf, 'base', true)!.form).toBe('liquid');
   });
 
   it('a note where the grind is coarser than the day asks for, and none where it is finer', () => {
@@ -256,6 +263,31 @@ describe('grip notes', () => {
     expect(errorOf(await keepFit(db, { outingId: 'gone', input: fit, stamp })).code).toBe(
       'not_found',
     );
+    const unknown = { outingId: 'demo-tour', skiId: 'gone', input: fit, stamp };
+    expect(errorOf(await keepFit(db, unknown)).code).toBe('not_found');
+  });
+
+  it('keep the fit of each pair for itself, on the next outing too', async () => {
+    const classic = (await listSkis(db)).filter((one) => one.type === 'classic');
+    const [first, second] = [classic[0]!, classic[1]!];
+    const fitTo = (frontCm: number) => ({ skiLengthCm: 200, feeler: { backCm: -10, frontCm } });
+    const keepOf = async (ski: Ski, frontCm: number, id: string) =>
+      valueOf(
+        await keepFit(db, {
+          outingId: 'demo-tour',
+          skiId: ski.id,
+          input: fitTo(frontCm),
+          stamp: { id, at: AT },
+        }),
+      );
+    await keepOf(first, 30, 'fit-1');
+    await keepOf(second, 48, 'fit-2');
+    const outing = (await findOuting(db, 'demo-relay'))!;
+    const zoneOf = async (ski: Ski) =>
+      (await gripFor(db, { ski, outing, shelf: await listProducts(db) }))!.endCm;
+    expect(await zoneOf(second)).toBeGreaterThan((await zoneOf(first)) + 10);
+    expect((await loadGrip(db, outing, second.id)).fit).toEqual(fitTo(48));
+    expect((await loadGrip(db, outing, first.id)).pair?.id).toBe(first.id);
   });
 
   it('remember what was tried, and forget it once', async () => {

@@ -2,6 +2,8 @@
 export interface GripNote<T> {
   id: string;
   outingId: string;
+  /** The pair whose pocket was measured. */
+  skiId?: string;
   kind: 'fit' | 'trouble';
   content: T;
   at: string;

@@ -5,7 +5,7 @@ import * as wholeShelfAndGrip from './0003-whole-shelf-and-grip';
 import * as skisAndBench from './0004-skis-and-bench';
 import * as safeGround from './0005-safe-ground';
 import * as trackWork from './0006-track-work';
-import * as dryingTime from './0007-drying-time';
+import * as practice from './0007-practice';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -15,5 +15,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0004-skis-and-bench': skisAndBench,
   '0005-safe-ground': safeGround,
   '0006-track-work': trackWork,
-  '0007-drying-time': dryingTime,
+  '0007-practice': practice,
 };

@@ -4,16 +4,16 @@ import type { WireResult } from '@/formats/wire';
 import { deedOn } from '@/server/deed';
 import { keepFit, keepTried, takeNoteBack } from './use-cases/keep-notes';
 
-/** Keeps how the pocket of this outing's ski was measured. */
+/** Keeps how the pocket of a pair was measured, or of one that is not on the rack. */
 export async function keepFitAction(
   key: string,
-  outingId: string,
+  { outingId, skiId }: { outingId: string; skiId?: string },
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
   return deedOn(key, {
     name: 'grip.fit',
     target: outingId,
-    work: (db, id, stamp) => keepFit(db, { outingId: id, input, stamp }),
+    work: (db, id, stamp) => keepFit(db, { outingId: id, skiId, input, stamp }),
   });
 }
 

@@ -51,6 +51,8 @@ const view = (more: Partial<GripView>): GripView => ({
   products: [stick],
   fit: undefined,
   tried: [],
+  pairs: [],
+  pair: undefined,
   ...more,
 });
 

@@ -1,6 +1,7 @@
 'use client';
 
 import type { Outing } from '@/core/model';
+import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { gravest } from '@/core/finding';
 import type { GripChoice } from '@/core/grip';
@@ -8,6 +9,7 @@ import { temperature } from '@/words/quantities';
 import { words } from '@/words';
 import { toldLines } from '@/words/told/choice';
 import { useWords } from '@/ui/format/use-words';
+import { SelectField } from '@/ui/fields/select-field';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -43,7 +45,9 @@ export function GripScreen({ outing, view }: { outing: Outing; view: GripView })
       ))}
       <Grid templateColumns={{ base: '1fr', lg: '6fr 6fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0">
-          <PocketPart state={state} />
+          <PocketPart state={state}>
+            <PairField outingId={outing.id} view={view} />
+          </PocketPart>
           <NoWaxPart />
         </Box>
         <Box minW="0">
@@ -52,6 +56,25 @@ export function GripScreen({ outing, view }: { outing: Outing; view: GripView })
         </Box>
       </Grid>
     </Sheet>
+  );
+}
+
+/** Whose pocket it is: each pair keeps its own. */
+function PairField({ outingId, view }: { outingId: string; view: GripView }) {
+  const router = useRouter();
+  if (!view.pair) return null;
+  return (
+    <Box maxW="420px" mt="4">
+      <SelectField
+        label={WORDS.whoseSki}
+        value={view.pair.id}
+        options={view.pairs.map(({ id, name, owner }) => ({
+          value: id,
+          label: owner ? WORDS.pairOf(name, owner) : name,
+        }))}
+        onChange={(id) => router.push(`/outing/${outingId}/grip?ski=${id}`, { scroll: false })}
+      />
+    </Box>
   );
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import type { GripFit } from '@/core/grip';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -43,7 +44,7 @@ function closingWords(fit: GripFit, skierKg: number | undefined): string {
 }
 
 /** The pocket under the foot: measured one way or another, and where the zone lies. */
-export function PocketPart({ state }: { state: GripState }) {
+export function PocketPart({ state, children }: { state: GripState; children?: ReactNode }) {
   const scales = useScales();
   const { draft, fit, fitProblem, form, keep } = state;
   const { bind } = form;
@@ -83,6 +84,7 @@ export function PocketPart({ state }: { state: GripState }) {
         {fit.notes.map((note) => say(words.grip.FIT_NOTE, note)).join(' ')}
       </Text>
       <FieldProblemText problem={fitProblem} />
+      {children}
       <Flex direction="column" gap="4" mt="4">
         <ChoiceRow
           legend={WORDS.howItWasMeasured}

@@ -108,7 +108,11 @@ function found(draft: FitDraft): Found {
 
 /** State of the Grip screen: the pocket as typed, its zone, and the wax for the snow there is. */
 export function useGrip(outing: Outing, view: GripView) {
-  const form = useDraftedForm(`grip:${outing.id}`, startFrom(view.fit), resolver);
+  const form = useDraftedForm(
+    `grip:${outing.id}:${view.pair?.id ?? ''}`,
+    startFrom(view.fit),
+    resolver,
+  );
   const draft = form.values;
   const { fit, problem } = useMemo(() => found(draft), [draft]);
   const { snow, products, laterC } = view;
@@ -119,7 +123,9 @@ export function useGrip(outing: Outing, view: GripView) {
     return chooseGrip(snow, { outing: { distanceKm, purpose }, products, laterC });
   }, [snow, products, laterC, distanceKm, purpose]);
   const keep = () =>
-    form.submit((values, { key }) => keepFitAction(key, outing.id, fitInputFrom(values)));
+    form.submit((values, { key }) =>
+      keepFitAction(key, { outingId: outing.id, skiId: view.pair?.id }, fitInputFrom(values)),
+    );
   return { form, draft, fit, fitProblem: problem, choice, keep };
 }
 

@@ -10,11 +10,18 @@ const WORDS = words.screens.pages.outingOutingIdGrip;
 
 export const metadata = { title: WORDS.grip };
 
-async function GripPage({ params }: { params: Promise<{ outingId: string }> }) {
+interface GripPageProps {
+  params: Promise<{ outingId: string }>;
+  searchParams: Promise<{ ski?: string | string[] }>;
+}
+
+async function GripPage({ params, searchParams }: GripPageProps) {
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
-  return <GripScreen outing={outing} view={await loadGrip(db, outing)} />;
+  const { ski } = await searchParams;
+  const view = await loadGrip(db, outing, typeof ski === 'string' ? ski : undefined);
+  return <GripScreen key={view.pair?.id} outing={outing} view={view} />;
 }
 
 export default readable(GripPage);

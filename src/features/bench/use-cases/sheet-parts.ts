@@ -6,7 +6,7 @@ import { ironTemperature, meltingPoint } from '@/core/shelf';
 import { GRIP_KIND, type LookOver, type Ski } from '@/core/ski';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
-import { listGripNotes } from '@/data/grip-notes';
+import { lastFitOf } from '@/data/grip-notes';
 import { listReadings } from '@/data/readings';
 import { modelledCases } from '@/server/cases';
 
@@ -83,16 +83,16 @@ export async function gripFor(
   { ski, outing, shelf }: { ski: Ski; outing: Outing; shelf: readonly ShelfProduct[] },
 ): Promise<GripPlan | undefined> {
   if (GRIP_KIND[ski.type] !== 'wax') return undefined;
-  const [[reading], course, fits] = await Promise.all([
+  const [[reading], course, fit] = await Promise.all([
     listReadings(db, outing.id, 1),
     loadCourse(db, outing),
-    listGripNotes<FitInput>(db, outing.id, 'fit'),
+    lastFitOf<FitInput>(db, ski.id),
   ]);
   const ground = await modelledCases(course, outing, reading);
   const { snow, laterC } = gripGround(ground?.cases, reading);
   if (!snow) return undefined;
   try {
-    const { zone, klisterZone } = findFit(fits.at(-1)?.content ?? { skiLengthCm: ski.lengthCm });
+    const { zone, klisterZone } = findFit(fit?.content ?? { skiLengthCm: ski.lengthCm });
     const choice = chooseGrip(snow, { outing, products: shelf, laterC });
     const byId = (id: string | undefined) => {
       const found = shelf.find((one) => one.id === id);

@@ -4,6 +4,7 @@ import { COMPLAINTS, findFit } from '@/core/grip';
 import type { FrostDatabase } from '@/data/database';
 import { addGripNote, removeGripNote } from '@/data/grip-notes';
 import { findOuting } from '@/data/outings';
+import { findSki } from '@/data/skis';
 import { oneOfWords, plainText } from '@/formats/schemas/fields';
 import { fitSchema } from '@/formats/schemas/grip';
 import { validate } from '@/formats/schemas/validation';
@@ -23,22 +24,32 @@ interface NoteStamp {
   at: string;
 }
 
+interface FitToKeep {
+  outingId: string;
+  skiId?: string;
+  input: unknown;
+  stamp: NoteStamp;
+}
+
 async function keep(
   db: FrostDatabase,
-  note: { outingId: string; kind: 'fit' | 'trouble'; content: unknown },
+  note: { outingId: string; skiId?: string; kind: 'fit' | 'trouble'; content: unknown },
   { id, at }: NoteStamp,
 ): Promise<WireResult<{ id: string }>> {
   if (!(await findOuting(db, note.outingId))) {
     return failed('not_found', WORDS.thisOutingIsGoneChoose);
   }
+  if (note.skiId !== undefined && !(await findSki(db, note.skiId))) {
+    return failed('not_found', WORDS.thisPairIsGoneChoose);
+  }
   await addGripNote(db, { id, at, ...note });
   return { ok: true, value: { id } };
 }
 
-/** Keeps how the pocket of this outing's ski was measured. */
+/** Keeps how a pocket was measured: that of a pair, which keeps it for later outings, or of none on the rack. */
 export async function keepFit(
   db: FrostDatabase,
-  { outingId, input, stamp }: { outingId: string; input: unknown; stamp: NoteStamp },
+  { outingId, skiId, input, stamp }: FitToKeep,
 ): Promise<WireResult<{ id: string }>> {
   const checked = validate(fitSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
@@ -48,7 +59,7 @@ export async function keepFit(
     if (!(error instanceof DomainError)) throw error;
     return invalidInput([{ field: error.field, message: mistakeWords(error) }]);
   }
-  return keep(db, { outingId, kind: 'fit', content: checked.value }, stamp);
+  return keep(db, { outingId, skiId, kind: 'fit', content: checked.value }, stamp);
 }
 
 /** Remembers what was tried on snow. */

@@ -4,6 +4,7 @@ export const keepNotes = {
   step: 'Step',
   stepIsMissing: 'Step is missing.',
   thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
+  thisPairIsGoneChoose: 'This pair is no longer on the rack. Choose another one.',
   thatWasTakenBackAlready: 'That was already removed.',
 };
 
@@ -64,6 +65,8 @@ export const troublePart = {
 };
 
 export const gripScreen = {
+  whoseSki: 'Pair that was measured',
+  pairOf: (name: string, owner: string) => `${name}, ${owner}`,
   stick: 'Stick',
   klister: 'Klister',
   klisterUnderACoverOf: 'Klister with a layer of stick on top',
