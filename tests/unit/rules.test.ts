@@ -1,6 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { METHOD_GROUPS } from '@/core/choice';
-import type { ShelfProduct } from '@/core/model';
 import type { Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { listGripNotes } from '@/data/grip-notes';
@@ -203,9 +202,6 @@ describe('the iron by request', () => {
 });
 
 describe('what a sheet is made of', () => {
-  const wax = async (role: ShelfProduct['role']) =>
-    (await listProducts(db)).find((one) => one.role === role)!;
-
   it('settings of the iron for each wax that is ironed, with their reason', async () => {
     const products = (await listProducts(db)).filter((one) => one.role === 'glide').slice(0, 6);
     const team = await loadTeamSettings(db);
