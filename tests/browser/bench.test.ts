@@ -144,7 +144,7 @@ describe.each(JOURNEYS)(
       const before = await stockLeft();
       await startSheet(page, first, ['Harden the edges', 'Top layer by roller']);
       const titles = await runUntil(page, 'Cool');
-      expect(titles.join(' ')).toMatch(/Take rust off.*Side bevel.*Put on .*Iron in/);
+      expect(titles.join(' ')).toMatch(/Take rust off.*Wipe the filings off.*Put on .*Iron in/);
       expect(await textOf(page, 'countdown')).toMatch(/^(29|30):\d\d$/);
 
       await startSheet(page, second, ['Harden the edges', 'Top layer by roller', 'Hot wax']);
