@@ -8,7 +8,7 @@ export const dynamic = 'force-dynamic';
 
 async function Home() {
   const outing = nextOuting(await listOutings(database()), nowMs());
-  redirect(outing ? `/outing/${outing.id}/snow` : '/outing/new');
+  redirect(outing ? `/outing/${outing.id}/snow` : '/quick');
 }
 
 export default readable(Home);

@@ -4,7 +4,7 @@ import { ensureInstalled, requireNode } from './lib/install.mjs';
 import { readOptions, requireFolder, requireFreePort, serve } from './lib/serve.mjs';
 
 requireNode();
-const options = readOptions();
+const options = readOptions('demo');
 requireFolder(options.data);
 await requireFreePort(options.port);
 ensureInstalled();

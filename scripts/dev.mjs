@@ -3,7 +3,7 @@ import { ensureInstalled, requireNode } from './lib/install.mjs';
 import { readOptions, requireFolder, requireFreePort, serve } from './lib/serve.mjs';
 
 requireNode();
-const options = readOptions();
+const options = readOptions('own');
 requireFolder(options.data);
 await requireFreePort(options.port);
 ensureInstalled();

@@ -44,6 +44,8 @@ const runTo = (words) => async (/** @type {import('puppeteer-core').Page} */ pag
  * }>}
  */
 const VIEWS = {
+  quick: { at: '/quick?snow=-9&humidity=65&grain=DF&wetness=dry&on=classic&for=race' },
+  'quick-narrow': { at: '/quick', size: NARROW },
   snow: { at: `${relay}/snow`, waitFor: '.js-plotly-plot' },
   pick: { at: `${relay}/pick`, waitFor: '.js-plotly-plot' },
   'pick-dark': { at: `${relay}/pick`, waitFor: '.js-plotly-plot', dark: true },

@@ -1,6 +1,6 @@
 // Starts the server as a child, says where it is, and ends it cleanly on a signal.
 import { spawn } from 'node:child_process';
-import { accessSync, constants, mkdirSync } from 'node:fs';
+import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
@@ -12,8 +12,23 @@ const SERVER = path.join(ROOT, 'host', 'server.mjs');
 const DEFAULT_PORT = 3210;
 const END_WAIT_MS = 3000;
 
-/** Port and data folder from `--port`, `--data`, the environment, or the defaults. */
-export function readOptions() {
+/**
+ * Where the data are when nobody says: the demo and one's own lie apart. A demo of before lay in `data` itself, and
+ * stays there.
+ * @param {'own' | 'demo'} kind
+ */
+function usualFolder(kind) {
+  const old = path.join(ROOT, 'data');
+  const own = path.join(old, kind);
+  const isOld = kind === 'demo' && !existsSync(own) && existsSync(path.join(old, 'frost-pick.db'));
+  return isOld ? old : own;
+}
+
+/**
+ * Port and data folder from `--port`, `--data`, the environment, or the defaults.
+ * @param {'own' | 'demo'} kind
+ */
+export function readOptions(kind) {
   let values;
   try {
     values = parseArgs({
@@ -35,7 +50,7 @@ export function readOptions() {
   }
   return {
     port,
-    data: path.resolve(values.data ?? process.env.FROST_PICK_DATA ?? 'data'),
+    data: path.resolve(values.data ?? process.env.FROST_PICK_DATA ?? usualFolder(kind)),
     hostNames: values['host-name'] ?? [],
   };
 }

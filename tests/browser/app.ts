@@ -33,23 +33,28 @@ export interface Started {
 }
 
 /** Runs the demo command; resolves when it says where it is, or has ended. */
-export async function startDemo(
+export const startDemo = (
   port: number,
   folder: string,
   env: Record<string, string> = {},
+): Promise<Started> => start('scripts/demo.mjs', { port, folder, env });
+
+/** Runs the app on one's own data, which begin empty. */
+export const startOwn = (port: number, folder: string): Promise<Started> =>
+  start('scripts/start.mjs', { port, folder, env: {} });
+
+async function start(
+  script: string,
+  { port, folder, env }: { port: number; folder: string; env: Record<string, string> },
 ): Promise<Started> {
-  const child = spawn(
-    process.execPath,
-    ['scripts/demo.mjs', '--port', String(port), '--data', folder],
-    {
-      stdio: ['ignore', 'pipe', 'pipe'],
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        ...env,
-      },
+  const child = spawn(process.execPath, [script, '--port', String(port), '--data', folder], {
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      ...env,
     },
-  );
+  });
   let text = '';
   const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
   const ready = new Promise<void>((resolve) => {

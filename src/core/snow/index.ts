@@ -1,3 +1,4 @@
+export { SNOW_LIMITS } from './figures';
 export { firstGuessOfSnowTemperature } from './first-guess';
 export type { FirstGuess, GuessReason } from './first-guess';
 export { SETTLED_SHARPNESS, grainShape, sharpness, sharpnessRange } from './grain-shape';

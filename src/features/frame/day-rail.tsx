@@ -6,7 +6,7 @@ import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { span } from '@/words/times';
 import type { FrameData } from './load-frame';
 import { More } from './more-screens';
-import { BESIDE, WORKING_ORDER, type RailItem } from './rail-items';
+import { BESIDE, hrefOf, WORKING_ORDER, type RailItem } from './rail-items';
 import { useServerClock } from '@/ui/format/server-clock';
 import { words } from '@/words';
 
@@ -27,6 +27,13 @@ function waiting(frame: FrameData, now: number): Record<string, string> {
   };
 }
 
+/** That the data are made up, and how to begin with one's own. */
+const DemoLine = () => (
+  <Text textStyle="small" color="faint" mb="2">
+    {WORDS.demoData}
+  </Text>
+);
+
 /** The Day rail: the working order at the left, or along the bottom where narrow. */
 export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
   const pathname = usePathname();
@@ -34,7 +41,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
   // Only classic skis carry a grip zone.
   const hasGrip = frame.outing.discipline === 'classic';
   const link = (item: RailItem) => {
-    const href = `/outing/${frame.outing.id}/${item.path}`;
+    const href = hrefOf(item, frame.outing.id);
     const isHere = pathname === href;
     return (
       <Anchor
@@ -101,17 +108,18 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
       <Box display={{ base: 'none', md: 'contents' }}>{BESIDE.map(link)}</Box>
       <More isHere={BESIDE.some((item) => pathname === `/outing/${frame.outing.id}/${item.path}`)}>
         {BESIDE.map(link)}
+        {frame.isDemo && (
+          <Box px="3" py="2" maxW="160px">
+            <DemoLine />
+          </Box>
+        )}
       </More>
-      <Text
-        display={{ base: 'none', md: 'block' }}
-        textStyle="small"
-        color="faint"
-        mt="auto"
-        px="4"
-        pb="3"
-      >
-        {WORDS.pressForKeys}
-      </Text>
+      <Box display={{ base: 'none', md: 'block' }} mt="auto" px="4" pb="3">
+        {frame.isDemo && <DemoLine />}
+        <Text textStyle="small" color="faint">
+          {WORDS.pressForKeys}
+        </Text>
+      </Box>
     </Flex>
   );
 }

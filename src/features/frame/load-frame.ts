@@ -6,6 +6,7 @@ import { findOuting, listOutings } from '@/data/outings';
 import { listTimers } from '@/data/timers';
 import { listReadings } from '@/data/readings';
 import type { StartSnow } from '@/core/snow/outlook';
+import { isDemo } from '@/server/demo';
 import { keptStart } from '@/server/outlooks';
 
 /** What the Snow line and the Day rail show. */
@@ -17,6 +18,8 @@ export interface FrameData {
   /** Modelled, at the first place of the course; undefined without weather for the start. */
   start: StartSnow | undefined;
   timers: KeptTimer[];
+  /** Made-up data, to look around in. */
+  isDemo: boolean;
 }
 
 /** Loads the frame of an outing; undefined when there is none of this id. */
@@ -34,5 +37,13 @@ export async function loadFrame(
     keptStart(course, outing.venue, outing.startAt),
     listTimers(db),
   ]);
-  return { outing, outings, latest: readings[0], choice: choices[0], start, timers };
+  return {
+    outing,
+    outings,
+    latest: readings[0],
+    choice: choices[0],
+    start,
+    timers,
+    isDemo: isDemo(),
+  };
 }

@@ -9,6 +9,7 @@ import {
   Settings,
   Snowflake,
   Wrench,
+  Zap,
 } from 'lucide-react';
 import { words } from '@/words';
 
@@ -17,13 +18,28 @@ const WORDS = words.screens.frame.dayRail;
 /** One screen of an outing; its path is also the name of its key. */
 export interface RailItem {
   path:
-    'snow' | 'pick' | 'grip' | 'skis' | 'bench' | 'log' | 'venue' | 'shelf' | 'iron' | 'settings';
+    | 'quick'
+    | 'snow'
+    | 'pick'
+    | 'grip'
+    | 'skis'
+    | 'bench'
+    | 'log'
+    | 'venue'
+    | 'shelf'
+    | 'iron'
+    | 'settings';
   name: string;
   icon: typeof Snowflake;
 }
 
+/** Where an item leads; the quick answer stands outside every outing. */
+export const hrefOf = ({ path }: RailItem, outingId: string): string =>
+  path === 'quick' ? '/quick' : `/outing/${outingId}/${path}`;
+
 /** The screens in the order of the day's work. */
 export const WORKING_ORDER: readonly RailItem[] = [
+  { path: 'quick', name: WORDS.quick, icon: Zap },
   { path: 'snow', name: WORDS.snow, icon: Snowflake },
   { path: 'pick', name: WORDS.pick, icon: Droplets },
   { path: 'grip', name: WORDS.grip, icon: Footprints },

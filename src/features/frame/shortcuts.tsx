@@ -6,7 +6,7 @@ import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { SHORTCUTS } from '@/ui/keys/registry';
 import { useShortcut } from '@/ui/keys/use-shortcut';
-import { BESIDE, WORKING_ORDER, type RailItem } from './rail-items';
+import { BESIDE, hrefOf, WORKING_ORDER, type RailItem } from './rail-items';
 import { words } from '@/words';
 
 const WORDS = words.screens.frame.shortcuts;
@@ -72,6 +72,6 @@ export function Shortcuts({ outingId }: { outingId: string }) {
 /** The key of one screen. */
 function ScreenKey({ item, outingId }: { item: RailItem; outingId: string }) {
   const router = useRouter();
-  useShortcut(item.path, () => router.push(`/outing/${outingId}/${item.path}`));
+  useShortcut(item.path, () => router.push(hrefOf(item, outingId)));
   return null;
 }

@@ -16,6 +16,7 @@ const plain = (key: string, what: string): Shortcut => ({ key, shown: key, what 
 
 /** Every key of the app, in the order of the list under `?`. Nothing else listens to keys. */
 export const SHORTCUTS = {
+  quick: plain('q', SCREEN.quick),
   snow: plain('s', SCREEN.snow),
   pick: plain('p', SCREEN.pick),
   grip: plain('g', SCREEN.grip),

@@ -19,6 +19,7 @@ import * as logScreen from './screens/log';
 import * as outingScreen from './screens/outing';
 import * as pagesScreen from './screens/pages';
 import * as pickScreen from './screens/pick';
+import * as quickScreen from './screens/quick';
 import * as serverScreen from './screens/server';
 import * as settingsScreen from './screens/settings';
 import * as shelfScreen from './screens/shelf';
@@ -52,6 +53,7 @@ export const en = {
     outing: outingScreen,
     pages: pagesScreen,
     pick: pickScreen,
+    quick: quickScreen,
     server: serverScreen,
     settings: settingsScreen,
     shelf: shelfScreen,

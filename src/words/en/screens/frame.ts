@@ -3,6 +3,7 @@ export const useTimers = {
 };
 
 export const dayRail = {
+  quick: 'Quick',
   snow: 'Snow',
   pick: 'Pick',
   grip: 'Grip',
@@ -19,6 +20,7 @@ export const dayRail = {
   newerSnow: 'newer snow',
   dayRail: 'Screens of the day',
   pressForKeys: 'Press ? for keys',
+  demoData: 'Demo data. For your own, run npm start.',
   more: 'More',
   choose: 'choose',
   chosen: 'chosen',

@@ -1,0 +1,27 @@
+import { Box } from '@chakra-ui/react';
+import { database } from '@/data/database';
+import { listOutings, nextOuting } from '@/data/outings';
+import { QuickScreen } from '@/features/quick/quick-screen';
+import { quickFrom } from '@/formats/quick-address';
+import { nowMs } from '@/server/clock';
+import { readable } from '@/server/readable';
+import { words } from '@/words';
+
+export const metadata = { title: words.screens.quick.quickScreen.title };
+export const dynamic = 'force-dynamic';
+
+interface QuickPageProps {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+async function QuickPage({ searchParams }: QuickPageProps) {
+  const first = quickFrom(await searchParams);
+  const outing = nextOuting(await listOutings(database()), nowMs());
+  return (
+    <Box as="main">
+      <QuickScreen first={first} outing={outing && { id: outing.id, name: outing.name }} />
+    </Box>
+  );
+}
+
+export default readable(QuickPage);

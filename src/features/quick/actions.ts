@@ -1,0 +1,13 @@
+'use server';
+
+import type { WireResult } from '@/formats/wire';
+import { deed } from '@/server/deed';
+import { keepBlocks } from './use-cases/keep-blocks';
+
+/** Puts one's own blocks on the shelf. */
+export async function keepBlocksAction(
+  key: string,
+  blocks: unknown,
+): Promise<WireResult<{ kept: number }>> {
+  return deed(key, 'quick.keep', (db, { newId }) => keepBlocks(db, blocks, newId));
+}

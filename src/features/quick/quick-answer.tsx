@@ -1,0 +1,112 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { QuickAnswer } from '@/core/quick';
+import { NotchGauge } from '@/ui/marks/notch-gauge';
+import { Caution } from '@/ui/frame/sheet';
+import { useWords } from '@/ui/format/use-words';
+import { words } from '@/words';
+import { seconds, temperatureRange, temperatureWithSpread } from '@/words/quantities';
+import { toldForm } from '@/words/told/choice';
+import { additiveWords } from './share-text';
+
+const WORDS = words.screens.quick.quickScreen;
+
+function Fact({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <Box>
+      <Text textStyle="small" color="faint">
+        {label}
+      </Text>
+      <Box textStyle="strong">{children}</Box>
+    </Box>
+  );
+}
+
+/** The label to look for, large; beside it what else one asks at the shelf of a shop. */
+export function Headline({ answer }: { answer: QuickAnswer | undefined }) {
+  const { units } = useWords();
+  if (!answer) return <Text textStyle="title">{WORDS.fixTheField}</Text>;
+  const { label } = answer;
+  return (
+    <Box aria-live="polite">
+      <Text textStyle="hero" data-testid="quick-label">
+        {WORDS.onTheBox(temperatureRange(label.lowC, label.highC, units))}
+      </Text>
+      <Text textStyle="strong" data-testid="quick-additive">
+        {WORDS.lookFor(additiveWords(answer))}
+      </Text>
+    </Box>
+  );
+}
+
+/** How to put it on, how sure it is, and what being one block off costs. */
+export function Particulars({ answer }: { answer: QuickAnswer }) {
+  const { units, say, write } = useWords();
+  const { label, demand, guess, form, structureWork, distanceKm } = answer;
+  const told = toldForm(form, write);
+  return (
+    <Box>
+      <Flex gap="8" wrap="wrap" mb="3">
+        <Fact label={WORDS.hardness}>
+          <NotchGauge hardness={label.hardness} />
+        </Fact>
+        <Fact label={WORDS.iron}>{write.temperature(label.ironC, 0)}</Fact>
+        <Fact label={WORDS.structure}>
+          {WORDS.structureOf(
+            words.terms.STRUCTURE_WORDS[demand.structure.kind],
+            demand.structure.widthMm,
+          )}
+        </Fact>
+      </Flex>
+      <Text textStyle="body" data-testid="quick-sure">
+        {WORDS.snowAsksFor(
+          temperatureWithSpread(demand.equivalentTemperatureC, demand.equivalentSdC, units),
+          words.choice.odds(label.probabilityBest),
+        )}
+      </Text>
+      {guess && (
+        <Text textStyle="body" mt="1">
+          {WORDS.guessed(
+            temperatureWithSpread(demand.snow.temperatureC, demand.snow.temperatureSdC ?? 0, units),
+            say(words.snow.GUESS, guess),
+          )}
+        </Text>
+      )}
+      <Text textStyle="body" mt="1" data-testid="quick-cost">
+        {WORDS.oneStep(
+          seconds(label.softerSeconds),
+          seconds(label.harderSeconds),
+          write.distance(distanceKm),
+        )}
+      </Text>
+      <Text textStyle="body" mt="1">
+        {told.how} {told.reason} {say(words.choice.STRUCTURE_WORK, structureWork.how)}
+      </Text>
+      <GripLine answer={answer} />
+      {demand.cautions
+        .filter(({ code }) => code !== 'nothing_fits')
+        .map((one) => (
+          <Box key={one.code} mt="2">
+            <Caution>{say(words.choice.CAUTION, one)}</Caution>
+          </Box>
+        ))}
+    </Box>
+  );
+}
+
+function GripLine({ answer: { grip } }: { answer: QuickAnswer }) {
+  const { units } = useWords();
+  if (!grip) return null;
+  const kind = words.screens.quick.GRIP_KIND[grip.key];
+  const range = temperatureRange(grip.lowC, grip.highC, units);
+  return (
+    <Text textStyle="strong" mt="2" data-testid="quick-grip">
+      {grip.kind === 'stick'
+        ? WORDS.grip(kind, range, grip.layers)
+        : WORDS.gripKlister(kind, range)}
+      {grip.needsBinder && WORDS.overBinder}
+    </Text>
+  );
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import { useState } from 'react';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import type { QuickInput } from '@/core/quick';
+import { ActionButton } from '@/ui/fields/action-button';
+import { useUnits } from '@/ui/format/units-context';
+import { Part, Sheet } from '@/ui/frame/sheet';
+import { SheetLink } from '@/ui/frame/sheet-link';
+import { words } from '@/words';
+import { OwnBlocks } from './own-blocks';
+import { Headline, Particulars } from './quick-answer';
+import { QuickInputs } from './quick-inputs';
+import { QuickJob } from './quick-job';
+import { shareText } from './share-text';
+import { useQuick, type QuickState } from './use-quick';
+
+const WORDS = words.screens.quick.quickScreen;
+
+interface QuickScreenProps {
+  first: QuickInput;
+  /** The next outing, if there is any. */
+  outing: { id: string; name: string } | undefined;
+}
+
+/** The quick answer: six inputs, and beside them what to look for; nothing is stored. */
+export function QuickScreen({ first, outing }: QuickScreenProps) {
+  const state = useQuick(first);
+  const { answer, input } = state;
+  return (
+    <Sheet question={WORDS.question} answer={<Headline answer={answer} />}>
+      <Grid templateColumns={{ base: '1fr', lg: '6fr 6fr' }} gap={{ base: '0', lg: '10' }}>
+        <Box minW="0" className="no-print">
+          <Part title={WORDS.theSnow}>
+            <QuickInputs state={state} />
+          </Part>
+        </Box>
+        <Box minW="0">
+          {answer && input && (
+            <>
+              <Particulars answer={answer} />
+              <Share state={state} />
+              <Box className="no-print">
+                <OwnBlocks input={input} />
+              </Box>
+              <QuickJob answer={answer} input={input} />
+            </>
+          )}
+          <Flex gap="5" wrap="wrap" className="no-print">
+            {outing && (
+              <SheetLink href={`/outing/${outing.id}/snow`}>
+                {WORDS.toTheOuting(outing.name)}
+              </SheetLink>
+            )}
+            <SheetLink href="/outing/new">{WORDS.startAnOuting}</SheetLink>
+          </Flex>
+        </Box>
+      </Grid>
+    </Sheet>
+  );
+}
+
+/** Copy, link and print. */
+function Share({ state: { answer, input, address } }: { state: QuickState }) {
+  const units = useUnits();
+  const [notice, setNotice] = useState<string>();
+  if (!answer || !input || !address) return null;
+  const copy = async (text: string, done: string) => {
+    try {
+      await navigator.clipboard.writeText(text);
+      setNotice(done);
+    } catch {
+      setNotice(WORDS.notCopied);
+    }
+  };
+  const link = () => new URL(address, window.location.href).href;
+  return (
+    <Flex gap="3" wrap="wrap" align="center" my="4" className="no-print">
+      <ActionButton onClick={() => void copy(shareText(input, answer, units), WORDS.answerCopied)}>
+        {WORDS.copyAnswer}
+      </ActionButton>
+      <ActionButton quiet onClick={() => void copy(link(), WORDS.linkCopied)}>
+        {WORDS.copyLink}
+      </ActionButton>
+      <ActionButton quiet onClick={() => window.print()}>
+        {WORDS.print}
+      </ActionButton>
+      <Text textStyle="small" role="status">
+        {notice}
+      </Text>
+    </Flex>
+  );
+}
