@@ -18,7 +18,7 @@ async function QuickPage({ searchParams }: QuickPageProps) {
   const first = quickFrom(await searchParams);
   const outing = nextOuting(await listOutings(database()), nowMs());
   return (
-    <Box as="main">
+    <Box as="main" pb={{ base: '16', lg: '0' }}>
       <QuickScreen first={first} outing={outing && { id: outing.id, name: outing.name }} />
     </Box>
   );

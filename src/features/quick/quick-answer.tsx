@@ -32,12 +32,40 @@ export function Headline({ answer }: { answer: QuickAnswer | undefined }) {
   return (
     <Box aria-live="polite">
       <Text textStyle="hero" data-testid="quick-label">
-        {WORDS.onTheBox(temperatureRange(label.lowC, label.highC, units))}
+        {temperatureRange(label.lowC, label.highC, units)}
       </Text>
       <Text textStyle="strong" data-testid="quick-additive">
         {WORDS.lookFor(additiveWords(answer))}
       </Text>
     </Box>
+  );
+}
+
+/** The same small at the bottom of a phone, where the answer is out of sight while one taps. */
+export function FootLine({ answer }: { answer: QuickAnswer }) {
+  const { units } = useWords();
+  const { label } = answer;
+  return (
+    <Flex
+      aria-hidden
+      className="no-print"
+      display={{ base: 'flex', lg: 'none' }}
+      position="fixed"
+      left="0"
+      right="0"
+      bottom="0"
+      px="4"
+      py="2"
+      gap="4"
+      align="center"
+      justify="space-between"
+      bg="ink"
+      color="paper"
+      zIndex="9"
+    >
+      <Text textStyle="title">{temperatureRange(label.lowC, label.highC, units)}</Text>
+      <NotchGauge hardness={label.hardness} size={20} />
+    </Flex>
   );
 }
 

@@ -9,13 +9,15 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { words } from '@/words';
 import { OwnBlocks } from './own-blocks';
-import { Headline, Particulars } from './quick-answer';
+import { FootLine, Headline, Particulars } from './quick-answer';
 import { QuickInputs } from './quick-inputs';
 import { QuickJob } from './quick-job';
 import { shareText } from './share-text';
 import { useQuick, type QuickState } from './use-quick';
 
 const WORDS = words.screens.quick.quickScreen;
+
+const COLUMN = { base: 'contents', lg: 'block' } as const;
 
 interface QuickScreenProps {
   first: QuickInput;
@@ -28,35 +30,62 @@ export function QuickScreen({ first, outing }: QuickScreenProps) {
   const state = useQuick(first);
   const { answer, input } = state;
   return (
-    <Sheet question={WORDS.question} answer={<Headline answer={answer} />}>
-      <Grid templateColumns={{ base: '1fr', lg: '6fr 6fr' }} gap={{ base: '0', lg: '10' }}>
-        <Box minW="0" className="no-print">
-          <Part title={WORDS.theSnow}>
-            <QuickInputs state={state} />
-          </Part>
-        </Box>
-        <Box minW="0">
-          {answer && input && (
-            <>
-              <Particulars answer={answer} />
-              <Share state={state} />
-              <Box className="no-print">
-                <OwnBlocks input={input} />
-              </Box>
-              <QuickJob answer={answer} input={input} />
-            </>
-          )}
-          <Flex gap="5" wrap="wrap" className="no-print">
-            {outing && (
-              <SheetLink href={`/outing/${outing.id}/snow`}>
-                {WORDS.toTheOuting(outing.name)}
-              </SheetLink>
+    <>
+      <Doors outing={outing} />
+      <Sheet question={WORDS.question} answer={<Headline answer={answer} />}>
+        {/* Two columns; on a phone one, with the particulars before one's own blocks. */}
+        <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }} columnGap="10">
+          <Box display={COLUMN} minW="0" className="no-print">
+            <Box order="1">
+              <Part title={WORDS.theSnow}>
+                <QuickInputs state={state} />
+              </Part>
+            </Box>
+            <Box order="3">{input && <OwnBlocks input={input} />}</Box>
+          </Box>
+          <Box display={COLUMN} minW="0">
+            {answer && input && (
+              <>
+                <Box order="2" mb="4">
+                  <Particulars answer={answer} />
+                  <Share state={state} />
+                </Box>
+                <Box order="4">
+                  <QuickJob answer={answer} input={input} />
+                </Box>
+              </>
             )}
-            <SheetLink href="/outing/new">{WORDS.startAnOuting}</SheetLink>
-          </Flex>
-        </Box>
-      </Grid>
-    </Sheet>
+          </Box>
+        </Grid>
+      </Sheet>
+      {answer && <FootLine answer={answer} />}
+    </>
+  );
+}
+
+/** The other door: the outing that comes next, or a first one. */
+function Doors({ outing }: Pick<QuickScreenProps, 'outing'>) {
+  return (
+    <Flex
+      as="nav"
+      aria-label={WORDS.frostPick}
+      className="no-print"
+      bg="sunk"
+      px={{ base: '4', md: '8' }}
+      minH="target"
+      align="center"
+      justify="space-between"
+      gap="4"
+      wrap="wrap"
+    >
+      <Text textStyle="strong">{WORDS.frostPick}</Text>
+      <Flex gap="5" wrap="wrap">
+        {outing && (
+          <SheetLink href={`/outing/${outing.id}/snow`}>{WORDS.toTheOuting(outing.name)}</SheetLink>
+        )}
+        <SheetLink href="/outing/new">{WORDS.startAnOuting}</SheetLink>
+      </Flex>
+    </Flex>
   );
 }
 

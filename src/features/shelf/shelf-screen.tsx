@@ -37,6 +37,9 @@ const asDraft = ({ version: _version, ...product }: ShelfProduct): ProductDraft 
   swatch: product.swatch ?? '#9a9a9a',
 });
 
+/** A sentence's beginning, in the middle of another. */
+const lowered = (text: string) => `${text[0]!.toLowerCase()}${text.slice(1)}`;
+
 /** The Shelf: what there is to choose from, what it serves, and what will run out. */
 export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView }) {
   const units = useUnits();
@@ -152,7 +155,7 @@ function Answer({ view, units }: { view: ShelfView; units: Units }) {
   return (
     <Text textStyle="title">
       {WORDS.glideWaxAmongProducts(glides, glides === 1 ? '' : 'es', view.products.length)}
-      {glides > 0 && (worst ? WORDS.largestHole(worst.toLowerCase()) : WORDS.noHoles)}
+      {glides > 0 && (worst ? WORDS.largestHole(lowered(worst)) : WORDS.noHoles)}
       {runningOut.length > 0 && WORDS.runsOut(runningOut.join(', '))}
     </Text>
   );

@@ -25,8 +25,8 @@ export const quickScreen = {
   title: 'Quick answer',
   question: 'What do I wax with?',
   theSnow: 'The snow, and you',
-  onTheBox: (range: string) => `${range} on the box`,
-  lookFor: (additive: string) => `Look for a block with this range, ${additive}.`,
+  lookFor: (additive: string) => `Look for a block with this range on the box, ${additive}.`,
+  frostPick: 'Frost Pick',
   noAdditive: 'no additive needed',
   with: (additives: string) => `with ${additives}`,
   hardness: 'Hardness, relative scale 0–100',
@@ -56,7 +56,7 @@ export const quickScreen = {
 
 export const quickInputs = {
   whatYouKnow: 'What you know',
-  snowMeasured: 'Snow temperature',
+  snowMeasured: 'Snow measured',
   onlyTheAir: 'Only the air',
   snowTemperature: 'Snow temperature',
   inTheShade: '1–2 cm deep, in the shade',
@@ -77,8 +77,8 @@ export const quickInputs = {
 export const quickJob = {
   theJob: 'How to do it, for one pair',
   forAll: 'Cautions',
-  wax: (range: string) => `the ${range} wax`,
-  gripWax: (kind: string, range: string) => `the ${kind} ${range}`,
+  wax: (range: string) => `${range} wax`,
+  gripWax: (kind: string, range: string) => `${kind[0]!.toUpperCase()}${kind.slice(1)} ${range}`,
   binder: 'binder',
 };
 

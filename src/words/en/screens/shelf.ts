@@ -18,7 +18,7 @@ export const coveragePart = {
   plainSnow: 'No additive asked for',
   lubricantSnow: 'Machine-made, dirty, static',
   repellentSnow: 'Wet, or hoar growing',
-  bothSnow: 'Both of these',
+  bothSnow: 'Machine-made, hoar or wet',
   nothing: 'nothing',
   loss: 'Loss (%)',
   equivalentTemperature: (units: string) => `Equivalent temperature (${units})`,
