@@ -52,7 +52,11 @@ const stop = await startServer();
 try {
   const body = JSON.stringify({ snow, outing, products });
   const request = async () => {
-    const response = await fetch(`http://127.0.0.1:${PORT}/api/v1/pick`, { method: 'POST', body });
+    const response = await fetch(`http://127.0.0.1:${PORT}/api/v1/pick`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body,
+    });
     if (response.status !== 200) throw new Error(`status ${response.status}`);
     await response.json();
   };

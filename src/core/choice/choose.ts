@@ -1,4 +1,4 @@
-import { baseFriction, lossSeconds } from '../friction';
+import { baseFriction, lossInSeconds } from '../friction';
 import { MODEL_VERSION } from '../model-version';
 import {
   cautionsFor,
@@ -115,7 +115,7 @@ function ranked(question: RankQuestion): {
   const demands = demandsOf(wide, { outing, own, nudge });
   const { equivalentTemperatureC, additives, snow } = demand;
   const friction = idealFriction(snow);
-  const seconds = (lossPercent: number) => lossSeconds(outing, friction, lossPercent);
+  const seconds = lossInSeconds(outing, friction);
   const { ranking, perfectPercent } = rankOverCases(
     {
       cases: wide,

@@ -49,25 +49,28 @@ function bestOf(
   losses: readonly Float64Array[],
   weights: Float64Array,
 ): { perfect: number; shares: number[] } {
-  const shares = losses.map(() => 0);
   const size = losses[0]?.length ?? 0;
   const times = size / weights.length;
-  let perfect = 0;
-  for (let i = 0; i < size; i += 1) {
-    let least = Infinity;
-    for (let k = 0; k < losses.length; k += 1) {
-      if (losses[k]![i]! < least) least = losses[k]![i]!;
-    }
-    let tied = 0;
-    for (let k = 0; k < losses.length; k += 1) {
-      if (losses[k]![i]! <= least + TIE_PERCENT) tied += 1;
-    }
-    const weight = weights[i % weights.length]! / times;
-    perfect += weight * least;
-    for (let k = 0; k < losses.length; k += 1) {
-      if (losses[k]![i]! <= least + TIE_PERCENT) shares[k] = shares[k]! + weight / tied;
-    }
+  const least = new Float64Array(size).fill(Infinity);
+  for (const own of losses) {
+    for (let i = 0; i < size; i += 1) if (own[i]! < least[i]!) least[i] = own[i]!;
   }
+  const tied = new Float64Array(size);
+  for (const own of losses) {
+    for (let i = 0; i < size; i += 1) if (own[i]! <= least[i]! + TIE_PERCENT) tied[i]! += 1;
+  }
+  let perfect = 0;
+  // From here on each place holds the share that one of its best gets.
+  for (let i = 0; i < size; i += 1) {
+    const weight = weights[i % weights.length]! / times;
+    perfect += weight * least[i]!;
+    tied[i] = weight / tied[i]!;
+  }
+  const shares = losses.map((own) => {
+    let share = 0;
+    for (let i = 0; i < size; i += 1) if (own[i]! <= least[i]! + TIE_PERCENT) share += tied[i]!;
+    return share;
+  });
   return { perfect, shares };
 }
 

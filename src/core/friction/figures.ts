@@ -50,6 +50,11 @@ export const FRICTION_FIGURES = {
     unit: 'm/s, 1',
     reason: 'A steady speed is found to the last digit.',
   },
+  lossTable: {
+    mean: { stepPercent: 0.5 },
+    unit: '%',
+    reason: 'Seconds go with the loss in all but a straight line.',
+  },
 } as const satisfies FigureTable;
 
 /** Within what friction is believed. */

@@ -6,6 +6,7 @@ import { DISCIPLINES, PURPOSES } from '../terms';
 import {
   baseFriction,
   glideSpeed,
+  lossInSeconds,
   lossSeconds,
   runDownSeconds,
   skiedSeconds,
@@ -151,4 +152,19 @@ describe('what a loss costs', () => {
       skiedSeconds({ discipline: 'classic', purpose: 'recreation', distanceKm: 10 }, 0.03),
     );
   });
+});
+
+it('losses of one outing between steps are as each on its own, to a hundredth of a second in a minute', () => {
+  for (const discipline of ['skate', 'alpine'] as const) {
+    const skied = {
+      discipline,
+      purpose: 'race',
+      distanceKm: discipline === 'skate' ? 42 : 1.5,
+    } as const;
+    const seconds = lossInSeconds(skied, 0.03);
+    for (const loss of [0, 0.01, 0.26, 0.5, 1.3, 7.77, 20]) {
+      const alone = lossSeconds(skied, 0.03, loss);
+      expect(Math.abs(seconds(loss) - alone)).toBeLessThan(0.01 + alone / 6000);
+    }
+  }
 });

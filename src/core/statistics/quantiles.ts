@@ -45,24 +45,54 @@ export function weightedQuantile(
     return selectRank(values.slice(), Math.max(0, rank));
   }
   const target = (fraction * values.length) / members - ROUNDING;
-  const sorted = values.slice().sort();
-  let low = 0;
-  let high = sorted.length - 1;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (weightUpTo(values, weights, sorted[middle]!) >= target) high = middle;
-    else low = middle + 1;
-  }
-  return sorted[low]!;
+  const own = new Float64Array(values.length);
+  for (let from = 0; from < own.length; from += members) own.set(weights, from);
+  return selectWeight(values.slice(), own, target);
 }
 
-/** Weight of the values that are no larger than a limit. */
-function weightUpTo(values: Float64Array, weights: Float64Array, limit: number): number {
-  let sum = 0;
-  for (let i = 0; i < values.length; i += 1) {
-    if (values[i]! <= limit) sum += weights[i % weights.length]!;
+/** The smallest value at or below which a weight lies, by quickselect on both; reorders them. */
+function selectWeight(values: Float64Array, weights: Float64Array, target: number): number {
+  const swap = (a: number, b: number) => {
+    const value = values[a]!;
+    values[a] = values[b]!;
+    values[b] = value;
+    const weight = weights[a]!;
+    weights[a] = weights[b]!;
+    weights[b] = weight;
+  };
+  let low = 0;
+  let high = values.length - 1;
+  let before = 0;
+  while (low < high) {
+    const pivot = values[(low + high) >> 1]!;
+    let less = low;
+    let at = low;
+    let more = high;
+    let below = 0;
+    let equal = 0;
+    while (at <= more) {
+      const value = values[at]!;
+      if (value < pivot) {
+        below += weights[at]!;
+        swap(less, at);
+        less += 1;
+        at += 1;
+      } else if (value > pivot) {
+        swap(at, more);
+        more -= 1;
+      } else {
+        equal += weights[at]!;
+        at += 1;
+      }
+    }
+    if (less > low && before + below >= target) high = less - 1;
+    else if (more === high || before + below + equal >= target) return pivot;
+    else {
+      before += below + equal;
+      low = more + 1;
+    }
   }
-  return sum;
+  return values[low]!;
 }
 
 /**

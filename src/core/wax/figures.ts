@@ -196,7 +196,7 @@ export const HOUSE_LIMIT_FIGURES = {
   },
   measuredToH: { mean: 6, unit: 'h', reason: 'After so long it is another day’s reading.' },
   quadrature: {
-    mean: { reachSd: 4, points: 201 },
+    mean: { reachSd: 4, points: 81 },
     unit: 'sd, 1',
     reason: 'Resolves where one wax overtakes another.',
   },

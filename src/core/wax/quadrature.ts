@@ -10,7 +10,7 @@ export interface WeightedPoints {
 const { reachSd: REACH_IN_SD, points: POINTS } = HOUSE_LIMITS.quadrature;
 
 /**
- * A normal snow temperature taken apart into 201 evenly spaced points over ±4 sd with normal
+ * A normal snow temperature taken apart into 81 evenly spaced points over ±4 sd with normal
  * weights (trapezoid rule; it resolves where one wax overtakes another, which Gauss–Hermite does
  * not). Points above 0 °C are set to 0: snow gets no warmer. `sdC` 0…40, otherwise DomainError;
  * 0 gives a single point.
