@@ -26,6 +26,8 @@ const runTo = (words) => async (/** @type {import('puppeteer-core').Page} */ pag
   for (let i = 0; i < MOST_STEPS; i += 1) {
     const title = await page.$eval('[data-testid="step-title"]', (one) => one.textContent ?? '');
     if (title.includes(words)) return;
+    // Two presses within 400 ms are one.
+    await new Promise((resolve) => setTimeout(resolve, 450));
     await page.keyboard.press('Space');
     await page.waitForFunction(
       (old) => document.querySelector('[data-testid="step-title"]')?.textContent !== old,

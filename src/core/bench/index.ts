@@ -7,6 +7,7 @@ export {
   inOrderOfHands,
   jobState,
   leftOf,
+  leftOfJob,
   mendedBy,
   STEP_OUTCOMES,
   waxingsOf,

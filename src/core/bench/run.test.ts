@@ -6,6 +6,7 @@ import {
   end,
   inOrderOfHands,
   jobState,
+  leftOfJob,
   mendedBy,
   waxingsOf,
   type Programme,
@@ -69,6 +70,21 @@ describe('a job as it runs', () => {
       dueMs: record.dueMs,
       leastMs: record.leastMs,
     });
+  });
+
+  it('knows what is left: steps, hands and waits, the running one by its own clock', () => {
+    const all = leftOfJob(sheet, [], 0);
+    expect(all.steps).toBe(sheet.steps.length);
+    expect(all.leftMs / MINUTE).toBeCloseTo(
+      sheet.steps.reduce((sum, step) => sum + step.activeMin + (step.waitMin ?? 0), 0),
+      6,
+    );
+    const place = sheet.steps.findIndex((step) => step.kind === 'cool');
+    const before = sheet.steps.slice(0, place).map((step, i) => end(begin(step, i, 0), 1));
+    const records = [...before, begin(sheet.steps[place]!, place, 0)];
+    const [now, later] = [0, 10 * MINUTE].map((at) => leftOfJob(sheet, records, at).leftMs);
+    expect(now! - later!).toBe(10 * MINUTE);
+    expect(leftOfJob(sheet, records, 99 * MINUTE).leftMs).toBeLessThan(later!);
   });
 
   it('puts timers in the order in which they need hands', () => {

@@ -81,6 +81,23 @@ export function jobState<S extends RunStep>(
   };
 }
 
+/** What is left of a job at a moment: steps, and the time for them with their waits, ms. */
+export function leftOfJob(
+  sheet: { steps: readonly (RunStep & { activeMin: number })[] },
+  records: readonly StepRecord[],
+  nowMs: number,
+): { steps: number; leftMs: number } {
+  const { position, wait } = jobState(sheet, records);
+  const rest = sheet.steps.slice(position);
+  const minutes = rest.reduce((sum, step, i) => {
+    // The wait that runs is counted by its own clock.
+    const waiting = i === 0 && wait ? 0 : (step.waitMin ?? 0);
+    return sum + step.activeMin + waiting;
+  }, 0);
+  const running = wait ? Math.max(0, leftOf(wait, nowMs)) : 0;
+  return { steps: rest.length, leftMs: minutes * MINUTE_MS + running };
+}
+
 /** The record of a step that begins at a moment; a wait knows at once when it is over. */
 export function begin(step: RunStep, position: number, nowMs: number): StepRecord {
   if (!WAIT_KINDS.includes(step.kind)) return { position, startedMs: nowMs };

@@ -45,7 +45,9 @@ async function started(): Promise<string> {
 async function runnerShown(jobId: string, nowMs = Date.now()) {
   const job = (await findJob(db, jobId))!;
   const open = (await listOpenJobs(db)).map(openJob);
-  const view = show(<Runner job={job} open={open} outingId={OUTING} serverNowMs={nowMs} />);
+  const view = show(
+    <Runner job={job} open={open} outingId={OUTING} timeZone="CET" serverNowMs={nowMs} />,
+  );
   return { ...view, job };
 }
 
@@ -191,7 +193,14 @@ describe('the runner', () => {
     let view = await runnerShown(jobId, now);
     expect(screen.getByRole('timer').textContent).toMatch(/^\d+:\d\d/);
     expect(view.text()).toMatch(/At least .* more\./);
-    expect(screen.getByRole('button', { name: 'End the wait early' })).toBeTruthy();
+    // The key does not end a wait, and before its least the button asks.
+    key(' ', 'Space');
+    press('End the wait early');
+    expect(view.text()).toContain('The wax is not ready.');
+    press('Keep waiting');
+    expect(await positionOf(jobId)).toBe(at);
+    expect(screen.getByRole('button', { name: 'To the bench' })).toBeTruthy();
+    expect(view.text()).toMatch(/\d+ steps left, done about /);
     view.unmount();
     view = await runnerShown(jobId, now + (waitLeastMin + 0.5) * MINUTE);
     expect(view.text()).toContain('You can go on if you must.');
@@ -236,6 +245,7 @@ describe('the runner', () => {
     const stale = (await findJob(db, jobId))!;
     show(
       <Runner
+        timeZone="CET"
         job={{
           ...stale,
           records: stale.records
@@ -319,4 +329,14 @@ describe('the bench', () => {
     await waitFor(() => expect(text()).toContain('You get a notification when a wait ends.'));
     vi.unstubAllGlobals();
   });
+});
+
+it('two taps within 400 ms are one step', async () => {
+  const jobId = await started();
+  await runnerShown(jobId);
+  press('Done, next');
+  press('Done, next');
+  await waitFor(async () => expect(await positionOf(jobId)).toBe(1));
+  await new Promise((resolve) => setTimeout(resolve, 100));
+  expect(await positionOf(jobId)).toBe(1);
 });

@@ -2,15 +2,16 @@
 
 import type { Job } from '@/core/model';
 import { useEffect, useRef } from 'react';
-import { Box, Flex, Text } from '@chakra-ui/react';
-import { leftOf } from '@/core/bench';
+import { Box, Text } from '@chakra-ui/react';
+import { leftOfJob } from '@/core/bench';
 import { words } from '@/words';
-import { ActionButton } from '@/ui/fields/action-button';
+import { dayAndTime } from '@/words/times';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useServerClock } from '@/ui/format/server-clock';
 import { Part, Sheet } from '@/ui/frame/sheet';
-import { Finished, PutAway, SkipStep } from './job-end';
+import { Finished, PutAway } from './job-end';
 import { JobTabs } from './job-tabs';
+import { RunnerBar } from './runner-bar';
 import { StepFace } from './step-face';
 import type { OpenJob } from './open-job';
 import { StepsList } from './steps-list';
@@ -23,6 +24,8 @@ interface RunnerProps {
   /** Every job under way, for the tabs. */
   open: readonly OpenJob[];
   outingId: string;
+  /** Of the venue: when the job will be done is said on its clock. */
+  timeZone: string;
   serverNowMs: number;
 }
 
@@ -30,11 +33,12 @@ const whereIn = (name: string, position: number, count: number) =>
   position < count ? WORDS.stepOf(name, position + 1, count) : WORDS.allSteps(name, count);
 
 /** The runner: one step large on the screen, one key or thumb to go on. */
-export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
+export function Runner({ job, open, outingId, timeZone, serverNowMs }: RunnerProps) {
   const runner = useRunner(job);
-  const { state, current, busy, move } = runner;
+  const { state, current } = runner;
   const now = useServerClock(serverNowMs);
   const bench = `/outing/${outingId}/bench`;
+  const left = leftOfJob(job.sheet, job.records, now);
   return (
     <Sheet
       question={whereIn(job.sheet.title, state.position, job.sheet.steps.length)}
@@ -50,41 +54,12 @@ export function Runner({ job, open, outingId, serverNowMs }: RunnerProps) {
             runner={runner}
             now={now}
           />
-          <Flex
-            gap="3"
-            wrap="wrap"
-            mt="4"
-            py="2"
-            align="center"
-            position="sticky"
-            bottom={{ base: 'calc(57px + var(--rack-drawer, 0px))', md: 'var(--rack-height, 0px)' }}
-            bg="paper"
-            borderTopWidth="1px"
-            borderColor="rule"
-            zIndex="2"
-          >
-            <ActionButton
-              minH={{ base: '60px', md: '72px' }}
-              px="6"
-              flex={{ base: '1 1 100%', sm: '0 0 300px' }}
-              textStyle="title"
-              loading={busy === 'next'}
-              onClick={() => void move('next')}
-            >
-              {state.wait && leftOf(state.wait, now) > 0 ? WORDS.endTheWaitEarly : WORDS.doneNext}
-            </ActionButton>
-            <ActionButton
-              quiet
-              minH={{ base: 'target', md: '72px' }}
-              loading={busy === 'back'}
-              disabled={state.position === 0}
-              onClick={() => void move('back')}
-            >
-              {WORDS.oneStepBack}
-            </ActionButton>
-            <SkipStep key={state.position} runner={runner} />
-          </Flex>
+          <RunnerBar runner={runner} jobId={job.id} open={open} bench={bench} now={now} />
           <Text textStyle="small" color="faint" mt="1">
+            {WORDS.left(
+              left.steps,
+              dayAndTime(new Date(now + left.leftMs).toISOString(), timeZone),
+            )}{' '}
             {WORDS.spaceNextUBack}
           </Text>
         </>

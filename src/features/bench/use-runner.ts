@@ -66,7 +66,6 @@ export function useRunner(job: Job) {
     return done.ok;
   };
 
-  useShortcut('nextStep', () => void move('next'), { leaveToControls: true });
   useShortcut('stepBack', () => void move('back'));
 
   return {

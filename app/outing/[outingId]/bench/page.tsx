@@ -35,7 +35,8 @@ async function BenchPage({ params, searchParams }: BenchPageProps) {
     const job = await findJob(db, jobId);
     if (!job) notFound();
     const open = (await listOpenJobs(db)).map(openJob);
-    return <Runner job={job} open={open} outingId={outingId} serverNowMs={now} />;
+    const { timeZone } = outing.venue;
+    return <Runner {...{ job, open, outingId, timeZone }} serverNowMs={now} />;
   }
   if (typeof skiId === 'string') {
     const running = (await listOpenJobs(db)).find((one) => one.skiId === skiId);

@@ -152,6 +152,13 @@ export const runner = {
   allSteps: (name: string, count: number) => `${name}, all ${count} steps`,
   done: 'Done',
   endTheWaitEarly: 'End the wait early',
+  nextSki: 'Next ski',
+  toTheBench: 'To the bench',
+  tooShort: (left: string) => `${left} short of the least. The wax is not ready.`,
+  endItAnyway: 'End it anyway',
+  keepWaiting: 'Keep waiting',
+  left: (steps: number, at: string) =>
+    steps === 1 ? `Last step, done about ${at}.` : `${steps} steps left, done about ${at}.`,
   doneNext: 'Done, next',
   oneStepBack: 'Back one step',
   spaceNextUBack: 'Space: next step. u: back.',
