@@ -3,6 +3,7 @@ import { database } from '@/data/database';
 import { listOutings } from '@/data/outings';
 import { listVenues } from '@/data/venues';
 import { NewOutingScreen } from '@/features/outing/new-outing-screen';
+import { quickFrom } from '@/formats/quick-address';
 import { readable } from '@/server/readable';
 import { words } from '@/words';
 
@@ -11,12 +12,22 @@ const WORDS = words.screens.pages.outingNew;
 export const metadata = { title: WORDS.newOuting };
 export const dynamic = 'force-dynamic';
 
-async function NewOutingPage() {
+interface NewOutingPageProps {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+async function NewOutingPage({ searchParams }: NewOutingPageProps) {
+  const { discipline, purpose } = quickFrom(await searchParams);
+  const isFromQuick = 'on' in (await searchParams);
   const db = database();
   const [venues, outings] = await Promise.all([listVenues(db), listOutings(db)]);
   return (
     <Box as="main">
-      <NewOutingScreen venues={venues} hasOutings={outings.length > 0} />
+      <NewOutingScreen
+        venues={venues}
+        hasOutings={outings.length > 0}
+        first={isFromQuick ? { discipline, purpose } : undefined}
+      />
     </Box>
   );
 }

@@ -3,6 +3,7 @@
 import type { Venue } from '@/core/model';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { DISCIPLINES, PURPOSES } from '@/core/terms';
+import { wallMs } from '@/core/time';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -11,14 +12,24 @@ import { useScales } from '@/ui/fields/scales';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { TextField } from '@/ui/fields/text-field';
 import { Part, Sheet } from '@/ui/frame/sheet';
+import type { OutingDraft } from './use-outing-form';
+import { presetStart, START_PRESETS } from './start-presets';
+import { TimeZoneField } from './time-zone-field';
 import { chosenVenue, NEW_VENUE, useOutingForm } from './use-outing-form';
 import { words } from '@/words';
 
 const WORDS = words.screens.outing.newOutingScreen;
 
+interface NewOutingScreenProps {
+  venues: Venue[];
+  hasOutings: boolean;
+  /** What the quick answer was for. */
+  first?: Partial<Pick<OutingDraft, 'discipline' | 'purpose'>>;
+}
+
 /** The form that makes an outing, with its venue where that is new as well. */
-export function NewOutingScreen({ venues, hasOutings }: { venues: Venue[]; hasOutings: boolean }) {
-  const form = useOutingForm(venues);
+export function NewOutingScreen({ venues, hasOutings, first }: NewOutingScreenProps) {
+  const form = useOutingForm(venues, first);
   return (
     <Sheet
       question={WORDS.whatAreTheSkisFor}
@@ -47,7 +58,7 @@ export function NewOutingScreen({ venues, hasOutings }: { venues: Venue[]; hasOu
 
 type Form = ReturnType<typeof useOutingForm>;
 
-function OutingPart({ form: { bind } }: { form: Form }) {
+function OutingPart({ form: { bind, set } }: { form: Form }) {
   const scales = useScales();
   return (
     <Part title={WORDS.theOuting}>
@@ -60,6 +71,17 @@ function OutingPart({ form: { bind } }: { form: Form }) {
             {...bind('startLocal')}
           />
         </SimpleGrid>
+        <Flex gap="3" wrap="wrap" role="group" aria-label={WORDS.startOn}>
+          {START_PRESETS.map((preset) => (
+            <ActionButton
+              key={preset}
+              quiet
+              onClick={() => set({ startLocal: presetStart(preset, new Date(wallMs())) })}
+            >
+              {WORDS.preset[preset]}
+            </ActionButton>
+          ))}
+        </Flex>
         <ChoiceRow
           legend={WORDS.discipline}
           name="discipline"
@@ -108,7 +130,7 @@ function VenuePart({ form, venues }: { form: Form; venues: Venue[] }) {
         {venueId === NEW_VENUE && (
           <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
             <TextField label={WORDS.nameOfThePlace} {...bind('venueName')} />
-            <TextField label={WORDS.timeZone} hint={WORDS.suchAsCet} {...bind('timeZone')} />
+            <TimeZoneField value={draft.timeZone} onChange={(timeZone) => set({ timeZone })} />
             <NumberField
               label={WORDS.altitude}
               scale={scales.altitude}

@@ -36,7 +36,7 @@ const EMPTY: OutingDraft = {
   purpose: 'training',
   distanceKm: 10,
   venueName: '',
-  timeZone: 'CET',
+  timeZone: '',
 };
 
 /** The venue the draft stands for: the one taken, else the first there is, else a new one. */
@@ -97,13 +97,13 @@ function check(draft: OutingDraft, venues: readonly Venue[]): Validated<unknown>
 }
 
 /** State of the form of a new outing; saving opens it. */
-export function useOutingForm(venues: readonly Venue[]) {
+export function useOutingForm(venues: readonly Venue[], first: Partial<OutingDraft> = {}) {
   const router = useRouter();
   const resolver = useMemo(
     () => resolverFrom<OutingDraft>((draft) => check(draft, venues)),
     [venues],
   );
-  const form = useDraftedForm('outing', EMPTY, resolver);
+  const form = useDraftedForm('outing', { ...EMPTY, ...first }, resolver);
   const save = async () => {
     const saved = await form.submit((draft, { key }) => {
       const { outing, venue } = split(draft, venues);

@@ -31,7 +31,7 @@ export function QuickScreen({ first, outing }: QuickScreenProps) {
   const { answer, input } = state;
   return (
     <>
-      <Doors outing={outing} />
+      <Doors outing={outing} draft={state.draft} />
       <Sheet question={WORDS.question} answer={<Headline answer={answer} />}>
         {/* Two columns; on a phone one, with the particulars before one's own blocks. */}
         <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }} columnGap="10">
@@ -64,7 +64,7 @@ export function QuickScreen({ first, outing }: QuickScreenProps) {
 }
 
 /** The other door: the outing that comes next, or a first one. */
-function Doors({ outing }: Pick<QuickScreenProps, 'outing'>) {
+function Doors({ outing, draft }: Pick<QuickScreenProps, 'outing'> & Pick<QuickState, 'draft'>) {
   return (
     <Flex
       as="nav"
@@ -83,7 +83,9 @@ function Doors({ outing }: Pick<QuickScreenProps, 'outing'>) {
         {outing && (
           <SheetLink href={`/outing/${outing.id}/snow`}>{WORDS.toTheOuting(outing.name)}</SheetLink>
         )}
-        <SheetLink href="/outing/new">{WORDS.startAnOuting}</SheetLink>
+        <SheetLink href={`/outing/new?on=${draft.discipline}&for=${draft.purpose}`}>
+          {WORDS.startAnOuting}
+        </SheetLink>
       </Flex>
     </Flex>
   );
