@@ -2,7 +2,7 @@
 
 import type { WireResult } from '@/formats/wire';
 import { deed } from '@/server/deed';
-import { keepBlocks } from './use-cases/keep-blocks';
+import { keepBlocks } from '@/server/keep-blocks';
 
 /** Puts one's own blocks on the shelf. */
 export async function keepBlocksAction(

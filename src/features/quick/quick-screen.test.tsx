@@ -6,7 +6,7 @@ import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
 import { demoDatabase } from '../../../tests/unit/demo-app';
 import { AMERICAN, fill, show } from '../../../tests/unit/render';
-import { keepBlocks } from './use-cases/keep-blocks';
+import { keepBlocks } from '@/server/keep-blocks';
 import { QuickScreen } from './quick-screen';
 
 let db: FrostDatabase;

@@ -3,6 +3,7 @@
 import type { ShelfProduct } from '@/core/model';
 import type { WireResult } from '@/formats/wire';
 import { deed, deedOn } from '@/server/deed';
+import { keepBlocks } from '@/server/keep-blocks';
 import { moveStock } from './use-cases/move-stock';
 import { saveProduct, takeOffShelf, type SavedProduct } from './use-cases/save-product';
 
@@ -25,6 +26,14 @@ export async function removeProductAction(
     target: productId,
     work: (db, id) => takeOffShelf(db, id),
   });
+}
+
+/** Puts usual kinds on an empty shelf. */
+export async function keepKindsAction(
+  key: string,
+  kinds: unknown,
+): Promise<WireResult<{ kept: number }>> {
+  return deed(key, 'shelf.start', (db, { newId }) => keepBlocks(db, kinds, newId));
 }
 
 /** Books what came, went or was weighed. */

@@ -153,3 +153,30 @@ describe('what the shelf covers', () => {
     expect(screen.queryByRole('table', { name: 'Products on the shelf' })).toBeNull();
   });
 });
+
+describe('an empty shelf', () => {
+  it('is filled with a usual ladder in one tap, without what was unticked', async () => {
+    await db.deleteFrom('product').execute();
+    const { user } = await shown();
+    await user.click(screen.getByRole('checkbox', { name: /^All-round/ }));
+    await user.click(screen.getByRole('button', { name: 'Put these on the shelf' }));
+    await waitFor(async () => expect(await listProducts(db)).toHaveLength(6));
+    expect((await named('Cold (typical)'))!).toMatchObject({
+      role: 'glide',
+      labelLowC: -14,
+      labelHighC: -8,
+      applications: ['iron'],
+    });
+    expect(await named('All-round (typical)')).toBeUndefined();
+  });
+
+  it('has grip as well for a classic outing', async () => {
+    await db.deleteFrom('product').execute();
+    const outing = await outingOf(db, 'demo-tour');
+    const view = await loadShelf(db, outing, DAY.getTime());
+    const { user } = show(<ShelfScreen outing={outing} view={view} />);
+    await user.click(screen.getByRole('button', { name: 'Put these on the shelf' }));
+    await waitFor(async () => expect(await named('Klister wet (typical)')).toBeDefined());
+    expect(await named('Grip cold (typical)')).toMatchObject({ role: 'grip_stick', form: 'stick' });
+  });
+});

@@ -25,6 +25,7 @@ import { Swatch } from '@/ui/marks/swatch';
 import { removeProductAction, saveProductAction } from './actions';
 import { CoveragePart, holesInWords } from './coverage-part';
 import { ProductForm, type ProductDraft } from './product-form';
+import { Starter } from './starter';
 import { StockPart } from './stock-part';
 import type { ShelfView } from './use-cases/load-shelf';
 
@@ -78,6 +79,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
   return (
     <Sheet question={WORDS.whatIsThereToChoose} answer={<Answer view={view} units={units} />}>
       <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
+      {products.length === 0 && <Starter hasGrip={outing.discipline === 'classic'} />}
       {products.some((one) => one.role === 'glide') && (
         <CoveragePart view={view} venueName={outing.venue.name} />
       )}

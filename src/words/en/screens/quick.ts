@@ -21,6 +21,18 @@ export const GRIP_KIND: Record<GripKindKey, string> = {
   klister_wet: 'klister for wet snow',
 };
 
+/** What the kinds of grip wax are called on a shelf. */
+export const GRIP_NAME: Record<GripKindKey, string> = {
+  stick_very_cold: 'Grip very cold',
+  stick_cold: 'Grip cold',
+  stick_cool: 'Grip cool',
+  stick_mild: 'Grip mild',
+  stick_zero: 'Grip zero',
+  klister_ice: 'Klister ice',
+  klister_zero: 'Klister zero',
+  klister_wet: 'Klister wet',
+};
+
 export const quickScreen = {
   title: 'Quick answer',
   question: 'What do I wax with?',

@@ -161,3 +161,14 @@ export const blockGuess = {
   labelIt: (hardnessSd: number, labelLowC: string) => `± ${hardnessSd}. Label it ${labelLowC}.`,
   takeTheseEnds: 'Use these ends',
 };
+
+export const starter = {
+  startWithAUsualLadder: 'Start with a usual ladder',
+  typicalRanges:
+    'Kinds as shops sell them, with typical ranges. Untick what you do not have, and change the ranges to those of your own labels.',
+  glide: 'Glide',
+  grip: 'Grip, for classic skis',
+  kind: (name: string, range: string) => `${name}, ${range}`,
+  typical: (name: string) => `${name} (typical)`,
+  putTheseOnTheShelf: 'Put these on the shelf',
+};

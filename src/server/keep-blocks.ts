@@ -8,7 +8,7 @@ import type { ShelfProduct } from '@/core/model';
 
 const MOST = 40;
 
-/** Puts blocks by name and range on the shelf; those whose name stands there already are left as they are. */
+/** Puts waxes by name and range on the shelf, glide blocks where nothing else is said; those whose name stands there already are left as they are. */
 export async function keepBlocks(
   db: FrostDatabase,
   input: unknown,
@@ -19,14 +19,15 @@ export async function keepBlocks(
   const products: ShelfProduct[] = [];
   const problems: FieldProblem[] = [];
   rows.forEach((row: unknown, i) => {
-    const { name, labelLowC, labelHighC } = Object(row) as Record<string, unknown>;
+    const given = Object(row) as Record<string, unknown>;
+    const { name, labelLowC, labelHighC, role = 'glide', form = 'block' } = given;
     const fields = {
       id: newId(),
       name,
       labelLowC,
       labelHighC,
-      role: 'glide',
-      form: 'block',
+      role,
+      form,
       additives: [],
     };
     const checked = validate(shelfProductSchema, withUsual(fields));

@@ -1,0 +1,91 @@
+'use client';
+
+import { useState } from 'react';
+import { Box, SimpleGrid, Text } from '@chakra-ui/react';
+import { GLIDE_KINDS, GRIP_KINDS, type GlideKind, type GripKindKey } from '@/core/quick';
+import { ActionButton } from '@/ui/fields/action-button';
+import { CheckList } from '@/ui/fields/check-list';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { useWrite } from '@/ui/fields/use-write';
+import { useUnits } from '@/ui/format/units-context';
+import { Part } from '@/ui/frame/sheet';
+import { words } from '@/words';
+import { temperatureRange } from '@/words/quantities';
+import { keepKindsAction } from './actions';
+
+const WORDS = words.screens.shelf.starter;
+const NAMES = { ...words.screens.quick.GLIDE_KIND, ...words.screens.quick.GRIP_NAME };
+const GLIDES = Object.keys(GLIDE_KINDS) as GlideKind[];
+const GRIPS = Object.keys(GRIP_KINDS) as GripKindKey[];
+
+const glideOf = (kind: GlideKind) => ({ ...GLIDE_KINDS[kind], role: 'glide', form: 'block' });
+const gripOf = (kind: GripKindKey) => ({
+  ...GRIP_KINDS[kind],
+  form: GRIP_KINDS[kind].role === 'klister' ? 'tube' : 'stick',
+});
+
+/** For an empty shelf: a usual ladder of kinds in one tap; what one lacks is ticked off first. */
+export function Starter({ hasGrip }: { hasGrip: boolean }) {
+  const units = useUnits();
+  const [glides, setGlides] = useState(GLIDES);
+  const [grips, setGrips] = useState(hasGrip ? GRIPS : []);
+  const [problem, setProblem] = useState<string>();
+  const { send, isBusy } = useWrite();
+  const named = <K extends GlideKind | GripKindKey>(
+    kinds: readonly K[],
+    of: (kind: K) => { lowC: number; highC: number },
+  ) =>
+    Object.fromEntries(
+      kinds.map((kind) => {
+        const { lowC, highC } = of(kind);
+        return [kind, WORDS.kind(NAMES[kind], temperatureRange(lowC, highC, units))];
+      }),
+    ) as Record<K, string>;
+  const keep = async () => {
+    const rows = [
+      ...glides.map((kind) => ({ kind, ...glideOf(kind) })),
+      ...grips.map((kind) => ({ kind, ...gripOf(kind) })),
+    ].map(({ kind, lowC, highC, role, form }) => ({
+      name: WORDS.typical(NAMES[kind]),
+      labelLowC: lowC,
+      labelHighC: highC,
+      role,
+      form,
+    }));
+    const done = await send(`starter:${JSON.stringify(rows)}`, (key) => keepKindsAction(key, rows));
+    if (done && !done.ok) setProblem(done.error.message);
+  };
+  return (
+    <Part title={WORDS.startWithAUsualLadder}>
+      <Text textStyle="body" mb="3">
+        {WORDS.typicalRanges}
+      </Text>
+      <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
+        <CheckList
+          legend={WORDS.glide}
+          options={GLIDES}
+          words={named(GLIDES, glideOf)}
+          checked={glides}
+          onChange={setGlides}
+        />
+        <CheckList
+          legend={WORDS.grip}
+          options={GRIPS}
+          words={named(GRIPS, gripOf)}
+          checked={grips}
+          onChange={setGrips}
+        />
+      </SimpleGrid>
+      <Box mt="3">
+        <ActionButton
+          loading={isBusy}
+          disabled={glides.length + grips.length === 0}
+          onClick={() => void keep()}
+        >
+          {WORDS.putTheseOnTheShelf}
+        </ActionButton>
+      </Box>
+      <FieldProblemText problem={problem} />
+    </Part>
+  );
+}
