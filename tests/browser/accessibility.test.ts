@@ -27,6 +27,8 @@ const SCREENS = [
   'bench',
   'bench?ski=demo-ski-wessa-slalom',
   'labels',
+  '/quick',
+  '/outing/new',
 ];
 let app: Started;
 let browser: Browser;
@@ -40,7 +42,8 @@ afterAll(async () => {
   await stopDemo(app);
 });
 
-const urlOf = (screen: string) => `${app.url}/outing/demo-slalom/${screen}`;
+const urlOf = (screen: string) =>
+  `${app.url}${screen.startsWith('/') ? screen : `/outing/demo-slalom/${screen}`}`;
 
 it.each(SCREENS)('the %s screen has no axe violation, in light and in dark', async (screen) => {
   const { page } = await openPage(browser, urlOf(screen));

@@ -48,8 +48,12 @@ const DATA = strings([
 const SYMBOLS =
   /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Sept|Oct|Nov|Dec)\b|\b(km|cm|mm|kg|min|µm|hPa|ft|mi|°[CF]|CET|UTC|PP|DF|RG|FC|MF|MFcr|MM)\b|https?:\S+/g;
 
+/** Names of time zones are the same in every language here: Area/City. */
+const ZONES = /^([A-Z][A-Za-z-]+\/)+[\w +-]+$/;
+
 /** What of a text stands outside brackets and is neither data nor a figure with its unit. */
 function unsaid(text: string): string {
+  if (ZONES.test(text)) return '';
   let rest = text;
   for (let before = ''; before !== rest;) {
     before = rest;
@@ -100,6 +104,8 @@ const SCREENS = [
   `${RELAY}/labels`,
   `${RELAY}/settings`,
   '/outing/new',
+  '/quick',
+  '/quick?by=air&on=classic',
   '/nowhere',
 ];
 
