@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
-import { chmodSync, closeSync, openSync, statSync, writeSync } from 'node:fs';
+import { chmodSync, closeSync, openSync, writeSync } from 'node:fs';
 import path from 'node:path';
+import Database from 'better-sqlite3';
 import { sql } from 'kysely';
 import { describe, expect, it, vi } from 'vitest';
 import { DomainError } from '@/core/errors';
@@ -25,11 +26,21 @@ async function seededFolder(): Promise<string> {
   return folder;
 }
 
-/** Overwrites pages of a database with noise, from a share of the file on. */
-function damage(folder: string, share: number, bytes: number): void {
+/** Overwrites the pages of a table with noise: wherever they lie, the schema stays whole. */
+function damage(folder: string, table: string): void {
   const file = path.join(folder, 'frost-pick.db');
+  const db = new Database(file);
+  db.pragma('wal_checkpoint(truncate)');
+  const pages = db
+    .prepare<[string], { pgoffset: number; pgsize: number }>(
+      "select pgoffset, pgsize from dbstat where name = ? and pagetype = 'leaf'",
+    )
+    .all(table);
+  db.close();
   const handle = openSync(file, 'r+');
-  writeSync(handle, Buffer.alloc(bytes, 0x5a), 0, bytes, Math.floor(statSync(file).size * share));
+  for (const { pgoffset, pgsize } of pages) {
+    writeSync(handle, Buffer.alloc(pgsize, 0x5a), 0, pgsize, pgoffset);
+  }
   closeSync(handle);
 }
 
@@ -40,7 +51,7 @@ describe('the database file', () => {
 
   it('with damaged pages is shown as far as it can be read, and acknowledges nothing', async () => {
     const folder = await seededFolder();
-    damage(folder, 0.7, 12_288);
+    damage(folder, 'weather');
     const { db, health } = openChecked(folder);
     expect(health).toMatchObject({ isWritable: false, code: 'storage_damaged' });
     expect(await listOutings(db)).toHaveLength(3);
