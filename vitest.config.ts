@@ -54,6 +54,8 @@ export default defineConfig({
           include: ['tests/browser/**/*.test.ts'],
           testTimeout: 300_000,
           hookTimeout: 120_000,
+          // A browser waits more than it works.
+          maxWorkers: availableParallelism() + 1,
         },
       },
     ],

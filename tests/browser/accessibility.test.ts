@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { AxePuppeteer } from '@axe-core/puppeteer';
-import lighthouse from 'lighthouse';
 import type { Browser } from 'puppeteer-core';
 import {
   freePort,
@@ -62,29 +61,3 @@ it.each(SCREENS)('the %s screen has no axe violation, in light and in dark', asy
   }
   await page.close();
 });
-
-/** Lighthouse weighs the same rules anew and is slow: one screen of each kind. */
-it.each(['snow', 'pick', 'skis', 'bench?ski=demo-ski-wessa-slalom'])(
-  'the %s screen has full marks for accessibility from Lighthouse',
-  async (screen) => {
-    const { page } = await openPage(browser, urlOf(screen));
-    const run = await lighthouse(
-      urlOf(screen),
-      {
-        onlyCategories: ['accessibility'],
-        output: 'json',
-        formFactor: 'desktop',
-        screenEmulation: { disabled: true },
-      },
-      undefined,
-      page,
-    );
-    const { score } = run!.lhr.categories.accessibility!;
-    const failing = Object.values(run!.lhr.audits)
-      .filter((audit) => audit.score === 0)
-      .map((audit) => audit.id);
-    expect(failing).toEqual([]);
-    expect(score).toBe(1);
-    await page.close();
-  },
-);

@@ -60,7 +60,9 @@ describe('the dusk relay', () => {
     const byAir = await textOf(page, 'by-air');
     expect(byAir).toContain('would choose');
     expect(byAir).not.toContain(chosen);
-    const [lossByAir, lossBest] = numbersIn(byAir.split('expected loss')[1]!);
+    const [lossByAir, lossBest] = [...byAir.matchAll(/([\d.]+)\s%/g)].map(([, loss]) =>
+      Number(loss),
+    );
     expect(lossByAir! - lossBest!).toBeGreaterThan(1);
   });
 

@@ -1,0 +1,100 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Browser } from 'puppeteer-core';
+import {
+  freePort,
+  freshFolder,
+  launchBrowser,
+  NARROW,
+  openPage,
+  press,
+  startDemo,
+  stopDemo,
+  typeInto,
+  waitForText,
+  type Started,
+} from './app';
+
+const RELAY = '/outing/demo-relay';
+const folder = freshFolder();
+let app: Started;
+let browser: Browser;
+
+beforeAll(async () => {
+  app = await startDemo(await freePort(), folder);
+  browser = await launchBrowser();
+});
+afterAll(async () => {
+  await browser?.close();
+  await stopDemo(app);
+});
+
+describe('the frame', () => {
+  it('lists the keys under ? and goes where they say', async () => {
+    const { page } = await openPage(browser, `${app.url}${RELAY}/snow`);
+    await page.keyboard.press('?');
+    await page.waitForSelector('[role="dialog"]', { visible: true });
+    await page.keyboard.press('Escape');
+    await page.waitForSelector('[role="dialog"]', { hidden: true });
+    await page.keyboard.press('l');
+    await page.waitForFunction(() => location.pathname.endsWith('/log'));
+  });
+
+  it('shows °F, feet and miles when set so', async () => {
+    const { page } = await openPage(browser, `${app.url}${RELAY}/settings`);
+    await press(page, '°F', 'radio');
+    await page.waitForFunction(() =>
+      document.querySelector('[data-testid="line-snow"]')?.textContent?.includes('°F'),
+    );
+    for (const screen of ['pick', 'iron', 'shelf']) {
+      await page.goto(`${app.url}${RELAY}/${screen}`, { waitUntil: 'networkidle0' });
+      const shown = await page.$eval('main article', (main) => main.innerText);
+      expect(shown, screen).toContain('°F');
+      expect(
+        shown.split('\n').filter((line) => line.includes('°C')),
+        screen,
+      ).toEqual([]);
+    }
+  });
+
+  it('fits 390 px without scrolling sideways', async () => {
+    for (const screen of [
+      'snow',
+      'pick',
+      'grip',
+      'log',
+      'venue',
+      'shelf',
+      'iron',
+      'settings',
+      'wall',
+      'skis',
+      'skis/demo-ski-ilo-skate',
+      'labels',
+      'bench',
+      'bench?ski=demo-ski-ilo-skate',
+    ]) {
+      const { page } = await openPage(browser, `${app.url}${RELAY}/${screen}`, NARROW);
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(overflow, screen).toBeLessThanOrEqual(0);
+    }
+  });
+
+  it('starts an outing from nothing, and says what an empty shelf needs', async () => {
+    const { page } = await openPage(browser, `${app.url}/outing/new`);
+    await typeInto(page, 'Name', 'Tuesday loop');
+    await press(page, 'Save outing');
+    await waitForText(page, 'Start is missing.');
+    await page.$eval('input[type="datetime-local"]', (input) => {
+      const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
+      setter.call(input, '2027-01-19T18:00');
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+    });
+    await press(page, 'Save outing');
+    await waitForText(page, 'No reading yet.');
+    const pickUrl = page.url().replace(/snow$/, 'pick');
+    await page.goto(pickUrl, { waitUntil: 'networkidle0' });
+    await waitForText(page, 'Measure the snow first.');
+  });
+});
