@@ -55,7 +55,6 @@ const VIEWS = {
   shelf: { at: `${relay}/shelf`, waitFor: '.js-plotly-plot' },
   wall: { at: '/outing/demo-slalom/wall' },
   grip: { at: '/outing/demo-tour/grip', waitFor: '.js-plotly-plot' },
-  'grip-narrow': { at: '/outing/demo-tour/grip', size: NARROW, waitFor: '.js-plotly-plot' },
   iron: { at: `${relay}/iron`, waitFor: '.js-plotly-plot' },
   skis: { at: `${relay}/skis` },
   ski: { at: `${relay}/skis/demo-ski-ilo-skate`, waitFor: '[data-testid="base-map"]' },
