@@ -1,3 +1,4 @@
+import { SNOW_FIELDS_OF_READING } from '../core/model';
 import { SNOW_LIMITS } from '../core/snow';
 import { USUAL_INPUT, type QuickInput } from '../core/quick';
 import { DAY_TIMES, DISCIPLINES, GRAINS, PURPOSES, SKIES, WETNESSES } from '../core/terms';
@@ -13,7 +14,7 @@ function figure(text: unknown, [low, high]: readonly [number, number], usual: nu
   return value >= low && value <= high ? value : usual;
 }
 
-const SNOW_C = [-60, 0] as const;
+const SNOW_C = SNOW_FIELDS_OF_READING.temperatureC.range;
 const PERCENT = [0, 100] as const;
 
 /** The inputs of a quick answer as its address says them; what is missing or no such value is as usual. */

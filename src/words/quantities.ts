@@ -54,8 +54,8 @@ export function probability(fraction: number): string {
 const MINUTE_S = 60;
 
 /** A loss of glide and what it is in time: `0.32 % (1.3 s)`. */
-export const lossInTime = (percent: number, secondsPerPercent: number): string =>
-  `${percent.toFixed(2)}${THIN_SPACE}% (${seconds(percent * secondsPerPercent)})`;
+export const lossInTime = (percent: number, inSeconds: number): string =>
+  `${percent.toFixed(2)}${THIN_SPACE}% (${seconds(inSeconds)})`;
 
 /** What something costs in time: `0.4 s`, `8 s`, `1 min 20 s`. */
 export function seconds(value: number): string {

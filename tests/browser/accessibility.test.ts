@@ -1,15 +1,6 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import { AxePuppeteer } from '@axe-core/puppeteer';
-import type { Browser } from 'puppeteer-core';
-import {
-  freePort,
-  freshFolder,
-  launchBrowser,
-  openPage,
-  startDemo,
-  stopDemo,
-  type Started,
-} from './app';
+import { openPage, withDemo } from './app';
 
 const SCREENS = [
   'snow',
@@ -29,23 +20,13 @@ const SCREENS = [
   '/quick',
   '/outing/new',
 ];
-let app: Started;
-let browser: Browser;
-
-beforeAll(async () => {
-  app = await startDemo(await freePort(), freshFolder());
-  browser = await launchBrowser();
-});
-afterAll(async () => {
-  await browser?.close();
-  await stopDemo(app);
-});
+const demo = withDemo();
 
 const urlOf = (screen: string) =>
-  `${app.url}${screen.startsWith('/') ? screen : `/outing/demo-slalom/${screen}`}`;
+  `${demo.app.url}${screen.startsWith('/') ? screen : `/outing/demo-slalom/${screen}`}`;
 
 it.each(SCREENS)('the %s screen has no axe violation, in light and in dark', async (screen) => {
-  const { page } = await openPage(browser, urlOf(screen));
+  const { page } = await openPage(demo.browser, urlOf(screen));
   for (const value of ['light', 'dark']) {
     await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value }]);
     await page.waitForFunction(
@@ -53,6 +34,8 @@ it.each(SCREENS)('the %s screen has no axe violation, in light and in dark', asy
       {},
       value,
     );
+    // Axe takes no page that is still loading something, a chart's script for one.
+    await page.waitForFunction(() => document.readyState === 'complete');
     const { violations } = await new AxePuppeteer(page).analyze();
     expect(
       violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target).join('; ')}`),

@@ -3,6 +3,7 @@ import { mkdtempSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { afterAll, beforeAll } from 'vitest';
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../../scripts/lib/browser.mjs';
 
@@ -78,7 +79,21 @@ export async function stopDemo({ child, ended }: Started): Promise<number | null
 export const launchBrowser = (): Promise<Browser> =>
   puppeteer.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
 
-/** A page that collects its own errors. */
+/** A demo of its own and a browser for the tests of a file; they are there once the tests run. */
+export function withDemo(env: Record<string, string> = {}): { app: Started; browser: Browser } {
+  const own = {} as { app: Started; browser: Browser };
+  beforeAll(async () => {
+    own.app = await startDemo(await freePort(), freshFolder(), env);
+    own.browser = await launchBrowser();
+  });
+  afterAll(async () => {
+    await own.browser?.close();
+    await stopDemo(own.app);
+  });
+  return own;
+}
+
+/** A page that collects its own errors, each with the address it came from. */
 export async function openPage(
   browser: Browser,
   url: string,
@@ -90,7 +105,9 @@ export async function openPage(
   page.setDefaultTimeout(PATIENCE_MS);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));
-  page.on('console', (entry) => entry.type() === 'error' && errors.push(entry.text()));
+  page.on('console', (entry) => {
+    if (entry.type() === 'error') errors.push(`${entry.text()} ${entry.location().url ?? ''}`);
+  });
   await page.goto(url, { waitUntil: 'networkidle0' });
   return { page, errors };
 }

@@ -1,36 +1,12 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Browser } from 'puppeteer-core';
-import {
-  freePort,
-  freshFolder,
-  launchBrowser,
-  NARROW,
-  openPage,
-  press,
-  startDemo,
-  stopDemo,
-  typeInto,
-  waitForText,
-  type Started,
-} from './app';
+import { describe, expect, it } from 'vitest';
+import { NARROW, openPage, press, typeInto, waitForText, withDemo } from './app';
 
 const RELAY = '/outing/demo-relay';
-const folder = freshFolder();
-let app: Started;
-let browser: Browser;
-
-beforeAll(async () => {
-  app = await startDemo(await freePort(), folder);
-  browser = await launchBrowser();
-});
-afterAll(async () => {
-  await browser?.close();
-  await stopDemo(app);
-});
+const demo = withDemo();
 
 describe('the frame', () => {
   it('lists the keys under ? and goes where they say', async () => {
-    const { page } = await openPage(browser, `${app.url}${RELAY}/snow`);
+    const { page } = await openPage(demo.browser, `${demo.app.url}${RELAY}/snow`);
     await page.keyboard.press('?');
     await page.waitForSelector('[role="dialog"]', { visible: true });
     await page.keyboard.press('Escape');
@@ -40,13 +16,13 @@ describe('the frame', () => {
   });
 
   it('shows °F, feet and miles when set so', async () => {
-    const { page } = await openPage(browser, `${app.url}${RELAY}/settings`);
+    const { page } = await openPage(demo.browser, `${demo.app.url}${RELAY}/settings`);
     await press(page, '°F', 'radio');
     await page.waitForFunction(() =>
       document.querySelector('[data-testid="line-snow"]')?.textContent?.includes('°F'),
     );
     for (const screen of ['pick', 'iron', 'shelf']) {
-      await page.goto(`${app.url}${RELAY}/${screen}`, { waitUntil: 'networkidle0' });
+      await page.goto(`${demo.app.url}${RELAY}/${screen}`, { waitUntil: 'networkidle0' });
       const shown = await page.$eval('main article', (main) => main.innerText);
       expect(shown, screen).toContain('°F');
       expect(
@@ -73,7 +49,7 @@ describe('the frame', () => {
       'bench',
       'bench?ski=demo-ski-ilo-skate',
     ]) {
-      const { page } = await openPage(browser, `${app.url}${RELAY}/${screen}`, NARROW);
+      const { page } = await openPage(demo.browser, `${demo.app.url}${RELAY}/${screen}`, NARROW);
       const overflow = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       );
@@ -82,7 +58,7 @@ describe('the frame', () => {
   });
 
   it('starts an outing from nothing, and says what an empty shelf needs', async () => {
-    const { page } = await openPage(browser, `${app.url}/outing/new`);
+    const { page } = await openPage(demo.browser, `${demo.app.url}/outing/new`);
     await typeInto(page, 'Name', 'Tuesday loop');
     await press(page, 'Save outing');
     await waitForText(page, 'Start is missing.');

@@ -1,5 +1,5 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
-import type { Browser, Page } from 'puppeteer-core';
+import { expect, it } from 'vitest';
+import type { Page } from 'puppeteer-core';
 import { DEMO_COURSES, DEMO_STATIONS } from '@/data/demo/course';
 import { demoReadings } from '@/data/demo/readings';
 import { DEMO_NOTE } from '@/data/demo/seed';
@@ -7,20 +7,9 @@ import { DEMO_SHELF } from '@/data/demo/shelf';
 import { DEMO_SKIS } from '@/data/demo/skis';
 import { DEMO_VENUES, lanternOutings } from '@/data/demo/weekend';
 import { PSEUDO } from '@/words/pseudo';
-import { freePort, freshFolder, launchBrowser, openPage, startDemo, stopDemo } from './app';
-import type { Started } from './app';
+import { openPage, withDemo } from './app';
 
-let app: Started;
-let browser: Browser;
-
-beforeAll(async () => {
-  app = await startDemo(await freePort(), freshFolder(), { FROST_PICK_LANGUAGE: PSEUDO });
-  browser = await launchBrowser();
-});
-afterAll(async () => {
-  await browser.close();
-  await stopDemo(app);
-});
+const demo = withDemo({ FROST_PICK_LANGUAGE: PSEUDO });
 
 /** Every string in a value, at any depth. */
 function strings(value: unknown): string[] {
@@ -110,7 +99,7 @@ const SCREENS = [
 ];
 
 it.each(SCREENS)('says every word through the language: %s', async (path) => {
-  const { page } = await openPage(browser, app.url + path);
+  const { page } = await openPage(demo.browser, demo.app.url + path);
   await page.waitForFunction(() => !document.body.textContent.includes('Drawing'));
   const left = (await readable(page)).map(unsaid).filter((text) => /[A-Za-z]{2,}/.test(text));
   expect([...new Set(left)]).toEqual([]);

@@ -1,35 +1,16 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import lighthouse from 'lighthouse';
-import type { Browser } from 'puppeteer-core';
-import {
-  freePort,
-  freshFolder,
-  launchBrowser,
-  openPage,
-  startDemo,
-  stopDemo,
-  type Started,
-} from './app';
+import { openPage, withDemo } from './app';
 
-let app: Started;
-let browser: Browser;
+const demo = withDemo();
 
-beforeAll(async () => {
-  app = await startDemo(await freePort(), freshFolder());
-  browser = await launchBrowser();
-});
-afterAll(async () => {
-  await browser?.close();
-  await stopDemo(app);
-});
-
-const urlOf = (screen: string) => `${app.url}/outing/demo-slalom/${screen}`;
+const urlOf = (screen: string) => `${demo.app.url}/outing/demo-slalom/${screen}`;
 
 /** Lighthouse weighs the same rules anew and is slow: one screen of each kind. */
 it.each(['snow', 'bench?ski=demo-ski-wessa-slalom'])(
   'the %s screen has full marks for accessibility from Lighthouse',
   async (screen) => {
-    const { page } = await openPage(browser, urlOf(screen));
+    const { page } = await openPage(demo.browser, urlOf(screen));
     const run = await lighthouse(
       urlOf(screen),
       {

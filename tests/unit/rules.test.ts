@@ -1,11 +1,13 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { METHOD_GROUPS } from '@/core/choice';
+import { findFit } from '@/core/grip';
 import type { Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { listGripNotes } from '@/data/grip-notes';
 import { findOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
-import { listReadings } from '@/data/readings';
+import { loadCourse } from '@/data/course';
+import { addReadings, listReadings } from '@/data/readings';
 import { listSegments } from '@/data/segments';
 import { addFinding, listFindings, listSkiEvents } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
@@ -15,11 +17,12 @@ import { findVenue, listVenues } from '@/data/venues';
 import { summariseStations } from '@/data/weather';
 import { ironSettings } from '@/features/bench/use-cases/iron-settings';
 import {
+  baseLiquidOf,
   forThisBase,
   grindNote,
   gripFor,
   layersOf,
-  withRole,
+  softWaxOf,
 } from '@/features/bench/use-cases/sheet-parts';
 import { keepFit, keepTried, takeNoteBack } from '@/features/grip/use-cases/keep-notes';
 import { loadGrip } from '@/features/grip/use-cases/load-grip';
@@ -36,6 +39,7 @@ import { takeEventBack, writeEvent } from '@/features/skis/use-cases/ski-life';
 import { saveCourse } from '@/features/venue/use-cases/save-course';
 import { addStation, forgetWeather, savePlace } from '@/features/venue/use-cases/save-place';
 import type { WireResult } from '@/formats/wire';
+import { modelledCases } from '@/server/cases';
 import { temporaryDatabase } from './temporary-database';
 
 const AT = '2027-01-13T13:00:00.000Z';
@@ -225,11 +229,22 @@ describe('what a sheet is made of', () => {
     expect(look('in_use')).toEqual([]);
     expect(look('dry')).toEqual(['conditioning']);
     expect(look('burnt')).toEqual(['conditioning', 'edges']);
-    const own = { place: 'conditioning' as const, product: withRole(shelf, 'base')!, coats: 3 };
+    const own = { place: 'conditioning' as const, product: softWaxOf(shelf)!, coats: 3 };
     const kept = forThisBase([own], { baseState: 'dry' } as never, shelf);
     expect(kept).toEqual([own]);
     expect(own.product.form).toBe('block');
-    expect(withRole(shelf, 'base', true)!.form).toBe('liquid');
+    expect(baseLiquidOf(shelf)!.form).toBe('liquid');
+  });
+
+  it('no very hot powder from an iron that swings', async () => {
+    const hardener = (await listProducts(db)).find((one) => one.role === 'hardener')!;
+    const team = await loadTeamSettings(db);
+    const isHeld = async (tool: 'ski_iron' | 'household_iron') => {
+      const bench = { ski: await anySki(), team: { ...team, irons: [], tools: [tool] }, roomC: 15 };
+      return (await ironSettings([hardener], bench))[hardener.id]!.isHeld;
+    };
+    expect(await isHeld('household_iron')).toBe(false);
+    expect(await isHeld('ski_iron')).toBe(true);
   });
 
   it('a note where the grind is coarser than the day asks for, and none where it is finer', () => {
@@ -261,6 +276,29 @@ describe('grip notes', () => {
     );
     const unknown = { outingId: 'demo-tour', skiId: 'gone', input: fit, stamp };
     expect(errorOf(await keepFit(db, unknown)).code).toBe('not_found');
+  });
+
+  it('refuse an id of a pair that is none', async () => {
+    const fit = { skiLengthCm: 200, feeler: { backCm: -12, frontCm: 44 } };
+    const odd = { outingId: 'demo-tour', skiId: { or: 1 }, input: fit, stamp };
+    expect(errorOf(await keepFit(db, odd)).code).toBe('invalid_input');
+  });
+
+  it('give klister the zone of klister, shorter than that of the stick', async () => {
+    const pair = (await listSkis(db)).find((one) => one.type === 'classic')!;
+    const input = { skiLengthCm: 200, feeler: { backCm: -10, frontCm: 45 } };
+    const fit = { outingId: 'demo-tour', skiId: pair.id, input, stamp };
+    valueOf(await keepFit(db, fit));
+    await db.deleteFrom('weather').execute();
+    const outing = (await findOuting(db, 'demo-tour'))!;
+    const [reading] = await listReadings(db, outing.id, 1);
+    const seen = { id: 'wet', temperatureC: 0, grain: 'MF', wetness: 'wet' } as const;
+    await addReadings(db, [{ ...reading!, ...seen, takenAt: AT, createdAt: AT }]);
+    const plan = (await gripFor(db, { ski: pair, outing, shelf: await listProducts(db) }))!;
+    const { zone, klisterZone } = findFit(input);
+    expect(plan.kind).toBe('klister');
+    expect(plan).toMatchObject(klisterZone!);
+    expect(plan.endCm).toBeLessThan(zone.endCm);
   });
 
   it('keep the fit of each pair for itself, on the next outing too', async () => {
@@ -333,6 +371,24 @@ describe('what a choice stands on', () => {
     expect(modelled.cases.timesMs.length).toBeGreaterThan(1);
     const far = await input({ basis: 'modelled', startAt: '2027-03-13T17:00:00Z' });
     expect(errorOf(await choiceGround(db, far as never)).message).toMatch(/weather/i);
+  });
+
+  it('what a reading saw at one spot, not for the rest of the course', async () => {
+    const outing = (await findOuting(db, 'demo-relay'))!;
+    const course = await loadCourse(db, outing);
+    const [reading] = await listReadings(db, outing.id, 1);
+    const origins = async (spot: string | undefined) => {
+      const seen = { ...reading!, spot, origin: 'natural' as const };
+      const ground = (await modelledCases(course, outing, seen))!;
+      return ground.cases.segments.map(({ origin }) => origin);
+    };
+    const made = course.places.findIndex((one) => one.surface === 'machine_made');
+    const nowhere = await origins('by the cabin');
+    expect(nowhere[made]).toBe('machine_made');
+    const there = await origins(course.places[made]!.name);
+    expect(there[made]).toBe('natural');
+    const others = (all: string[]) => all.filter((_, i) => i !== made);
+    expect(others(there)).toEqual(others(nowhere));
   });
 
   it('the outlook of another window, for the screen', async () => {

@@ -17,8 +17,8 @@ interface NewOutingPageProps {
 }
 
 async function NewOutingPage({ searchParams }: NewOutingPageProps) {
-  const { discipline, purpose } = quickFrom(await searchParams);
-  const isFromQuick = 'on' in (await searchParams);
+  const address = await searchParams;
+  const { discipline, purpose } = quickFrom(address);
   const db = database();
   const [venues, outings] = await Promise.all([listVenues(db), listOutings(db)]);
   return (
@@ -26,7 +26,7 @@ async function NewOutingPage({ searchParams }: NewOutingPageProps) {
       <NewOutingScreen
         venues={venues}
         hasOutings={outings.length > 0}
-        first={isFromQuick ? { discipline, purpose } : undefined}
+        first={'on' in address ? { discipline, purpose } : undefined}
       />
     </Box>
   );

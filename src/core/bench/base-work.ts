@@ -26,10 +26,10 @@ export function secureStep(request: SheetRequest): Step {
 /** The clamp in the middle opened: a ski under the iron must be free to bend. Boards lie on pads. */
 export const releaseStep = (request: SheetRequest): Step => ({
   key: 'release',
-  kind: 'secure',
+  kind: 'release',
   work: { code: 'release_clamp' },
   figures: {},
-  activeMin: minutesFor(request, 'check'),
+  activeMin: minutesFor(request, 'release'),
 });
 
 /** The scraper made sharp: once for a batch. */

@@ -1,12 +1,8 @@
-import { BENCH } from './figures';
+import { isHighMelt } from './forms';
 import type { BenchProduct } from './types';
 import type { StepCaution } from './work';
 
 const isLegacy = (product: BenchProduct) => product.additives.includes('fluorocarbon');
-
-/** A powder whose label is so hot that the base melts under it: hardeners, and old stock. */
-export const isHighMelt = ({ form, ironC }: BenchProduct): boolean =>
-  form === 'powder' && (ironC ?? 0) > BENCH.highMelt.fromIronC;
 
 /** The caution of heat for a product: a legacy one, and one that is very hot, say more. */
 export const heatCaution = (product: BenchProduct): StepCaution =>

@@ -77,7 +77,7 @@ export function iron(
 }
 
 /** A soft coat that is scraped at once: cool, and with the house's own pace. */
-export const softSetting = ({ ironLimitC }: BenchProduct): IronSetting => ({
+const softSetting = ({ ironLimitC }: BenchProduct): IronSetting => ({
   setC: Math.min(BENCH.softIronC, ironLimitC ?? Infinity),
   passes: usualPasses().slice(0, BENCH.hotScrapePasses),
 });

@@ -47,6 +47,8 @@ export const BENCH_FIGURES = {
       store: 1,
       check: 1,
       sharpen: 1,
+      release: 1,
+      dab: 1,
       wipe: 1,
       skin_cover: 2,
       hot_box: 0,

@@ -1,12 +1,12 @@
 import { dehairSteps, liquidClean, newBaseSteps } from './base-work';
 import { minutesFor } from './amounts';
-import { isHighMelt } from './cautions';
 import { hotScrapeCoat, ironedCoat } from './coats';
 import { BENCH } from './figures';
+import { isFilm, isHighMelt, isIroned } from './forms';
 import { highMeltCoat } from './high-melt';
 import { boxRun, hotBoxSteps } from './hot-box';
 import { liquidCoats } from './liquid-work';
-import { isFilm, isIroned, tooHardForBox, tooHotFor } from './refusals';
+import { tooHardForBox, tooHotFor } from './refusals';
 import { HAS_EDGES } from '../ski';
 import type { BenchProduct, PlannedLayer, Programme, SheetRequest, Step } from './types';
 import { coolStep } from './waits';

@@ -64,10 +64,10 @@ export function highMeltCoat(request: SheetRequest, melted: Melted): Step[] {
   const on = waxOn(request, { key, product });
   const dab: Step = {
     key: `${key}.dab`,
-    kind: 'wax_on',
+    kind: 'dab',
     work: { code: 'dab', product: product.name },
     figures: { temperatureC: Math.round(ironSetting(request, product).setC) },
-    activeMin: minutesFor(request, 'check'),
+    activeMin: minutesFor(request, 'dab'),
     caution: heatCaution(product),
   };
   return [

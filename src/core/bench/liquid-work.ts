@@ -3,17 +3,15 @@ import { glideShare, gramsFor, ironSetting, minutesFor } from './amounts';
 import { liquidCaution } from './cautions';
 import { iron, onBase } from './coats';
 import { BENCH } from './figures';
-import { isFilm } from './refusals';
+import { isFilm } from './forms';
 import type { BenchProduct, SheetRequest, Step } from './types';
 import { coolStep, dryStep, WAITS } from './waits';
-import type { School } from '../choice';
+import { methodsInForce, type School } from '../choice';
 
 type LiquidSchool = Extract<School, 'sponge_dry_cork' | 'brush_on_cork' | 'sponge_dry_brush'>;
-const SCHOOLS: readonly LiquidSchool[] = ['sponge_dry_cork', 'brush_on_cork', 'sponge_dry_brush'];
 
 /** The school of liquids in force. */
-const schoolOf = ({ methods }: SheetRequest): LiquidSchool =>
-  SCHOOLS.find((one) => one === methods.liquid) ?? SCHOOLS[0]!;
+const schoolOf = ({ methods }: SheetRequest) => methodsInForce(methods).liquid as LiquidSchool;
 
 interface Film {
   key: string;

@@ -1,6 +1,6 @@
 import type { Gravity } from '../finding';
 import { GRIP_KIND } from '../ski';
-import { isHighMelt } from './cautions';
+import { isFilm, isHighMelt } from './forms';
 import { boxRun } from './hot-box';
 import { ironSetting } from './amounts';
 import { PROGRAMMES, type BenchProduct, type Programme, type SheetRequest } from './types';
@@ -32,14 +32,6 @@ type RefusalCode =
   | 'ironed_liquid_is_enough'
   | 'one_wax_of_the_day'
   | 'wax_is_ironed_already';
-
-/** What goes on as a film, without the iron. */
-export const isFilm = ({ form }: Pick<BenchProduct, 'form'>): boolean =>
-  form === 'liquid' || form === 'paste';
-
-/** What goes on under the iron. */
-export const isIroned = ({ applications, form }: BenchProduct): boolean =>
-  applications.includes('iron') && (form === 'block' || form === 'powder');
 
 /** A label too hot for this iron to hold: the powder would not melt, or the hand would wait and burn the base. */
 export function tooHotFor(request: SheetRequest, product: BenchProduct): SheetNote | undefined {

@@ -1,6 +1,6 @@
 import { GRIP_KIND, HAS_EDGES, readLookOver, type Finding, type Ski } from '../ski';
 import { hasToLast } from '../wax';
-import { isFilm } from './refusals';
+import { isFilm } from './forms';
 import type { GripPlan, PlannedLayer, Programme, SheetRequest } from './types';
 import type { ProgrammeReason } from './work';
 

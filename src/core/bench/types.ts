@@ -32,6 +32,8 @@ export const STEP_KINDS = [
   'store',
   'check',
   'sharpen',
+  'release',
+  'dab',
   'wipe',
   'skin_cover',
   'hot_box',

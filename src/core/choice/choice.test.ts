@@ -333,6 +333,25 @@ describe('layers', () => {
     });
   });
 
+  it('lie over a plain hard wax, never over graphite, repellent or an every-day label', () => {
+    const unfit = [
+      wax('black hard', -20, -12, { additives: ['graphite'] }),
+      wax('repellent hard', -20, -12, { additives: ['water_repellent'] }),
+      wax('every day', -24, -2),
+      wax('hard fluid', -20, -12, { form: 'liquid' }),
+    ];
+    const under = (shelf: ReturnType<typeof wax>[]) =>
+      choose({
+        cases: casesFromReading({ ...dry, temperatureC: -6, origin: 'machine_made' }),
+        outing: race,
+        own,
+        products: [wax('day', -9, -3)],
+        shelf: [wax('day', -9, -3), ...shelf],
+      }).layerPlan.layers.find((one) => one.place === 'under')?.id;
+    expect(under(unfit)).toBeUndefined();
+    expect(under([...unfit, wax('plain hard', -20, -12)])).toBe('plain hard');
+  });
+
   it('last from the same distance on as the liquid that is ironed in: 20 km, not a metre more', () => {
     const liquid: PlannedLayer['product'] = {
       id: 'fluid',

@@ -55,8 +55,8 @@ export function lossSeconds(skied: Skied, idealFriction: number, lossPercent: nu
 const { stepPercent: STEP } = FRICTION.lossTable;
 
 /**
- * The same for many losses of one outing: computed at steps of a loss and straight between them, which is less than a
- * hundredth of a second off.
+ * The same for many losses of one outing: computed at steps of a loss and straight between them. Up to 20 % and 90 km that is
+ * at most 0.04 s and a thousandth off.
  */
 export function lossInSeconds(
   skied: Skied,

@@ -8,7 +8,7 @@ import {
   type StructureWork,
 } from '../choice';
 import { chooseGrip, type GripChoice } from '../grip';
-import { ironTemperature } from '../shelf';
+import { ironTemperature, SHELF } from '../shelf';
 import type { GuessReason } from '../snow';
 import type { Additive } from '../terms';
 import { hardness, type GlideProduct } from '../wax';
@@ -16,7 +16,8 @@ import { GRIP_KINDS, QUICK, type GripKindKey } from './figures';
 import { quickOuting, quickSnow, type QuickInput } from './snow';
 
 const OWN = { venueC: 0, handC: 0 };
-const { labelK: LABEL_K, stepK: STEP_K, ladder: LADDER } = QUICK;
+const { stepK: STEP_K, ladder: LADDER } = QUICK;
+const { ordinaryWidthK: LABEL_K } = SHELF;
 
 /** The label to look for, with what its neighbours on a usual ladder would cost. */
 export interface QuickLabel {

@@ -13,7 +13,6 @@ export const QUICK_FIGURES = {
     unit: '1',
     reason: 'Air as one feels it, over water.',
   },
-  labelK: { mean: 6, unit: 'K', reason: 'Label width of an ordinary block.' },
   stepK: { mean: 5, unit: 'K', reason: 'From one block of a usual ladder to the next.' },
   ladder: {
     mean: { reachK: 12, tryK: 0.5, steps: 3 },

@@ -1,11 +1,12 @@
 import { buildSheet, type BenchProduct, type Step, type StepKind } from '../bench';
-import type { Discipline, SkiType } from '../terms';
+import { TYPES_FOR } from '../ski';
+import type { Discipline } from '../terms';
 import type { QuickAnswer } from './answer';
 import { QUICK } from './figures';
 
 /** Steps that one does as one, in the order of the bench: never more than ten. */
 const STAGES: readonly (readonly StepKind[])[] = [
-  ['secure', 'sharpen'],
+  ['secure', 'sharpen', 'release'],
   ['remove_grip', 'open_structure'],
   ['wax_on', 'liquid_on', 'dry'],
   ['iron', 'scrape_warm'],
@@ -19,14 +20,6 @@ const STAGES: readonly (readonly StepKind[])[] = [
 
 /** A stage of the job: its steps. */
 export type QuickStage = Step[];
-
-const TYPE_OF: Readonly<Record<Discipline, SkiType>> = {
-  skate: 'skate',
-  classic: 'classic',
-  alpine: 'alpine',
-  touring: 'touring',
-  snowboard: 'snowboard',
-};
 
 interface Names {
   /** What the wax and the grip wax are called on the page. */
@@ -63,7 +56,7 @@ function gripPlan({ grip }: QuickAnswer, names: Names) {
 
 /** The job for one pair with the wax of an answer, in at most ten stages, from the same core as every job sheet. */
 export function quickJob(answer: QuickAnswer, discipline: Discipline, names: Names): QuickStage[] {
-  const type = TYPE_OF[discipline];
+  const type = TYPES_FOR[discipline][0]!;
   const grip = gripPlan(answer, names);
   const { label, structureWork, demand } = answer;
   const { steps } = buildSheet({

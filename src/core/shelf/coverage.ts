@@ -5,6 +5,7 @@ import {
   labelShape,
   needBits,
   penaltiesByNeeds,
+  type AdditiveNeed,
   type GlideProduct,
 } from '../wax';
 import { SHELF } from './figures';
@@ -20,9 +21,12 @@ const NEEDS: Record<SnowKind, number> = {
   both: needBits(true, true),
 };
 
-/** The kind of snow with these needs. */
-export const kindOf = (needs: number): SnowKind =>
-  SNOW_KINDS.find((kind) => NEEDS[kind] === needs)!;
+/** The kind of snow that needs these additives. */
+export function kindOf(needed: readonly AdditiveNeed[]): SnowKind {
+  const needs = needBits(needed.includes('water_repellent'), needed.includes('dry_lubricant'));
+  return SNOW_KINDS.find((kind) => NEEDS[kind] === needs)!;
+}
+
 const [COVERAGE_LOW_C, COVERAGE_HIGH_C] = SHELF.coverageC;
 const { coverageStepC: STEP_C, daySpreadC: DAY_SPREAD_C } = SHELF;
 /** An expected loss above this is a hole, %. */

@@ -2,7 +2,7 @@ import { HOUR_MS } from '../constants';
 import { LONGEST_BRIDGE_H, snowAt, type Outlook, type WeatherSample } from '../snow/outlook';
 import type { Origin } from '../terms';
 import { localFromInstant } from '../time';
-import { hoarHumidity, isStatic, ledger, needBits } from '../wax';
+import { ledger, neededAdditives } from '../wax';
 import { kindOf, type ShelfDay } from './coverage';
 import { SHELF } from './figures';
 
@@ -46,26 +46,18 @@ export function shelfDays(
     if (!isRacingHour(sample.timeMs, timeZone)) return [];
     const snow = snowAt(outlook, sample.timeMs);
     if (!snow) return [];
-    const { wetness } = snow;
-    const temperatureC = Math.min(0, snow.contactC.p50);
-    const humidityFraction = Math.min(1, Math.max(0, sample.humidityFraction));
-    const { equivalentTemperatureC } = ledger(
-      {
-        temperatureC,
-        humidityFraction,
-        sharpness: snow.sharpness,
-        origin,
-        wetness,
-        dirt: 'clean',
-        glazed: false,
-      },
-      OUTING,
-    );
-    const isWet = wetness !== 'dry' && wetness !== 'moist';
-    const needs = needBits(
-      isWet || humidityFraction > hoarHumidity(sample.airTemperatureC),
-      origin === 'machine_made' || isStatic(temperatureC, humidityFraction),
-    );
-    return [{ equivalentC: equivalentTemperatureC, kind: kindOf(needs) }];
+    const met = {
+      temperatureC: Math.min(0, snow.contactC.p50),
+      airTemperatureC: sample.airTemperatureC,
+      humidityFraction: Math.min(1, Math.max(0, sample.humidityFraction)),
+      sharpness: snow.sharpness,
+      origin,
+      wetness: snow.wetness,
+      dirt: 'clean',
+      glazed: false,
+    } as const;
+    const { equivalentTemperatureC } = ledger(met, OUTING);
+    const kind = kindOf(neededAdditives(met).map(({ additive }) => additive));
+    return [{ equivalentC: equivalentTemperatureC, kind }];
   });
 }

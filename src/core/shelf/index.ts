@@ -9,3 +9,4 @@ export { costAPair, gramsAPair, runsOut } from './stock';
 export type { PlannedUse } from './stock';
 export { shelfNotes } from './notes';
 export type { ShelfNote } from './notes';
+export { SHELF } from './figures';

@@ -81,7 +81,7 @@ export function additiveVerdict(
 }
 
 /** Bits of a set of needs. */
-export const NEED_BIT: Record<AdditiveNeed, number> = { water_repellent: 1, dry_lubricant: 2 };
+const NEED_BIT: Record<AdditiveNeed, number> = { water_repellent: 1, dry_lubricant: 2 };
 
 /** Humidity over water from which air at a temperature lays hoar: the house limit over ice. */
 export const hoarHumidity = (airTemperatureC: number): number =>
@@ -103,7 +103,7 @@ export const NEED_SETS = 1 << Object.keys(NEED_BIT).length;
 
 const penaltiesKnown = new WeakMap<readonly Additive[], Float64Array>();
 
-/** What a product's additives cost, %, under each set of needs (index: bits of {@link NEED_BIT}). */
+/** What a product's additives cost, %, under each set of needs (index: as {@link needBits} makes them). */
 export function penaltiesByNeeds(additives: readonly Additive[]): Float64Array {
   const known = penaltiesKnown.get(additives);
   if (known) return known;

@@ -4,7 +4,6 @@ export {
   isStatic,
   needBits,
   neededAdditives,
-  NEED_BIT,
   NEED_SETS,
   penaltiesByNeeds,
 } from './additives';

@@ -76,6 +76,8 @@ describe('the sheet before the start', () => {
     const steps = within(screen.getByTestId('steps')).getAllByRole('listitem');
     expect(steps).toHaveLength(planned.ok ? planned.value.sheet.steps.length : 0);
     expect(text()).toContain('Until:');
+    expect(text()).toMatch(/\d g for both skis/);
+    expect(text()).toMatch(/\d+ strokes on each ski/);
   });
 
   it('gives every temperature in °F to who reads °F', async () => {

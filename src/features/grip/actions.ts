@@ -1,5 +1,6 @@
 'use server';
 
+import { asFields } from '@/formats/schemas/validation';
 import type { WireResult } from '@/formats/wire';
 import { deedOn } from '@/server/deed';
 import { keepFit, keepTried, takeNoteBack } from './use-cases/keep-notes';
@@ -7,9 +8,10 @@ import { keepFit, keepTried, takeNoteBack } from './use-cases/keep-notes';
 /** Keeps how the pocket of a pair was measured, or of one that is not on the rack. */
 export async function keepFitAction(
   key: string,
-  { outingId, skiId }: { outingId: string; skiId?: string },
+  place: { outingId: string; skiId?: string },
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
+  const { outingId, skiId } = asFields(place);
   return deedOn(key, {
     name: 'grip.fit',
     target: outingId,

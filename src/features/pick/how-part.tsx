@@ -94,9 +94,9 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
       </Line>
       <Disclosure mt="2" title={WORDS.theWayWeWork}>
         {METHOD_GROUPS.map((group) => (
-          <Line key={group.key} name={words.choice.METHOD_TITLE[group.key]}>
-            <strong>{words.choice.SCHOOL[methods[group.key]].label}</strong>.{' '}
-            {words.choice.SCHOOL[methods[group.key]].reason}
+          <Line key={group.key} name={words.methods.METHOD_TITLE[group.key]}>
+            <strong>{words.methods.SCHOOL[methods[group.key]].label}</strong>.{' '}
+            {words.methods.SCHOOL[methods[group.key]].reason}
           </Line>
         ))}
         <SheetLink href={settingsHref}>{WORDS.setTheTeamsOwnWays}</SheetLink>
@@ -110,7 +110,7 @@ export function WindowPart({ state, timeZone }: { state: PickState; timeZone: st
   const { choice } = state.answer;
   if (!choice) return null;
   const { window, blend } = choice;
-  const loss = (percent: number) => lossInTime(percent, choice.secondsPerPercent);
+  const loss = (percent: number) => lossInTime(percent, percent * choice.secondsPerPercent);
   const isSame = window?.byTime.every((one) => one.id === window.byTime[0]!.id) ?? true;
   return (
     <>

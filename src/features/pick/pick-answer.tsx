@@ -70,7 +70,7 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
           best &&
           WORDS.youOverrule(
             best.name,
-            lossInTime(best.expectedLossPercent, choice.secondsPerPercent),
+            lossInTime(best.expectedLossPercent, best.expectedLossSeconds),
           )}
       </Text>
       <Flex gap="8" mt="4" wrap="wrap" align="flex-end">

@@ -39,13 +39,15 @@ export function RegretTable({ choice }: { choice: RobustChoice }) {
               const regret = row.regretPercent[world];
               return regret < 0.005
                 ? WORDS.best
-                : `+${lossInTime(regret, choice.secondsPerPercent)}`;
+                : `+${lossInTime(regret, regret * choice.secondsPerPercent)}`;
             }),
           ],
         }))}
       />
       <Text textStyle="small" color="faint" mt="1">
-        {WORDS.overTheBestWaxOf(lossInTime(choice.regretPercent, choice.secondsPerPercent))}
+        {WORDS.overTheBestWaxOf(
+          lossInTime(choice.regretPercent, choice.regretPercent * choice.secondsPerPercent),
+        )}
       </Text>
     </>
   );
@@ -57,6 +59,12 @@ export function ByAirLine({ choice }: { choice: RobustChoice }) {
   const { byAir } = choice;
   const best = choice.ranking.find((one) => !one.excluded);
   if (!byAir || !best) return null;
+  const lossOf = ({ id }: { id: string }) => {
+    const { expectedLossPercent, expectedLossSeconds } = choice.ranking.find(
+      (one) => one.id === id,
+    )!;
+    return lossInTime(expectedLossPercent, expectedLossSeconds);
+  };
   const air = temperature(byAir.airTemperatureC, units);
   return (
     <Text textStyle="body" mt="3" data-testid="by-air">
@@ -66,8 +74,7 @@ export function ByAirLine({ choice }: { choice: RobustChoice }) {
         <>
           {WORDS.goingByTheAirWouldChoose(air)} <strong>{byAir.name}</strong>
           {WORDS.expectedLoss}
-          <strong>{lossInTime(byAir.lossPercent, choice.secondsPerPercent)}</strong>{' '}
-          {WORDS.insteadOf(lossInTime(best.expectedLossPercent, choice.secondsPerPercent))}
+          <strong>{lossOf(byAir)}</strong> {WORDS.insteadOf(lossOf(best))}
         </>
       )}
     </Text>

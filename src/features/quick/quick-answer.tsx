@@ -10,6 +10,7 @@ import { words } from '@/words';
 import { seconds, temperatureRange, temperatureWithSpread } from '@/words/quantities';
 import { toldForm } from '@/words/told/choice';
 import { additiveWords } from './share-text';
+import type { QuickState } from './use-quick';
 
 const WORDS = words.screens.quick.quickScreen;
 
@@ -25,9 +26,9 @@ function Fact({ label, children }: { label: string; children: ReactNode }) {
 }
 
 /** The label to look for, large; beside it what else one asks at the shelf of a shop. */
-export function Headline({ answer }: { answer: QuickAnswer | undefined }) {
+export function Headline({ answer, problem }: Pick<QuickState, 'answer' | 'problem'>) {
   const { units } = useWords();
-  if (!answer) return <Text textStyle="title">{WORDS.fixTheField}</Text>;
+  if (!answer) return <Text textStyle="title">{problem}</Text>;
   const { label } = answer;
   return (
     <Box aria-live="polite">

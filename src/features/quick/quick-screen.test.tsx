@@ -48,6 +48,9 @@ describe('the quick answer', () => {
     expect(screen.getByTestId('quick-grip').textContent).toMatch(/^For grip: a grip stick of −20/);
     fill('Snow temperature', '');
     expect(text()).toContain('Enter a temperature to get an answer.');
+    fill('Snow temperature', '-80');
+    expect(text()).toContain('Snow temperature must be from −60 to 0 °C.');
+    expect(screen.queryByTestId('quick-label')).toBeNull();
   });
 
   it('guesses from the air alone, and says that it does', async () => {
@@ -109,6 +112,8 @@ describe('what one has got', () => {
     expect(bad).toMatchObject({ ok: false, error: { code: 'invalid_input' } });
     const frost = { name: 'FROST', labelLowC: -14, labelHighC: -8 };
     expect(await keepBlocks(db, [frost], newId)).toEqual({ ok: true, value: { kept: 0 } });
-    expect(await keepBlocks(db, 'no list', newId)).toEqual({ ok: true, value: { kept: 0 } });
+    // What is no list is refused, not taken as an empty one.
+    const none = await keepBlocks(db, 'no list', newId);
+    expect(none).toMatchObject({ ok: false, error: { code: 'invalid_input' } });
   });
 });

@@ -32,7 +32,10 @@ export function QuickScreen({ first, outing }: QuickScreenProps) {
   return (
     <>
       <Doors outing={outing} draft={state.draft} />
-      <Sheet question={WORDS.question} answer={<Headline answer={answer} />}>
+      <Sheet
+        question={WORDS.question}
+        answer={<Headline answer={answer} problem={state.problem} />}
+      >
         {/* Two columns; on a phone one, with the particulars before one's own blocks. */}
         <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }} columnGap="10">
           <Box display={COLUMN} minW="0" className="no-print">

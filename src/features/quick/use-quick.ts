@@ -1,7 +1,15 @@
 import { useEffect, useMemo, useState } from 'react';
 import { DomainError } from '@/core/errors';
-import { quickAnswer, type QuickAnswer, type QuickInput } from '@/core/quick';
+import { quickAnswer, quickSnow, type QuickAnswer, type QuickInput } from '@/core/quick';
 import { quickAddress } from '@/formats/quick-address';
+import { snowSchema } from '@/formats/schemas/snow';
+import { validate } from '@/formats/schemas/validation';
+import { useUnits } from '@/ui/format/units-context';
+import { words } from '@/words';
+import { mistakeWords } from '@/words/told/mistake';
+import type { Units } from '@/words/units';
+
+const WORDS = words.screens.quick.quickScreen;
 
 /** The inputs while they are typed: a figure may be missing. */
 export type QuickDraft = Omit<QuickInput, 'snowC' | 'airC' | 'humidityFraction'> & {
@@ -19,13 +27,22 @@ function completeOf(draft: QuickDraft): QuickInput | undefined {
   return { ...draft, snowC: draft.snowC ?? 0, airC: draft.airC ?? 0 } as QuickInput;
 }
 
-function answered(input: QuickInput | undefined): QuickAnswer | undefined {
-  if (!input) return undefined;
+interface Answered {
+  answer?: QuickAnswer;
+  /** Why there is none. */
+  problem?: string;
+}
+
+function answered(input: QuickInput | undefined, units: Units): Answered {
+  if (!input) return { problem: WORDS.fixTheField };
+  // The same rules as for a reading.
+  const checked = validate(snowSchema, quickSnow(input).snow);
+  if (!checked.ok) return { problem: checked.problems[0]!.message };
   try {
-    return quickAnswer(input);
+    return { answer: quickAnswer(input) };
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
-    return undefined;
+    return { problem: mistakeWords(error, units) };
   }
 }
 
@@ -33,13 +50,14 @@ function answered(input: QuickInput | undefined): QuickAnswer | undefined {
 export function useQuick(first: QuickInput) {
   const [draft, setDraft] = useState<QuickDraft>(first);
   const input = useMemo(() => completeOf(draft), [draft]);
-  const answer = useMemo(() => answered(input), [input]);
+  const units = useUnits();
+  const { answer, problem } = useMemo(() => answered(input, units), [input, units]);
   const address = answer && input ? quickAddress(input) : undefined;
   useEffect(() => {
     if (address) window.history.replaceState(window.history.state, '', address);
   }, [address]);
   const set = (more: Partial<QuickDraft>) => setDraft((before) => ({ ...before, ...more }));
-  return { draft, set, input: answer && input, answer, address };
+  return { draft, set, input: answer && input, answer, problem, address };
 }
 
 export type QuickState = ReturnType<typeof useQuick>;

@@ -89,7 +89,7 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
           {METHOD_GROUPS.map((group) => (
             <Box key={group.key}>
               <ChoiceRow
-                legend={words.choice.METHOD_TITLE[group.key]}
+                legend={words.methods.METHOD_TITLE[group.key]}
                 name={group.key}
                 optionWidth="150px"
                 value={force[group.key]}
@@ -101,11 +101,11 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
                 }
                 options={group.options.map((value) => ({
                   value,
-                  label: words.choice.SCHOOL[value].label,
+                  label: words.methods.SCHOOL[value].label,
                 }))}
               />
               <Text textStyle="small" color="faint" mt="1">
-                {words.choice.SCHOOL[force[group.key]].reason}
+                {words.methods.SCHOOL[force[group.key]].reason}
               </Text>
             </Box>
           ))}

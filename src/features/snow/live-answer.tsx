@@ -16,9 +16,12 @@ const WORDS = words.screens.snow.liveAnswer;
 
 const SHOWN_PRODUCTS = 5;
 
+/** A choice while one types: without a shelf nothing is ranked, and a loss has no seconds. */
+export type LiveChoice = Omit<RankedChoice, 'secondsPerPercent'>;
+
 interface LiveAnswerProps {
   title: string;
-  result: RankedChoice | undefined;
+  result: LiveChoice | undefined;
   products: readonly ShownProduct[];
   /** Why there is no result, and what to do. */
   missing: string | undefined;

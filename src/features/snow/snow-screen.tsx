@@ -4,7 +4,7 @@ import type { CourseData, Outing, Reading, TrackEvent } from '@/core/model';
 import { useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Grid, Text } from '@chakra-ui/react';
-import { casesFromReading, demandOf, rank, type RankedChoice } from '@/core/choice';
+import { casesFromReading, demandOf, rank } from '@/core/choice';
 import { startConditions, type SnowConditions } from '@/core/wax';
 import { snowAt, type StartSnow } from '@/core/snow/outlook';
 import { MODEL_VERSION } from '@/core/model-version';
@@ -22,7 +22,7 @@ import { UndoNotice } from '@/ui/frame/undo-notice';
 import { withdrawReadingAction } from './actions';
 import { CourseStrip } from './course-strip';
 import { ImportReadings } from './import-readings';
-import { LiveAnswer } from './live-answer';
+import { LiveAnswer, type LiveChoice } from './live-answer';
 import { OutlookPart } from './outlook-part';
 import { ReadingForm } from './reading-form';
 import { ReadingsList } from './readings-list';
@@ -228,7 +228,7 @@ function pretendedSnow(main: PlaceOutlook | undefined, nowMs: number): Pretended
 
 interface LiveResult {
   title: string;
-  result: RankedChoice | undefined;
+  result: LiveChoice | undefined;
   missing: string | undefined;
 }
 
@@ -261,13 +261,7 @@ function useLiveResult(
     const own = { venueC: outing.venue.ownCorrectionC, handC: 0 };
     if (products.length === 0) {
       const asked = demandOf({ cases, outing, own });
-      const result = {
-        ...asked,
-        ranking: [],
-        cautions: [],
-        secondsPerPercent: 0,
-        modelVersion: MODEL_VERSION,
-      };
+      const result = { ...asked, ranking: [], cautions: [], modelVersion: MODEL_VERSION };
       return { title, result, missing: undefined };
     }
     return { title, result: rank({ cases, outing, own, products }), missing: undefined };

@@ -1,6 +1,7 @@
 import { PRODUCT_FIELDS, type ShelfProduct } from '../../core/model';
 import type { ProductRole } from '../../core/terms';
 import type { GlideProduct } from '../../core/wax';
+import { list } from './list';
 import { words } from '../../words';
 import { schemaFrom, withRule } from './from-fields';
 
@@ -60,3 +61,9 @@ export const shelfProductSchema = withRule(
   'ironLimitC',
   limitProblem,
 ).typeError(WORDS.aProductMustBeAn);
+
+/** Several products at once. */
+export const shelfProductsSchema = list(shelfProductSchema.required(WORDS.aProductMayNotBe))
+  .typeError(WORDS.productsMustBeAList)
+  .required(WORDS.productsMustBeAList)
+  .max(200, WORDS.upTo200Products);

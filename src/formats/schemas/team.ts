@@ -10,7 +10,7 @@ const WORDS = words.screens.formats.schemas;
 const methods = Object.fromEntries(
   METHOD_GROUPS.map((group) => [
     group.key,
-    oneOfWords(words.choice.METHOD_TITLE[group.key], group.options),
+    oneOfWords(words.methods.METHOD_TITLE[group.key], group.options),
   ]),
 );
 

@@ -3,6 +3,7 @@ import * as choice from './choice';
 import * as fields from './fields';
 import * as grip from './grip';
 import * as iron from './iron';
+import * as methods from './methods';
 import * as mistakes from './mistakes';
 import * as shelf from './shelf';
 import * as ski from './ski';
@@ -35,6 +36,7 @@ export const en = {
   fields,
   grip,
   iron,
+  methods,
   mistakes,
   shelf,
   ski,

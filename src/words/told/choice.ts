@@ -70,7 +70,7 @@ export const toldMethods = (own: Readonly<Record<string, string>>): Record<strin
   Object.fromEntries(
     Object.entries(methodsInForce(own)).map(([key, school]) => [
       key,
-      { key: school, ...words.choice.SCHOOL[school] },
+      { key: school, ...words.methods.SCHOOL[school] },
     ]),
   );
 

@@ -12,7 +12,7 @@ function toldStep({ caution, reason, school, ...step }: Step, write: Writer): To
     ...said,
     reason: reason ? say(SETTING_REASON, reason, write) : said.reason,
     caution: caution && STEP_CAUTION[caution],
-    school: school && words.choice.SCHOOL[school].label,
+    school: school && words.methods.SCHOOL[school].label,
     findings: [
       ...(caution
         ? [

@@ -65,10 +65,13 @@ async function settingFor(
     filmMicrometre: product.form === 'powder' ? POWDER_FILM_MICROMETRE : BLOCK_FILM_MICROMETRE,
   };
   const answer = await keptAdvice(question);
-  if (!answer) return { setC: label, passes: usualPasses(), why: { code: 'by_label' } };
-  const { advice, reason } = answer;
   // A household iron swings, whatever its mass says.
   const isSteady = own !== undefined || kind === 'heavy_digital';
+  if (!answer) {
+    const isHeld = isSteady ? undefined : false;
+    return { setC: label, passes: usualPasses(), why: { code: 'by_label' }, isHeld };
+  }
+  const { advice, reason } = answer;
   const isHeld = isSteady && (advice ? advice.sagK <= IRON.sagMostK : reason.code !== 'iron_sags');
   return advice
     ? {

@@ -19,7 +19,15 @@ import { sheetRequestSchema } from '@/formats/schemas/bench';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { ironSettings } from './iron-settings';
-import { forThisBase, grindNote, gripFor, layersOf, withRole } from './sheet-parts';
+import {
+  baseLiquidOf,
+  forThisBase,
+  grindNote,
+  gripFor,
+  layersOf,
+  softWaxOf,
+  withRole,
+} from './sheet-parts';
 import { words } from '@/words';
 
 const WORDS = words.screens.bench.planSheet;
@@ -87,8 +95,8 @@ export async function planSheet(
     layers,
     structure: structureOfDay,
     grip,
-    softWax: withRole(shelf, 'base'),
-    baseLiquid: withRole(shelf, 'base', true),
+    softWax: softWaxOf(shelf),
+    baseLiquid: baseLiquidOf(shelf),
     cleaner: withRole(shelf, 'cleaner'),
     skinCare: withRole(shelf, 'skin_care'),
     methods: team.methods,

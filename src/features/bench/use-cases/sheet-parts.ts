@@ -1,5 +1,11 @@
 import type { Choice, Outing, ShelfProduct } from '@/core/model';
-import type { BenchProduct, GripPlan, PlannedLayer, SheetNote } from '@/core/bench';
+import {
+  isFilm,
+  type BenchProduct,
+  type GripPlan,
+  type PlannedLayer,
+  type SheetNote,
+} from '@/core/bench';
 import { DomainError } from '@/core/errors';
 import { chooseGrip, findFit, gripGround, type FitInput } from '@/core/grip';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
@@ -19,21 +25,24 @@ const asBench = (product: ShelfProduct): BenchProduct => ({
   applications: product.applications,
   ironC: product.applications.includes('iron') ? ironTemperature(product).value : undefined,
   ironLimitC: product.ironLimitC,
-  meltingC: product.applications.includes('iron') ? meltingPoint(product).value : undefined,
+  meltingC: meltingPoint(product).value,
   dryMin: product.dryMin,
 });
 
-/** The first product of a role, as the bench needs it; of a base wax the one for the iron. */
+/** The first product of a role and, where that matters, of a form, as the bench needs it. */
 export const withRole = (
   shelf: readonly ShelfProduct[],
   role: ShelfProduct['role'],
-  isLiquid = role !== 'base',
+  fits: (product: ShelfProduct) => boolean = () => true,
 ) => {
-  const found = shelf.find(
-    (one) => one.role === role && (role !== 'base' || (one.form === 'liquid') === isLiquid),
-  );
+  const found = shelf.find((one) => one.role === role && fits(one));
   return found && asBench(found);
 };
+
+/** The base wax for the iron, and the one that goes on as a film. */
+export const softWaxOf = (shelf: readonly ShelfProduct[]) =>
+  withRole(shelf, 'base', (one) => !isFilm(one));
+export const baseLiquidOf = (shelf: readonly ShelfProduct[]) => withRole(shelf, 'base', isFilm);
 
 /** Layers of the saved choice with their products as they stand on the shelf now. */
 export function layersOf(
@@ -66,13 +75,11 @@ export function forThisBase(
   shelf: readonly ShelfProduct[],
 ): PlannedLayer[] {
   const has = (place: PlannedLayer['place']) => layers.some((one) => one.place === place);
-  const add = (place: PlannedLayer['place'], role: ShelfProduct['role']): PlannedLayer[] => {
-    const product = withRole(shelf, role);
-    return product && !has(place) ? [{ place, product, coats: 1 }] : [];
-  };
+  const add = (place: PlannedLayer['place'], product: BenchProduct | undefined): PlannedLayer[] =>
+    product && !has(place) ? [{ place, product, coats: 1 }] : [];
   return [
-    ...(baseState === 'burnt' || baseState === 'dry' ? add('conditioning', 'base') : []),
-    ...(baseState === 'burnt' ? add('edges', 'hardener') : []),
+    ...(baseState === 'burnt' || baseState === 'dry' ? add('conditioning', softWaxOf(shelf)) : []),
+    ...(baseState === 'burnt' ? add('edges', withRole(shelf, 'hardener')) : []),
     ...layers,
   ];
 }

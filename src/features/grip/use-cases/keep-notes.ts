@@ -7,6 +7,7 @@ import { findOuting } from '@/data/outings';
 import { findSki } from '@/data/skis';
 import { oneOfWords, plainText } from '@/formats/schemas/fields';
 import { fitSchema } from '@/formats/schemas/grip';
+import { checkedId } from '@/formats/schemas/ids';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { mistakeWords } from '@/words/told/mistake';
@@ -26,7 +27,8 @@ interface NoteStamp {
 
 interface FitToKeep {
   outingId: string;
-  skiId?: string;
+  /** As it came from outside; none: of no pair on the rack. */
+  skiId?: unknown;
   input: unknown;
   stamp: NoteStamp;
 }
@@ -51,6 +53,8 @@ export async function keepFit(
   db: FrostDatabase,
   { outingId, skiId, input, stamp }: FitToKeep,
 ): Promise<WireResult<{ id: string }>> {
+  const pair = skiId === undefined ? undefined : checkedId(skiId, 'skiId');
+  if (pair && !pair.ok) return pair;
   const checked = validate(fitSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
   try {
@@ -59,7 +63,7 @@ export async function keepFit(
     if (!(error instanceof DomainError)) throw error;
     return invalidInput([{ field: error.field, message: mistakeWords(error) }]);
   }
-  return keep(db, { outingId, skiId, kind: 'fit', content: checked.value }, stamp);
+  return keep(db, { outingId, skiId: pair?.value, kind: 'fit', content: checked.value }, stamp);
 }
 
 /** Remembers what was tried on snow. */

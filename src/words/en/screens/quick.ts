@@ -44,7 +44,6 @@ export const quickScreen = {
   hardness: 'Hardness, relative scale 0–100',
   iron: 'Iron',
   structure: 'Structure',
-  putOn: 'Put it on',
   structureOf: (kind: string, widthMm: number) => `${kind}, ${widthMm} mm`,
   snowAsksFor: (asks: string, sure: string) =>
     `The snow asks for ${asks}. Of the blocks in a shop this one is the best ${sure}.`,
@@ -88,7 +87,6 @@ export const quickInputs = {
 
 export const quickJob = {
   theJob: 'How to do it, for one pair',
-  forAll: 'Cautions',
   wax: (range: string) => `${range} wax`,
   gripWax: (kind: string, range: string) => `${kind[0]!.toUpperCase()}${kind.slice(1)} ${range}`,
   binder: 'binder',
