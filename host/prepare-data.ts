@@ -4,6 +4,7 @@ import { wallMs } from '@/core/time';
 import { isStorageFault } from '@/core/faults';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
+import { prepareSnow } from '@/server/prepare-snow';
 import { words } from '@/words';
 
 const WORDS = words.screens.host.prepareData;
@@ -47,6 +48,7 @@ async function prepare(): Promise<void> {
     const day = process.env.FROST_PICK_SEED_DATE;
     await seedDemo(db, day ? new Date(day) : now);
   }
+  prepareSnow();
 }
 
 /** Checks, migrates, and fills an empty database with the demo when asked; ends the process when refused. */

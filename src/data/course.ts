@@ -25,7 +25,7 @@ export async function loadCourse(db: FrostDatabase, outing: Outing): Promise<Cou
   const whole = {
     name: venue.name,
     lengthM: outing.distanceKm * 1000,
-    altitudeM: venue.altitudeM,
+    altitudeM: venue.altitudeM ?? stations[0]?.altitudeM ?? 0,
     slopeDeg: 0,
     aspectDeg: 0,
     shadeFraction: 0,

@@ -139,7 +139,15 @@ export interface WriteKeyTable {
   at: Fixed<string>;
 }
 
+/** A computed outlook by the hash of its input. */
+export interface OutlookTable {
+  key: string;
+  at: string;
+  answer: Buffer;
+}
+
 export interface Tables {
+  outlook: OutlookTable;
   write_key: WriteKeyTable;
   ski: SkiTable;
   ski_event: SkiEventTable;

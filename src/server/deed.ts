@@ -5,6 +5,7 @@ import { writeOnce } from '@/data/write-once';
 import { checkedId } from '@/formats/schemas/ids';
 import { answered, invalidInput, type WireResult } from '@/formats/wire';
 import { nowMs } from './clock';
+import { prepareSnow } from './prepare-snow';
 import { words } from '@/words';
 
 const WORDS = words.screens.server.deed;
@@ -21,6 +22,9 @@ export interface DeedStamp {
 export type Write = <T>(
   work: (db: FrostDatabase, stamp: DeedStamp) => Promise<WireResult<T>>,
 ) => Promise<WireResult<T>>;
+
+/** Names of deeds that the snow of an outing depends on. */
+const MOVES_SNOW = /^(readings?|weather|course|place|outing|track|station)\./;
 
 const KEY = /^[A-Za-z0-9_-]{8,64}$/;
 
@@ -52,7 +56,10 @@ export function deed<T>(
     const done = await writeOnce(database(), { key, deed: name, at }, (transaction) =>
       work(transaction, stamp),
     );
-    if (done.ok) refreshScreens();
+    if (done.ok) {
+      refreshScreens();
+      if (MOVES_SNOW.test(name)) prepareSnow();
+    }
     return done;
   });
 }

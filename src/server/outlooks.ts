@@ -1,20 +1,17 @@
 import { createHash } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
-import {
-  outlookRun,
-  planOutlook,
-  startSnow,
-  type Outlook,
-  type OutlookInput,
-  type StartSnow,
-} from '../core/snow/outlook';
+import { MODEL_VERSION } from '../core/model-version';
+import { outlookRun, type Outlook, type OutlookInput } from '../core/snow/outlook';
+import type { FrostDatabase } from '../data/database';
+import { findOutlook, keepOutlook } from '../data/outlooks';
 import { offLoop } from './compute/pool';
 import { task } from './compute/task';
+import { nowMs } from './clock';
 
 /** Member-steps between two pauses: about 15 ms, so that others get on in between. */
 const MEMBER_STEPS_A_SLICE = 8_000;
 const DEFAULT_MEMBERS = 400;
-const MOST_KEPT = 100;
+const MOST_IN_MEMORY = 100;
 
 const nextTurn = () => new Promise<void>((resolve) => setImmediate(resolve));
 
@@ -29,27 +26,28 @@ export async function slicedOutlook(input: OutlookInput): Promise<Outlook> {
 export const outlookTask = task('outlook', 'long', slicedOutlook);
 
 const shared = globalThis as { frostOutlooks?: LRUCache<string, Promise<Outlook>> };
-const kept = () => (shared.frostOutlooks ??= new LRUCache({ max: MOST_KEPT }));
+const inMemory = () => (shared.frostOutlooks ??= new LRUCache({ max: MOST_IN_MEMORY }));
 
-/** An outlook of the server, kept for the next who asks with the same input. */
-export function keptOutlook(input: OutlookInput): Promise<Outlook> {
-  const key = createHash('sha256').update(JSON.stringify(input)).digest('base64');
-  const found = kept().get(key);
-  if (found) return found;
-  const made = offLoop(outlookTask, input);
-  kept().set(key, made);
-  made.catch(() => kept().delete(key));
+async function storedOrMade(db: FrostDatabase, key: string, input: OutlookInput): Promise<Outlook> {
+  const stored = await findOutlook(db, key);
+  if (stored) return stored;
+  const made = await offLoop(outlookTask, input);
+  await keepOutlook(db, { key, outlook: made, at: new Date(nowMs()).toISOString() });
   return made;
 }
 
-/** The snow at the start of a course's first place; undefined where the weather does not allow it. */
-export async function keptStart(
-  course: Parameters<typeof planOutlook>[0],
-  position: { latitude: number; longitude: number },
-  startAt: string,
-): Promise<StartSnow | undefined> {
-  const startMs = Date.parse(startAt);
-  const plan = planOutlook(course, { place: course.places[0]!, position, startMs });
-  if (!plan.ok || plan.endsBeforeStart) return undefined;
-  return startSnow(await keptOutlook(plan.input), plan.weather, startMs);
+/**
+ * An outlook of the server: computed once for all devices in a thread of its own, and kept in the database by
+ * its input and the version of the model.
+ */
+export function keptOutlook(db: FrostDatabase, input: OutlookInput): Promise<Outlook> {
+  const key = createHash('sha256')
+    .update(`${MODEL_VERSION} ${JSON.stringify(input)}`)
+    .digest('base64');
+  const found = inMemory().get(key);
+  if (found) return found;
+  const made = storedOrMade(db, key, input);
+  inMemory().set(key, made);
+  made.catch(() => inMemory().delete(key));
+  return made;
 }

@@ -1,4 +1,4 @@
-import { courseOf } from '../formats/gpx/course';
+import { courseOf, named } from '../formats/gpx/course';
 import { GpxReader } from '../formats/gpx/points';
 import { serve } from './serve';
 
@@ -19,5 +19,5 @@ serve(async ({ file, altitudeM, isReversed }: TrackRequest, turn) => {
     done += piece.value.length;
     await turn(Math.min(1, done / Math.max(1, file.size)));
   }
-  return courseOf(reader.points(), altitudeM, isReversed);
+  return named(courseOf(reader.points(), altitudeM, isReversed), reader);
 });

@@ -69,10 +69,18 @@ describe('the choice in full', () => {
     expect(errors).toEqual([]);
   });
 
-  it('says in one sentence what, how and why, and what the air would have cost', async () => {
+  it('says what, how and at what cost, and what the air would have cost', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-relay/pick`);
-    const sentence = await textOf(page, 'answer-sentence');
-    expect(sentence).toMatch(/coats, .* structure of .* (Best of the shelf|Loses least)/);
+    expect(await textOf(page, 'answer-how')).toMatch(/coats, .* structure of /);
+    expect(await textOf(page, 'answer-cost')).toMatch(/ s over .* Best of the shelf with /);
+    // One figure everywhere: the Snow line, the Snow screen and the choice mean the same snow.
+    const snow = await textOf(page, 'answer-snow');
+    expect(await textOf(page, 'line-start')).toBe(snow);
+    const asked = await textOf(page, 'answer-equivalent');
+    await page.goto(`${app.url}/outing/demo-relay/snow`, { waitUntil: 'networkidle0' });
+    expect(await textOf(page, 'snow-start')).toBe(snow);
+    expect(await textOf(page, 'asked-equivalent')).toBe(asked);
+    await page.goto(`${app.url}/outing/demo-relay/pick`, { waitUntil: 'networkidle0' });
     expect(await textOf(page, 'by-air')).toMatch(/would choose .* instead of/);
     expect(await textOf(page, 'window')).toMatch(/One wax/);
   });

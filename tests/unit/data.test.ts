@@ -12,7 +12,7 @@ import { listOutings, nextOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { addReadings, listReadings } from '@/data/readings';
 import { listStations, removeWeather, saveWeather } from '@/data/weather';
-import { keptStart } from '@/server/outlooks';
+import { courseSnow } from '@/server/cases';
 import { migrated, temporaryDatabase, temporaryFolder } from './temporary-database';
 
 let made = 0;
@@ -189,7 +189,8 @@ describe('weather', () => {
       const course = await loadCourse(db, outing);
       expect(course.places.length).toBeGreaterThanOrEqual(3);
       expect(course.readings.length).toBeGreaterThanOrEqual(1);
-      const start = await keptStart(course, outing.venue, outing.startAt);
+      const made = await courseSnow(db, { course, outing, reading: undefined });
+      const { start } = (made.ok ? made.snow.places : [])[0]!;
       expect(start!.airTemperatureC - start!.snow.contactC.p50).toBeGreaterThan(1);
     }
   });

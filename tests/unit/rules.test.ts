@@ -30,7 +30,7 @@ import { forgetIron, keepIron } from '@/features/iron/use-cases/own-irons';
 import { runIron } from '@/features/iron/use-cases/run-iron';
 import { choiceGround } from '@/features/pick/use-cases/choice-ground';
 import { keepFacts } from '@/features/pick/use-cases/keep-facts';
-import { modelledWindow } from '@/features/pick/use-cases/modelled-window';
+import { modelledWindow } from '@/server/modelled-window';
 import { seenBase } from '@/features/pick/use-cases/seen-base';
 import { changeTeam } from '@/features/settings/use-cases/change-team';
 import { moveStock } from '@/features/shelf/use-cases/move-stock';
@@ -379,7 +379,7 @@ describe('what a choice stands on', () => {
     const [reading] = await listReadings(db, outing.id, 1);
     const origins = async (spot: string | undefined) => {
       const seen = { ...reading!, spot, origin: 'natural' as const };
-      const ground = (await modelledCases(course, outing, seen))!;
+      const ground = (await modelledCases(db, { course, outing, reading: seen }))!;
       return ground.cases.segments.map(({ origin }) => origin);
     };
     const made = course.places.findIndex((one) => one.surface === 'machine_made');

@@ -2,12 +2,14 @@ import { spawnSync } from 'node:child_process';
 import { chmodSync, closeSync, openSync, writeSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { sql } from 'kysely';
+import { Migrator, sql } from 'kysely';
 import { describe, expect, it, vi } from 'vitest';
 import { DomainError } from '@/core/errors';
 import { Overload, StorageFault } from '@/core/faults';
 import { openChecked, openDatabase, FolderRefusal } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
+import { MIGRATIONS } from '@/data/migrations';
+import { findVenue, saveVenue } from '@/data/venues';
 import { migrateStorage, MigrationRefusal } from '@/data/storage/migrate';
 import { listOutings } from '@/data/outings';
 import { addReadings, listReadings } from '@/data/readings';
@@ -154,4 +156,29 @@ it('a migration that fails leaves the version before, and is refused', async () 
   await expect(migrateStorage(db, folder, NOW)).rejects.toBeInstanceOf(MigrationRefusal);
   expect((await sql`select * from write_key`.execute(db)).rows).toHaveLength(1);
   expect(await listOutings(db)).toHaveLength(3);
+});
+
+it('a venue keeps its place when a place may be left out, and may lose it from then on', async () => {
+  const folder = temporaryFolder();
+  const db = openDatabase(folder);
+  const before = Object.fromEntries(
+    Object.entries(MIGRATIONS).filter(([name]) => name < '0008-front-door'),
+  );
+  await new Migrator({
+    db,
+    provider: { getMigrations: () => Promise.resolve(before) },
+  }).migrateToLatest();
+  await sql`insert into venue (id, name, altitude_m, latitude, longitude, time_zone, own_correction_c)
+    values ('v', 'Old hill', 812, 46.61, -10.19, 'UTC', 0.5)`.execute(db);
+  await migrateStorage(db, folder, NOW);
+  const kept = { id: 'v', name: 'Old hill', timeZone: 'UTC', ownCorrectionC: 0.5 };
+  const place = { altitudeM: 812, latitude: 46.61, longitude: -10.19 };
+  expect(await findVenue(db, 'v')).toMatchObject({ ...kept, ...place });
+  await saveVenue(db, kept);
+  const bare = (await findVenue(db, 'v'))!;
+  expect([bare.altitudeM, bare.latitude, bare.longitude]).toEqual([
+    undefined,
+    undefined,
+    undefined,
+  ]);
 });

@@ -1,8 +1,9 @@
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { notFound } from 'next/navigation';
 import { database, storageHealth } from '@/data/database';
 import { Frame } from '@/features/frame/frame';
-import { loadFrame } from '@/features/frame/load-frame';
+import { AtStart, AtStartPlace } from '@/features/frame/at-start';
+import { loadAtStart, loadFrame, type FrameData } from '@/features/frame/load-frame';
 import { words } from '@/words';
 import { StorageNotice } from '@/ui/frame/storage-notice';
 import { nowMs } from '@/server/clock';
@@ -15,12 +16,25 @@ interface OutingLayoutProps {
   children: ReactNode;
 }
 
+/** Comes when the outlook is there; the frame does not wait for it. */
+async function LaterAtStart({ data }: { data: FrameData }) {
+  return <AtStart day={await loadAtStart(database(), data)} />;
+}
+
 async function OutingLayout({ params, children }: OutingLayoutProps) {
   const health = storageHealth();
   const data = await loadFrame(database(), (await params).outingId);
   if (!data) notFound();
   return (
-    <Frame data={data} serverNowMs={nowMs()}>
+    <Frame
+      data={data}
+      serverNowMs={nowMs()}
+      atStart={
+        <Suspense fallback={<AtStartPlace />}>
+          <LaterAtStart data={data} />
+        </Suspense>
+      }
+    >
       {!health.isWritable && <StorageNotice message={words.mistakes.FAULT[health.code]} />}
       {children}
     </Frame>

@@ -3,6 +3,17 @@ export type { Bench, FormAdvice } from './application';
 export type { Blend } from './blend';
 export { atLastTime, casesByAir, casesFromMembers, casesFromReading, seenIn } from './cases';
 export type { CaseSegment, SeenOnCourse, SegmentMembers, SnowCases } from './cases';
+export { courseCases, placeOutlooks, planCourse } from './course-cases';
+export type {
+  CourseGround,
+  CourseOuting,
+  CoursePlace,
+  CoursePlan,
+  CourseSnow,
+  PlaceOutlook,
+} from './course-cases';
+export { daySnow } from './day-snow';
+export type { DaySnow } from './day-snow';
 export type { ByAir } from './by-air';
 export { choose, demandOf, rank } from './choose';
 export type { ChoiceQuestion } from './question';

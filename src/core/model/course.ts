@@ -22,6 +22,13 @@ export interface Segment {
   surface: SurfaceKind;
 }
 
+/** What no track tells of a segment, until somebody says it: a little shade, the station's wind, groomed. */
+export const USUAL_LIE = {
+  shadeFraction: 0.2,
+  exposure: 1,
+  surface: 'groomed',
+} as const satisfies Partial<Segment>;
+
 /** A station of a venue with its weather, in order of time. */
 export interface Station {
   id: string;

@@ -11,7 +11,7 @@ export type { StockMove } from './stock';
 export type { Venue, KeptVenue } from './venue';
 export { columnOf } from './field';
 export type { Field, FieldsOf, FieldUnit, RowOf } from './field';
-export { SEGMENT_FIELDS, STATION_FIELDS, WEATHER_FIELDS } from './course';
+export { SEGMENT_FIELDS, STATION_FIELDS, USUAL_LIE, WEATHER_FIELDS } from './course';
 export { CHOICE_FIELDS } from './choice';
 export { JOB_FIELDS, STEP_RECORD_FIELDS } from './job';
 export { OUTING_CHANGE_FIELDS, OUTING_FACT_FIELDS, OUTING_FIELDS } from './outing';
@@ -20,7 +20,7 @@ export { READING_FIELDS, READING_SOURCES, SNOW_FIELDS_OF_READING } from './readi
 export type { ReadingSource } from './reading';
 export { FINDING_FIELDS, SKI_EVENT_DETAIL_FIELDS, SKI_EVENT_FIELDS, SKI_FIELDS } from './ski';
 export { STOCK_MOVE_FIELDS } from './stock';
-export { VENUE_FIELDS } from './venue';
+export { isSouthern, VENUE_FIELDS } from './venue';
 export { TRACK_EVENT_FIELDS } from './track-event';
 export type { TrackEvent } from './track-event';
 export type { DraftOf } from './draft';

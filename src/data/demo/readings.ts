@@ -86,6 +86,7 @@ function truthAt(
   { spot, relayDay, timeMs }: { spot: string; relayDay: Date; timeMs: number },
 ) {
   const venue = DEMO_VENUES.find((one) => one.id === outing.venueId)!;
+  const position = { latitude: venue.latitude!, longitude: venue.longitude! };
   const course = DEMO_COURSES[venue.id]!;
   const place = course.find((one) => isAtPlace(spot, one.name)) ?? course[0]!;
   const stations = DEMO_STATIONS.map(({ altitudeM }) => ({
@@ -94,7 +95,7 @@ function truthAt(
   }));
   const options = { members: 1, seed: TRUTH_SEED };
   const about = (ms: number) =>
-    placeInput(place, { position: venue, stations, startMs: ms, readings: [], options });
+    placeInput(place, { position, stations, startMs: ms, readings: [], options });
   const aboutStart = about(Date.parse(outing.startAt));
   // A tour two mornings from now was measured before the weather that its own outlook takes in.
   const isBefore = timeMs < aboutStart.weather[0]!.timeMs;

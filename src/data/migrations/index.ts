@@ -6,6 +6,7 @@ import * as skisAndBench from './0004-skis-and-bench';
 import * as safeGround from './0005-safe-ground';
 import * as trackWork from './0006-track-work';
 import * as practice from './0007-practice';
+import * as frontDoor from './0008-front-door';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -16,4 +17,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0005-safe-ground': safeGround,
   '0006-track-work': trackWork,
   '0007-practice': practice,
+  '0008-front-door': frontDoor,
 };

@@ -1,13 +1,15 @@
 // @vitest-environment happy-dom
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { ReactNode } from 'react';
 import type { KeptTimer } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
 import { SHORTCUTS } from '@/ui/keys/registry';
 import { DAY, demoDatabase, pushed } from '../../../tests/unit/demo-app';
 import { AMERICAN, show } from '../../../tests/unit/render';
 import { Frame } from './frame';
-import { loadFrame, type FrameData } from './load-frame';
+import { AtStart, AtStartPlace } from './at-start';
+import { loadAtStart, loadFrame, type FrameData } from './load-frame';
 import { Rack } from './rack';
 import { BESIDE, WORKING_ORDER } from './rail-items';
 
@@ -22,12 +24,17 @@ afterEach(() => {
 });
 
 const frameOf = async (id: string): Promise<FrameData> => (await loadFrame(db, id))!;
+interface Framed {
+  nowMs?: number;
+  units?: typeof AMERICAN;
+  atStart?: ReactNode;
+}
 const framed = (
   data: FrameData,
-  { nowMs = DAY.getTime(), units }: { nowMs?: number; units?: typeof AMERICAN } = {},
+  { nowMs = DAY.getTime(), units, atStart = <AtStartPlace /> }: Framed = {},
 ) =>
   show(
-    <Frame data={data} serverNowMs={nowMs}>
+    <Frame data={data} serverNowMs={nowMs} atStart={atStart}>
       <form>
         <input aria-label="Note" />
       </form>
@@ -42,7 +49,8 @@ const key = (pressed: string, on: Element | Document = document, more: object = 
 describe('the Snow line', () => {
   it('holds outing, countdown, snow, snow at the start, and choice', async () => {
     const data = await frameOf('demo-slalom');
-    framed(data, { nowMs: Date.parse(data.outing.startAt) - 200 * MINUTE });
+    const atStart = <AtStart day={await loadAtStart(db, data)} />;
+    framed(data, { nowMs: Date.parse(data.outing.startAt) - 200 * MINUTE, atStart });
     expect(screen.getByRole('combobox', { name: 'Outing' })).toHaveProperty('value', 'demo-slalom');
     expect(line()).toContain('start in 3 h 20 min');
     expect(screen.getByTestId('line-snow').textContent).toMatch(/±/);
@@ -59,7 +67,8 @@ describe('the Snow line', () => {
 
   it('says what is not there yet', async () => {
     const data = await frameOf('demo-slalom');
-    framed({ ...data, latest: undefined, choice: undefined, start: undefined });
+    const bare = { ...data, latest: undefined, choice: undefined };
+    framed(bare, { atStart: <AtStart day={undefined} /> });
     expect(line()).toContain('no reading yet');
     expect(line()).toContain('no choice yet');
     expect(screen.queryByTestId('line-start')).toBeNull();

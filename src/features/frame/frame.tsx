@@ -11,12 +11,17 @@ import { words } from '@/words';
 const WORDS = words.screens.frame.frame;
 
 /** The frame of every screen of an outing: Snow line, Day rail, the work. */
-export function Frame(props: { data: FrameData; serverNowMs: number; children: ReactNode }) {
-  const { data, serverNowMs, children } = props;
+export function Frame(props: {
+  data: FrameData;
+  serverNowMs: number;
+  atStart: ReactNode;
+  children: ReactNode;
+}) {
+  const { data, serverNowMs, atStart, children } = props;
   return (
     <>
       <SkipLink to="work">{WORDS.skipToTheWork}</SkipLink>
-      <SnowLine frame={data} serverNowMs={serverNowMs} />
+      <SnowLine frame={data} serverNowMs={serverNowMs} atStart={atStart} />
       <Flex align="flex-start">
         <DayRail frame={data} serverNowMs={serverNowMs} />
         <Box

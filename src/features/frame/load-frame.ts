@@ -5,9 +5,9 @@ import type { FrostDatabase } from '@/data/database';
 import { findOuting, listOutings } from '@/data/outings';
 import { listTimers } from '@/data/timers';
 import { listReadings } from '@/data/readings';
-import type { StartSnow } from '@/core/snow/outlook';
 import { isDemo } from '@/server/demo';
-import { keptStart } from '@/server/outlooks';
+import { modelledCases } from '@/server/cases';
+import { daySnow, type DaySnow } from '@/core/choice';
 
 /** What the Snow line and the Day rail show. */
 export interface FrameData {
@@ -15,8 +15,6 @@ export interface FrameData {
   outings: Outing[];
   latest: Reading | undefined;
   choice: Choice | undefined;
-  /** Modelled, at the first place of the course; undefined without weather for the start. */
-  start: StartSnow | undefined;
   timers: KeptTimer[];
   /** Made-up data, to look around in. */
   isDemo: boolean;
@@ -29,12 +27,10 @@ export async function loadFrame(
 ): Promise<FrameData | undefined> {
   const outing = await findOuting(db, outingId);
   if (!outing) return undefined;
-  const course = await loadCourse(db, outing);
-  const [outings, readings, choices, start, timers] = await Promise.all([
+  const [outings, readings, choices, timers] = await Promise.all([
     listOutings(db),
     listReadings(db, outingId, 1),
     listChoices(db, outingId, 1),
-    keptStart(course, outing.venue, outing.startAt),
     listTimers(db),
   ]);
   return {
@@ -42,8 +38,18 @@ export async function loadFrame(
     outings,
     latest: readings[0],
     choice: choices[0],
-    start,
     timers,
     isDemo: isDemo(),
   };
+}
+
+/** The snow at the start, which may have to be computed first. */
+export async function loadAtStart(
+  db: FrostDatabase,
+  { outing, latest }: Pick<FrameData, 'outing' | 'latest'>,
+): Promise<Omit<DaySnow, 'cases'> | undefined> {
+  const course = await loadCourse(db, outing);
+  const ground = await modelledCases(db, { course, outing, reading: latest });
+  const day = daySnow(outing, ground?.cases, latest);
+  return day && { basis: day.basis, snow: day.snow };
 }

@@ -1,10 +1,10 @@
 'use client';
 
 import type { Choice, Outing, Reading } from '@/core/model';
+import type { ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, NativeSelect, Text } from '@chakra-ui/react';
-import type { StartSnow } from '@/core/snow/outlook';
-import { percent, probability, temperature, temperatureWithSpread } from '@/words/quantities';
+import { percent, probability, temperatureWithSpread } from '@/words/quantities';
 import { dayAndTime, span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
@@ -18,9 +18,16 @@ const TICK_MS = 20_000;
 
 const NEW = 'new';
 
+interface SnowLineProps {
+  frame: FrameData;
+  serverNowMs: number;
+  /** The snow at the start: it may come later than the rest. */
+  atStart: ReactNode;
+}
+
 /** The Snow line: outing, countdown, snow, choice. Everything below depends on it, so it never leaves. */
-export function SnowLine({ frame, serverNowMs }: { frame: FrameData; serverNowMs: number }) {
-  const { outing, outings, latest, choice, start } = frame;
+export function SnowLine({ frame, serverNowMs, atStart }: SnowLineProps) {
+  const { outing, outings, latest, choice } = frame;
   const now = useServerClock(serverNowMs, TICK_MS);
   return (
     <Flex
@@ -42,7 +49,7 @@ export function SnowLine({ frame, serverNowMs }: { frame: FrameData; serverNowMs
       <OutingSwitch outing={outing} outings={outings} />
       <Countdown outing={outing} now={now} />
       <SnowNow latest={latest} now={now} />
-      <SnowAtStart start={start} />
+      {atStart}
       <Chosen choice={choice} />
     </Flex>
   );
@@ -86,7 +93,11 @@ function OutingSwitch({ outing, outings }: { outing: Outing; outings: readonly O
 }
 
 /** A figure with its label under it; where narrow, a word before it. */
-function Item(props: { label: React.ReactNode; short?: string; children: React.ReactNode }) {
+export function LineItem(props: {
+  label: React.ReactNode;
+  short?: string;
+  children: React.ReactNode;
+}) {
   return (
     <Box minW="0">
       <Text textStyle="strong" whiteSpace="nowrap">
@@ -107,15 +118,15 @@ function Item(props: { label: React.ReactNode; short?: string; children: React.R
 function Countdown({ outing, now }: { outing: Outing; now: number }) {
   const left = Date.parse(outing.startAt) - now;
   return (
-    <Item label={`${dayAndTime(outing.startAt, outing.venue.timeZone)}`}>
+    <LineItem label={`${dayAndTime(outing.startAt, outing.venue.timeZone)}`}>
       {left > 0 ? WORDS.startIn(span(left)) : WORDS.startedAgo(span(left))}
-    </Item>
+    </LineItem>
   );
 }
 
 function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) {
   const units = useUnits();
-  if (!latest) return <Item label={WORDS.snow}>{WORDS.noReadingYet}</Item>;
+  if (!latest) return <LineItem label={WORDS.snow}>{WORDS.noReadingYet}</LineItem>;
   const age = now - Date.parse(latest.takenAt);
   const how = latest.source === 'guess' ? WORDS.guessed : WORDS.measured;
   return (
@@ -126,7 +137,7 @@ function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) 
           <Text textStyle="small">{words.terms.GRAIN_CODES[latest.grain]}</Text>
         </Flex>
       )}
-      <Item
+      <LineItem
         short={WORDS.snow}
         label={WORDS.snowAir(
           how,
@@ -137,32 +148,19 @@ function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) 
         <span data-testid="line-snow">
           {temperatureWithSpread(latest.temperatureC, latest.temperatureSdC, units)}
         </span>
-      </Item>
+      </LineItem>
     </Flex>
   );
 }
 
-function SnowAtStart({ start }: { start: StartSnow | undefined }) {
-  const units = useUnits();
-  if (!start) return null;
-  return (
-    <Item
-      short={WORDS.atStart}
-      label={WORDS.snowAtStartModelledAir(temperature(start.airTemperatureC, units))}
-    >
-      <span data-testid="line-start">
-        {temperatureWithSpread(start.snow.contactC.p50, start.snow.contactSdC, units)}
-      </span>
-    </Item>
-  );
-}
-
 function Chosen({ choice }: { choice: Choice | undefined }) {
-  if (!choice) return <Item label={WORDS.choice}>{WORDS.noChoiceYet}</Item>;
+  if (!choice) return <LineItem label={WORDS.choice}>{WORDS.noChoiceYet}</LineItem>;
   const ranked = choice.ranking.find((one) => one.id === choice.productId);
   return (
-    <Item label={ranked ? WORDS.choiceBestWith(probability(ranked.probabilityBest)) : WORDS.choice}>
+    <LineItem
+      label={ranked ? WORDS.choiceBestWith(probability(ranked.probabilityBest)) : WORDS.choice}
+    >
       <span data-testid="line-choice">{choice.productName}</span>
-    </Item>
+    </LineItem>
   );
 }

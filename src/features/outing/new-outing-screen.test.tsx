@@ -1,13 +1,44 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting, listOutings } from '@/data/outings';
+import { listSegments } from '@/data/segments';
 import { listVenues } from '@/data/venues';
+import type { TrackFile } from '@/formats/gpx/course';
+import { courseSnow } from '@/server/cases';
 import { demoDatabase, emptyDatabase, pushed } from '../../../tests/unit/demo-app';
 import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
 import { NewOutingScreen } from './new-outing-screen';
 import { saveNewOuting } from './use-cases/save-outing';
+
+/** What the worker reads from any track in these tests. */
+const TRACK: TrackFile = {
+  ok: true,
+  track: {
+    name: 'Lantern loop',
+    lengthM: 4200,
+    altitudeM: 780,
+    latitude: 46.61,
+    longitude: 10.19,
+    segments: [760, 800].map((altitudeM, i) => ({
+      name: `Segment ${i + 1}`,
+      lengthM: 2100,
+      altitudeM,
+      slopeDeg: 2,
+      aspectDeg: 10,
+    })),
+    notes: [],
+  },
+};
+vi.mock('@/workers/use-track', () => ({
+  useTrack: () => ({
+    share: undefined,
+    read: () => Promise.resolve(TRACK),
+    cancel: () => undefined,
+  }),
+}));
 
 let db: FrostDatabase;
 beforeEach(async () => {
@@ -86,9 +117,8 @@ it('a start may be a word, and the quick answer’s discipline is kept', async (
 describe('a new place', () => {
   const place = () => {
     fill('Name of the place', 'Far Ridge');
+    fill('Position', '44.9 S 168.7 E');
     fill('Altitude', '1450');
-    fill('Latitude (south negative)', '-44.9');
-    fill('Longitude (west negative)', '168.7');
   };
 
   it('is asked for where there is none yet, without a way back', async () => {
@@ -109,17 +139,70 @@ describe('a new place', () => {
     expect(outing.venue).toMatchObject({ name: 'Far Ridge', altitudeM: 1450, latitude: -44.9 });
   });
 
-  it('names what is wrong with it at its own fields, and saves neither', async () => {
+  it('needs no more than a name: the rest is asked where it is first needed', async () => {
     db = await emptyDatabase();
     await shown();
     fill('Name', 'First');
+    press('Tonight 18:00');
+    fill('Name of the place', 'Behind the house');
+    await waitFor(() => expect(field('Name of the place').value).toBe('Behind the house'));
+    press('Save outing');
+    const outing = await savedOuting();
+    expect(outing.venue.latitude).toBeUndefined();
+    expect(outing.venue.altitudeM).toBeUndefined();
+    const course = await loadCourse(db, outing);
+    const made = await courseSnow(db, { course, outing, reading: undefined });
+    expect(made).toEqual({ ok: false, reason: { code: 'no_position' } });
+  });
+
+  it('lies where a device says it is, and says what to do where that is refused', async () => {
+    db = await emptyDatabase();
+    const coords = { latitude: 46.61, longitude: 10.19, altitude: 812.4 };
+    const getCurrentPosition = vi.fn();
+    vi.stubGlobal('navigator', { ...navigator, geolocation: { getCurrentPosition } });
+    const { text } = await shown();
+    getCurrentPosition.mockImplementationOnce((_: unknown, refused: (error: object) => void) =>
+      refused({ code: 1, PERMISSION_DENIED: 1 }),
+    );
+    press('Position of this device');
+    expect(text()).toContain('Allow it for this page');
+    getCurrentPosition.mockImplementationOnce((take: (found: object) => void) => take({ coords }));
+    press('Position of this device');
+    await waitFor(() => expect(field('Position').value).toBe('46.61 N 10.19 E'));
+    expect(field('Altitude').value).toBe('812');
+    vi.unstubAllGlobals();
+  });
+
+  it('is taken from a track, with its name, its length and its course', async () => {
+    db = await emptyDatabase();
+    const { user, text } = await shown();
+    const file = new File(['<gpx/>'], 'loop.gpx', { type: 'application/gpx+xml' });
+    await user.upload(screen.getByLabelText('GPX file of the course'), file);
+    await waitFor(() => expect(field('Name of the place').value).toBe('Lantern loop'));
+    expect(field('Position').value).toBe('46.61 N 10.19 E');
+    expect(field('Distance').value).toBe('4.2');
+    expect(text()).toContain('The course has 2 segments from the track.');
+    fill('Name', 'From a track');
+    press('Tonight 18:00');
+    press('Save outing');
+    const outing = await savedOuting();
+    expect(outing.venue).toMatchObject({ name: 'Lantern loop', altitudeM: 780 });
+    expect((await listSegments(db, outing.venue.id)).map((one) => one.altitudeM)).toEqual([
+      760, 800,
+    ]);
+  });
+
+  it('names what is wrong with it at its own fields, and saves neither', async () => {
+    db = await emptyDatabase();
+    const { text } = await shown();
+    fill('Name', 'First');
     startAt('2027-07-14T09:00');
     place();
-    fill('Latitude (south negative)', '-144');
+    fill('Position', 'behind the hut');
+    expect(screen.queryByRole('textbox', { name: 'Altitude' })).toBeNull();
     press('Save outing');
-    await waitFor(() =>
-      expect(field('Latitude (south negative)').getAttribute('aria-invalid')).toBe('true'),
-    );
+    await waitFor(() => expect(field('Position').getAttribute('aria-invalid')).toBe('true'));
+    expect(text()).toContain('Write the position as 46.61 N 10.19 E');
     expect(field('Name of the place').getAttribute('aria-invalid')).not.toBe('true');
     expect(await listOutings(db)).toEqual([]);
     expect(await listVenues(db)).toEqual([]);
@@ -135,8 +218,8 @@ describe('what the server makes of it', () => {
     startAt: '2027-01-14T18:30:00+01:00',
   };
   const stamp = () => ({ id: 'o-1', newId: () => 'v-1', at: '2027-01-13T12:00:00.000Z' });
-  const save = (outing: object, venue?: object) =>
-    saveNewOuting(db, { outingInput: outing, newVenueInput: venue, stamp: stamp() });
+  const save = (outing: object, venue?: object, course?: unknown) =>
+    saveNewOuting(db, { input: { outing, venue, course }, stamp: stamp() });
 
   it('keeps the start in UTC, whatever zone it came in', async () => {
     const saved = await save({ ...OUTING, venueId: (await listVenues(db))[0]!.id });
@@ -155,7 +238,14 @@ describe('what the server makes of it', () => {
       'name',
     ],
     ['a distance of nothing', { distanceKm: -1 }, {}, 'invalid_input', 'distanceKm'],
-    ['a new venue without its place', {}, { name: 'There' }, 'invalid_input', 'venue.latitude'],
+    [
+      'a new venue with half a position',
+      {},
+      { name: 'There', timeZone: 'UTC', ownCorrectionC: 0, latitude: 46 },
+      'invalid_input',
+      'venue.longitude',
+    ],
+    ['a new venue without a name', {}, { timeZone: 'UTC' }, 'invalid_input', 'venue.name'],
   ])('refuses %s by its field', async (_, change, venue, code, at) => {
     const saved = await save({ ...OUTING, ...change }, venue);
     expect(saved.ok).toBe(false);

@@ -14,8 +14,8 @@ import { TextField } from '@/ui/fields/text-field';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import type { OutingDraft } from './use-outing-form';
 import { presetStart, START_PRESETS } from './start-presets';
-import { TimeZoneField } from './time-zone-field';
-import { chosenVenue, NEW_VENUE, useOutingForm } from './use-outing-form';
+import { PlacePart } from './place-part';
+import { useOutingForm } from './use-outing-form';
 import { words } from '@/words';
 
 const WORDS = words.screens.outing.newOutingScreen;
@@ -39,7 +39,7 @@ export function NewOutingScreen({ venues, hasOutings, first }: NewOutingScreenPr
     >
       <SheetForm maxW="760px" onSubmit={form.save}>
         <OutingPart form={form} />
-        <VenuePart form={form} venues={venues} />
+        <PlacePart form={form} venues={venues} />
         <Flex gap="4">
           <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
             {WORDS.saveTheOuting}
@@ -102,58 +102,6 @@ function OutingPart({ form: { bind, set } }: { form: Form }) {
             {...bind('distanceKm')}
           />
         </Box>
-      </Flex>
-    </Part>
-  );
-}
-
-function VenuePart({ form, venues }: { form: Form; venues: Venue[] }) {
-  const scales = useScales();
-  const { values: draft, set, bind } = form;
-  const venueId = chosenVenue(draft, venues);
-  return (
-    <Part title={WORDS.theVenue}>
-      <Flex direction="column" gap="4">
-        {venues.length > 0 && (
-          <ChoiceRow
-            legend={WORDS.where}
-            name="venue"
-            optionWidth="160px"
-            value={venueId}
-            onChange={(next) => set({ venueId: next })}
-            options={[
-              ...venues.map((venue) => ({ value: venue.id, label: venue.name })),
-              { value: NEW_VENUE, label: WORDS.anotherPlace },
-            ]}
-          />
-        )}
-        {venueId === NEW_VENUE && (
-          <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
-            <TextField label={WORDS.nameOfThePlace} {...bind('venueName')} />
-            <TimeZoneField value={draft.timeZone} onChange={(timeZone) => set({ timeZone })} />
-            <NumberField
-              label={WORDS.altitude}
-              scale={scales.altitude}
-              step={50}
-              decimals={0}
-              {...bind('altitudeM')}
-            />
-            <NumberField
-              label={WORDS.latitudeSouthNegative}
-              scale={scales.degrees}
-              step={0.1}
-              decimals={3}
-              {...bind('latitude')}
-            />
-            <NumberField
-              label={WORDS.longitudeWestNegative}
-              scale={scales.degrees}
-              step={0.1}
-              decimals={3}
-              {...bind('longitude')}
-            />
-          </SimpleGrid>
-        )}
       </Flex>
     </Part>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Venue } from '@/core/model';
+import type { Segment, Venue } from '@/core/model';
 import { useMemo } from 'react';
 import { useRouter } from 'next/navigation';
 import type { Discipline, Purpose } from '@/core/terms';
@@ -26,6 +26,8 @@ export interface OutingDraft {
   altitudeM?: number;
   latitude?: number;
   longitude?: number;
+  /** From a track. */
+  course?: Segment[];
 }
 
 const EMPTY: OutingDraft = {
@@ -76,7 +78,7 @@ function split(draft: OutingDraft, venues: readonly Venue[]) {
           ownCorrectionC: 0,
         }
       : undefined;
-  return { outing, venue };
+  return { outing, venue, course: venue && draft.course };
 }
 
 const OUTING_FIELD: Record<string, string> = { startAt: 'startLocal' };
@@ -106,8 +108,8 @@ export function useOutingForm(venues: readonly Venue[], first: Partial<OutingDra
   const form = useDraftedForm('outing', { ...EMPTY, ...first }, resolver);
   const save = async () => {
     const saved = await form.submit((draft, { key }) => {
-      const { outing, venue } = split(draft, venues);
-      return saveOutingAction(key, outing, venue);
+      const { outing, venue, course } = split(draft, venues);
+      return saveOutingAction(key, { outing, venue, course });
     });
     if (saved) router.push(`/outing/${saved.id}/snow`);
   };

@@ -5,7 +5,7 @@ import { database } from '@/data/database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { writing } from '@/server/deed';
-import { modelledWindow } from './use-cases/modelled-window';
+import { modelledWindow } from '@/server/modelled-window';
 import { saveChoice } from './use-cases/save-choice';
 
 /** Saves the choice of the Pick screen; gives its id. */

@@ -1,15 +1,9 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import {
-  distance,
-  lossInTime,
-  probability,
-  seconds,
-  temperatureWithSpread,
-} from '@/words/quantities';
+import { distance, probability, seconds, temperatureWithSpread } from '@/words/quantities';
 import { words } from '@/words';
-import { answerSentence } from '@/words/told/choice';
+import { howLine, toldRanking } from '@/words/told/choice';
 import { failureWords } from '@/words/told/mistake';
 import { useWords } from '@/ui/format/use-words';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
@@ -19,15 +13,17 @@ import type { PickState } from './use-pick';
 
 const WORDS = words.screens.pick.pickScreen;
 
+const MOST_REASONS = 2;
+
 interface PickAnswerProps {
   state: PickState;
   /** The products' own colours. */
   shelf: readonly ShownProduct[];
 }
 
-/** The answer at the top: the wax, in one sentence, how sure, and what the snow asks for. */
+/** The answer at the top: the wax, how it goes on, what it costs and how sure, and what would come next. */
 export function PickAnswer({ state, shelf }: PickAnswerProps) {
-  const { units, say, write } = useWords();
+  const { units, write } = useWords();
   const { choice, failure, taken, best, advice, isOverruled, whatIf } = state.answer;
   if (!choice || !taken || !advice) {
     return (
@@ -40,12 +36,7 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
       </Text>
     );
   }
-  const sentence = answerSentence(choice, { taken, form: advice, write });
-  const odds =
-    state.day.source.basis === 'modelled'
-      ? WORDS.theOddsCountTheWeathers
-      : WORDS.theOddsCountTheSpread;
-  const needs = choice.additives.map((one) => words.terms.NEED_WORDS[one.additive]);
+  const next = choice.ranking.find((one) => !one.excluded && one.id !== taken.id);
   return (
     <Box aria-live="polite">
       <Flex align="center" gap="4" wrap="wrap">
@@ -55,25 +46,48 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
         </Text>
         {whatIf.isNudged && <Text textStyle="strong">{WORDS.whatIf2}</Text>}
       </Flex>
-      <Text textStyle="strong" mt="1" maxW="860px" textWrap="pretty" data-testid="answer-sentence">
-        {sentence}
+      <Text textStyle="strong" mt="1" maxW="860px" textWrap="pretty" data-testid="answer-how">
+        {howLine(choice, { taken, form: advice })}
       </Text>
-      <Text textStyle="body" mt="1">
-        {WORDS.expectedLoss} <strong>{taken.expectedLossPercent.toFixed(2)} %</strong>
+      <Text textStyle="body" mt="1" maxW="860px" data-testid="answer-cost">
+        {WORDS.costsAbout} <strong>{seconds(taken.expectedLossSeconds)}</strong>{' '}
         {WORDS.overTheWay(
-          seconds(taken.expectedLossSeconds),
           distance(state.form.draft.distanceKm ?? 0, units),
-        )}
-        {WORDS.bestOfTheShelfWith} <strong>{probability(taken.probabilityBest)}</strong>
-        {WORDS.nineTimesInTenIt(taken.lossP90Percent.toFixed(2), seconds(taken.lossP90Seconds))}
-        {isOverruled &&
-          best &&
-          WORDS.youOverrule(
-            best.name,
-            lossInTime(best.expectedLossPercent, best.expectedLossSeconds),
-          )}
+          seconds(taken.lossP90Seconds),
+        )}{' '}
+        <strong>{probability(taken.probabilityBest)}</strong>.
+        {isOverruled && best && WORDS.youOverrule(best.name, seconds(best.expectedLossSeconds))}
       </Text>
-      <Flex gap="8" mt="4" wrap="wrap" align="flex-end">
+      {next && (
+        <Text textStyle="body" maxW="860px" data-testid="answer-next">
+          {isOverruled ? WORDS.other : WORDS.nextBest} <strong>{next.name}</strong>,{' '}
+          {seconds(next.expectedLossSeconds)}.{' '}
+          {toldRanking([next], write)[0]!.reasons.slice(0, MOST_REASONS).join(' ')}
+        </Text>
+      )}
+    </Box>
+  );
+}
+
+/** What the snow asks for, and what the odds are made of. */
+export function PickFacts({ state }: { state: PickState }) {
+  const { units, say, write } = useWords();
+  const { choice } = state.answer;
+  if (!choice) return null;
+  const odds =
+    state.day.source.basis === 'modelled'
+      ? WORDS.theOddsCountTheWeathers
+      : WORDS.theOddsCountTheSpread;
+  const needs = choice.additives.map((one) => words.terms.NEED_WORDS[one.additive]);
+  const { temperatureC, temperatureSdC = 0 } = choice.snow;
+  return (
+    <Box mb="6">
+      <Flex gap="8" wrap="wrap" align="flex-end">
+        <Fact label={WORDS.snowAtTheStart}>
+          <span data-testid="answer-snow">
+            {temperatureWithSpread(temperatureC, temperatureSdC, units)}
+          </span>
+        </Fact>
         <Fact label={WORDS.equivalentTemperature}>
           <span data-testid="answer-equivalent">
             {temperatureWithSpread(choice.equivalentTemperatureC, choice.equivalentSdC, units)}

@@ -48,7 +48,16 @@ describe('the Pick screen', () => {
   it('says which wax first, then how sure it is and why', async () => {
     const { text } = await shown();
     expect(chosen()).not.toBe('');
-    expect(text()).toMatch(/Best of the shelf .*The snow is −[\d.]+ °C and asks for a wax of/);
+    expect(screen.getByTestId('answer-how').textContent).toMatch(
+      /^(As|In) .*coats?.*structure of [\d.]+ mm\.$/,
+    );
+    expect(screen.getByTestId('answer-cost').textContent).toMatch(
+      /^Expected loss about [\d.]+\s(s|min).* nine times in ten under .* Best of the shelf with .*\.$/,
+    );
+    expect(screen.getByTestId('answer-next').textContent).toMatch(
+      /^Next best: .+, [\d.]+\s(s|min).*\..*\.$/,
+    );
+    expect(screen.getByTestId('answer-snow').textContent).toMatch(/±/);
     expect(text()).toContain('Measured where the ski touches.');
   });
 

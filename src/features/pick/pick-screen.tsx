@@ -16,7 +16,7 @@ import { HowPart, WindowPart } from './how-part';
 import { LossChart } from './loss-chart';
 import { OutingFactsForm } from './outing-facts-form';
 import { ByAirLine, RegretTable } from './regret-part';
-import { PickAnswer } from './pick-answer';
+import { PickAnswer, PickFacts } from './pick-answer';
 import { SaveBar } from './save-bar';
 import { SourceOfSnow } from './source-of-snow';
 import { usePick, type PickGround } from './use-pick';
@@ -76,6 +76,7 @@ function Chooser(props: PickScreenProps) {
   return (
     <Sheet question={QUESTION} answer={<PickAnswer state={state} shelf={shelf} />}>
       <SaveBar state={state} path={path} />
+      <PickFacts state={state} />
       {choice?.cautions.map((caution) => (
         <Caution key={caution.code}>{say(words.choice.CAUTION, caution)}</Caution>
       ))}

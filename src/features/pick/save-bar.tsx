@@ -20,6 +20,14 @@ export function SaveBar({ state, path }: { state: PickState; path: string }) {
     <Box className="no-print" mb="6">
       {savedId && <UndoNotice message={WORDS.choiceSavedItStandsIn} onClose={dismiss} />}
       <Flex gap="4" align="flex-end" wrap="wrap">
+        <ActionButton
+          onClick={() => void save()}
+          loading={isSaving}
+          loadingText={WORDS.saving}
+          disabled={!taken || whatIf.isNudged}
+        >
+          {WORDS.saveThisChoice}
+        </ActionButton>
         {isOverruled && (
           <Box flex="1 1 280px" maxW="480px">
             <TextField
@@ -36,14 +44,6 @@ export function SaveBar({ state, path }: { state: PickState; path: string }) {
             onChange={(note) => set({ note })}
           />
         </Box>
-        <ActionButton
-          onClick={() => void save()}
-          loading={isSaving}
-          loadingText={WORDS.saving}
-          disabled={!taken || whatIf.isNudged}
-        >
-          {WORDS.saveThisChoice}
-        </ActionButton>
         <SheetLink href={`${path}/wall`}>{WORDS.wallSheet}</SheetLink>
         <SheetLink href={`${path}/log`}>{WORDS.toTheLog}</SheetLink>
       </Flex>

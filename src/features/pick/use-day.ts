@@ -20,8 +20,8 @@ export function useDay(ground: DayGround, draft: PickDraft) {
   const { outing, reading, seen } = ground;
   const modelled = useModelled(ground, draft);
   const rule = useMemo(() => {
-    const start = modelled && { snow: { timeMs: Date.parse(outing.startAt) } };
-    return basisOf(start, reading && { takenMs: Date.parse(reading.takenAt) });
+    const startMs = modelled && Date.parse(outing.startAt);
+    return basisOf(startMs, reading && { takenMs: Date.parse(reading.takenAt) });
   }, [modelled, outing.startAt, reading]);
   const measured = useMemo(
     () => reading && casesFromReading(reading, Date.parse(outing.startAt)),

@@ -1,8 +1,11 @@
 'use server';
 
+import type { SnowCases } from '@/core/choice';
 import type { TrackEvent } from '@/core/model';
-import type { WireResult } from '@/formats/wire';
+import { database } from '@/data/database';
+import { answered, type WireResult } from '@/formats/wire';
 import { deed, deedOn } from '@/server/deed';
+import { modelledWindow } from '@/server/modelled-window';
 import { saveReading } from './use-cases/save-reading';
 import { takeTrackEventBack, writeTrackEvent } from './use-cases/track-work';
 import { restoreReading, withdrawImport, withdrawReading } from './use-cases/withdraw-reading';
@@ -73,4 +76,12 @@ export async function removeTrackEventAction(
     target: id,
     work: (db, target) => takeTrackEventBack(db, target),
   });
+}
+
+/** The modelled cases of an outing as it stands, to hold a typed reading against. */
+export async function standingCasesAction(
+  outingId: string,
+  window: { startAt: string; hoursOnSnow: number | undefined },
+): Promise<WireResult<SnowCases | undefined>> {
+  return answered(() => modelledWindow(database(), outingId, window));
 }

@@ -9,7 +9,7 @@ import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
-import type { PlaceOutlook } from './use-outlooks';
+import type { PlaceOutlook } from '@/core/choice';
 import { words } from '@/words';
 
 const WORDS = words.screens.snow.courseStrip;

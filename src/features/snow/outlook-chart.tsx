@@ -19,7 +19,7 @@ import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Disclosure } from '@/ui/frame/disclosure';
-import type { PlaceOutlook } from './use-outlooks';
+import type { PlaceOutlook } from '@/core/choice';
 import { words } from '@/words';
 
 const WORDS = words.screens.snow.outlookChart;
@@ -127,7 +127,7 @@ function skyTraces(
   { outing, onClock, inks }: { outing: Outing; onClock: (ms: number) => string; inks: ChartInks },
 ): Data[] {
   const x = weather.map((sample) => onClock(sample.timeMs));
-  const { latitude, longitude } = outing.venue;
+  const { latitude = 0, longitude = 0 } = outing.venue;
   const sun = weather.map(
     ({ timeMs }) => clearSkyGlobal(sunPosition(timeMs, latitude, longitude).altitudeDeg) / 1000,
   );

@@ -1,11 +1,11 @@
 'use client';
 
+import type { CourseSnow, PlaceOutlook } from '@/core/choice';
 import type { CourseData, Outing } from '@/core/model';
-import { Box, Flex, Text } from '@chakra-ui/react';
-import { ActionButton } from '@/ui/fields/action-button';
+import type { NoOutlook } from '@/core/snow/outlook';
+import { Box, Text } from '@chakra-ui/react';
 import { differenceValue, temperatureUnit, temperatureWithSpread } from '@/words/quantities';
 import { words } from '@/words';
-import { failureWords } from '@/words/told/mistake';
 import { useWords } from '@/ui/format/use-words';
 import { span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
@@ -13,94 +13,72 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { OutlookChart } from './outlook-chart';
-import type { GoodPlan, OutlookState, PlaceOutlook } from './use-outlooks';
 
 const WORDS = words.screens.snow.outlookPart;
+
+/** What the server computed for the course, or why it could not. */
+export type SnowView = { ok: true; snow: CourseSnow } | { ok: false; reason: NoOutlook };
 
 interface OutlookPartProps {
   outing: Outing;
   course: CourseData;
-  state: OutlookState;
-  plan: GoodPlan | undefined;
+  view: SnowView;
   nowMs: number;
-  onCancel: () => void;
-  onRestart: () => void;
 }
 
 const OLD_WEATHER_MS = 6 * 3_600_000;
 
 /** The outlook under its answer: chart, what it stands on, and what the readings did to it. */
 export function OutlookPart(props: OutlookPartProps) {
-  const { outing, course, state, plan, onCancel, onRestart } = props;
-  const { say, units } = useWords();
+  const { outing, course, view, nowMs } = props;
+  const { say } = useWords();
   const weatherHref = `/outing/${outing.id}/venue`;
   return (
     <Part
       title={WORDS.fromNowToTheFinish}
       aside={<SheetLink href={weatherHref}>{WORDS.weatherAndCourse}</SheetLink>}
     >
-      {state.kind === 'none' && (
+      {view.ok ? (
         <>
-          <Text textStyle="body">
-            {WORDS.noOutlookYourOwnReading(say(words.snow.NO_OUTLOOK, state.reason))}
-          </Text>
-          <SheetLink href={weatherHref}>{WORDS.getWeatherIn}</SheetLink>
-        </>
-      )}
-      {plan && <WeatherNotes {...props} plan={plan} />}
-      {state.kind === 'running' && (
-        <Flex gap="4" align="center" minH="120px" role="status">
-          <Text textStyle="body">{WORDS.computingTheOutlook(Math.round(state.share * 100))}</Text>
-          <ActionButton quiet onClick={onCancel}>
-            {WORDS.cancel}
-          </ActionButton>
-        </Flex>
-      )}
-      {(state.kind === 'cancelled' || state.kind === 'failed') && (
-        <Flex gap="4" align="center" minH="120px" wrap="wrap">
-          <Text textStyle="body">
-            {state.kind === 'failed'
-              ? WORDS.noOutlook(failureWords(state.reason, units))
-              : WORDS.theOutlookWasCancelled}
-          </Text>
-          <ActionButton quiet onClick={onRestart}>
-            {WORDS.computeItAgain}
-          </ActionButton>
-        </Flex>
-      )}
-      {state.kind === 'done' && plan && (
-        <>
+          <WeatherNotes course={course} snow={view.snow} nowMs={nowMs} />
           <OutlookChart
             outing={outing}
-            main={state.places[0]!}
-            weather={plan.weather}
+            main={view.snow.places[0]!}
+            weather={view.snow.weather}
             readings={course.readings}
           />
-          <Pull
-            before={state.before}
-            after={state.places[0]!}
-            count={plan.input.readings!.length}
-          />
+          <Pull before={view.snow.before} after={view.snow.places[0]!} count={view.snow.readings} />
+        </>
+      ) : (
+        <>
+          <Text textStyle="body">
+            {WORDS.noOutlookYourOwnReading(say(words.snow.NO_OUTLOOK, view.reason))}
+          </Text>
+          <SheetLink href={weatherHref}>
+            {view.reason.code === 'no_position' ? WORDS.sayWhereItLies : WORDS.getWeatherIn}
+          </SheetLink>
         </>
       )}
     </Part>
   );
 }
 
-function WeatherNotes({ course, plan, nowMs }: OutlookPartProps & { plan: GoodPlan }) {
+function WeatherNotes(props: { course: CourseData; snow: CourseSnow; nowMs: number }) {
+  const { course, snow, nowMs } = props;
+  const endsBeforeStart = snow.places[0]!.start === undefined;
   const taken = course.stations
     .flatMap((station) => (station.takenInAt ? [Date.parse(station.takenInAt)] : []))
     .reduce((latest, ms) => Math.max(latest, ms), 0);
   const age = nowMs - taken;
   return (
     <Box mb="2">
-      {plan.endsBeforeStart && <Caution>{WORDS.theWeatherEndsBeforeThe}</Caution>}
-      {plan.bridged > 0 && (
+      {endsBeforeStart && <Caution>{WORDS.theWeatherEndsBeforeThe}</Caution>}
+      {snow.bridged > 0 && (
         <Caution>
           {WORDS.gapOfUpToThree(
-            plan.bridged,
-            plan.bridged === 1 ? '' : 's',
-            plan.bridged === 1 ? WORDS.is : WORDS.are,
+            snow.bridged,
+            snow.bridged === 1 ? '' : 's',
+            snow.bridged === 1 ? WORDS.is : WORDS.are,
           )}
         </Caution>
       )}

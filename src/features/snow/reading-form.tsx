@@ -1,5 +1,6 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { Box, Flex, Grid, SimpleGrid, Text } from '@chakra-ui/react';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
 import { GRAINS, HAND_HARDNESSES, ORIGINS, WETNESSES } from '@/core/terms';
@@ -9,6 +10,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
+import { NumberPad } from '@/ui/fields/number-pad';
 import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
@@ -25,18 +27,23 @@ const WORDS = words.screens.snow.readingForm;
 
 type Form = ReturnType<typeof useReadingForm>;
 
+/** Snow is rarely warmer than this where waxes are chosen: a number begins below zero. */
+const USUAL_SNOW_C = -5;
+
 interface ReadingFormProps {
   form: Form;
   timeZone: string;
   isCorrection: boolean;
   /** What the stand-in instruments pretend to be in. */
   pretended: PretendedSnow;
+  /** What the values as typed would change. */
+  changes: ReactNode;
   onSaved: (id: string) => void;
 }
 
 /** Everything a person sees and measures at the snow, thermometer first. */
 export function ReadingForm(props: ReadingFormProps) {
-  const { form, timeZone, isCorrection, pretended, onSaved } = props;
+  const { form, timeZone, isCorrection, pretended, changes, onSaved } = props;
   const submit = async () => {
     const id = await form.save();
     if (id) onSaved(id);
@@ -50,24 +57,102 @@ export function ReadingForm(props: ReadingFormProps) {
       }}
       {...{ noValidate: true }}
     >
-      <Measured form={form} />
-      <InstrumentPanel snow={pretended} onRead={form.set} />
-      <Seen form={form} />
-      <Details form={form} timeZone={timeZone} />
-      <Flex gap="3" mt="5" wrap="wrap" align="center">
-        <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
-          {isCorrection ? WORDS.saveTheCorrection : WORDS.saveReading}
-        </ActionButton>
-        {form.isDirty && (
-          <ActionButton quiet onClick={form.clear}>
-            {WORDS.clear}
+      <Grid
+        templateColumns={{ base: '1fr', lg: '5fr 7fr' }}
+        gridTemplateAreas={{
+          base: '"keys" "change" "seen" "figures" "save"',
+          lg: '"figures seen" "change seen" "save seen"',
+        }}
+        gridTemplateRows={{ lg: 'auto auto 1fr' }}
+        columnGap="10"
+        rowGap="4"
+      >
+        <Box gridArea="keys" display={{ base: 'block', md: 'none' }}>
+          <TemperatureKeys form={form} />
+        </Box>
+        <Box gridArea="figures" minW="0">
+          <Figures form={form} pretended={pretended} />
+        </Box>
+        <Box gridArea="change">{changes}</Box>
+        <Flex gridArea="save" gap="3" wrap="wrap" align="center" alignSelf="start">
+          <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
+            {isCorrection ? WORDS.saveTheCorrection : WORDS.saveReading}
           </ActionButton>
-        )}
-        <Text textStyle="small" color="faint">
-          {WORDS.ctrlEnterSavesWhatYou}
-        </Text>
-      </Flex>
+          {form.isDirty && (
+            <ActionButton quiet onClick={form.clear}>
+              {WORDS.clear}
+            </ActionButton>
+          )}
+          <Text textStyle="small" color="faint">
+            {WORDS.ctrlEnterSavesWhatYou}
+          </Text>
+        </Flex>
+        <Box gridArea="seen" minW="0">
+          <Seen form={form} />
+        </Box>
+      </Grid>
+      <Details form={form} timeZone={timeZone} />
       <FieldProblemText problem={form.failure} />
+    </Box>
+  );
+}
+
+function Figures({ form, pretended }: { form: Form; pretended: PretendedSnow }) {
+  return (
+    <>
+      <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
+        <Temperature form={form} />
+        <Measured form={form} />
+      </SimpleGrid>
+      <GuessHelper
+        airTemperatureC={form.values.airTemperatureC}
+        onGuess={(guess) =>
+          form.set({
+            temperatureC: guess.temperatureC,
+            temperatureSdC: guess.temperatureSdC,
+            source: 'guess',
+          })
+        }
+      />
+      <InstrumentPanel snow={pretended} onRead={form.set} />
+    </>
+  );
+}
+
+/** A temperature that is typed or tapped is measured, whatever was guessed before. */
+const measured = ({ values, set }: Form, temperatureC: number | undefined) =>
+  set({ temperatureC, source: values.source === 'guess' ? 'probe' : values.source });
+
+/** On a phone: keys under the thumb, with saving among them. */
+function TemperatureKeys({ form }: { form: Form }) {
+  const { temperature } = useScales();
+  return (
+    <NumberPad
+      label={WORDS.snowTemperature}
+      value={form.values.temperatureC}
+      onChange={(temperatureC) => measured(form, temperatureC)}
+      scale={temperature}
+      usual={USUAL_SNOW_C}
+      problem={form.problem('temperatureC')}
+      done={{ label: WORDS.save, isBusy: form.isSaving }}
+    />
+  );
+}
+
+function Temperature({ form }: { form: Form }) {
+  const scales = useScales();
+  return (
+    <Box display={{ base: 'none', md: 'block' }}>
+      <NumberField
+        label={WORDS.snowTemperature}
+        hint={WORDS.inTheShade12}
+        scale={scales.temperature}
+        step={0.5}
+        name="temperatureC"
+        value={form.values.temperatureC}
+        onChange={(temperatureC) => measured(form, temperatureC)}
+        problem={form.problem('temperatureC')}
+      />
     </Box>
   );
 }
@@ -75,9 +160,7 @@ export function ReadingForm(props: ReadingFormProps) {
 function Measured({ form }: { form: Form }) {
   const scales = useScales();
   const { values, set, problem } = form;
-  const number = (
-    field: 'temperatureC' | 'temperatureSdC' | 'airTemperatureC' | 'humidityFraction',
-  ) => ({
+  const number = (field: 'temperatureSdC' | 'airTemperatureC' | 'humidityFraction') => ({
     name: field,
     value: values[field],
     onChange: (value: number | undefined) => set({ [field]: value }),
@@ -85,45 +168,26 @@ function Measured({ form }: { form: Form }) {
   });
   return (
     <>
-      <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
-        <NumberField
-          label={WORDS.snowTemperature}
-          hint={WORDS.inTheShade12}
-          scale={scales.temperature}
-          step={0.5}
-          {...number('temperatureC')}
-        />
-        <NumberField
-          label={WORDS.spread}
-          hint={WORDS.howFarTheSpotsDiffer}
-          scale={scales.difference}
-          step={0.1}
-          {...number('temperatureSdC')}
-        />
-        <NumberField
-          label={WORDS.airTemperature}
-          scale={scales.temperature}
-          step={0.5}
-          {...number('airTemperatureC')}
-        />
-        <NumberField
-          label={WORDS.humidityOfTheAir}
-          scale={scales.humidity}
-          step={5}
-          decimals={0}
-          startShown={65}
-          {...number('humidityFraction')}
-        />
-      </SimpleGrid>
-      <GuessHelper
-        airTemperatureC={values.airTemperatureC}
-        onGuess={(guess) =>
-          set({
-            temperatureC: guess.temperatureC,
-            temperatureSdC: guess.temperatureSdC,
-            source: 'guess',
-          })
-        }
+      <NumberField
+        label={WORDS.spread}
+        hint={WORDS.howFarTheSpotsDiffer}
+        scale={scales.difference}
+        step={0.1}
+        {...number('temperatureSdC')}
+      />
+      <NumberField
+        label={WORDS.airTemperature}
+        scale={scales.temperature}
+        step={0.5}
+        {...number('airTemperatureC')}
+      />
+      <NumberField
+        label={WORDS.humidityOfTheAir}
+        scale={scales.humidity}
+        step={5}
+        decimals={0}
+        startShown={65}
+        {...number('humidityFraction')}
       />
     </>
   );
@@ -133,7 +197,7 @@ function Seen({ form }: { form: Form }) {
   const { values, set, bind } = form;
   const { say } = useWords();
   return (
-    <Flex direction="column" gap="4" mt="4">
+    <Flex direction="column" gap="4">
       <ChoiceRow
         legend={WORDS.grain}
         name="grain"

@@ -52,6 +52,13 @@ const fromReading = (reading: Reading): ReadingDraft => ({
   takenAt: reading.takenAt,
 });
 
+/** All that was measured and seen last time, to be saved as of now. */
+export const sameAs = (last: Reading): ReadingDraft => ({
+  ...fromReading(last),
+  note: undefined,
+  takenAt: undefined,
+});
+
 const atNow = (values: ReadingDraft): ReadingDraft => ({
   ...values,
   takenAt: values.takenAt ?? wallIso(),

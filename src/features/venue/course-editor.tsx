@@ -1,6 +1,6 @@
 'use client';
 
-import type { KeptVenue, Segment } from '@/core/model';
+import { USUAL_LIE, type KeptVenue, type Segment } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -11,7 +11,7 @@ import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { SegmentRow } from './segment-row';
 import { useCourseForm } from './use-course-form';
-import { useTrack } from './use-track';
+import { useTrack } from '@/workers/use-track';
 import { words } from '@/words';
 
 const WORDS = words.screens.venue.courseEditor;
@@ -31,32 +31,27 @@ export function CourseEditor({ venue, segments }: CourseEditorProps) {
   const reading = useTrack();
   const readTrack = async (file: File) => {
     setNotice(undefined);
-    const track = await reading.read(file, { altitudeM: venue.altitudeM, isReversed: reversed });
+    const track = await reading.read(file, {
+      altitudeM: venue.altitudeM ?? 0,
+      isReversed: reversed,
+    });
     if (!track) return;
     if (!track.ok) {
       setNotice({ message: track.message });
       return;
     }
     const { segments: drawn, lengthM, notes } = track.track;
-    course.show(
-      drawn.map((segment) => ({
-        ...segment,
-        shadeFraction: 0.2,
-        exposure: 1,
-        surface: 'groomed' as const,
-      })),
-    );
+    course.show(drawn.map((segment) => ({ ...segment, ...USUAL_LIE })));
     const length = WORDS.kmInSegments((lengthM / 1000).toFixed(1), drawn.length);
     setNotice({ message: [length, ...notes, WORDS.setShadeWindAndSurface].join(' ') });
   };
   const empty: Segment = {
     name: WORDS.segment(course.rows.length + 1),
     lengthM: 1000,
-    altitudeM: venue.altitudeM,
+    altitudeM: course.rows.at(-1)?.segment.altitudeM ?? venue.altitudeM ?? 0,
     slopeDeg: 0,
     aspectDeg: 0,
-    shadeFraction: 0.2,
-    exposure: 1,
+    ...USUAL_LIE,
     surface: course.rows.at(-1)?.segment.surface ?? 'groomed',
   };
   return (

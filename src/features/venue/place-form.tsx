@@ -11,6 +11,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { Meanwhile } from '@/ui/fields/meanwhile';
 import { NumberField } from '@/ui/fields/number-field';
+import { PositionField } from '@/ui/fields/position-field';
 import { TextField } from '@/ui/fields/text-field';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
@@ -40,7 +41,7 @@ export function PlaceForm({ venue }: { venue: KeptVenue }) {
     setIsSaved(saved !== undefined);
     if (saved) router.refresh();
   };
-  const figure = (field: 'altitudeM' | 'latitude' | 'longitude' | 'ownCorrectionC') => ({
+  const figure = (field: 'altitudeM' | 'ownCorrectionC') => ({
     value: values[field],
     onChange: (value: number | undefined) => set({ [field]: value }),
     problem: problem(field),
@@ -66,20 +67,7 @@ export function PlaceForm({ venue }: { venue: KeptVenue }) {
             decimals={0}
             {...figure('altitudeM')}
           />
-          <NumberField
-            label={WORDS.latitudeSouthNegative}
-            scale={scales.degrees}
-            step={0.1}
-            decimals={3}
-            {...figure('latitude')}
-          />
-          <NumberField
-            label={WORDS.longitudeWestNegative}
-            scale={scales.degrees}
-            step={0.1}
-            decimals={3}
-            {...figure('longitude')}
-          />
+          <PositionField value={values} onChange={set} />
           <NumberField
             label={WORDS.yourOwnCorrectionHere}
             hint={WORDS.addedToEveryLedgerAt}

@@ -8,8 +8,8 @@ export interface CalendarOuting {
   id: string;
   name: string;
   place: string;
-  latitude: number;
-  longitude: number;
+  latitude?: number;
+  longitude?: number;
   startAt: string;
   hours: number;
   note: string;
@@ -18,12 +18,13 @@ export interface CalendarOuting {
 /** An outing as an iCalendar file (RFC 5545), its start in UTC. */
 export function writeCalendar(outing: CalendarOuting): string {
   const start = new Date(outing.startAt);
+  const { latitude: lat, longitude: lon } = outing;
   const { error, value } = createEvent({
     uid: `${outing.id}@frost-pick`,
     productId: 'frost-pick/outing',
     title: outing.name,
     location: outing.place,
-    geo: { lat: outing.latitude, lon: outing.longitude },
+    geo: lat !== undefined && lon !== undefined ? { lat, lon } : undefined,
     description: outing.note,
     start: [
       start.getUTCFullYear(),

@@ -13,6 +13,10 @@ export interface TrackSegment {
 }
 
 export interface CourseTrack {
+  /** Of the file or its track, where it has one. */
+  name?: string;
+  /** Mean along the course; undefined where the file has none. */
+  altitudeM?: number;
   lengthM: number;
   latitude: number;
   longitude: number;
@@ -111,9 +115,12 @@ export function courseOf(
     return segmentBetween(points, { along, fromM: from, toM: to, k });
   });
   const middle = points[Math.floor(points.length / 2)]!;
+  const mean = segments.reduce((sum, one) => sum + one.altitudeM, 0) / segments.length;
+  const { latitude, longitude } = middle;
+  const known = missing === points.length ? undefined : Math.round(mean);
   return {
     ok: true,
-    track: { lengthM, latitude: middle.latitude, longitude: middle.longitude, segments, notes },
+    track: { lengthM, latitude, longitude, altitudeM: known, segments, notes },
   };
 }
 
@@ -121,8 +128,12 @@ export function courseOf(
 export function readCourseTrack(text: string, altitudeM: number, reversed = false): TrackFile {
   const reader = new GpxReader();
   reader.write(text);
-  return courseOf(reader.points(), altitudeM, reversed);
+  return named(courseOf(reader.points(), altitudeM, reversed), reader);
 }
+
+/** The course with the name that its file gives it. */
+export const named = (file: TrackFile, reader: GpxReader): TrackFile =>
+  file.ok ? { ok: true, track: { ...file.track, name: reader.name() } } : file;
 
 function segmentBetween(
   points: readonly Point[],

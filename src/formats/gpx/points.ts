@@ -11,6 +11,7 @@ const MOST_POINTS = 500_000;
 const MOST_DEPTH = 64;
 /** Text of an altitude is never longer than this. */
 const MOST_TEXT = 60;
+const MOST_NAME = 60;
 
 const numberIn = (text: string | undefined): number =>
   text !== undefined && text.trim() !== '' ? Number(text) : NaN;
@@ -27,6 +28,8 @@ export class GpxReader {
   private readonly route: TrackPoint[] = [];
   private current: TrackPoint | undefined;
   private altitudeText: string | undefined;
+  private nameText: string | undefined;
+  private nameDepth = 0;
   private isBroken = false;
   private hasRoot = false;
 
@@ -34,6 +37,9 @@ export class GpxReader {
     this.parser.on('opentag', (tag) => this.open(tag));
     this.parser.on('closetag', (tag) => this.close(localName(tag.name)));
     this.parser.on('text', (text) => {
+      if (this.nameDepth > 0 && (this.nameText ?? '').length < MOST_NAME) {
+        this.nameText = (this.nameText ?? '') + text.slice(0, MOST_NAME);
+      }
       if (this.altitudeText !== undefined && this.altitudeText.length < MOST_TEXT) {
         this.altitudeText += text.slice(0, MOST_TEXT);
       }
@@ -54,9 +60,15 @@ export class GpxReader {
       this.current = { latitude: numberIn(lat), longitude: numberIn(lon), altitudeM };
     }
     if (name === 'ele' && this.current) this.altitudeText = '';
+    const parent = this.path.at(-2);
+    const isNamed = parent === 'metadata' || parent === 'trk' || parent === 'rte';
+    // The first name counts: of the file where it has one, else of its track.
+    if (name === 'name' && isNamed && this.nameText === undefined)
+      this.nameDepth = this.path.length;
   }
 
   private close(name: string): void {
+    if (this.path.length === this.nameDepth) this.nameDepth = 0;
     this.path.pop();
     if (name === 'ele' && this.current) {
       const altitudeM = numberIn(this.altitudeText);
@@ -74,6 +86,11 @@ export class GpxReader {
   write(piece: string): boolean {
     if (!this.isBroken) this.parser.write(piece);
     return !this.isBroken;
+  }
+
+  /** What the file calls itself or its track. */
+  name(): string | undefined {
+    return this.nameText?.trim().slice(0, MOST_NAME) || undefined;
   }
 
   points(): TrackPoint[] | undefined {

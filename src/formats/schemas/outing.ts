@@ -46,9 +46,16 @@ function isTimeZone(name: string): boolean {
   }
 }
 
+const isThere = (value: unknown) => value !== undefined && value !== null;
+
 /** A place with its own clock. */
 export const venueSchema = withRule(
-  schemaFrom<Omit<Venue, 'id'>>(VENUE_FIELDS, words.fields.VENUE),
+  withRule(
+    schemaFrom<Omit<Venue, 'id'>>(VENUE_FIELDS, words.fields.VENUE),
+    'longitude',
+    ({ latitude, longitude }) =>
+      isThere(latitude) === isThere(longitude) ? undefined : WORDS.aPositionIsTwo,
+  ),
   'timeZone',
   ({ timeZone }) =>
     typeof timeZone === 'string' && timeZone !== '' && !isTimeZone(timeZone)

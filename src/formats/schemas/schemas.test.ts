@@ -79,7 +79,7 @@ const KINDS: Kind[] = [
       timeZone: 'CET',
       ownCorrectionC: 0,
     },
-    required: ['name', 'altitudeM', 'latitude', 'longitude', 'timeZone', 'ownCorrectionC'],
+    required: ['name', 'timeZone', 'ownCorrectionC'],
     edges: [
       edge('altitudeM', -100, 5000),
       edge('latitude', -90, 90),

@@ -5,6 +5,9 @@ import type { Task } from './task';
 /** Built by the start script; absent in tests, which then compute in their own thread. */
 const workerFile = () => process.env.FROST_PICK_WORKER;
 
+/** Whether computations have threads of their own. */
+export const hasThreads = (): boolean => workerFile() !== undefined;
+
 const MOST_WAITING = { quick: 64, long: 32 } as const;
 const THREADS = { quick: 1, long: 2 } as const;
 /** Long tasks pause between slices, so that several get on together in one thread. */

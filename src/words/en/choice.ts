@@ -275,19 +275,27 @@ export interface AnswerParts {
   equivalentC: number;
 }
 
-/** The answer in one sentence or two: what, in which form and layers, with what structure, how sure, and why. */
-export function answer(parts: AnswerParts, write: Writer): string {
-  const { layers, structure } = parts;
-  const what = [
-    `${parts.name} ${FORM_AS[parts.form]}`,
-    COATS[Math.min(3, parts.coats)],
+/** How it goes on: form, coats, layers, structure. */
+const howParts = ({ form, coats, layers, structure }: AnswerParts): string[] =>
+  [
+    FORM_AS[form],
+    COATS[Math.min(3, coats)],
     layers.under && `over ${layers.under}`,
     layers.top && `${layers.top} on top`,
     layers.edges && `${layers.edges} along the edges`,
     `${STRUCTURE_AS[structure.kind]} of ${structure.widthMm} mm`,
-  ].filter(Boolean);
+  ].filter((part): part is string => part !== undefined && part !== '');
+
+/** One line of how: to be read under the product's name. */
+export function how(parts: AnswerParts): string {
+  const line = howParts(parts).join(', ');
+  return `${line.charAt(0).toUpperCase()}${line.slice(1)}.`;
+}
+
+/** The answer in one sentence or two: what, in which form and layers, with what structure, how sure, and why. */
+export function answer(parts: AnswerParts, write: Writer): string {
   return [
-    `${what.join(', ')}.`,
+    `${[`${parts.name} ${howParts(parts)[0]}`, ...howParts(parts).slice(1)].join(', ')}.`,
     standing(parts.probabilityBest),
     `The snow is ${write.temperature(parts.snowC)} and asks for a wax of ${write.temperature(parts.equivalentC)}.`,
   ].join(' ');

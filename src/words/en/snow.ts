@@ -30,6 +30,7 @@ export const GUESS: WordsFor<GuessReason> = {
 /** Why there is no outlook. */
 export const NO_OUTLOOK: WordsFor<NoOutlook> = {
   no_weather: 'There is no weather for this venue yet.',
+  no_position: 'Nobody has said where this venue lies.',
   weather_misses_start: 'The weather does not reach the day of the start.',
   weather_gap: ({ from, to, mostHours }) =>
     `The weather has a gap of more than ${mostHours} h, from ${from} to ${to}. Fill it in.`,

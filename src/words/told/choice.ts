@@ -80,26 +80,34 @@ export const toldAdditives = (needed: readonly NeededAdditive[], write: Writer):
 export const toldCautions = ({ cautions }: Pick<RobustChoice, 'cautions'>, write: Writer): Said[] =>
   cautions.map((caution) => told(words.choice.CAUTION, caution, write));
 
-/** The answer in words: what, how, how sure and why. */
-export function answerSentence(
-  choice: RobustChoice,
-  { taken, form, write }: { taken: RobustRanked; form: FormAdvice; write: Writer },
-): string {
-  const { layers } = choice.layerPlan;
-  return words.choice.answer(
-    {
-      name: taken.name,
-      form: form.form,
-      coats: layers.find((layer) => layer.place === 'glide')?.coats ?? 0,
-      layers: Object.fromEntries(layers.map((layer) => [layer.place, layer.name])),
-      structure: choice.structure,
-      probabilityBest: taken.probabilityBest,
-      snowC: choice.snow.temperatureC,
-      equivalentC: choice.equivalentTemperatureC,
-    },
-    write,
-  );
+interface Taken {
+  taken: RobustRanked;
+  form: FormAdvice;
 }
+
+function answerParts(choice: RobustChoice, { taken, form }: Taken) {
+  const { layers } = choice.layerPlan;
+  return {
+    name: taken.name,
+    form: form.form,
+    coats: layers.find((layer) => layer.place === 'glide')?.coats ?? 0,
+    layers: Object.fromEntries(layers.map((layer) => [layer.place, layer.name])),
+    structure: choice.structure,
+    probabilityBest: taken.probabilityBest,
+    snowC: choice.snow.temperatureC,
+    equivalentC: choice.equivalentTemperatureC,
+  };
+}
+
+/** The answer in words: what, how, how sure and why. */
+export const answerSentence = (
+  choice: RobustChoice,
+  { write, ...made }: Taken & { write: Writer },
+): string => words.choice.answer(answerParts(choice, made), write);
+
+/** How the wax goes on, in one line. */
+export const howLine = (choice: RobustChoice, made: Taken): string =>
+  words.choice.how(answerParts(choice, made));
 
 interface DetailsMade {
   choice: RobustChoice;

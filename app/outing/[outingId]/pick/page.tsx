@@ -28,7 +28,7 @@ async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
     loadTeamSettings(db),
     seenBase(db, outing.discipline),
   ]);
-  const ground = await modelledCases(course, outing, readings[0]);
+  const ground = await modelledCases(db, { course, outing, reading: readings[0] });
   return (
     <PickScreen
       outing={outing}

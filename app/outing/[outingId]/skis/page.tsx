@@ -1,4 +1,5 @@
 import { notFound } from 'next/navigation';
+import { isSouthern } from '@/core/model';
 import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { SkisScreen } from '@/features/skis/skis-screen';
@@ -15,7 +16,7 @@ async function SkisPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
-  const rack = await loadRack(db, nowMs(), outing.venue.latitude < 0);
+  const rack = await loadRack(db, nowMs(), isSouthern(outing.venue));
   return <SkisScreen outing={outing} rack={rack} />;
 }
 

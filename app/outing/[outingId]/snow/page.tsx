@@ -6,6 +6,7 @@ import { readingsWithPhoto } from '@/data/photos';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { listTrackEvents } from '@/data/track-events';
+import { loadSnow } from '@/features/snow/use-cases/load-snow';
 import { SnowScreen } from '@/features/snow/snow-screen';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
@@ -33,6 +34,7 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
     loadCourse(db, outing),
     listTrackEvents(db, outingId),
   ]);
+  const { view, start } = await loadSnow(db, { course, outing, latest: readings[0] });
   const photos = await readingsWithPhoto(
     db,
     readings.map((one) => one.id),
@@ -46,6 +48,8 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
       products={products}
       correctedId={correct}
       course={course}
+      view={view}
+      start={start}
       trackEvents={trackEvents}
       serverNowMs={nowMs()}
     />

@@ -13,9 +13,7 @@ const OUTLOOK_OPTIONS = { members: SNOW.members, seed: 1 };
 /** Why there can be no outlook. */
 export type NoOutlook =
   | Extract<Mistake, { code: 'no_weather' | 'weather_gap' }>
-  | {
-      code: 'weather_misses_start';
-    };
+  | { code: 'weather_misses_start' | 'no_position' };
 
 /** What an outlook is made of, or why there can be none. */
 export type OutlookPlan =
@@ -38,7 +36,7 @@ interface Course {
 /** Which outlook of a course is meant. */
 interface OutlookTarget {
   place: OutlookPlace;
-  position: { latitude: number; longitude: number };
+  position: { latitude?: number; longitude?: number };
   startMs: number;
   /** How long the skis are on snow, h; the outlook reaches to its end. */
   hoursOnSnow?: number;
@@ -49,11 +47,15 @@ export function planOutlook(
   course: Course,
   { place, position, startMs, hoursOnSnow }: OutlookTarget,
 ): OutlookPlan {
+  const { latitude, longitude } = position;
+  if (latitude === undefined || longitude === undefined) {
+    return { ok: false, reason: { code: 'no_position' } };
+  }
   if (course.stations.every((station) => station.weather.length === 0)) {
     return { ok: false, reason: { code: 'no_weather' } };
   }
   const input = placeInput(place, {
-    position,
+    position: { latitude, longitude },
     stations: course.stations,
     startMs,
     hoursOnSnow,

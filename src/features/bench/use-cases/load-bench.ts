@@ -1,4 +1,4 @@
-import type { DoneJob, Outing } from '@/core/model';
+import { isSouthern, type DoneJob, type Outing } from '@/core/model';
 import { careOf, TYPES_FOR, type Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { bySki } from '@/data/by-ski';
@@ -45,7 +45,7 @@ export async function loadBench(
       events: eventsOf.get(ski.id) ?? [],
       findings: findingsOf.get(ski.id) ?? [],
       nowMs,
-      isSouthern: outing.venue.latitude < 0,
+      isSouthern: isSouthern(outing.venue),
     });
     const { id, name, type } = ski;
     return {

@@ -1,3 +1,4 @@
+import { isSouthern } from '@/core/model';
 import {
   buildSheet,
   learnedMinutes,
@@ -67,7 +68,7 @@ export async function planSheet(
   ]);
   const layers = forThisBase(layersOf(choice, shelf), readLookOver(findings, ski), shelf);
   const grip = await gripFor(db, { ski, outing, shelf });
-  const care = careOf(ski.type, { events, findings, nowMs, isSouthern: outing.venue.latitude < 0 });
+  const care = careOf(ski.type, { events, findings, nowMs, isSouthern: isSouthern(outing.venue) });
   const structure = choice?.details?.structure;
   const work = structure && structureWork(structure, choice.inputs.snow, ski.grindMm);
   const structureOfDay = work && {

@@ -95,7 +95,7 @@ export async function gripFor(
     loadCourse(db, outing),
     lastFitOf<FitInput>(db, ski.id),
   ]);
-  const ground = await modelledCases(course, outing, reading);
+  const ground = await modelledCases(db, { course, outing, reading });
   const { snow, laterC } = gripGround(ground?.cases, reading);
   if (!snow) return undefined;
   try {

@@ -45,7 +45,7 @@ export async function loadGrip(
       : listGripNotes<FitInput>(db, outing.id, 'fit').then((notes) => notes.at(-1)),
     listGripNotes<Tried>(db, outing.id, 'trouble'),
   ]);
-  const ground = await modelledCases(course, outing, reading);
+  const ground = await modelledCases(db, { course, outing, reading });
   return {
     ...gripGround(ground?.cases, reading),
     products: products.filter((one) => ['grip_stick', 'klister', 'binder'].includes(one.role)),

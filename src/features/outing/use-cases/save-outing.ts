@@ -1,6 +1,8 @@
 import type { FrostDatabase } from '@/data/database';
 import { saveOuting } from '@/data/outings';
+import { saveSegments } from '@/data/segments';
 import { findVenue, saveVenue } from '@/data/venues';
+import { courseSchema } from '@/formats/schemas/course';
 import { outingSchema, venueSchema } from '@/formats/schemas/outing';
 import { asFields, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
@@ -12,31 +14,34 @@ const WORDS = words.screens.outing.saveOuting;
 export async function saveNewOuting(
   db: FrostDatabase,
   {
-    outingInput,
-    newVenueInput,
+    input,
     stamp,
   }: {
-    outingInput: unknown;
-    newVenueInput: unknown;
+    input: unknown;
     stamp: { id: string; newId: () => string; at: string };
   },
 ): Promise<WireResult<{ id: string }>> {
+  const { outing: outingInput, venue: newVenueInput, course: courseInput } = asFields(input);
   const isNewVenue = newVenueInput !== undefined && newVenueInput !== null;
   const newVenueId = stamp.newId();
   const fields = asFields(outingInput);
   const outing = validate(outingSchema, isNewVenue ? { ...fields, venueId: newVenueId } : fields);
   const venue = isNewVenue ? validate(venueSchema, newVenueInput) : undefined;
+  const hasCourse = isNewVenue && courseInput !== undefined && courseInput !== null;
+  const course = hasCourse ? validate(courseSchema, { segments: courseInput }) : undefined;
   const problems = [
+    ...(course === undefined || course.ok ? [] : course.problems),
     ...(outing.ok ? [] : outing.problems),
     ...(venue === undefined || venue.ok
       ? []
       : venue.problems.map((problem) => ({ ...problem, field: `venue.${problem.field}` }))),
   ];
-  if (!outing.ok || (venue !== undefined && !venue.ok)) return invalidInput(problems);
+  if (!outing.ok || (venue && !venue.ok) || (course && !course.ok)) return invalidInput(problems);
   if (!venue && !(await findVenue(db, outing.value.venueId))) {
     return failed('not_found', WORDS.thatVenueIsGoneChoose);
   }
   if (venue) await saveVenue(db, { ...venue.value, id: newVenueId });
+  if (course) await saveSegments(db, newVenueId, course.value.segments);
   await saveOuting(
     db,
     {

@@ -39,7 +39,11 @@ export async function choiceGround(
     hoursOnSnow: facts.hoursOnSnow,
     fluorocarbonsAllowed: facts.fluorocarbonsAllowed === true,
   };
-  const ground = await modelledCases(await loadCourse(db, planned), planned, reading);
+  const ground = await modelledCases(db, {
+    course: await loadCourse(db, planned),
+    outing: planned,
+    reading,
+  });
   return ground
     ? { ok: true, value: { outing, ...ground } }
     : failed('not_found', WORDS.thereIsNoWeatherFor);

@@ -67,11 +67,13 @@ async function purchaseFor(db: FrostDatabase, outing: Outing, glides: readonly S
   const course = await loadCourse(db, outing);
   const place = course.places[0]!;
   const weather = lastStretch(carryWeather(stations, place.altitudeM, place.exposure), MOST_HOURS);
-  if (weather.length < 2) return { purchase: undefined, weatherHours: 0 };
-  const made = await keptOutlook({
+  const { latitude, longitude } = outing.venue;
+  if (weather.length < 2 || latitude === undefined || longitude === undefined)
+    return { purchase: undefined, weatherHours: 0 };
+  const made = await keptOutlook(db, {
     site: {
-      latitude: outing.venue.latitude,
-      longitude: outing.venue.longitude,
+      latitude,
+      longitude,
       altitudeM: place.altitudeM,
       slopeDeg: place.slopeDeg,
       aspectDeg: place.aspectDeg,

@@ -93,7 +93,11 @@ async function read(
       return { ok: true, value: { samples, source: 'typed', notes: [] } };
     }
     case 'service': {
-      const place = { latitude: venue.latitude, longitude: venue.longitude, altitudeM };
+      const { latitude, longitude } = venue;
+      if (latitude === undefined || longitude === undefined) {
+        return failed('no_position', WORDS.thePlaceHasNoPosition);
+      }
+      const place = { latitude, longitude, altitudeM };
       const answer = await askService(standInTransport(input.mood, Date.parse(at)), place);
       if (!answer.ok) return answer;
       const { samples, issuedAt } = answer.value;

@@ -154,6 +154,7 @@ export const schemas = {
   startIsMissing: 'Start is missing.',
   name: 'Name',
   venue: 'Venue',
+  aPositionIsTwo: 'A position is a latitude and a longitude. Give both or neither.',
   timeZoneMustBeA: 'Time zone must be a zone name such as CET or Etc/UTC.',
   altitude: 'Altitude',
   altitudeIsMissing: 'Altitude is missing.',

@@ -54,8 +54,10 @@ export const snowLine = {
   ago: (age: string) => `${age} ago`,
   forIn: (age: string) => `in ${age}`,
   atStart: 'at start',
-  snowAtStartModelledAir: (airTemperatureC: string) =>
-    `snow at start, modelled; air ${airTemperatureC}`,
+  snowAtStartModelled: (airTemperatureC: string) =>
+    `over the course at the start, air ${airTemperatureC}`,
+  snowAtStartMeasured: 'at the start, as measured',
+  computing: '…',
   noChoiceYet: 'no choice yet',
   choiceBestWith: (probabilityBest: string) => `choice, best with ${probabilityBest}`,
   choice: 'choice',

@@ -15,14 +15,26 @@ export const newOutingScreen = {
   discipline: 'Discipline',
   purpose: 'Purpose',
   distance: 'Distance',
+  timeZone: 'Time zone',
+  startOn: 'Usual starts',
+  preset: { tonight: 'Tonight 18:00', tomorrow: 'Tomorrow 9:00', saturday: 'Saturday 9:00' },
+};
+
+export const placePart = {
   theVenue: 'The venue',
   where: 'Where',
   anotherPlace: 'New place',
   nameOfThePlace: 'Name of the place',
-  timeZone: 'Time zone',
-  startOn: 'Usual starts',
-  preset: { tonight: 'Tonight 18:00', tomorrow: 'Tomorrow 9:00', saturday: 'Saturday 9:00' },
   altitude: 'Altitude',
-  latitudeSouthNegative: 'Latitude (south negative)',
-  longitudeWestNegative: 'Longitude (west negative)',
+  ifYouKnowIt: 'If you know it. Else that of its weather station',
+  orLeaveItEmpty: '46.61 N 10.19 E, or leave it empty: then there is no outlook yet',
+  gpxFile: 'GPX file of the course',
+  fromATrack: 'From a GPX track',
+  thisDevicesPosition: 'Position of this device',
+  asking: 'Asking the device…',
+  theBrowserRefuses:
+    'The browser does not give the position. Allow it for this page, or type it below.',
+  theDeviceDoesNotKnow: 'This device does not know where it is. Type the position below.',
+  courseOf: (count: number) => `The course has ${count} segments from the track.`,
+  withoutIt: 'Leave it out',
 };

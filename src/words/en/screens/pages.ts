@@ -60,6 +60,10 @@ export const outingOutingIdSkisSkiId = {
   ski: 'Ski',
 };
 
+export const outingLoading = {
+  loading: 'Loading…',
+};
+
 export const outingOutingIdSnow = {
   snow: 'Snow',
 };

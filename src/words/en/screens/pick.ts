@@ -176,13 +176,13 @@ export const pickScreen = {
   nothingOnTheShelfIs: 'No wax on the shelf is allowed.',
   fixTheMarkedFieldsBelow: 'Fix the marked fields below.',
   whatIf2: 'what if',
-  expectedLoss: 'Expected loss',
-  overTheWay: (seconds: string, distance: string) => `, about ${seconds} over ${distance}`,
-  bestOfTheShelfWith: '. Best of the shelf with',
-  nineTimesInTenIt: (lossP90Percent: string, lossP90Seconds: string) =>
-    `. Nine times in ten it loses less than ${lossP90Percent} % (${lossP90Seconds}).`,
-  youOverrule: (name: string, expectedLossPercent: string) =>
-    ` You chose it instead of ${name} (${expectedLossPercent}).`,
+  costsAbout: 'Expected loss about',
+  overTheWay: (distance: string, lossP90Seconds: string) =>
+    `over ${distance}, nine times in ten under ${lossP90Seconds}. Best of the shelf with`,
+  youOverrule: (name: string, seconds: string) => ` You chose it instead of ${name} (${seconds}).`,
+  nextBest: 'Next best:',
+  other: 'Best of the others:',
+  snowAtTheStart: 'Snow over the course at the start',
   equivalentTemperature: 'Equivalent temperature',
   hardnessRelativeScale0100: 'Hardness, relative scale 0–100',
   structure: 'Structure',

@@ -48,11 +48,19 @@ export const courseStrip = {
   altitude: 'Altitude',
 };
 
-export const liveAnswer = {
-  hardness: 'Hardness',
-  theShelfIsEmptyAdd: 'The shelf is empty. Add waxes under Shelf.',
-  fromTheShelf: 'From the shelf',
-  allAndChoose: (count: number) => `See all ${count} and choose`,
+export const typedChange = {
+  wrong: 'Fix the marked fields to see what this reading changes.',
+  computing: 'Computing what this reading changes…',
+  failed: 'What this reading changes could not be computed here. Save it: the server computes it.',
+  startFromTo: (before: string, after: string) =>
+    `With this reading: snow at the start ${before} → ${after}`,
+  startIs: (after: string) => `With this reading: snow at the start ${after}`,
+  asksFor: (equivalent: string) => `It asks for a wax at ${equivalent}.`,
+  nothingOnTheShelf: 'Nothing on the shelf can be used for it. Add waxes under Shelf.',
+  choiceIs: (name: string) => `Best on the shelf: ${name}.`,
+  choiceStays: (name: string) => `The best wax stays ${name}.`,
+  choiceChanges: (before: string, after: string) =>
+    `The best wax changes from ${before} to ${after}.`,
 };
 
 export const outlookChart = {
@@ -91,11 +99,7 @@ export const outlookPart = {
   noOutlookYourOwnReading: (noOutlook: string) =>
     `No outlook. ${noOutlook} Until then your own reading counts.`,
   getWeatherIn: 'Add weather',
-  computingTheOutlook: (value: number) => `Computing the outlook, ${value} %`,
-  cancel: 'Cancel',
-  noOutlook: (reason: string) => `No outlook. ${reason}`,
-  theOutlookWasCancelled: 'The outlook was cancelled.',
-  computeItAgain: 'Compute again',
+  sayWhereItLies: 'Enter the position of the venue',
   theWeatherEndsBeforeThe:
     'The weather ends before the start. The outlook stops there and does not cover the start.',
   gapOfUpToThree: (bridged: number, value: string, value2: string) =>
@@ -143,6 +147,7 @@ export const readingForm = {
   saving: 'Saving…',
   saveTheCorrection: 'Save correction',
   saveReading: 'Save reading',
+  save: 'Save',
   clear: 'Clear',
   ctrlEnterSavesWhatYou: 'Ctrl+Enter saves. What you type is kept if you leave.',
   snowTemperature: 'Snow temperature',
@@ -198,12 +203,17 @@ export const snowScreen = {
   readingSaved: 'Reading saved.',
   correctThisReading: 'Correct this reading',
   takeAReading: 'Take a reading',
+  sameAsLastTime: 'Same as last time',
+  overTheCourse: (span: string, wetness: string) =>
+    `over the course ${span}, ${wetness}, while the air is `,
+  atTheStart: (time: string) => `at the start, ${time}`,
+  fromTo: (from: string, to: string) => `from the start, ${from}, to ${to}`,
+  atHumidity: (humidity: string) => `at ${humidity}.`,
+  asMeasured: (wetness: string) => `as measured at the start, ${wetness}.`,
+  asksForAWax: (equivalent: string) => `It asks for a wax at ${equivalent}`,
+  choose: 'Choose the wax',
   noReadingYetMeasureThe: 'No reading yet. Measure the snow and type it in below.',
   notSavedYetSaveThe: 'Not saved yet. Save the reading below.',
-  modelledAtTheStartWhile: (wetnessword: string) =>
-    `modelled at the start, ${wetnessword}, while the air is `,
-  atOverWaterOverIce: (humidityFraction: string, humidityOverIceFraction: string) =>
-    `at ${humidityFraction} over water, ${humidityOverIceFraction} over ice.`,
   guessed: 'Guessed',
   measured: 'Measured',
   last: (value: string) => `${value} last: `,
@@ -211,11 +221,6 @@ export const snowScreen = {
   measured2: (sourceword: string) => `measured (${sourceword})`,
   withoutWeatherNothingIsKnown: (value: string, takenAt: string, value2: string) =>
     `${value}, ${takenAt}${value2}. Without weather nothing is known about the start.`,
-  enterTheSnowTemperatureOr: 'Enter the snow temperature, or guess it.',
-  mendTheMarkedFieldsTo: 'Fix the marked fields to see what it asks for.',
-  whatThisReadingAsksFor: 'What this reading asks for',
-  whatTheStartAsksFor: 'What the start asks for',
-  whatTheLastReadingAsks: 'What the last reading asks for',
 };
 
 export const trackWork = {

@@ -10,6 +10,24 @@ export const meanwhile = {
   keepMine: 'Keep mine',
 };
 
+export const positionField = {
+  position: 'Position',
+  suchAs: 'Such as 46.61 N 10.19 E, or 46°36′ N 10°11′ E',
+  writeItAs: 'Write the position as 46.61 N 10.19 E, or 46°36′ N 10°11′ E.',
+};
+
+export const useTrack = {
+  theTrackCouldNotBe: 'The track could not be read on this device. Reload the page and try again.',
+  theTrackIsOver30: 'The track is larger than 30 MB. Record fewer points and try again.',
+};
+
+export const numberPad = {
+  keysFor: (label: string) => `Keys for ${label}`,
+  deleteLast: 'Delete the last digit',
+  changeTheSign: 'Change the sign',
+  decimalPoint: 'Decimal point',
+};
+
 export const numberField = {
   down: (label: string) => `${label} down`,
   up: (label: string) => `${label} up`,

@@ -13,6 +13,7 @@ export const weatherService = {
 };
 
 export const takeWeather = {
+  thePlaceHasNoPosition: 'This venue has no position yet. Enter it under Place, then ask again.',
   chooseFile: 'Choose a file',
   venue: 'Venue',
   venueIsMissing: 'Venue is missing.',
@@ -76,11 +77,6 @@ export const saveCourse = {
     'Someone else changed the course in the meantime. Look at theirs, or save yours instead.',
 };
 
-export const useTrack = {
-  theTrackCouldNotBe: 'The track could not be read on this device. Reload the page and try again.',
-  theTrackIsOver30: 'The track is larger than 30 MB. Record fewer points and try again.',
-};
-
 export const courseEditor = {
   chooseFile: 'Choose a file',
   fixTheMarkedFields: 'Fix the marked fields.',
@@ -122,8 +118,6 @@ export const placeForm = {
   usuallyGroomedAt: 'Tracks usually groomed at',
   everyNightEmptyForNever: 'Every night, on the clock there. Empty: not groomed.',
   altitudeOfTheVenue: 'Altitude of the venue',
-  latitudeSouthNegative: 'Latitude (south negative)',
-  longitudeWestNegative: 'Longitude (west negative)',
   yourOwnCorrectionHere: 'Your own correction here',
   addedToEveryLedgerAt: 'Added to every choice at this venue',
   saving: 'Saving…',

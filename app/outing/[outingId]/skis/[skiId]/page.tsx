@@ -1,4 +1,5 @@
 import { headers } from 'next/headers';
+import { isSouthern } from '@/core/model';
 import { notFound } from 'next/navigation';
 import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
@@ -25,7 +26,7 @@ async function SkiPage({ params }: SkiPageProps) {
   const view = await loadSki(db, {
     id: skiId,
     nowMs: nowMs(),
-    isSouthern: outing.venue.latitude < 0,
+    isSouthern: isSouthern(outing.venue),
   });
   if (!view) notFound();
   const qr = await skiQr(originOf(await headers()), skiId);

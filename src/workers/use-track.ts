@@ -1,12 +1,12 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { TrackFile } from '@/formats/gpx/course';
-import { trackPool } from '@/workers/pools';
-import { Cancelled } from '@/workers/worker-pool';
-import { words } from '@/words';
+import type { TrackFile } from '../formats/gpx/course';
+import { trackPool } from './pools';
+import { Cancelled } from './worker-pool';
+import { words } from '../words';
 
-const WORDS = words.screens.venue.useTrack;
+const WORDS = words.screens.ui.useTrack;
 
 const MOST_BYTES = 30_000_000;
 

@@ -7,7 +7,7 @@ import { checkedId } from '@/formats/schemas/ids';
 import { windowSchema } from '@/formats/schemas/outing';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { modelledCases } from '@/server/cases';
+import { modelledCases } from './cases';
 import { words } from '@/words';
 
 const WORDS = words.screens.pick.actions;
@@ -26,6 +26,10 @@ export async function modelledWindow(
   if (!outing) return failed('not_found', WORDS.thisOutingIsGoneChoose);
   const planned = { ...outing, ...checked.value };
   const [reading] = await listReadings(db, outing.id, 1);
-  const ground = await modelledCases(await loadCourse(db, planned), planned, reading);
+  const ground = await modelledCases(db, {
+    course: await loadCourse(db, planned),
+    outing: planned,
+    reading,
+  });
   return { ok: true, value: ground?.cases };
 }

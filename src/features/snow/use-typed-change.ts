@@ -1,0 +1,155 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import {
+  casesFromReading,
+  courseCases,
+  planCourse,
+  type ChoiceQuestion,
+  type RoledProduct,
+  daySnow,
+  demandOf,
+  type SnowCases,
+} from '@/core/choice';
+import type { CourseData, Outing, Reading } from '@/core/model';
+import type { SpotReading } from '@/core/snow/outlook';
+import { wallMs } from '@/core/time';
+import { basisOf, type SnowConditions } from '@/core/wax';
+import { snowSchema } from '@/formats/schemas/snow';
+import { validate } from '@/formats/schemas/validation';
+import { choicePool, outlookPool } from '@/workers/pools';
+import { standingCasesAction } from './actions';
+import type { ReadingDraft } from './use-reading-form';
+
+const SETTLE_MS = 500;
+
+/** The snow at the start and what is best on the shelf for it. */
+interface Side {
+  snow: SnowConditions;
+  equivalentTemperatureC: number;
+  hardness: number;
+  /** Undefined: nothing on the shelf may be used. */
+  best: string | undefined;
+}
+
+/** What a reading that is typed and not saved would change. */
+export type TypedChange =
+  | { kind: 'none' }
+  | { kind: 'wrong' }
+  | { kind: 'computing' }
+  | { kind: 'failed' }
+  | { kind: 'done'; before: Side | undefined; after: Side };
+
+interface Ground {
+  outing: Outing;
+  course: CourseData;
+  latest: Reading | undefined;
+  corrected: Reading | undefined;
+  products: readonly RoledProduct[];
+}
+
+type TypedReading = SnowConditions & Pick<ReadingDraft, 'spot' | 'source' | 'takenAt'>;
+
+const spotOf = (typed: TypedReading, takenMs: number): SpotReading => ({
+  timeMs: takenMs,
+  temperatureC: typed.temperatureC,
+  sdC: typed.temperatureSdC ?? 0,
+  isInfrared: typed.source === 'infrared' ? true : undefined,
+  wetness: typed.wetness,
+  grain: typed.grain,
+  spot: typed.spot,
+});
+
+/** The snow as it would be with the reading: of the outlook over the course, or of the reading itself. */
+async function casesWith(
+  typed: TypedReading,
+  { outing, course, corrected }: Ground,
+  keep: (cancel: () => void) => void,
+): Promise<SnowCases> {
+  const startMs = Date.parse(outing.startAt);
+  const takenMs = typed.takenAt ? Date.parse(typed.takenAt) : wallMs();
+  const replaced = corrected && Date.parse(corrected.takenAt);
+  const others = course.readings.filter((one) => one.timeMs !== replaced);
+  // A guess has no say in the outlook.
+  const readings = typed.source === 'guess' ? others : [spotOf(typed, takenMs), ...others];
+  const plan = planCourse({ ...course, readings }, outing);
+  const hasStart = plan.ok && plan.timesMs.length > 0;
+  const basis = basisOf(hasStart ? startMs : undefined, { takenMs });
+  if (!hasStart || basis?.kind === 'measured') return casesFromReading(typed, startMs);
+  const job = outlookPool().run([...plan.inputs]);
+  keep(job.cancel);
+  return courseCases(plan, await job.result, typed)!;
+}
+
+/** The snow as it stands, from the server that has computed it. */
+async function casesWithout({ outing, latest }: Ground): Promise<SnowCases | undefined> {
+  const done = await standingCasesAction(outing.id, {
+    startAt: outing.startAt,
+    hoursOnSnow: outing.hoursOnSnow,
+  });
+  return daySnow(outing, done.ok ? done.value : undefined, latest)?.cases;
+}
+
+async function sidesOf(
+  all: readonly SnowCases[],
+  { outing, products }: Ground,
+  keep: (cancel: () => void) => void,
+): Promise<Side[]> {
+  const own = { venueC: outing.venue.ownCorrectionC, handC: 0 };
+  if (products.length === 0) {
+    return all.map((cases) => ({ ...demandOf({ cases, outing, own }), best: undefined }));
+  }
+  const pool = choicePool();
+  const job = pool.run(
+    all.map((cases): ChoiceQuestion => ({ cases, outing, own, products, shelf: [...products] })),
+  );
+  keep(job.cancel);
+  try {
+    return (await job.result).map((choice) => ({
+      ...choice,
+      best: choice.ranking.find((one) => !one.excluded)?.name,
+    }));
+  } finally {
+    pool.close();
+  }
+}
+
+/** What the reading as typed would change; computed in this browser's workers once typing rests. */
+export function useTypedChange(draft: ReadingDraft, ground: Ground): TypedChange {
+  const [found, setFound] = useState<{ key: string; change: TypedChange }>();
+  const isTyped = draft.temperatureC !== undefined;
+  const key = useMemo(() => JSON.stringify(draft), [draft]);
+  const isSound = useMemo(() => isTyped && validate(snowSchema, draft).ok, [isTyped, draft]);
+  useEffect(() => {
+    if (!isSound) return undefined;
+    let isGone = false;
+    let cancel = () => {};
+    const keep = (stop: () => void) => {
+      if (isGone) stop();
+      cancel = stop;
+    };
+    const compute = async (): Promise<TypedChange> => {
+      const checked = validate(snowSchema, draft);
+      if (!checked.ok) return { kind: 'wrong' };
+      const typed = { ...checked.value, spot: draft.spot, source: draft.source };
+      const after = await casesWith({ ...typed, takenAt: draft.takenAt }, ground, keep);
+      const before = await casesWithout(ground).catch(() => undefined);
+      const sides = await sidesOf(before ? [after, before] : [after], ground, keep);
+      return { kind: 'done', after: sides[0]!, before: sides[1] };
+    };
+    const timer = setTimeout(() => {
+      const tell = (change: TypedChange) => !isGone && setFound({ key, change });
+      compute().then(tell, () => tell({ kind: 'failed' }));
+    }, SETTLE_MS);
+    return () => {
+      isGone = true;
+      clearTimeout(timer);
+      cancel();
+    };
+    // The ground changes with the page; what is typed stands for the rest.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, isSound]);
+  if (!isTyped) return { kind: 'none' };
+  if (!isSound) return { kind: 'wrong' };
+  return found?.key === key ? found.change : { kind: 'computing' };
+}

@@ -1,0 +1,53 @@
+import { loadCourse } from '../data/course';
+import { database } from '../data/database';
+import { listOutings } from '../data/outings';
+import { listReadings } from '../data/readings';
+import { hasThreads } from './compute/pool';
+import { courseSnow } from './cases';
+import { nowMs } from './clock';
+
+const DAY_MS = 86_400_000;
+/** Outings that somebody may look at soon: begun within two hours, or starting within three days. */
+const BEFORE_MS = DAY_MS / 12;
+const AHEAD_MS = 3 * DAY_MS;
+const MOST_OUTINGS = 6;
+
+const shared = globalThis as { frostPreparing?: { isAgain: boolean } };
+
+async function prepareAll(): Promise<void> {
+  const db = database();
+  const now = nowMs();
+  const soon = (await listOutings(db)).filter(({ startAt }) => {
+    const aheadMs = Date.parse(startAt) - now;
+    return aheadMs > -BEFORE_MS && aheadMs < AHEAD_MS;
+  });
+  for (const outing of soon.slice(0, MOST_OUTINGS)) {
+    const course = await loadCourse(db, outing);
+    const [reading] = await listReadings(db, outing.id, 1);
+    await courseSnow(db, { course, outing, reading });
+  }
+}
+
+/**
+ * Computes what the coming outings will show, once something that the snow depends on came in; nobody waits
+ * for it. Asked again meanwhile, it runs once more afterwards. Without threads of its own (in tests) it does nothing.
+ */
+export function prepareSnow(): void {
+  if (!hasThreads()) return;
+  if (shared.frostPreparing) {
+    shared.frostPreparing.isAgain = true;
+    return;
+  }
+  const run = (shared.frostPreparing = { isAgain: false });
+  void (async () => {
+    try {
+      await prepareAll();
+    } catch (error) {
+      // Whoever looks computes it, and is told what is wrong.
+      console.error(error instanceof Error ? error.message : error);
+    } finally {
+      shared.frostPreparing = undefined;
+      if (run.isAgain) prepareSnow();
+    }
+  })();
+}
