@@ -16,6 +16,7 @@ export type Mistake = FindingOf<{
   melts_too_high: { meltingC: number; baseMostC: number };
   outside_weather: { time: string };
   no_weather: NoFigures;
+  low_above_high: NoFigures;
   not_in_order: NoFigures;
   too_short: { leastHours: number };
   weather_gap: { mostHours: number; from: string; to: string };

@@ -1,6 +1,7 @@
 import { HOUR_MS } from '../core/constants';
 import { STATION_FIELDS, WEATHER_FIELDS, type Station } from '../core/model';
 import type { WeatherSample } from '../core/snow/outlook';
+import { SIMPLE_FORECAST_OLDER_H } from '../core/snow/simple-forecast';
 import type { FrostDatabase } from './database';
 import { entityOf, rowOf } from './rows';
 
@@ -40,11 +41,17 @@ export async function listStations(
         takenInAt: latest?.taken_in_at,
         weather: newest.map((row) => ({
           ...entityOf<WeatherSample>(WEATHER_FIELDS, row),
-          leadH: Math.max(0, (Date.parse(row.time) - Date.parse(row.taken_in_at)) / HOUR_MS),
+          leadH: leadOf(row),
         })),
       };
     }),
   );
+}
+
+/** Hours from when it was known; of a forecast in two lines not even the hours that are over are. */
+function leadOf(row: { source: string; time: string; taken_in_at: string }): number {
+  const ahead = Math.max(0, (Date.parse(row.time) - Date.parse(row.taken_in_at)) / HOUR_MS);
+  return row.source === 'simple' ? ahead + SIMPLE_FORECAST_OLDER_H : ahead;
 }
 
 /** Puts a station at venues; one with the same id is replaced. */

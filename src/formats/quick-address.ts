@@ -36,6 +36,10 @@ export function quickFrom(address: Parameters): QuickInput {
 
 const short = (value: number) => String(Math.round(10 * value) / 10);
 
+/** Of a new outing that the quick answer goes along to, and the screen to go on with. */
+export const outingAddress = (quick: string, then: 'snow' | 'pick'): string =>
+  `/outing/new${quick.slice(quick.indexOf('?'))}&then=${then}`;
+
 /** The address of a quick answer, without what the other way of knowing the snow would need. */
 export function quickAddress(input: QuickInput): string {
   const known: Record<string, string> =

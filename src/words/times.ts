@@ -17,6 +17,17 @@ export function dayAndTime(iso: string, timeZone: string): string {
   return `${part('weekday')} ${part('day')} ${part('month')} ${part('hour')}:${part('minute')}`;
 }
 
+/** `Sat 16 Jan` of a day of the calendar. */
+export const dayOf = (day: string): string =>
+  new Intl.DateTimeFormat(LOCALE, {
+    timeZone: 'UTC',
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+  })
+    .format(new Date(`${day}T00:00:00Z`))
+    .replace(',', '');
+
 /** `17:00` on the clock of a zone. */
 export function clockTime(iso: string, timeZone: string): string {
   return new Intl.DateTimeFormat(LOCALE, {

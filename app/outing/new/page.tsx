@@ -3,6 +3,8 @@ import { database } from '@/data/database';
 import { listOutings } from '@/data/outings';
 import { listVenues } from '@/data/venues';
 import { NewOutingScreen } from '@/features/outing/new-outing-screen';
+import type { FromQuick } from '@/features/outing/use-outing-form';
+import { quickSnow } from '@/core/quick';
 import { quickFrom } from '@/formats/quick-address';
 import { readable } from '@/server/readable';
 import { words } from '@/words';
@@ -16,9 +18,17 @@ interface NewOutingPageProps {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
+/** The snow and the purpose of a quick answer, from its address. */
+function fromQuick(address: Record<string, string | string[] | undefined>): FromQuick {
+  const input = quickFrom(address);
+  const { discipline, purpose } = input;
+  const source = input.by === 'air' ? ('guess' as const) : ('probe' as const);
+  const snow = { ...quickSnow(input).snow, source };
+  return { discipline, purpose, snow, then: address.then === 'pick' ? 'pick' : 'snow' };
+}
+
 async function NewOutingPage({ searchParams }: NewOutingPageProps) {
   const address = await searchParams;
-  const { discipline, purpose } = quickFrom(address);
   const db = database();
   const [venues, outings] = await Promise.all([listVenues(db), listOutings(db)]);
   return (
@@ -26,7 +36,7 @@ async function NewOutingPage({ searchParams }: NewOutingPageProps) {
       <NewOutingScreen
         venues={venues}
         hasOutings={outings.length > 0}
-        first={'on' in address ? { discipline, purpose } : undefined}
+        quick={'on' in address ? fromQuick(address) : undefined}
       />
     </Box>
   );

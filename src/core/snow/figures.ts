@@ -118,6 +118,24 @@ export const SNOW_FIGURES = {
     reason:
       'Standard deviations of what the ensemble perturbs: a forecast is worse the older it is.',
   },
+  simpleForecast: {
+    mean: {
+      cloud: { clear: 0.05, partly_cloudy: 0.45, overcast: 0.95 },
+      windMPerS: { calm: 0.5, light: 2, moderate: 5, strong: 9 },
+      precipitationMmPerH: { light: 0.3, steady: 1, heavy: 2.5 },
+      chance: { none: 0, possible: 0.3, likely: 0.7, certain: 0.95 },
+      coolestH: 6,
+      warmestH: 14,
+      nightFromH: 18,
+      nightHumidity: 0.9,
+      wetHumidity: 0.92,
+      leastHumidity: 0.2,
+      olderH: 24,
+    },
+    unit: '1, m/s, mm/h, h',
+    reason:
+      'What the words of a forecast in two lines stand for. Its hours are as uncertain as those of a forecast a day older: nobody said when the air is coldest.',
+  },
   clearestCloud: {
     mean: 0.01,
     unit: '1',

@@ -4,6 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting, listOutings } from '@/data/outings';
+import { listReadings } from '@/data/readings';
 import { listSegments } from '@/data/segments';
 import { listVenues } from '@/data/venues';
 import type { TrackFile } from '@/formats/gpx/course';
@@ -40,6 +41,15 @@ vi.mock('@/workers/use-track', () => ({
   }),
 }));
 
+const SNOW = {
+  temperatureC: -6,
+  humidityFraction: 0.7,
+  origin: 'natural',
+  grain: 'RG',
+  wetness: 'dry',
+  dirt: 'clean',
+  glazed: false,
+} as const;
 let db: FrostDatabase;
 beforeEach(async () => {
   db = await demoDatabase();
@@ -55,7 +65,7 @@ async function shown(units?: typeof AMERICAN) {
 }
 const savedOuting = async () => {
   await waitFor(() => expect(pushed()).toHaveLength(1));
-  return (await findOuting(db, /outing\/([^/]+)\/snow/.exec(pushed()[0]!)![1]!))!;
+  return (await findOuting(db, /outing\/([^/]+)\/(?:snow|pick)/.exec(pushed()[0]!)![1]!))!;
 };
 
 describe('a new outing at a venue there is', () => {
@@ -106,12 +116,19 @@ describe('a new outing at a venue there is', () => {
 it('a start may be a word, and the quick answer’s discipline is kept', async () => {
   const venues = await listVenues(db);
   const first = { discipline: 'classic', purpose: 'race' } as const;
-  show(<NewOutingScreen venues={venues} hasOutings first={first} />);
+  const snow = { ...SNOW, source: 'guess' as const };
+  show(<NewOutingScreen venues={venues} hasOutings quick={{ ...first, snow, then: 'pick' }} />);
+  expect(document.body.textContent).toContain('The snow of the quick answer: −6');
   fill('Name', 'By word');
   press('Tomorrow 9:00');
   await waitFor(() => expect(startField().value).toMatch(/T09:00$/));
   press('Save outing');
-  expect(await savedOuting()).toMatchObject(first);
+  const outing = await savedOuting();
+  expect(pushed()[0]).toMatch(/\/pick$/);
+  expect(outing).toMatchObject(first);
+  expect(await listReadings(db, outing.id, 5)).toMatchObject([
+    { temperatureC: -6, source: 'guess', grain: 'RG' },
+  ]);
 });
 
 describe('a new place', () => {
@@ -210,6 +227,16 @@ describe('a new place', () => {
 });
 
 describe('what the server makes of it', () => {
+  it('keeps no outing where its first reading is none', async () => {
+    const input = {
+      outing: { ...OUTING, venueId: (await listVenues(db))[0]!.id },
+      reading: { ...SNOW, temperatureC: 9 },
+    };
+    const saved = await saveNewOuting(db, { input, stamp: stamp() });
+    expect(saved).toMatchObject({ ok: false, error: { code: 'invalid_input' } });
+    expect(await findOuting(db, 'o-1')).toBeUndefined();
+  });
+
   const OUTING = {
     name: 'Sent',
     discipline: 'skate',

@@ -11,25 +11,26 @@ import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { TextField } from '@/ui/fields/text-field';
+import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
-import type { OutingDraft } from './use-outing-form';
 import { presetStart, START_PRESETS } from './start-presets';
 import { PlacePart } from './place-part';
-import { useOutingForm } from './use-outing-form';
+import { useOutingForm, type FromQuick } from './use-outing-form';
 import { words } from '@/words';
+import { temperature } from '@/words/quantities';
 
 const WORDS = words.screens.outing.newOutingScreen;
 
 interface NewOutingScreenProps {
   venues: Venue[];
   hasOutings: boolean;
-  /** What the quick answer was for. */
-  first?: Partial<Pick<OutingDraft, 'discipline' | 'purpose'>>;
+  /** What comes along from the quick answer. */
+  quick?: FromQuick;
 }
 
 /** The form that makes an outing, with its venue where that is new as well. */
-export function NewOutingScreen({ venues, hasOutings, first }: NewOutingScreenProps) {
-  const form = useOutingForm(venues, first);
+export function NewOutingScreen({ venues, hasOutings, quick }: NewOutingScreenProps) {
+  const form = useOutingForm(venues, quick);
   return (
     <Sheet
       question={WORDS.whatAreTheSkisFor}
@@ -40,6 +41,7 @@ export function NewOutingScreen({ venues, hasOutings, first }: NewOutingScreenPr
       <SheetForm maxW="760px" onSubmit={form.save}>
         <OutingPart form={form} />
         <PlacePart form={form} venues={venues} />
+        {quick && <SnowKept form={form} snow={quick.snow} />}
         <Flex gap="4">
           <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
             {WORDS.saveTheOuting}
@@ -57,6 +59,35 @@ export function NewOutingScreen({ venues, hasOutings, first }: NewOutingScreenPr
 }
 
 type Form = ReturnType<typeof useOutingForm>;
+
+/** The snow of the quick answer, which becomes the outing's first reading. */
+function SnowKept({ form, snow }: { form: Form; snow: FromQuick['snow'] }) {
+  const units = useUnits();
+  const { values, set } = form;
+  return (
+    <Box mb="6">
+      <ChoiceRow
+        legend={WORDS.snowOfTheQuickAnswer(
+          [
+            temperature(snow.temperatureC, units),
+            snow.grain ? words.terms.GRAIN_WORDS[snow.grain].toLowerCase() : '',
+            words.terms.WETNESS_WORDS[snow.wetness].toLowerCase(),
+          ]
+            .filter(Boolean)
+            .join(', '),
+        )}
+        name="keep-snow"
+        optionWidth="160px"
+        value={values.keepSnow ? 'keep' : 'leave'}
+        onChange={(value) => set({ keepSnow: value === 'keep' })}
+        options={[
+          { value: 'keep', label: WORDS.keepItAsAReading },
+          { value: 'leave', label: WORDS.leaveItOut },
+        ]}
+      />
+    </Box>
+  );
+}
 
 function OutingPart({ form: { bind, set } }: { form: Form }) {
   const scales = useScales();

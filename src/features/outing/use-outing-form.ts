@@ -4,7 +4,8 @@ import type { Segment, Venue } from '@/core/model';
 import { useMemo } from 'react';
 import { useRouter } from 'next/navigation';
 import type { Discipline, Purpose } from '@/core/terms';
-import { instantFromLocal, isLocalTime } from '@/core/time';
+import { instantFromLocal, isLocalTime, wallIso } from '@/core/time';
+import type { ReadingFields } from '@/formats/schemas/reading';
 import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { outingSchema, venueSchema } from '@/formats/schemas/outing';
 import { validate, type Validated } from '@/formats/schemas/validation';
@@ -26,6 +27,8 @@ export interface OutingDraft {
   altitudeM?: number;
   latitude?: number;
   longitude?: number;
+  /** Whether the snow of the quick answer is kept as the first reading. */
+  keepSnow: boolean;
   /** From a track. */
   course?: Segment[];
 }
@@ -39,6 +42,7 @@ const EMPTY: OutingDraft = {
   distanceKm: 10,
   venueName: '',
   timeZone: '',
+  keepSnow: true,
 };
 
 /** The venue the draft stands for: the one taken, else the first there is, else a new one. */
@@ -98,20 +102,31 @@ function check(draft: OutingDraft, venues: readonly Venue[]): Validated<unknown>
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: draft };
 }
 
+/** What comes along from the quick answer. */
+export interface FromQuick {
+  discipline: Discipline;
+  purpose: Purpose;
+  snow: Omit<ReadingFields, 'takenAt'>;
+  /** The screen to go on with. */
+  then: 'snow' | 'pick';
+}
+
 /** State of the form of a new outing; saving opens it. */
-export function useOutingForm(venues: readonly Venue[], first: Partial<OutingDraft> = {}) {
+export function useOutingForm(venues: readonly Venue[], quick: FromQuick | undefined) {
   const router = useRouter();
   const resolver = useMemo(
     () => resolverFrom<OutingDraft>((draft) => check(draft, venues)),
     [venues],
   );
+  const first = quick && { discipline: quick.discipline, purpose: quick.purpose };
   const form = useDraftedForm('outing', { ...EMPTY, ...first }, resolver);
   const save = async () => {
     const saved = await form.submit((draft, { key }) => {
       const { outing, venue, course } = split(draft, venues);
-      return saveOutingAction(key, { outing, venue, course });
+      const reading = draft.keepSnow && quick ? { ...quick.snow, takenAt: wallIso() } : undefined;
+      return saveOutingAction(key, { outing, venue, course, reading });
     });
-    if (saved) router.push(`/outing/${saved.id}/snow`);
+    if (saved) router.push(`/outing/${saved.id}/${quick?.then ?? 'snow'}`);
   };
   return { ...form, save, leave: () => router.push('/') };
 }

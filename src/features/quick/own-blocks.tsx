@@ -1,9 +1,11 @@
 'use client';
 
 import { useState } from 'react';
+import { useRouter } from 'next/navigation';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { GLIDE_KINDS, rankOwn, type GlideKind, type QuickInput } from '@/core/quick';
 import type { GlideProduct } from '@/core/wax';
+import { outingAddress } from '@/formats/quick-address';
 import { ActionButton } from '@/ui/fields/action-button';
 import { CheckList } from '@/ui/fields/check-list';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -27,7 +29,8 @@ type Block = Pick<GlideProduct, 'id' | 'name' | 'labelLowC' | 'labelHighC'>;
 const asWax = (one: Block): GlideProduct => ({ ...one, additives: [], form: 'block' });
 
 /** One's own blocks, typed or ticked, ranked for this snow at once; they may be kept on the shelf. */
-export function OwnBlocks({ input }: { input: QuickInput }) {
+export function OwnBlocks({ input, address }: { input: QuickInput; address: string }) {
+  const router = useRouter();
   const units = useUnits();
   const [typed, setTyped] = useState<Block[]>([]);
   const [kinds, setKinds] = useState<GlideKind[]>([]);
@@ -39,12 +42,17 @@ export function OwnBlocks({ input }: { input: QuickInput }) {
     return { id: kind, name: KIND_WORDS[kind], labelLowC: lowC, labelHighC: highC };
   });
   const blocks = [...typed, ...ticked];
-  const keep = async () => {
+  const keep = async (): Promise<boolean> => {
     const rows = blocks.map(({ name, labelLowC, labelHighC }) => ({ name, labelLowC, labelHighC }));
     const done = await send(`keep:${JSON.stringify(rows)}`, (key) => keepBlocksAction(key, rows));
-    if (!done) return;
+    if (!done) return false;
     const { kept } = done.ok ? done.value : { kept: 0 };
     setNotice(done.ok ? (kept > 0 ? WORDS.kept(kept) : WORDS.haveAll) : done.error.message);
+    return done.ok;
+  };
+  // The blocks go along, and the snow with the address.
+  const goOn = async (then: 'snow' | 'pick') => {
+    if (blocks.length === 0 || (await keep())) router.push(outingAddress(address, then));
   };
   return (
     <Part title={WORDS.whatHaveYouGot}>
@@ -93,16 +101,24 @@ export function OwnBlocks({ input }: { input: QuickInput }) {
               setKinds(kinds.filter((kind) => kind !== id));
             }}
           />
-          <Flex gap="4" mt="3" align="center" wrap="wrap">
-            <ActionButton quiet loading={isBusy} onClick={() => void keep()}>
-              {WORDS.keepThese}
-            </ActionButton>
-            <Text textStyle="small" role="status">
-              {notice}
-            </Text>
-          </Flex>
         </Box>
       )}
+      <Flex gap="3" mt="4" align="center" wrap="wrap">
+        {blocks.length > 0 && (
+          <ActionButton quiet loading={isBusy} onClick={() => void keep()}>
+            {WORDS.keepThese}
+          </ActionButton>
+        )}
+        <ActionButton quiet onClick={() => void goOn('snow')}>
+          {WORDS.makeAnOuting}
+        </ActionButton>
+        <ActionButton quiet onClick={() => void goOn('pick')}>
+          {WORDS.putInTheLog}
+        </ActionButton>
+        <Text textStyle="small" role="status">
+          {notice}
+        </Text>
+      </Flex>
     </Part>
   );
 }

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { USUAL_INPUT } from '@/core/quick';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
-import { demoDatabase } from '../../../tests/unit/demo-app';
+import { demoDatabase, pushed } from '../../../tests/unit/demo-app';
 import { AMERICAN, fill, show } from '../../../tests/unit/render';
 import { keepBlocks } from '@/server/keep-blocks';
 import { QuickScreen } from './quick-screen';
@@ -101,6 +101,9 @@ describe('what one has got', () => {
     await user.click(screen.getByRole('button', { name: 'Keep these on my shelf' }));
     await waitFor(() => expect(text()).toContain('2 blocks added to the shelf.'));
     expect(await listProducts(db)).toHaveLength(before + 2);
+    await user.click(screen.getByRole('button', { name: 'Put it in the log' }));
+    await waitFor(() => expect(pushed()).toHaveLength(1));
+    expect(pushed()[0]).toMatch(/^\/outing\/new\?snow=.*&grain=.*&then=pick$/);
     await user.click(screen.getByRole('button', { name: 'Remove Very cold' }));
     expect(text()).not.toContain('+');
   });

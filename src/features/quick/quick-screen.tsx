@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { QuickInput } from '@/core/quick';
+import { outingAddress } from '@/formats/quick-address';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
@@ -31,7 +32,7 @@ export function QuickScreen({ first, outing }: QuickScreenProps) {
   const { answer, input } = state;
   return (
     <>
-      <Doors outing={outing} draft={state.draft} />
+      <Doors outing={outing} address={state.address} />
       <Sheet
         question={WORDS.question}
         answer={<Headline answer={answer} problem={state.problem} />}
@@ -44,7 +45,9 @@ export function QuickScreen({ first, outing }: QuickScreenProps) {
                 <QuickInputs state={state} />
               </Part>
             </Box>
-            <Box order="3">{input && <OwnBlocks input={input} />}</Box>
+            <Box order="3">
+              {input && state.address && <OwnBlocks input={input} address={state.address} />}
+            </Box>
           </Box>
           <Box display={COLUMN} minW="0">
             {answer && input && (
@@ -67,7 +70,10 @@ export function QuickScreen({ first, outing }: QuickScreenProps) {
 }
 
 /** The other door: the outing that comes next, or a first one. */
-function Doors({ outing, draft }: Pick<QuickScreenProps, 'outing'> & Pick<QuickState, 'draft'>) {
+function Doors({
+  outing,
+  address,
+}: Pick<QuickScreenProps, 'outing'> & Pick<QuickState, 'address'>) {
   return (
     <Flex
       as="nav"
@@ -86,7 +92,7 @@ function Doors({ outing, draft }: Pick<QuickScreenProps, 'outing'> & Pick<QuickS
         {outing && (
           <SheetLink href={`/outing/${outing.id}/snow`}>{WORDS.toTheOuting(outing.name)}</SheetLink>
         )}
-        <SheetLink href={`/outing/new?on=${draft.discipline}&for=${draft.purpose}`}>
+        <SheetLink href={address ? outingAddress(address, 'snow') : '/outing/new'}>
           {WORDS.startAnOuting}
         </SheetLink>
       </Flex>

@@ -12,7 +12,7 @@ import { takeWeather, type TakenWeather, type WeatherInput } from './use-cases/t
 /** Takes weather in from a file, pasted reports, a typed hour, or the service. */
 export async function takeWeatherAction(
   key: string,
-  target: { venueId: string; stationId: string },
+  target: { venueId: string; stationId: string | undefined },
   input: WeatherInput,
 ): Promise<WireResult<TakenWeather>> {
   const write = writing(key, 'weather.take');

@@ -18,7 +18,8 @@ import { UndoNotice } from '@/ui/frame/undo-notice';
 import { SERVICE_MOODS, type ServiceMood } from './stand-in-service';
 import type { StationSummary } from './station-list';
 import { useTakeWeather, type TakeState } from './use-take-weather';
-import type { WeatherInput } from './use-cases/take-weather';
+import { TwoLineForecast } from './two-line-forecast';
+import type { TakenWeather, WeatherInput } from './use-cases/take-weather';
 import { words } from '@/words';
 
 const WORDS = words.screens.venue.takeWeather;
@@ -26,6 +27,7 @@ const WORDS = words.screens.venue.takeWeather;
 type Way = WeatherInput['kind'];
 
 const WAYS: { value: Way; label: string }[] = [
+  { value: 'simple', label: WORDS.dayAndNight },
   { value: 'file', label: WORDS.csvFile },
   { value: 'reports', label: WORDS.metarOrTaf },
   { value: 'typed', label: WORDS.byHand },
@@ -38,25 +40,30 @@ const MOOD_WORDS: Record<ServiceMood, string> = {
   down: WORDS.down,
 };
 
-/** Gets weather in by one of four ways; whatever fails, another way stays open. */
-export function TakeWeather(props: { venue: Venue; stations: readonly StationSummary[] }) {
-  const { venue, stations } = props;
+/** Gets weather in by one of five ways; whatever fails, another way stays open. */
+export function TakeWeather(props: {
+  venue: Venue;
+  startAt: string;
+  stations: readonly StationSummary[];
+}) {
+  const { venue, startAt, stations } = props;
   const [chosen, setChosen] = useState<string>();
-  const [way, setWay] = useState<Way>('file');
+  const [way, setWay] = useState<Way>('simple');
   const stationId = stations.find((one) => one.id === chosen)?.id ?? stations[0]?.id;
   const { state, take, forget, refuse, reset } = useTakeWeather(venue.id, stationId);
-  if (!stationId) return null;
   return (
     <Part title={WORDS.getWeatherIn}>
       <Flex direction="column" gap="4" maxW="900px">
-        <ChoiceRow
-          legend={WORDS.forStation}
-          name="station"
-          optionWidth="160px"
-          value={stationId}
-          onChange={setChosen}
-          options={stations.map((one) => ({ value: one.id, label: one.name }))}
-        />
+        {stations.length > 1 && (
+          <ChoiceRow
+            legend={WORDS.forStation}
+            name="station"
+            optionWidth="160px"
+            value={stationId}
+            onChange={setChosen}
+            options={stations.map((one) => ({ value: one.id, label: one.name }))}
+          />
+        )}
         <ChoiceRow
           legend={WORDS.from}
           name="way"
@@ -65,6 +72,15 @@ export function TakeWeather(props: { venue: Venue; stations: readonly StationSum
           onChange={setWay}
           options={WAYS}
         />
+        {way === 'simple' && (
+          <TwoLineForecast
+            venueId={venue.id}
+            startAt={startAt}
+            timeZone={venue.timeZone}
+            isBusy={state.kind === 'busy'}
+            onForecast={(forecast) => take({ kind: 'simple', forecast })}
+          />
+        )}
         {way === 'file' && (
           <FromFile
             timeZone={venue.timeZone}
@@ -84,7 +100,7 @@ export function TakeWeather(props: { venue: Venue; stations: readonly StationSum
         {way === 'service' && (
           <FromService onAsk={(mood) => void take({ kind: 'service', mood })} />
         )}
-        <Outcome state={state} onUndo={(at) => void forget(at)} onClose={reset} />
+        <Outcome state={state} onUndo={(taken) => void forget(taken)} onClose={reset} />
       </Flex>
     </Part>
   );
@@ -92,7 +108,7 @@ export function TakeWeather(props: { venue: Venue; stations: readonly StationSum
 
 function Outcome(props: {
   state: TakeState;
-  onUndo: (takenInAt: string) => void;
+  onUndo: (taken: TakenWeather) => void;
   onClose: () => void;
 }) {
   const { state, onUndo, onClose } = props;
@@ -104,11 +120,11 @@ function Outcome(props: {
     );
   }
   if (state.kind === 'done') {
-    const { hours, takenInAt, notes } = state.taken;
+    const { hours, notes } = state.taken;
     return (
       <UndoNotice
         message={[WORDS.hourTakenIn(hours, hours === 1 ? '' : 's'), ...notes].join(' ')}
-        onUndo={() => onUndo(takenInAt)}
+        onUndo={() => onUndo(state.taken)}
         onClose={onClose}
       />
     );

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
+import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
 import { forgetWeatherAction, takeWeatherAction } from './actions';
 import type { TakenWeather, WeatherInput } from './use-cases/take-weather';
@@ -22,31 +23,38 @@ export type TakeState =
 export function useTakeWeather(venueId: string, stationId: string | undefined) {
   const router = useRouter();
   const { send } = useWrite();
+  // Undoing does not hold up the next forecast.
+  const { send: sendUndo } = useWrite();
   const [state, setState] = useState<TakeState>({ kind: 'idle' });
   const reset = () => setState({ kind: 'idle' });
   const refuse = (message: string) => setState({ kind: 'failed', message, problems: [] });
-  const take = async (input: WeatherInput) => {
-    if (!stationId) return;
+  const take = async (input: WeatherInput): Promise<Answer<TakenWeather>> => {
     setState({ kind: 'busy' });
     const taken = await send(`take:${stationId}:${JSON.stringify(input)}`, (key) =>
       takeWeatherAction(key, { venueId, stationId }, input),
     );
-    if (!taken) return;
+    if (!taken) {
+      reset();
+      return NO_ANSWER;
+    }
     if (taken.ok) {
       setState({ kind: 'done', taken: taken.value });
       router.refresh();
-      return;
+    } else {
+      const { message, details } = taken.error;
+      setState({ kind: 'failed', message, problems: details as WeatherProblem[] });
     }
-    const { message, details } = taken.error;
-    setState({ kind: 'failed', message, problems: details as WeatherProblem[] });
+    return taken;
   };
-  const forget = async (takenInAt: string) => {
-    if (!stationId) return;
-    const done = await send(`forget:${stationId}:${takenInAt}`, (key) =>
-      forgetWeatherAction(key, stationId, takenInAt),
+  const forget = async (undone: TakenWeather) => {
+    const { stationId: at, takenInAt } = undone;
+    const done = await sendUndo(`forget:${at}:${takenInAt}`, (key) =>
+      forgetWeatherAction(key, at, takenInAt),
     );
-    if (done?.ok) reset();
-    else if (done) refuse(done.error.message);
+    if (done?.ok) {
+      setState((now) => (now.kind === 'done' && now.taken === undone ? { kind: 'idle' } : now));
+    }
+    if (done && !done.ok) refuse(done.error.message);
   };
   return { state, take, forget, refuse, reset };
 }

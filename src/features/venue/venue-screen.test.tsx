@@ -117,6 +117,48 @@ describe('weather', () => {
     await waitFor(async () => expect(await hour()).toBe(before));
   });
 
+  it('is two lines of a forecast, day and night, which become hours', async () => {
+    const before = await hour();
+    const { text, user } = await shown();
+    expect(text()).toContain('By day, Wed 13 Jan');
+    fill('Low by day', '-3');
+    fill('High by day', '-9');
+    fill('Low by night', '-14');
+    press('Use this forecast');
+    await waitFor(() => expect(text()).toContain('The low is above the high.'));
+    expect(text()).toContain('High by night is missing.');
+    fill('High by day', '-1');
+    fill('High by night', '-5');
+    await user.click(screen.getByRole('radio', { name: 'Likely' }));
+    await user.click(screen.getByRole('radio', { name: 'Heavy' }));
+    press('Use this forecast');
+    await waitFor(() => expect(text()).toContain('25 hours imported.'));
+    const rows = await db
+      .selectFrom('weather')
+      .selectAll()
+      .where('source', '=', 'simple')
+      .orderBy('time')
+      .execute();
+    expect(rows).toHaveLength(25);
+    expect(rows[0]).toMatchObject({ time: '2027-01-13T05:00:00.000Z', air_temperature_c: -3 });
+    expect(rows.at(-1)!.air_temperature_c).toBeCloseTo(-14, 6);
+    press('Undo');
+    await waitFor(async () => expect(await hour()).toBe(before));
+  });
+
+  it('of a venue without a station makes one', async () => {
+    await db.deleteFrom('venue_station').execute();
+    const { text } = await shown();
+    for (const name of ['Low by day', 'High by day', 'Low by night', 'High by night']) {
+      fill(name, '-6');
+    }
+    press('Use this forecast');
+    await waitFor(() => expect(text()).toContain('25 hours imported.'));
+    expect(await summariseStations(db, LOOP)).toMatchObject([
+      { name: 'Oskra Basin, Lantern Loop' },
+    ]);
+  });
+
   it('is typed by hand, in the units of the device', async () => {
     const { text, user } = await shown(AMERICAN);
     await user.click(screen.getByRole('radio', { name: 'By hand' }));
@@ -156,6 +198,7 @@ describe('weather', () => {
   ])('is read from a file in one go, all or nothing: %j', async (rows, told, more) => {
     const before = await hour();
     const { text, user } = await shown();
+    await user.click(screen.getByRole('radio', { name: 'CSV file' }));
     const csv = `time;air temperature [°C];humidity [%];wind [m/s];cloud [%]\n2027-01-21 ${rows}`;
     await user.upload(
       document.querySelector<HTMLInputElement>('#weather-file')!,

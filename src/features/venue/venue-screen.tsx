@@ -48,7 +48,7 @@ export function VenueScreen({ outing, segments, stations, nowMs }: VenueScreenPr
     >
       {last && last < outing.startAt && <Caution>{WORDS.theWeatherEndsBeforeThe}</Caution>}
       <StationList venue={venue} stations={stations} nowMs={nowMs} />
-      <TakeWeather venue={venue} stations={stations} />
+      <TakeWeather venue={venue} startAt={outing.startAt} stations={stations} />
       <CourseEditor venue={venue} segments={segments} />
       <PlaceForm venue={venue} />
     </Sheet>

@@ -1,4 +1,5 @@
 import { READING_FIELDS, type Reading, type ReadingSource } from '../../core/model';
+import { HOUSE_LIMITS } from '../../core/wax';
 import { words } from '../../words';
 import { schemaFrom, withRule } from './from-fields';
 import { sharpnessProblem } from './snow';
@@ -15,6 +16,17 @@ export type ReadingFields = Omit<
   | 'source'
   | 'temperatureSdC'
 > & { source: ReadingSource; temperatureSdC?: number };
+
+/** A reading as it is stored, from what was handed in. */
+export const readingToKeep = (
+  { takenAt, ...fields }: ReadingFields,
+  server: { id: string; outingId: string; createdAt: string; correctsId?: string },
+): Reading => ({
+  ...fields,
+  ...server,
+  takenAt: new Date(takenAt).toISOString(),
+  temperatureSdC: fields.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC,
+});
 
 /** A reading at the snow, as a form, a file row or the API hands it in. */
 export const readingSchema = withRule(

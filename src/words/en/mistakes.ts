@@ -31,6 +31,7 @@ export const MISTAKE: WordsFor<Mistake> = {
     `A wax that melts at ${write.temperature(meltingC, 0)} needs a base hotter than the base can take (${write.temperature(baseMostC, 0)}). Use cork or roller.`,
   outside_weather: 'A reading is outside the time that the weather covers.',
   no_weather: 'There is no weather yet.',
+  low_above_high: 'The low is above the high.',
   not_in_order: 'Times must increase.',
   too_short: ({ leastHours }) => `Give at least ${leastHours} hours of weather.`,
   weather_gap: ({ from, to, mostHours }) =>

@@ -5,10 +5,9 @@ import { findOuting } from '@/data/outings';
 import { movePhotos } from '@/data/photos';
 import { addReadings, findReading } from '@/data/readings';
 import { plainText } from '@/formats/schemas/fields';
-import { readingSchema } from '@/formats/schemas/reading';
+import { readingSchema, readingToKeep } from '@/formats/schemas/reading';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { HOUSE_LIMITS } from '@/core/wax';
 import { words } from '@/words';
 
 const WORDS = words.screens.snow.saveReading;
@@ -37,16 +36,8 @@ export async function saveReading(
       return failed('not_found', WORDS.thatReadingWasCorrectedMeanwhile);
     }
   }
-  const { takenAt, ...fields } = checked.value;
-  const reading: Reading = {
-    ...fields,
-    takenAt: new Date(takenAt).toISOString(),
-    temperatureSdC: fields.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC,
-    id: stamp.id,
-    outingId,
-    correctsId,
-    createdAt: stamp.at,
-  };
+  const { id, at: createdAt } = stamp;
+  const reading = readingToKeep(checked.value, { id, outingId, correctsId, createdAt });
   await addReadings(db, [reading]);
   if (correctsId !== undefined) await movePhotos(db, correctsId, reading.id);
   return { ok: true, value: reading };

@@ -1,12 +1,15 @@
 import type { Venue } from '@/core/model';
 import { mixed, object, string } from 'yup';
+import { instantFromLocal } from '@/core/time';
 import type { WeatherSample } from '@/core/snow/outlook';
+import { weatherFromSimple } from '@/core/snow/simple-forecast';
 import type { FrostDatabase } from '@/data/database';
 import { findVenue } from '@/data/venues';
-import { listStations, saveWeather } from '@/data/weather';
+import { listStations, saveStation, saveWeather } from '@/data/weather';
 import { readReports } from '@/formats/aviation/reports';
 import { readWeather } from '@/formats/csv/weather';
 import { oneOfWords, plainText } from '@/formats/schemas/fields';
+import { simpleForecastFrom, simpleForecastSchema } from '@/formats/schemas/simple-forecast';
 import { weatherSampleSchema } from '@/formats/schemas/outlook';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
@@ -23,12 +26,14 @@ const WORDS = words.screens.venue.takeWeather;
 export type WeatherInput =
   | { kind: 'file'; text: string }
   | { kind: 'reports'; text: string }
+  | { kind: 'simple'; forecast: unknown }
   | { kind: 'typed'; sample: unknown }
   | { kind: 'service'; mood: ServiceMood };
 
 export interface TakenWeather {
   hours: number;
   takenInAt: string;
+  stationId: string;
   notes: string[];
 }
 
@@ -43,10 +48,11 @@ interface ReadWeather {
 export const weatherFileTask = task('weather file', 'quick', readWeather);
 export const reportsTask = task('airfield reports', 'quick', readReports);
 
-const WAYS = ['file', 'reports', 'typed', 'service'] as const;
+const WAYS = ['simple', 'file', 'reports', 'typed', 'service'] as const;
 const targetSchema = object({
   venueId: plainText(WORDS.venue, 64).required(WORDS.venueIsMissing),
-  stationId: plainText(WORDS.station, 64).required(WORDS.stationIsMissing),
+  /** Left out where the venue has no station yet: it gets one. */
+  stationId: plainText(WORDS.station, 64),
 }).typeError(WORDS.theTargetMustBeAn);
 const inputSchema = object({
   kind: oneOfWords(WORDS.way, WAYS).required(WORDS.wayIsMissing),
@@ -59,8 +65,11 @@ const inputSchema = object({
     then: (mood) => mood.required(WORDS.moodIsMissing),
   }),
   sample: mixed(),
+  forecast: mixed(),
 }).typeError(WORDS.theWeatherMustBeAn);
 
+/** A place of which nobody knows the altitude: its only station lies where it does, so it matters little. */
+const SEA_LEVEL_M = 0;
 const OLD_MS = 6 * 3_600_000;
 const MOST_TEXT = 2_000_000;
 
@@ -84,6 +93,17 @@ async function read(
             value: { samples: reports.samples, source: 'airfield', notes: reports.notes },
           }
         : failed('invalid_file', WORDS.nothingWasTakenInFixThese, reports.problems);
+    }
+    case 'simple': {
+      const checked = validate(simpleForecastSchema, input.forecast);
+      if (!checked.ok) return invalidInput(checked.problems);
+      const { day, first } = checked.value;
+      const midnightMs = Date.parse(instantFromLocal(`${day}T00:00`, venue.timeZone));
+      const samples = weatherFromSimple(simpleForecastFrom(checked.value), {
+        midnightMs,
+        dayFirst: first === 'day',
+      });
+      return { ok: true, value: { samples, source: 'simple', notes: [] } };
     }
     case 'typed': {
       const checked = validate(weatherSampleSchema, input.sample);
@@ -118,7 +138,11 @@ export async function takeWeather(
   const given = validate(inputSchema, input);
   if (!given.ok) return invalidInput(given.problems);
   const venue = await findVenue(db, venueId);
-  const station = (await listStations(db, venueId, '9999')).find((other) => other.id === stationId);
+  const stations = await listStations(db, venueId, '9999');
+  const station =
+    stations.length === 0 && !stationId && venue
+      ? { id: undefined, name: venue.name, altitudeM: venue.altitudeM ?? SEA_LEVEL_M }
+      : stations.find((other) => other.id === stationId);
   if (!venue || !station) return failed('not_found', WORDS.thisStationIsGoneChoose);
   const weather = await read(given.value as WeatherInput, {
     venue,
@@ -130,8 +154,11 @@ export async function takeWeather(
   const takenInAt = issuedAt ?? at;
   const ageMs = Date.parse(at) - Date.parse(takenInAt);
   const age = ageMs > OLD_MS ? [WORDS.thisForecastIsHOld(Math.round(ageMs / 3_600_000))] : [];
-  return write(async (transaction) => {
-    await saveWeather(transaction, { stationId: station.id, samples, source, at: takenInAt });
-    return { ok: true, value: { hours: samples.length, takenInAt, notes: [...notes, ...age] } };
+  return write(async (transaction, { newId }) => {
+    const id = station.id ?? newId();
+    if (!station.id) await saveStation(transaction, { ...station, id }, [venueId]);
+    await saveWeather(transaction, { stationId: id, samples, source, at: takenInAt });
+    const hours = samples.length;
+    return { ok: true, value: { hours, takenInAt, stationId: id, notes: [...notes, ...age] } };
   });
 }

@@ -334,3 +334,19 @@ export const csvDoubles = {
     `“${name}” is already in line ${line}. Give this one another name.`,
   nameIsTaken: (name: string) => `“${name}” already exists. Give this one another name.`,
 };
+
+export const simpleForecast = {
+  day: 'Day',
+  first: 'First half',
+  dayLow: 'Low by day',
+  dayHigh: 'High by day',
+  daySky: 'Sky by day',
+  nightLow: 'Low by night',
+  nightHigh: 'High by night',
+  nightSky: 'Sky by night',
+  wind: 'Wind',
+  chance: 'Snow or rain',
+  amount: 'How much',
+  theLowIsAboveTheHigh: 'The low is above the high.',
+  theForecastMustBeAnObject: 'The forecast must be an object.',
+};

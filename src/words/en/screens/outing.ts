@@ -17,6 +17,9 @@ export const newOutingScreen = {
   distance: 'Distance',
   timeZone: 'Time zone',
   startOn: 'Usual starts',
+  snowOfTheQuickAnswer: (snow: string) => `The snow of the quick answer: ${snow}`,
+  keepItAsAReading: 'Keep as first reading',
+  leaveItOut: 'Leave it out',
   preset: { tonight: 'Tonight 18:00', tomorrow: 'Tomorrow 9:00', saturday: 'Saturday 9:00' },
 };
 

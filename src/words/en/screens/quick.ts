@@ -111,6 +111,8 @@ export const ownBlocks = {
   theBest: 'the best you have',
   rangeWrong: 'The cold end must be colder than the warm end.',
   rangeMissing: 'Enter both ends of the range.',
+  makeAnOuting: 'Make this an outing',
+  putInTheLog: 'Put it in the log',
   keepThese: 'Keep these on my shelf',
   kept: (count: number) =>
     count === 1 ? 'One block added to the shelf.' : `${count} blocks added to the shelf.`,

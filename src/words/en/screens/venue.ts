@@ -12,6 +12,27 @@ export const weatherService = {
   theWeatherServiceAnsweredSomething: 'The answer of the weather service is not a forecast.',
 };
 
+export const twoLineForecast = {
+  byDay: (day: string) => `By day, ${day}`,
+  theNightBefore: 'The night before',
+  theNightAfter: 'The night after',
+  lowByDay: 'Low by day',
+  highByDay: 'High by day',
+  lowByNight: 'Low by night',
+  highByNight: 'High by night',
+  sky: 'Sky',
+  wind: 'Wind',
+  WIND: { calm: 'Calm', light: 'Light', moderate: 'Moderate', strong: 'Strong' },
+  snowOrRain: 'Snow or rain',
+  CHANCE: { none: 'None', possible: 'Possible', likely: 'Likely', certain: 'Certain' },
+  howMuch: 'How much',
+  AMOUNT: { light: 'A little', steady: 'Steady', heavy: 'Heavy' },
+  becomesHours:
+    'It becomes hourly weather, with the wide uncertainty of a forecast one day older. Whether snow or rain falls follows from the air.',
+  useThisForecast: 'Use this forecast',
+  adding: 'Adding…',
+};
+
 export const takeWeather = {
   thePlaceHasNoPosition: 'This venue has no position yet. Enter it under Place, then ask again.',
   chooseFile: 'Choose a file',
@@ -33,6 +54,7 @@ export const takeWeather = {
   thisStationIsGoneChoose: 'This station no longer exists. Choose another one.',
   thisForecastIsHOld: (value: number) =>
     `This forecast is ${value} h old. Hours with newer weather keep theirs.`,
+  dayAndNight: 'Day and night',
   csvFile: 'CSV file',
   metarOrTaf: 'METAR or TAF',
   byHand: 'By hand',
@@ -157,6 +179,7 @@ export const venueScreen = {
 /** Where weather came from, by the word that is stored with it. */
 export const weatherSource: Readonly<Record<string, string>> = {
   file: 'file',
+  simple: 'day and night',
   airfield: 'airfield report',
   typed: 'by hand',
   service: 'stand-in service',
