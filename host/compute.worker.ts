@@ -1,6 +1,7 @@
 import { adviceTask } from '@/features/bench/use-cases/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
+import { chooseTask } from '@/features/pick/use-cases/first-choice';
 import { pickOutlookTask, pickTask } from '@/features/pick/use-cases/pick-wax';
 import { productsFileTask } from '@/features/shelf/use-cases/products-files';
 import { skisFileTask } from '@/features/skis/use-cases/skis-files';
@@ -16,6 +17,7 @@ const WORDS = words.screens.host.computeWorker;
 
 const ALL = [
   adviceTask,
+  chooseTask,
   forecastTask,
   gripTask,
   ironTask,

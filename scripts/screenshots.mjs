@@ -11,6 +11,7 @@ const PORT = 3297;
 const WIDE = { width: 1280, height: 800 };
 const NARROW = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
+const CHART = '.js-plotly-plot';
 const relay = '/outing/demo-relay';
 /** @param {string} ski */
 const job = (ski) => `/outing/demo-slalom/bench?ski=demo-ski-${ski}`;
@@ -48,21 +49,21 @@ const runTo = (words) => async (/** @type {import('puppeteer-core').Page} */ pag
 const VIEWS = {
   quick: { at: '/quick?snow=-9&humidity=65&grain=DF&wetness=dry&on=classic&for=race' },
   'quick-narrow': { at: '/quick', size: NARROW },
-  snow: { at: `${relay}/snow`, waitFor: '.js-plotly-plot' },
-  pick: { at: `${relay}/pick`, waitFor: '.js-plotly-plot' },
-  'pick-dark': { at: `${relay}/pick`, waitFor: '.js-plotly-plot', dark: true },
+  snow: { at: `${relay}/snow`, waitFor: CHART },
+  pick: { at: `${relay}/pick`, waitFor: CHART },
+  'pick-dark': { at: `${relay}/pick`, waitFor: CHART, dark: true },
   log: { at: `${relay}/log` },
-  shelf: { at: `${relay}/shelf`, waitFor: '.js-plotly-plot' },
+  shelf: { at: `${relay}/shelf`, waitFor: CHART },
   wall: { at: '/outing/demo-slalom/wall' },
-  grip: { at: '/outing/demo-tour/grip', waitFor: '.js-plotly-plot' },
-  iron: { at: `${relay}/iron`, waitFor: '.js-plotly-plot' },
+  grip: { at: '/outing/demo-tour/grip', waitFor: CHART },
+  iron: { at: `${relay}/iron`, waitFor: CHART },
   skis: { at: `${relay}/skis` },
   ski: { at: `${relay}/skis/demo-ski-ilo-skate`, waitFor: '[data-testid="base-map"]' },
   sheet: { at: '/outing/demo-slalom/bench?ski=demo-ski-wessa-slalom' },
   settings: { at: `${relay}/settings` },
   venue: { at: `${relay}/venue` },
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },
-  'pick-narrow': { at: `${relay}/pick`, size: NARROW, waitFor: '.js-plotly-plot' },
+  'pick-narrow': { at: `${relay}/pick`, size: NARROW, waitFor: CHART },
   // The last ones start jobs: their timers would stand in the pictures of the others.
   runner: { at: job('jorin-slalom'), prepare: runTo('Iron in') },
   'runner-narrow': { at: job('maro-slalom'), size: NARROW, prepare: runTo('Cool') },
@@ -99,7 +100,12 @@ try {
     page.on('console', (entry) => entry.type() === 'error' && console.error(name, entry.text()));
     page.on('pageerror', (error) => console.error(name, String(error)));
     await page.goto(`http://127.0.0.1:${PORT}${view.at}`, { waitUntil: 'networkidle0' });
-    if (view.waitFor) await page.waitForSelector(view.waitFor);
+    if (view.waitFor === CHART) {
+      // A chart is drawn when it comes into view.
+      await page.$eval('[data-testid="chart"]', (one) => one.scrollIntoView());
+      await page.waitForSelector(CHART);
+      await page.evaluate(() => scrollTo(0, 0));
+    } else if (view.waitFor) await page.waitForSelector(view.waitFor);
     if (view.prepare) await view.prepare(page);
     await new Promise((resolve) => setTimeout(resolve, 400));
     await page.screenshot({ path: path.join(target, `${name}.png`), fullPage: full !== undefined });

@@ -1,13 +1,13 @@
 import {
   courseCases,
-  placeOutlooks,
+  placeStarts,
   planCourse,
   type CourseGround,
   type CourseOuting,
   type CourseSnow,
   type SnowCases,
 } from '../core/choice';
-import type { NoOutlook } from '../core/snow/outlook';
+import { curvesOf, type NoOutlook } from '../core/snow/outlook';
 import type { SnowConditions } from '../core/wax';
 import type { FrostDatabase } from '../data/database';
 import { keptOutlook } from './outlooks';
@@ -54,8 +54,14 @@ export async function courseSnow(
   return {
     ok: true,
     snow: {
-      places: placeOutlooks(plan, outlooks),
-      before: placeOutlooks(plan, [before!, ...outlooks.slice(1)])[0]!,
+      places: placeStarts(plan, outlooks),
+      curves: curvesOf(outlooks[0]!),
+      effectiveMembers: outlooks[0]!.effectiveMembers,
+      surpriseK: outlooks[0]!.surpriseK,
+      before: {
+        ...placeStarts(plan, [before!, ...outlooks.slice(1)])[0]!,
+        effectiveMembers: before!.effectiveMembers,
+      },
       weather: first.weather,
       bridged: first.bridged,
       readings: first.input.readings?.length ?? 0,

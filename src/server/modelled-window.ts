@@ -1,4 +1,4 @@
-import type { SnowCases } from '@/core/choice';
+import { packed, type PackedCases } from '@/core/choice';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
 import { findOuting } from '@/data/outings';
@@ -17,7 +17,7 @@ export async function modelledWindow(
   db: FrostDatabase,
   outingId: unknown,
   window: unknown,
-): Promise<WireResult<SnowCases | undefined>> {
+): Promise<WireResult<PackedCases | undefined>> {
   const id = checkedId(outingId, 'outingId');
   if (!id.ok) return id;
   const checked = validate(windowSchema, window);
@@ -31,5 +31,5 @@ export async function modelledWindow(
     outing: planned,
     reading,
   });
-  return { ok: true, value: ground?.cases };
+  return { ok: true, value: ground && packed(ground.cases) };
 }

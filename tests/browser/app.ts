@@ -149,6 +149,13 @@ export async function press(page: Page, name: string, role = 'button'): Promise<
   }
 }
 
+/** Goes to the first chart of a page: it is drawn when it comes into view. */
+export async function showChart(page: Page): Promise<void> {
+  const chart = await page.waitForSelector('[data-testid="chart"]');
+  await chart!.evaluate((one) => one.scrollIntoView());
+  await page.waitForSelector('.js-plotly-plot');
+}
+
 /** Text of a test id as shown, with plain spaces. */
 export async function textOf(page: Page, id: string): Promise<string> {
   const found = await page.waitForSelector(`[data-testid="${id}"]`);

@@ -6,6 +6,7 @@ import {
   launchBrowser,
   openPage,
   press,
+  showChart,
   startDemo,
   stopDemo,
   textOf,
@@ -173,6 +174,7 @@ describe('the iron lab', () => {
     await typeInto(page, 'Trail you saw', '4');
     await typeInto(page, 'After pass', '1');
     await waitForText(page, 'Heat contact fitted to');
+    await showChart(page);
     await page.waitForSelector('.js-plotly-plot .heatmaplayer image, .js-plotly-plot .hm image');
     // The page stands still once the map is whole.
     await page.waitForFunction(() => !document.body.innerText.includes('% computed'));

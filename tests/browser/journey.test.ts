@@ -6,6 +6,7 @@ import {
   launchBrowser,
   openPage,
   press,
+  showChart,
   startDemo,
   stopDemo,
   textOf,
@@ -62,6 +63,7 @@ describe('from a reading to a choice', () => {
     const product = await textOf(page, 'answer-product');
     expect(product).toBe('Black hard frost');
     expect(await textOf(page, 'answer-equivalent')).toBe('−15.2 ± 1.8 °C');
+    await showChart(page);
     await page.waitForSelector('.js-plotly-plot .scatterlayer path.js-line');
     await typeInto(page, 'Note for the log', 'Sky clear, falling fast');
     await press(page, 'Save choice');

@@ -6,6 +6,7 @@ import {
   launchBrowser,
   openPage,
   press,
+  showChart,
   startDemo,
   stopDemo,
   textOf,
@@ -47,7 +48,7 @@ describe('the dusk relay', () => {
     const [snow] = numbersIn(await textOf(page, 'snow-start'));
     const [air] = numbersIn(await textOf(page, 'air-start'));
     expect(air! - snow!).toBeGreaterThan(3);
-    await page.waitForSelector('.js-plotly-plot');
+    await showChart(page);
     expect(await textOf(page, 'course-answer')).toMatch(/^Coldest: [A-Z]/);
     const line = await textOf(page, 'line-start');
     expect(numbersIn(line)[0]).toBeCloseTo(snow!, 1);

@@ -5,6 +5,7 @@ import {
   startSnow,
   type NoOutlook,
   type Outlook,
+  type OutlookCurves,
   type OutlookInput,
   type OutlookPlace,
   type OutlookPlan,
@@ -105,30 +106,29 @@ export function courseCases(
   return casesFromMembers(timesMs, members, reading?.dirt ?? 'clean');
 }
 
-/** The outlook of one place, without its members, and its snow at the start. */
-export interface PlaceOutlook {
+/** A place of the course with its snow at the start. */
+export interface PlaceStart {
   place: CoursePlace;
-  outlook: Outlook;
   /** Undefined where the weather ends before the start. */
   start: StartSnow | undefined;
 }
 
-/** What each place's outlook says, for charts and tables. */
-export function placeOutlooks(
+/** The snow of each place at the start. */
+export const placeStarts = (
   { places, plans, startMs }: CoursePlan,
   outlooks: readonly Outlook[],
-): PlaceOutlook[] {
-  return places.map((place, i) => {
-    const { members: _members, ...outlook } = outlooks[i]!;
-    return { place, outlook, start: startSnow(outlook, plans[i]!.weather, startMs) };
-  });
-}
+): PlaceStart[] =>
+  places.map((place, i) => ({ place, start: startSnow(outlooks[i]!, plans[i]!.weather, startMs) }));
 
 /** What the model knows of an outing's snow: computed once, shown on every screen. */
 export interface CourseSnow {
-  places: PlaceOutlook[];
+  places: PlaceStart[];
+  /** Of the first place. */
+  curves: OutlookCurves;
+  effectiveMembers: number;
+  surpriseK: number | undefined;
   /** The first place without any reading, to show what the readings did. */
-  before: PlaceOutlook;
+  before: PlaceStart & { effectiveMembers: number };
   /** At the first place. */
   weather: WeatherSample[];
   /** Hours of short gaps that straight lines bridge. */

@@ -1,16 +1,24 @@
 export { formAdvice } from './application';
 export type { Bench, FormAdvice } from './application';
 export type { Blend } from './blend';
-export { atLastTime, casesByAir, casesFromMembers, casesFromReading, seenIn } from './cases';
-export type { CaseSegment, SeenOnCourse, SegmentMembers, SnowCases } from './cases';
-export { courseCases, placeOutlooks, planCourse } from './course-cases';
+export {
+  atLastTime,
+  casesByAir,
+  casesFromMembers,
+  casesFromReading,
+  packed,
+  seenIn,
+  unpacked,
+} from './cases';
+export type { PackedCases, CaseSegment, SeenOnCourse, SegmentMembers, SnowCases } from './cases';
+export { courseCases, placeStarts, planCourse } from './course-cases';
 export type {
   CourseGround,
   CourseOuting,
   CoursePlace,
   CoursePlan,
   CourseSnow,
-  PlaceOutlook,
+  PlaceStart,
 } from './course-cases';
 export { daySnow } from './day-snow';
 export type { DaySnow } from './day-snow';

@@ -136,6 +136,11 @@ export const SNOW_FIGURES = {
     reason:
       'What the words of a forecast in two lines stand for. Its hours are as uncertain as those of a forecast a day older: nobody said when the air is coldest.',
   },
+  curveStep: {
+    mean: 2 ** -12,
+    unit: '°C, %, 1',
+    reason: 'A quarter of a thousandth: finer than any figure that is shown.',
+  },
   clearestCloud: {
     mean: 0.01,
     unit: '1',

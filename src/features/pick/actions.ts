@@ -1,6 +1,6 @@
 'use server';
 
-import type { SnowCases } from '@/core/choice';
+import type { PackedCases } from '@/core/choice';
 import { database } from '@/data/database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
@@ -25,6 +25,6 @@ export async function casesAction(
   outingId: string,
   startAt: string,
   hoursOnSnow: number | undefined,
-): Promise<WireResult<SnowCases | undefined>> {
+): Promise<WireResult<PackedCases | undefined>> {
   return answered(() => modelledWindow(database(), outingId, { startAt, hoursOnSnow }));
 }

@@ -52,7 +52,7 @@ export const draftFrom = (outing: Outing): PickDraft => ({
 });
 
 /** The facts of the outing among the values of the screen. */
-export const factsOf = (draft: PickDraft) => ({
+export const factsOf = (draft: FactsDraft) => ({
   discipline: draft.discipline,
   distanceKm: draft.distanceKm,
   purpose: draft.purpose,

@@ -9,6 +9,7 @@ import { loadTeamSettings } from '@/data/team-settings';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { AMERICAN, fill, show } from '../../../tests/unit/render';
 import { PickScreen } from './pick-screen';
+import { firstChoice } from './use-cases/first-choice';
 import { WallSheet } from './wall-sheet';
 import { WhatIf } from './what-if';
 import { NO_NUDGE } from '@/core/choice';
@@ -28,11 +29,19 @@ async function shown(
     listProducts(db),
     loadTeamSettings(db),
   ]);
+  const first = await firstChoice({
+    outing,
+    modelled: undefined,
+    reading,
+    shelf,
+    seen: undefined,
+  });
   return show(
     <PickScreen
       outing={outing}
       reading={reading}
       modelled={undefined}
+      first={first}
       shelf={shelf}
       team={team}
       seen={undefined}

@@ -1,9 +1,16 @@
 import { useMemo, useState } from 'react';
-import { formAdvice, methodsInForce, NO_NUDGE, type Nudge, type RoledProduct } from '@/core/choice';
+import {
+  formAdvice,
+  methodsInForce,
+  NO_NUDGE,
+  type Nudge,
+  type RobustChoice,
+  type RoledProduct,
+} from '@/core/choice';
 import type { Outing, TeamSettings } from '@/core/model';
 import type { OutingFacts } from '@/core/wax';
-import { validate } from '@/formats/schemas/validation';
-import { draftSchema, type PickDraft } from './pick-draft';
+import type { PickDraft } from './pick-draft';
+import { questionOf } from './question';
 import { useChoice } from './use-choice';
 import type { PickDay } from './use-day';
 
@@ -11,13 +18,15 @@ interface AnswerGround {
   outing: Outing;
   shelf: readonly RoledProduct[];
   team: TeamSettings;
+  /** For the outing as it is stored, from the server. */
+  first: RobustChoice | undefined;
 }
 
 const HOUR_MS = 3_600_000;
 
 /** The choice that the screen's values give on this day, with what-if moves, and how to put it on. */
 export function useAnswer(
-  { outing, shelf, team }: AnswerGround,
+  { outing, shelf, team, first }: AnswerGround,
   { draft, day: { cases, base }, nowMs }: { draft: PickDraft; day: PickDay; nowMs: number },
 ) {
   const [nudge, setNudge] = useState<Nudge>(NO_NUDGE);
@@ -31,20 +40,10 @@ export function useAnswer(
   const { state: baseState } = base;
   const venueC = outing.venue.ownCorrectionC;
   const question = useMemo(() => {
-    const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
-    if (!isSound || !cases || products.length === 0) return undefined;
-    return {
-      cases,
-      outing: facts as OutingFacts,
-      own: { venueC, handC: handCorrectionC ?? 0 },
-      products,
-      shelf,
-      nudge,
-      takenId,
-      baseState,
-    };
-  }, [facts, startAt, handCorrectionC, venueC, cases, products, shelf, nudge, takenId, baseState]);
-  const { choice, failure } = useChoice(question);
+    const draftNow = { ...facts, startAt, handCorrectionC, takenId };
+    return questionOf({ venueC, shelf, cases, draft: draftNow, baseState, nudge });
+  }, [facts, startAt, handCorrectionC, venueC, cases, shelf, nudge, takenId, baseState]);
+  const { choice, failure } = useChoice(question, first);
   const best = choice?.ranking.find((one) => !one.excluded);
   const taken = choice?.ranking.find((one) => one.id === takenId && !one.excluded) ?? best;
   const bench = { ...team, hoursLeft: (Date.parse(startAt) - nowMs) / HOUR_MS };

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { choose, type ChoiceQuestion, type RobustChoice } from '@/core/choice';
+import type { ChoiceQuestion, RobustChoice } from '@/core/choice';
 import type { FailureReason } from '@/workers/failure';
 import { NewestOnly } from '@/workers/newest-only';
 import { choicePool } from '@/workers/pools';
@@ -12,14 +12,16 @@ interface Answer {
 }
 
 /**
- * The choice for a question: the first at once, so that the page comes with its answer, every later one from a
- * worker. Without a question there is none.
+ * The choice for a question: the first comes with the page, every later one from a worker. Without a question
+ * there is none.
  */
-export function useChoice(question: ChoiceQuestion | undefined): Answer {
-  const [first] = useState(() => ({ question, choice: question && choose(question) }));
-  const [answer, setAnswer] = useState<Answer>({ choice: first.choice });
+export function useChoice(
+  question: ChoiceQuestion | undefined,
+  first: RobustChoice | undefined,
+): Answer {
+  const [answer, setAnswer] = useState<Answer>({ choice: first });
   const client = useRef<NewestOnly<ChoiceQuestion, RobustChoice>>(undefined);
-  const asked = useRef(first.question);
+  const asked = useRef(first && question);
   useEffect(() => {
     if (!question || question === asked.current) return;
     asked.current = question;

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { casesFromReading, type SnowCases } from '@/core/choice';
+import { casesFromReading, type PackedCases } from '@/core/choice';
 import type { Outing, Reading } from '@/core/model';
 import { basisOf } from '@/core/wax';
 import type { PickDraft } from './pick-draft';
@@ -10,7 +10,7 @@ interface DayGround {
   outing: Outing;
   reading: Reading | undefined;
   /** Every segment and member over the start window; undefined without weather. */
-  modelled: SnowCases | undefined;
+  modelled: PackedCases | undefined;
   /** What the look-over found on the skis for this outing. */
   seen: SeenBase | undefined;
 }

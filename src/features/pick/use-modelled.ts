@@ -1,5 +1,5 @@
-import { useEffect, useState } from 'react';
-import type { SnowCases } from '@/core/choice';
+import { useEffect, useMemo, useState } from 'react';
+import { unpacked, type PackedCases, type SnowCases } from '@/core/choice';
 import type { Outing } from '@/core/model';
 import { casesAction } from './actions';
 import type { PickDraft } from './pick-draft';
@@ -8,7 +8,7 @@ const SETTLE_MS = 400;
 
 interface Ground {
   outing: Outing;
-  modelled: SnowCases | undefined;
+  modelled: PackedCases | undefined;
 }
 
 /** The modelled cases for the start and hours as typed; those of the page until they change. */
@@ -17,6 +17,7 @@ export function useModelled(
   draft: Pick<PickDraft, 'startAt' | 'hoursOnSnow'>,
 ): SnowCases | undefined {
   const { outing, modelled } = ground;
+  const own = useMemo(() => modelled && unpacked(modelled), [modelled]);
   const [fetched, setFetched] = useState<{ key: string; cases: SnowCases | undefined }>();
   const { startAt, hoursOnSnow } = draft;
   const isAsStored = startAt === outing.startAt && hoursOnSnow === outing.hoursOnSnow;
@@ -26,7 +27,8 @@ export function useModelled(
     let isGone = false;
     const timer = setTimeout(() => {
       casesAction(outing.id, startAt, hoursOnSnow).then(
-        (done) => !isGone && done.ok && setFetched({ key, cases: done.value }),
+        (done) =>
+          !isGone && done.ok && setFetched({ key, cases: done.value && unpacked(done.value) }),
         () => undefined,
       );
     }, SETTLE_MS);
@@ -35,5 +37,5 @@ export function useModelled(
       clearTimeout(timer);
     };
   }, [isAsStored, key, outing.id, startAt, hoursOnSnow]);
-  return !isAsStored && fetched?.key === key ? fetched.cases : modelled;
+  return !isAsStored && fetched?.key === key ? fetched.cases : own;
 }

@@ -3,7 +3,7 @@
 import type { Outing, Reading, TeamSettings } from '@/core/model';
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
-import type { RoledProduct, SnowCases } from '@/core/choice';
+import type { PackedCases, RobustChoice, RoledProduct } from '@/core/choice';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { saveChoiceAction } from './actions';
 import { draftFrom, factsOf, pickResolver, type PickDraft } from './pick-draft';
@@ -15,9 +15,11 @@ export interface PickGround {
   outing: Outing;
   reading: Reading | undefined;
   /** Every segment and member over the start window; undefined without weather. */
-  modelled: SnowCases | undefined;
+  modelled: PackedCases | undefined;
   shelf: readonly RoledProduct[];
   team: TeamSettings;
+  /** The choice for the outing as it is stored. */
+  first: RobustChoice | undefined;
   /** What the look-over found on the skis for this outing. */
   seen: SeenBase | undefined;
 }

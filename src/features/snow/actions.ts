@@ -1,6 +1,6 @@
 'use server';
 
-import type { SnowCases } from '@/core/choice';
+import type { PackedCases } from '@/core/choice';
 import type { TrackEvent } from '@/core/model';
 import { database } from '@/data/database';
 import { answered, type WireResult } from '@/formats/wire';
@@ -82,6 +82,6 @@ export async function removeTrackEventAction(
 export async function standingCasesAction(
   outingId: string,
   window: { startAt: string; hoursOnSnow: number | undefined },
-): Promise<WireResult<SnowCases | undefined>> {
+): Promise<WireResult<PackedCases | undefined>> {
   return answered(() => modelledWindow(database(), outingId, window));
 }

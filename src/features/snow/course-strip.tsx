@@ -9,13 +9,13 @@ import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
-import type { PlaceOutlook } from '@/core/choice';
+import type { PlaceStart } from '@/core/choice';
 import { words } from '@/words';
 
 const WORDS = words.screens.snow.courseStrip;
 
 type Measure = 'temperature' | 'water' | 'sharpness';
-type Started = PlaceOutlook & { start: NonNullable<PlaceOutlook['start']> };
+type Started = PlaceStart & { start: NonNullable<PlaceStart['start']> };
 
 interface MeasureKind {
   label: string;
@@ -54,7 +54,7 @@ const WIDTH = 1000;
 const FOOT = 34;
 
 /** The course at the start as a profile, its segments shaded by one measure at a time. */
-export function CourseStrip({ places }: { places: readonly PlaceOutlook[] }) {
+export function CourseStrip({ places }: { places: readonly PlaceStart[] }) {
   const units = useUnits();
   const [measure, setMeasure] = useState<Measure>('temperature');
   const started = places.filter((one): one is Started => one.start !== undefined);

@@ -3,7 +3,7 @@
 import type { CourseData, Outing } from '@/core/model';
 import { Box } from '@chakra-ui/react';
 import type { Data, Layout } from 'plotly.js';
-import type { WeatherSample } from '@/core/snow/outlook';
+import type { OutlookCurves, StartSnow, WeatherSample } from '@/core/snow/outlook';
 import { clearSkyGlobal, sunPosition } from '@/core/sun';
 import { localFromInstant } from '@/core/time';
 import { Chart, useChartInks, type ChartInks } from '@/ui/charts/chart';
@@ -19,25 +19,30 @@ import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Disclosure } from '@/ui/frame/disclosure';
-import type { PlaceOutlook } from '@/core/choice';
 import { words } from '@/words';
 
 const WORDS = words.screens.snow.outlookChart;
 
 interface OutlookChartProps {
   outing: Outing;
-  main: PlaceOutlook;
+  curves: OutlookCurves;
+  start: StartSnow | undefined;
   weather: readonly WeatherSample[];
   readings: CourseData['readings'];
 }
 
 /** Temperatures of the snow with their band, the air, the readings and the start; sky above. */
-export function OutlookChart({ outing, main, weather, readings }: OutlookChartProps) {
+export function OutlookChart({
+  outing,
+  curves: outlook,
+  start,
+  weather,
+  readings,
+}: OutlookChartProps) {
   const units = useUnits();
   const inks = useChartInks();
   const { timeZone } = outing.venue;
   const onClock = (ms: number) => localFromInstant(new Date(ms).toISOString(), timeZone);
-  const { outlook } = main;
   const t = (values: number[]) => values.map((value) => temperatureValue(value, units));
   const x = outlook.timesMs.map(onClock);
   const band = outlook.contactTemperatureC;
@@ -94,10 +99,10 @@ export function OutlookChart({ outing, main, weather, readings }: OutlookChartPr
       <Chart
         label={WORDS.temperatureOfSnowAndAir(x[0] ?? '', x.at(-1) ?? '', startX)}
         data={data}
-        layout={layoutOf(startX, { x, main, weather, onClock, units, inks })}
+        layout={layoutOf(startX, { x, outlook, start, weather, onClock, units, inks })}
         height={400}
       />
-      <OutlookTable main={main} timeZone={timeZone} units={units} />
+      <OutlookTable outlook={outlook} timeZone={timeZone} units={units} />
     </Box>
   );
 }
@@ -167,14 +172,16 @@ function layoutOf(
   startX: string,
   {
     x,
-    main,
+    outlook,
+    start,
     weather,
     onClock,
     units,
     inks,
   }: {
     x: string[];
-    main: PlaceOutlook;
+    outlook: OutlookCurves;
+    start: StartSnow | undefined;
     weather: readonly WeatherSample[];
     onClock: (ms: number) => string;
     units: Units;
@@ -198,9 +205,8 @@ function layoutOf(
   const warmest = firstDay.reduce((best, one) =>
     one.airTemperatureC > best.airTemperatureC ? one : best,
   );
-  const snowAtWarmest = main.outlook.timesMs.findIndex((ms) => ms >= warmest.timeMs);
-  const coldEdge = main.outlook.contactTemperatureC.p10[Math.max(0, snowAtWarmest)]!;
-  const { start } = main;
+  const snowAtWarmest = outlook.timesMs.findIndex((ms) => ms >= warmest.timeMs);
+  const coldEdge = outlook.contactTemperatureC.p10[Math.max(0, snowAtWarmest)]!;
   return {
     margin: { l: 56, r: 16, t: 8, b: 56 },
     xaxis: { type: 'date', range: [x[0]!, x.at(-1)!], tickformat: '%H:%M\n%a %d %b' },
@@ -265,9 +271,8 @@ function layoutOf(
 const DAY_MS = 24 * 3_600_000;
 const TABLE_EVERY_MS = 3 * 3_600_000;
 
-function OutlookTable(props: { main: PlaceOutlook; timeZone: string; units: Units }) {
-  const { outlook } = props.main;
-  const { units, timeZone } = props;
+function OutlookTable(props: { outlook: OutlookCurves; timeZone: string; units: Units }) {
+  const { outlook, units, timeZone } = props;
   const shown = (value: number) => fixed(temperatureValue(value, units));
   const rows = outlook.timesMs
     .map((ms, k) => ({ ms, k }))

@@ -1,6 +1,6 @@
 'use client';
 
-import type { CourseSnow, PlaceOutlook } from '@/core/choice';
+import type { CourseSnow, PlaceStart } from '@/core/choice';
 import type { CourseData, Outing } from '@/core/model';
 import type { NoOutlook } from '@/core/snow/outlook';
 import { Box, Text } from '@chakra-ui/react';
@@ -43,11 +43,12 @@ export function OutlookPart(props: OutlookPartProps) {
           <WeatherNotes course={course} snow={view.snow} nowMs={nowMs} />
           <OutlookChart
             outing={outing}
-            main={view.snow.places[0]!}
+            curves={view.snow.curves}
+            start={view.snow.places[0]!.start}
             weather={view.snow.weather}
             readings={course.readings}
           />
-          <Pull before={view.snow.before} after={view.snow.places[0]!} count={view.snow.readings} />
+          <Pull snow={view.snow} />
         </>
       ) : (
         <>
@@ -97,16 +98,16 @@ function WeatherNotes(props: { course: CourseData; snow: CourseSnow; nowMs: numb
 }
 
 /** What the readings did: the start with and without them. */
-function Pull(props: { before: PlaceOutlook; after: PlaceOutlook; count: number }) {
+function Pull({ snow }: { snow: CourseSnow }) {
   const units = useUnits();
-  const { before, after, count } = props;
+  const { before, surpriseK, readings: count } = snow;
+  const after = snow.places[0]!;
   if (!before.start || !after.start) return null;
-  const show = ({ start }: PlaceOutlook) =>
+  const show = ({ start }: PlaceStart) =>
     temperatureWithSpread(start!.snow.contactC.p50, start!.snow.contactSdC, units);
   if (count === 0) {
     return <Text textStyle="body">{WORDS.noReadingPullsTheOutlook}</Text>;
   }
-  const { surpriseK } = after.outlook;
   return (
     <Box mt="2" maxW="560px" data-testid="pull">
       {surpriseK !== undefined && (
@@ -127,14 +128,14 @@ function Pull(props: { before: PlaceOutlook; after: PlaceOutlook; count: number 
         rows={[
           {
             key: 'before',
-            cells: [WORDS.weatherAlone, show(before), Math.round(before.outlook.effectiveMembers)],
+            cells: [WORDS.weatherAlone, show(before), Math.round(before.effectiveMembers)],
           },
           {
             key: 'after',
             cells: [
               <strong key="with">{WORDS.withReading(count, count === 1 ? '' : 's')}</strong>,
               <strong key="after">{show(after)}</strong>,
-              Math.round(after.outlook.effectiveMembers),
+              Math.round(snow.effectiveMembers),
             ],
           },
         ]}

@@ -4,7 +4,7 @@ import type { CourseData, Outing, Reading, TrackEvent } from '@/core/model';
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Text } from '@chakra-ui/react';
-import type { PlaceOutlook, RoledProduct } from '@/core/choice';
+import type { CourseSnow, RoledProduct } from '@/core/choice';
 import { snowAt } from '@/core/snow/outlook';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -50,7 +50,6 @@ export function SnowScreen(props: SnowScreenProps) {
   const corrected = readings.find((one) => one.id === correctedId);
   const form = useReadingForm({ outingId: outing.id, latest, corrected });
   const change = useTypedChange(form.values, { outing, course, latest, corrected, products });
-  const main = view.ok ? view.snow.places[0] : undefined;
   const [savedId, setSavedId] = useState<string>();
   const { send } = useWrite();
   const [undoProblem, setUndoProblem] = useState<string>();
@@ -106,7 +105,7 @@ export function SnowScreen(props: SnowScreenProps) {
               form={form}
               timeZone={outing.venue.timeZone}
               isCorrection={corrected !== undefined}
-              pretended={pretendedSnow(main, serverNowMs)}
+              pretended={pretendedSnow(view.ok ? view.snow : undefined, serverNowMs)}
               changes={<TypedChangeLine change={change} />}
               onSaved={onSaved}
             />
@@ -125,16 +124,16 @@ export function SnowScreen(props: SnowScreenProps) {
 const NO_OUTLOOK = { contactC: -6, surfaceC: -7, airC: -3, humidityFraction: 0.7 };
 
 /** The snow of now as the outlook has it, for the stand-in instruments to measure. */
-function pretendedSnow(main: PlaceOutlook | undefined, nowMs: number): PretendedSnow {
-  if (!main) return NO_OUTLOOK;
-  const { timesMs } = main.outlook;
-  const withinMs = Math.min(timesMs.at(-1)!, Math.max(timesMs[0]!, nowMs));
-  const now = snowAt(main.outlook, withinMs);
-  if (!now || !main.start) return NO_OUTLOOK;
+function pretendedSnow(modelled: CourseSnow | undefined, nowMs: number): PretendedSnow {
+  const start = modelled?.places[0]!.start;
+  if (!modelled || !start) return NO_OUTLOOK;
+  const { timesMs } = modelled.curves;
+  const now = snowAt(modelled.curves, Math.min(timesMs.at(-1)!, Math.max(timesMs[0]!, nowMs)));
+  if (!now) return NO_OUTLOOK;
   return {
     contactC: now.contactC.p50,
     surfaceC: now.surfaceC,
-    airC: main.start.airTemperatureC,
-    humidityFraction: main.start.humidityFraction,
+    airC: start.airTemperatureC,
+    humidityFraction: start.humidityFraction,
   };
 }

@@ -5,6 +5,7 @@ import {
   casesFromReading,
   courseCases,
   planCourse,
+  unpacked,
   type ChoiceQuestion,
   type RoledProduct,
   daySnow,
@@ -87,7 +88,8 @@ async function casesWithout({ outing, latest }: Ground): Promise<SnowCases | und
     startAt: outing.startAt,
     hoursOnSnow: outing.hoursOnSnow,
   });
-  return daySnow(outing, done.ok ? done.value : undefined, latest)?.cases;
+  const standing = done.ok && done.value ? unpacked(done.value) : undefined;
+  return daySnow(outing, standing, latest)?.cases;
 }
 
 async function sidesOf(

@@ -1,9 +1,11 @@
 'use client';
 
+import { useRef } from 'react';
 import dynamic from 'next/dynamic';
 import { useToken, Box, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import type { Data, Layout } from 'plotly.js';
+import { useNear } from './use-near';
 import { words } from '../../words';
 
 const WORDS = words.screens.ui.chart;
@@ -59,9 +61,11 @@ interface ChartProps {
   height: number;
 }
 
-/** A chart in our template: no toolbar, direct labels, the page's typeface, transparent ground. */
+/** A chart in our template, drawn once it comes into view: no toolbar, direct labels, the page's typeface, transparent ground. */
 export function Chart({ label, data, layout, height }: ChartProps) {
   const inks = useChartInks();
+  const place = useRef<HTMLDivElement>(null);
+  const isNear = useNear(place);
   const axis = {
     gridcolor: inks.rule,
     linecolor: inks.faint,
@@ -70,27 +74,29 @@ export function Chart({ label, data, layout, height }: ChartProps) {
     fixedrange: true,
   };
   return (
-    <Box role="img" aria-label={label} h={`${height}px`}>
-      <Plot
-        data={data}
-        layout={{
-          autosize: true,
-          height,
-          paper_bgcolor: 'transparent',
-          plot_bgcolor: 'transparent',
-          margin: { l: 56, r: 16, t: 12, b: 48 },
-          showlegend: false,
-          hovermode: 'closest',
-          dragmode: false,
-          font: { family: '"Archivo Variable", sans-serif', size: 14, color: inks.ink },
-          ...layout,
-          xaxis: { ...axis, ...layout.xaxis },
-          yaxis: { ...axis, ...layout.yaxis },
-        }}
-        config={{ displayModeBar: false, responsive: true, scrollZoom: false }}
-        useResizeHandler
-        style={{ width: '100%', height: '100%' }}
-      />
+    <Box ref={place} data-testid="chart" role="img" aria-label={label} h={`${height}px`}>
+      {isNear && (
+        <Plot
+          data={data}
+          layout={{
+            autosize: true,
+            height,
+            paper_bgcolor: 'transparent',
+            plot_bgcolor: 'transparent',
+            margin: { l: 56, r: 16, t: 12, b: 48 },
+            showlegend: false,
+            hovermode: 'closest',
+            dragmode: false,
+            font: { family: '"Archivo Variable", sans-serif', size: 14, color: inks.ink },
+            ...layout,
+            xaxis: { ...axis, ...layout.xaxis },
+            yaxis: { ...axis, ...layout.yaxis },
+          }}
+          config={{ displayModeBar: false, responsive: true, scrollZoom: false }}
+          useResizeHandler
+          style={{ width: '100%', height: '100%' }}
+        />
+      )}
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 import { notFound } from 'next/navigation';
+import { packed } from '@/core/choice';
 import { loadCourse } from '@/data/course';
 import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
@@ -6,6 +7,7 @@ import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
 import { PickScreen } from '@/features/pick/pick-screen';
+import { firstChoice } from '@/features/pick/use-cases/first-choice';
 import { seenBase } from '@/features/pick/use-cases/seen-base';
 import { modelledCases } from '@/server/cases';
 import { nowMs } from '@/server/clock';
@@ -29,11 +31,19 @@ async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
     seenBase(db, outing.discipline),
   ]);
   const ground = await modelledCases(db, { course, outing, reading: readings[0] });
+  const first = await firstChoice({
+    outing,
+    modelled: ground?.cases,
+    reading: readings[0],
+    shelf,
+    seen,
+  });
   return (
     <PickScreen
       outing={outing}
       reading={readings[0]}
-      modelled={ground?.cases}
+      modelled={ground && packed(ground.cases)}
+      first={first}
       shelf={shelf}
       team={team}
       seen={seen}

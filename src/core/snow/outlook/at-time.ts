@@ -1,7 +1,7 @@
 import { PHYSICS } from '../../constants';
 import type { Wetness } from '../../terms';
 import { SNOW } from '../figures';
-import type { Band, Outlook } from './types';
+import type { Band, Outlook, OutlookCurves } from './types';
 
 /** The snow of an outlook at one time. */
 export interface SnowAtTime {
@@ -30,7 +30,7 @@ export function wetnessOf(liquidWaterPercent: number): Wetness {
 }
 
 /** The outlook at a time, between its output times by straight lines; undefined outside them. */
-export function snowAt(outlook: Outlook, timeMs: number): SnowAtTime | undefined {
+export function snowAt(outlook: OutlookCurves, timeMs: number): SnowAtTime | undefined {
   const { timesMs } = outlook;
   const after = timesMs.findIndex((ms) => ms >= timeMs);
   if (after < 0 || (after === 0 && timesMs[0]! > timeMs)) return undefined;
@@ -51,5 +51,24 @@ export function snowAt(outlook: Outlook, timeMs: number): SnowAtTime | undefined
     humidityOverIceFraction: at(outlook.humidityOverIceFraction),
     hoarKgPerM2: at(outlook.hoarKgPerM2.p50),
     wetness: wetnessOf(liquidWaterPercent),
+  };
+}
+
+/** Finer than any figure that is shown or drawn. */
+const rounded = (values: readonly number[]) =>
+  values.map((value) => Math.round(value / SNOW.curveStep) * SNOW.curveStep);
+
+/** The curves of an outlook without what no screen shows: a twentieth of its size. */
+export function curvesOf(outlook: Outlook): OutlookCurves {
+  const median = ({ p50 }: Band) => ({ p50: rounded(p50) });
+  const { p10, p50, p90 } = outlook.contactTemperatureC;
+  return {
+    timesMs: outlook.timesMs,
+    contactTemperatureC: { p10: rounded(p10), p50: rounded(p50), p90: rounded(p90) },
+    surfaceTemperatureC: median(outlook.surfaceTemperatureC),
+    liquidWaterPercent: median(outlook.liquidWaterPercent),
+    sharpness: median(outlook.sharpness),
+    hoarKgPerM2: median(outlook.hoarKgPerM2),
+    humidityOverIceFraction: rounded(outlook.humidityOverIceFraction),
   };
 }

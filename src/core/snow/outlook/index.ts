@@ -1,6 +1,6 @@
 export { airAt } from './air-at';
 export type { AirAtTime } from './air-at';
-export { snowAt, wetnessOf } from './at-time';
+export { curvesOf, snowAt, wetnessOf } from './at-time';
 export type { SnowAtTime } from './at-time';
 export { carryWeather } from './carry';
 export type { StationWeather } from './carry';
@@ -19,6 +19,7 @@ export type {
   ContactReading,
   MemberSnow,
   Outlook,
+  OutlookCurves,
   OutlookInput,
   OutlookSite,
   OutlookSurface,

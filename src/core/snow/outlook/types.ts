@@ -96,6 +96,19 @@ export interface MemberSnow {
   humidity: Float32Array;
 }
 
+type Median = Pick<Band, 'p50'>;
+
+/** What of an outlook is drawn and read at a time. */
+export interface OutlookCurves {
+  timesMs: number[];
+  contactTemperatureC: Band;
+  surfaceTemperatureC: Median;
+  liquidWaterPercent: Median;
+  sharpness: Median;
+  hoarKgPerM2: Median;
+  humidityOverIceFraction: number[];
+}
+
 export interface Outlook {
   timesMs: number[];
   surfaceTemperatureC: Band;

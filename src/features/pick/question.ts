@@ -1,0 +1,41 @@
+import {
+  NO_NUDGE,
+  type ChoiceQuestion,
+  type Nudge,
+  type RoledProduct,
+  type SnowCases,
+} from '@/core/choice';
+import type { BaseState } from '@/core/terms';
+import type { OutingFacts } from '@/core/wax';
+import { validate } from '@/formats/schemas/validation';
+import { draftSchema, factsOf, type PickDraft } from './pick-draft';
+
+interface Asked {
+  /** The venue's own correction, K. */
+  venueC: number;
+  shelf: readonly RoledProduct[];
+  cases: SnowCases | undefined;
+  draft: Parameters<typeof factsOf>[0] & Pick<PickDraft, 'startAt' | 'handCorrectionC' | 'takenId'>;
+  baseState: BaseState;
+  nudge?: Nudge;
+}
+
+/** What the screen asks the choice for; undefined while a field is wrong, or without snow or glide waxes. */
+export function questionOf(asked: Asked): ChoiceQuestion | undefined {
+  const { venueC, shelf, cases, draft, baseState, nudge = NO_NUDGE } = asked;
+  const { startAt, handCorrectionC, takenId } = draft;
+  const facts = factsOf(draft);
+  const products = shelf.filter((one) => one.role === 'glide');
+  const isSound = validate(draftSchema, { ...facts, startAt, handCorrectionC }).ok;
+  if (!isSound || !cases || products.length === 0) return undefined;
+  return {
+    cases,
+    outing: facts as OutingFacts,
+    own: { venueC, handC: handCorrectionC ?? 0 },
+    products,
+    shelf,
+    nudge,
+    takenId,
+    baseState,
+  };
+}

@@ -1,0 +1,36 @@
+import {
+  choose,
+  daySnow,
+  type RobustChoice,
+  type RoledProduct,
+  type SnowCases,
+} from '@/core/choice';
+import type { Outing, Reading } from '@/core/model';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
+import { draftFrom } from '../pick-draft';
+import { questionOf } from '../question';
+import type { SeenBase } from './seen-base';
+
+export const chooseTask = task('choose', 'quick', choose);
+
+interface Ground {
+  outing: Outing;
+  modelled: SnowCases | undefined;
+  reading: Reading | undefined;
+  shelf: readonly RoledProduct[];
+  seen: SeenBase | undefined;
+}
+
+/** The choice for an outing as it is stored, with which the Pick screen comes; undefined without snow or shelf. */
+export async function firstChoice(ground: Ground): Promise<RobustChoice | undefined> {
+  const { outing, modelled, reading, shelf, seen } = ground;
+  const question = questionOf({
+    venueC: outing.venue.ownCorrectionC,
+    shelf,
+    cases: daySnow(outing, modelled, reading)?.cases,
+    draft: draftFrom(outing),
+    baseState: seen?.isCommon ? seen.state : 'in_use',
+  });
+  return question && offLoop(chooseTask, question);
+}
