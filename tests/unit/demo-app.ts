@@ -26,14 +26,7 @@ vi.mock('@/ui/charts/chart', async (original) => ({
 vi.mock('@/workers/pools', async () => {
   const { choose } = await import('@/core/choice');
   const { mapRow } = await import('@/core/iron');
-  const { outlook } = await import('@/core/snow/outlook');
-  const known = new Map<string, ReturnType<typeof outlook>>();
-  const fewMembers = (input: Parameters<typeof outlook>[0]) => {
-    const key = JSON.stringify(input);
-    const made = known.get(key) ?? outlook({ ...input, members: 40 });
-    known.set(key, made);
-    return made;
-  };
+  const { fewMembers } = await import('./few-members');
   const { poolInPlace } = await import('./pool-in-place');
   return {
     choicePool: () => poolInPlace(choose),
@@ -41,6 +34,15 @@ vi.mock('@/workers/pools', async () => {
       poolInPlace(({ question, setC, passS }: IronRow) => mapRow(question, setC, passS)),
     outlookPool: () => poolInPlace(fewMembers),
     trackPool: () => poolInPlace(() => ({ ok: false, message: 'No track in this test.' })),
+  };
+});
+
+vi.mock('@/server/outlooks', async (original) => {
+  const { fewMembers } = await import('./few-members');
+  return {
+    ...(await original<object>()),
+    keptOutlook: (_db: unknown, input: Parameters<typeof fewMembers>[0]) =>
+      Promise.resolve(fewMembers(input)),
   };
 });
 

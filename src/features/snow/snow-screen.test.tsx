@@ -8,6 +8,8 @@ import { listReadings } from '@/data/readings';
 import { addTrackEvent, listTrackEvents } from '@/data/track-events';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { temperatureWithSpread } from '@/words/quantities';
+import { DEFAULT_UNITS } from '@/words/units';
 import { SnowScreen } from './snow-screen';
 import { loadSnow } from './use-cases/load-snow';
 
@@ -51,8 +53,8 @@ const onTheDay = () => vi.useFakeTimers({ toFake: ['Date'], now: DAY });
 afterEach(() => {
   vi.useRealTimers();
 });
-const changes = async () =>
-  (await screen.findByTestId('typed-change')).textContent.replace(/[\u2009\u202f\u00a0]/g, ' ');
+const plain = (text: string) => text.replace(/[\u2009\u202f\u00a0]/g, ' ');
+const changes = async () => plain((await screen.findByTestId('typed-change')).textContent);
 
 describe('the Snow screen', () => {
   it('answers first with the snow at the start, and says what it stands on', async () => {
@@ -78,11 +80,11 @@ describe('a reading', () => {
     onTheDay();
     const { user, text } = await shown();
     await user.type(field('Snow temperature'), '−13,5');
-    expect(text()).toContain('Computing what this reading changes…');
     const cold = await changes();
     expect(cold).toMatch(/snow at the start −\d+\.\d °C → −\d+\.\d ± \d\.\d °C/);
     expect(cold).toMatch(/The best wax (stays|changes from) [A-Z]/);
     fill('Snow temperature', '-3');
+    expect(text()).toContain('Computing what this reading changes…');
     await waitFor(async () => expect(await changes()).not.toBe(cold), { timeout: 20_000 });
     fill('Snow temperature', 'cold');
     await waitFor(() => expect(text()).toContain('Snow temperature must be from −60 to 0 °C.'));
@@ -93,14 +95,14 @@ describe('a reading', () => {
     onTheDay();
     const { user } = await shown();
     fill('Snow temperature', '-13.5');
-    const [, told] = /→ (−\d+\.\d)/.exec(await changes())!;
+    const [, told] = /→ (−\d+\.\d ± \d+\.\d °C)/.exec(await changes())!;
     await user.click(screen.getByRole('button', { name: 'Save reading' }));
     await waitFor(async () => expect((await readings())[0]!.temperatureC).toBe(-13.5));
     const outing = await outingOf(db, 'demo-relay');
     const [latest] = await readings();
     const { start } = await loadSnow(db, { course: await loadCourse(db, outing), outing, latest });
-    // The browser computes with fewer members here than the server does.
-    expect(start!.snow.temperatureC).toBeCloseTo(Number(told!.replace('−', '-')), 0);
+    const { temperatureC, temperatureSdC } = start!.snow;
+    expect(plain(temperatureWithSpread(temperatureC, temperatureSdC!, DEFAULT_UNITS))).toBe(told);
   });
 
   it('is five taps on the keys of a phone, and one where nothing has changed', async () => {
