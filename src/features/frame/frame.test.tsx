@@ -87,6 +87,17 @@ describe('the Snow line', () => {
     expect(line()).toContain('started 1 h 35 min ago');
   });
 
+  it('says once an outing is over that its screens no longer advise', async () => {
+    const data = await frameOf('demo-slalom');
+    const startMs = Date.parse(data.outing.startAt);
+    const running = framed(data, { nowMs: startMs + 10 * MINUTE });
+    expect(running.text()).not.toContain('This outing ended');
+    running.unmount();
+    const { text } = framed(data, { nowMs: startMs + 600 * MINUTE });
+    expect(text()).toMatch(/This outing ended [A-Z][a-z]{2} \d+ [A-Z][a-z]{2} \d\d:\d\d\./);
+    expect(screen.getByRole('link', { name: 'Plan the next outing' })).toBeTruthy();
+  });
+
   it('goes to another outing, or to a new one', async () => {
     framed(await frameOf('demo-slalom'));
     const outings = screen.getByRole('combobox', { name: 'Outing' });

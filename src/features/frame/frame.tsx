@@ -3,6 +3,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { SkipLink } from '@/ui/frame/skip-link';
 import { DayRail } from './day-rail';
 import type { FrameData } from './load-frame';
+import { OverLine } from './over-line';
 import { Rack } from './rack';
 import { Shortcuts } from './shortcuts';
 import { SnowLine } from './snow-line';
@@ -33,6 +34,7 @@ export function Frame(props: {
           minW="0"
           pb={{ base: '36', md: '28' }}
         >
+          <OverLine outing={data.outing} serverNowMs={serverNowMs} />
           {children}
         </Box>
       </Flex>

@@ -139,14 +139,14 @@ describe('labels', () => {
 
   it('say where they lead, and that this machine’s own address opens nothing elsewhere', async () => {
     expect((await labels('http://127.0.0.1:3000')).text()).toContain(
-      'This address works only on this machine.',
+      'This address works on this machine alone',
     );
   });
 
   it('say how many there are, and which come next', async () => {
     const { text } = await labels('https://cabin.local', '/outing/demo-slalom/labels?page=2');
     expect(text()).toContain('3 of 90 labels to print and stick on');
-    expect(text()).toContain('Print them from the address your tablets use.');
+    expect(text()).toContain('Every device that reaches this address can open them.');
     expect(screen.getByRole('link', { name: 'Next labels' }).getAttribute('href')).toBe(
       '/outing/demo-slalom/labels?page=2',
     );

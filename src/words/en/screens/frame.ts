@@ -40,6 +40,13 @@ export const shortcuts = {
   close: 'Close',
 };
 
+export const overLine = {
+  overSince: (end: string) =>
+    `This outing ended ${end}. The screens show how it was planned. They no longer advise.`,
+  howDidItGo: 'What was chosen and why',
+  newOuting: 'Plan the next outing',
+};
+
 export const snowLine = {
   snowLine: 'Snow line',
   outing: 'Outing',

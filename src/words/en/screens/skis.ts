@@ -39,9 +39,8 @@ export const labelsSheet = {
   print: 'Print',
   backToTheSkis: 'Back to the skis',
   nextLabels: 'Next labels',
-  thatIsThisMachineAlone:
-    'This address works only on this machine. For tablets, open this page under the address they use, then print.',
-  printThemFromTheAddress: 'Print them from the address your tablets use.',
+  thatIsThisMachineAlone: 'This address works on this machine alone: no other device can open it.',
+  printThemFromTheAddress: 'Every device that reaches this address can open them.',
   theyLeadTo: (origin: string, value: string) => `They open ${origin}. ${value}`,
   qrLabelOf: (name: string) => `QR label of ${name}`,
   cm: (skitypeword: string, lengthCm: number) => `${skitypeword}, ${lengthCm} cm`,

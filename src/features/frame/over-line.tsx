@@ -1,0 +1,42 @@
+'use client';
+
+import { Flex, Text } from '@chakra-ui/react';
+import { estimatedHours } from '@/core/choice';
+import type { Outing } from '@/core/model';
+import { useServerClock } from '@/ui/format/server-clock';
+import { SheetLink } from '@/ui/frame/sheet-link';
+import { dayAndTime } from '@/words/times';
+import { words } from '@/words';
+
+const WORDS = words.screens.frame.overLine;
+
+const TICK_MS = 60_000;
+const HOUR_MS = 3_600_000;
+
+/** When the skis come off the snow, ms. */
+const endOf = (outing: Outing): number =>
+  Date.parse(outing.startAt) + (outing.hoursOnSnow ?? estimatedHours(outing)) * HOUR_MS;
+
+/** Once an outing is over its screens say so: what they show is no advice any more. */
+export function OverLine({ outing, serverNowMs }: { outing: Outing; serverNowMs: number }) {
+  const now = useServerClock(serverNowMs, TICK_MS);
+  const endMs = endOf(outing);
+  if (now < endMs) return null;
+  const end = dayAndTime(new Date(endMs).toISOString(), outing.venue.timeZone);
+  return (
+    <Flex
+      role="status"
+      className="no-print"
+      bg="sunk"
+      px={{ base: '4', md: '8' }}
+      py="2"
+      columnGap="5"
+      align="center"
+      wrap="wrap"
+    >
+      <Text textStyle="body">{WORDS.overSince(end)}</Text>
+      <SheetLink href={`/outing/${outing.id}/log`}>{WORDS.howDidItGo}</SheetLink>
+      <SheetLink href="/outing/new">{WORDS.newOuting}</SheetLink>
+    </Flex>
+  );
+}
