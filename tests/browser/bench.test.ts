@@ -1,5 +1,4 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { AxePuppeteer } from '@axe-core/puppeteer';
 import type { Browser, Page } from 'puppeteer-core';
 import {
   freePort,
@@ -17,19 +16,13 @@ import {
   WIDE,
   type Started,
 } from './app';
+import { endWait, runUntil, startSheetAt } from './bench-hands';
 
 let app: Started;
 let browser: Browser;
 const folder = freshFolder();
 
-interface Timers {
-  nowMs: number;
-  timers: { skiName: string; dueMs: number }[];
-}
-
 const bench = (rest = '') => `${app.url}/outing/demo-slalom/bench${rest}`;
-const timers = async (): Promise<Timers> =>
-  (await fetch(`${app.url}/api/v1/timers`)).json() as Promise<Timers>;
 const reserveOf = async (page: Page, skiId: string): Promise<number> => {
   await page.goto(`${app.url}/outing/demo-slalom/skis/${skiId}`, { waitUntil: 'networkidle0' });
   return Number((await textOf(page, 'reserve')).replace(/\D/g, ''));
@@ -43,63 +36,8 @@ const stockLeft = async (): Promise<Record<string, number>> => {
   return left;
 };
 
-/** Ends a wait before its least, which is asked again. */
-async function endWait(page: Page): Promise<void> {
-  await press(page, 'End the wait early');
-  await press(page, 'End it anyway');
-}
-
-/** One press of the key, and again where the page was not ready for it, as a person would. */
-async function goOn(page: Page, before: string | null): Promise<void> {
-  // Two presses within 400 ms are one.
-  await new Promise((resolve) => setTimeout(resolve, 450));
-  for (let left = 3; ; left -= 1) {
-    const shown = await page.$eval('h1', (heading) => heading.textContent);
-    if (shown !== before) return;
-    if (await page.$('[role="timer"]')) await endWait(page);
-    else await page.keyboard.press('Space');
-    try {
-      await page.waitForFunction(
-        (old) => document.querySelector('h1')?.textContent !== old,
-        { timeout: PATIENCE_MS / 3 },
-        before,
-      );
-      return;
-    } catch (error) {
-      if (left === 0) throw error;
-    }
-  }
-}
-
-/** Presses on by the one key until the title has these words; gives every title on the way. */
-async function runUntil(page: Page, words: string, onStep?: (title: string) => Promise<void>) {
-  const titles: string[] = [];
-  for (let i = 0; i < 60; i += 1) {
-    const title = await textOf(page, 'step-title');
-    titles.push(title);
-    if (title.includes(words)) return titles;
-    await onStep?.(title);
-    const before = await page.$eval('h1', (heading) => heading.textContent);
-    await goOn(page, before);
-  }
-  throw new Error(`never came to ${words}`);
-}
-
-/** The sheet of a ski with these programmes alone. */
-async function startSheet(page: Page, skiId: string, leaveOut: readonly string[]) {
-  await page.goto(bench(`?ski=${skiId}`), { waitUntil: 'networkidle0' });
-  for (const name of leaveOut) {
-    const before = await textOf(page, 'steps');
-    await press(page, name, 'checkbox');
-    await page.waitForFunction(
-      (old) => document.querySelector('[data-testid="steps"]')?.textContent?.length !== old,
-      { timeout: PATIENCE_MS },
-      before.length,
-    );
-  }
-  await press(page, 'Start job');
-  await page.waitForSelector('[data-testid="step-title"]');
-}
+const startSheet = (page: Page, skiId: string, leaveOut: readonly string[]) =>
+  startSheetAt(page, bench(`?ski=${skiId}`), leaveOut);
 
 beforeAll(async () => {
   app = await startDemo(await freePort(), folder);
@@ -200,162 +138,3 @@ describe.each(JOURNEYS)(
     });
   },
 );
-
-describe('timers', () => {
-  it('are the same on a second device, after a reload and after a kill -9', async () => {
-    const { page } = await openPage(browser, bench());
-    await startSheet(page, 'demo-ski-wessa-slalom-2', ['Harden the edges', 'Top layer by roller']);
-    await runUntil(page, 'Cool');
-    const { timers: running } = await timers();
-    const mine = running.find((one) => one.skiName === 'Wessa slalom 2')!;
-    const tileOf = async (one: Page) => {
-      await one.waitForSelector('[data-testid="timer"]');
-      return one.$$eval('[data-testid="timer"]', (tiles) =>
-        tiles.map((tile) => [tile.getAttribute('data-due'), tile.textContent]),
-      );
-    };
-    await page.reload({ waitUntil: 'networkidle0' });
-    expect((await tileOf(page)).map(([due]) => due)).toContain(String(mine.dueMs));
-    const { page: second } = await openPage(browser, `${app.url}/outing/demo-relay/snow`);
-    const [ours, theirs] = [await tileOf(page), await tileOf(second)];
-    expect(theirs.map(([due]) => due)).toEqual(ours.map(([due]) => due));
-    expect(theirs[0]![1]).toMatch(/cool(29|30):\d\d/);
-
-    app.child.kill('SIGKILL');
-    await app.ended;
-    app = await startDemo(Number(new URL(app.url).port), folder);
-    expect(app.output()).toContain('Frost Pick is at');
-    expect((await timers()).timers.find((one) => one.skiName === 'Wessa slalom 2')).toEqual(mine);
-    await page.goto(bench(), { waitUntil: 'networkidle0' });
-    await waitForText(page, 'Wessa slalom 2');
-    expect((await tileOf(page)).map(([due]) => due)).toContain(String(mine.dueMs));
-  });
-
-  it('keep the screen awake, and sound and notify once when a wait ends', async () => {
-    const { page } = await openPage(browser, 'about:blank');
-    await page.evaluateOnNewDocument(() => {
-      const heard: string[] = [];
-      const node = { connect: (next: unknown) => next };
-      class Tone {
-        currentTime = 0;
-        createOscillator() {
-          return { ...node, frequency: {}, start: () => heard.push('tone'), stop: () => undefined };
-        }
-        createGain() {
-          const gain = {
-            setValueAtTime: () => undefined,
-            exponentialRampToValueAtTime: () => undefined,
-          };
-          return { ...node, gain };
-        }
-      }
-      class Note {
-        static permission = 'granted';
-        constructor(title: string) {
-          heard.push(title);
-        }
-      }
-      const request = (kind: string) => {
-        heard.push(`awake ${kind}`);
-        return Promise.resolve({ release: () => Promise.resolve() });
-      };
-      Object.assign(window, { AudioContext: Tone, Notification: Note, heard });
-      Object.defineProperty(navigator, 'wakeLock', { value: { request } });
-    });
-    const open = await (await fetch(`${app.url}/api/v1/timers`)).json();
-    const { jobId } = (open as { timers: { jobId: string }[] }).timers[0]!;
-    const { openDatabase } = await import('@/data/database');
-    const db = openDatabase(folder);
-    await page.goto(bench(`?job=${jobId}`), { waitUntil: 'networkidle0' });
-    await db
-      .updateTable('job_step')
-      .set({ due_at: new Date(Date.now() + 1000).toISOString() })
-      .where('job_id', '=', jobId)
-      .where('ended_at', 'is', null)
-      .execute();
-    await db.destroy();
-    await page.waitForFunction(() =>
-      (window as never as { heard: string[] }).heard.includes('tone'),
-    );
-    const heard = () => page.evaluate(() => (window as never as { heard: string[] }).heard);
-    expect(await heard()).toContain('awake screen');
-    expect((await heard()).filter((one) => one.endsWith('is over'))).toHaveLength(1);
-    await page.waitForFunction(() =>
-      document.querySelector('[data-testid="timer"]')?.textContent?.includes('Over'),
-    );
-  });
-
-  it('let the runner be used by a reader, and count strokes and passes', async () => {
-    const { page, errors } = await openPage(browser, bench());
-    await startSheet(page, 'demo-ski-jorin-slalom-2', ['Top layer by roller']);
-    let hasPaced = false;
-    await runUntil(page, 'Cool', async (title) => {
-      if (!title.includes('Iron in') || hasPaced) return;
-      hasPaced = true;
-      await press(page, 'Start the pace');
-      await waitForText(page, 'Back to the tip');
-      const { violations } = await new AxePuppeteer(page).analyze();
-      expect(violations.map((one) => one.id)).toEqual([]);
-    });
-    expect(hasPaced).toBe(true);
-    await endWait(page);
-    await runUntil(page, 'Brush: fine steel');
-    await page.keyboard.press('c');
-    await press(page, 'Count a stroke');
-    await waitForText(page, '2 of 6');
-    await page.keyboard.press('u');
-    await page.waitForFunction(
-      () => document.querySelector('[data-testid="step-title"]')?.textContent === 'Cool',
-      { timeout: PATIENCE_MS },
-    );
-    await press(page, 'Stop this job');
-    await waitForText(page, 'stopped before the end.');
-    await press(page, 'Undo');
-    expect(errors).toEqual([]);
-  });
-});
-
-describe('the rack of skis', () => {
-  it('is searched, filtered, grown by a form and a file, and opened by its label', async () => {
-    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/skis`);
-    await typeInto(page, 'Find by name, owner or note', 'tivia');
-    await waitForText(page, 'Tivia skate 2');
-    expect(await page.evaluate(() => document.body.innerText)).not.toContain('Ekko classic');
-    await typeInto(page, 'Name of the pair', 'Loaner 1');
-    await press(page, 'Add to rack');
-    await waitForText(page, 'Length is missing.');
-    await typeInto(page, 'Length', '188');
-    await typeInto(page, 'Waist', '44');
-    await press(page, 'Add to rack');
-    await waitForText(page, 'All skis');
-    await waitForText(page, 'Loaner 1');
-    await typeInto(page, 'Distance', '12');
-    await press(page, 'Add to history');
-    await waitForText(page, '12 km, usual snow');
-    await press(page, 'Remove: 12 km, usual snow');
-    await waitForText(page, 'removed.');
-    await press(page, 'Undo');
-    await waitForText(page, '12 km, usual snow');
-    await page.goto(`${app.url}/ski/demo-ski-ilo-skate`, { waitUntil: 'networkidle0' });
-    expect(page.url()).toContain('/skis/demo-ski-ilo-skate');
-    await page.goto(`${app.url}/outing/demo-relay/labels`, { waitUntil: 'networkidle0' });
-    expect((await page.$$('[role="img"][aria-label^="QR label"]')).length).toBeGreaterThan(29);
-    expect(errors).toEqual([]);
-  });
-
-  it('has room for the team’s own iron, which the lab and the sheets then use', async () => {
-    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-slalom/iron`);
-    await page.click('button::-p-text(Your own iron)');
-    await press(page, 'Save this iron');
-    await waitForText(page, 'Give the iron a name.');
-    await typeInto(page, 'Name of the iron', 'Old brass one');
-    await typeInto(page, 'Plate along the ski', '12');
-    await typeInto(page, 'Mass of the plate', '0.9');
-    await typeInto(page, 'Power', '400');
-    await press(page, 'Save this iron');
-    await page.waitForSelector('::-p-aria([name="Old brass one"][role="radio"])');
-    await press(page, 'Delete Old brass one');
-    await waitForText(page, 'is deleted.');
-    expect(errors).toEqual([]);
-  });
-});

@@ -131,7 +131,7 @@ describe('the shelf', () => {
     const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/shelf`);
     await waitForText(page, 'The purchase that helps most');
     await typeInto(page, 'Name', 'Found in a drawer');
-    await page.click('button::-p-text(No label?)');
+    await press(page, 'No label? Try a nail and a finger');
     await press(page, 'Groove with a curl', 'radio');
     await press(page, 'Greasy', 'radio');
     await waitForText(page, 'Hardness about');
@@ -156,7 +156,7 @@ describe('the team’s own ways', () => {
     await press(page, 'Rotary', 'radio');
     await waitForText(page, 'Fast for many pairs');
     await page.goto(`${app.url}/outing/demo-relay/pick`, { waitUntil: 'networkidle0' });
-    await page.click('button::-p-text(Our way of working)');
+    await press(page, 'Our way of working');
     await waitForText(page, 'Fast for many pairs');
   });
 });

@@ -148,7 +148,7 @@ describe('from a reading to a choice', () => {
   it('guesses for someone without a probe, and says so', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-tour/snow`);
     await typeInto(page, 'Air temperature', '-4');
-    await page.click('button::-p-text(No probe?)');
+    await press(page, 'No probe? Guess from the air and the sky');
     await waitForText(page, 'Guessed, not measured');
     await press(page, 'Use this guess');
     await waitForValue(page, 'temperatureC', '−10.5');

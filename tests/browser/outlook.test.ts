@@ -86,7 +86,7 @@ describe('instruments', () => {
   it('let a probe be pulled early, and fill the form', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/snow`);
     await page.waitForSelector('[data-testid="snow-start"]');
-    await page.click('button::-p-text(Read the instruments)');
+    await press(page, 'Read the instruments');
     await press(page, 'Hygrometer');
     await press(page, 'Put the probe in');
     await waitForText(page, 'You can pull it out');

@@ -12,7 +12,8 @@ import { listOutings, nextOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { addReadings, listReadings } from '@/data/readings';
 import { listStations, removeWeather, saveWeather } from '@/data/weather';
-import { courseSnow } from '@/server/cases';
+import { placeStarts, planCourse } from '@/core/choice';
+import { fewMembers } from './few-members';
 import { migrated, temporaryDatabase, temporaryFolder } from './temporary-database';
 
 let made = 0;
@@ -189,8 +190,10 @@ describe('weather', () => {
       const course = await loadCourse(db, outing);
       expect(course.places.length).toBeGreaterThanOrEqual(3);
       expect(course.readings.length).toBeGreaterThanOrEqual(1);
-      const made = await courseSnow(db, { course, outing, reading: undefined });
-      const { start } = (made.ok ? made.snow.places : [])[0]!;
+      const plan = planCourse(course, outing);
+      if (!plan.ok) throw new Error(plan.reason.code);
+      const [first] = placeStarts(plan, plan.inputs.map(fewMembers));
+      const { start } = first!;
       expect(start!.airTemperatureC - start!.snow.contactC.p50).toBeGreaterThan(1);
     }
   });
