@@ -98,9 +98,11 @@ describe('odds', () => {
       snowC: -8,
       equivalentC: -9,
     };
-    const sentence = (probabilityBest: number) =>
-      words.choice.answer({ ...parts, probabilityBest }, writerFor(DEFAULT_UNITS));
+    const sentence = (probabilityBest: number, losesLeast = true) =>
+      words.choice.answer({ ...parts, probabilityBest, losesLeast }, writerFor(DEFAULT_UNITS));
     expect(sentence(0.1)).toContain('Loses least on average. Best of the shelf once in 10.');
     expect(sentence(0.8)).not.toContain('on average');
+    // One that was taken instead of the best does not lose least.
+    expect(sentence(0.1, false)).not.toContain('on average');
   });
 });

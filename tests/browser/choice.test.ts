@@ -73,7 +73,7 @@ describe('the choice in full', () => {
   it('says what, how and at what cost, and what the air would have cost', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-relay/pick`);
     expect(await textOf(page, 'answer-how')).toMatch(/coats, .* structure of /);
-    expect(await textOf(page, 'answer-cost')).toMatch(/ s over .* Best of the shelf with /);
+    expect(await textOf(page, 'answer-cost')).toMatch(/ s over .* Best of the shelf /);
     // One figure everywhere: the Snow line, the Snow screen and the choice mean the same snow.
     const snow = await textOf(page, 'answer-snow');
     expect(await textOf(page, 'line-start')).toBe(snow);

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { distance, probability, seconds, temperatureWithSpread } from '@/words/quantities';
+import { distance, seconds, temperatureWithSpread } from '@/words/quantities';
 import { words } from '@/words';
 import { howLine, toldRanking } from '@/words/told/choice';
 import { failureWords } from '@/words/told/mistake';
@@ -55,7 +55,7 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
           distance(state.form.draft.distanceKm ?? 0, units),
           seconds(taken.lossP90Seconds),
         )}{' '}
-        <strong>{probability(taken.probabilityBest)}</strong>.
+        {words.choice.standing(taken.probabilityBest, !isOverruled)}
         {isOverruled && best && WORDS.youOverrule(best.name, seconds(best.expectedLossSeconds))}
       </Text>
       {next && (

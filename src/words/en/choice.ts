@@ -258,8 +258,8 @@ export function odds(probability: number): string {
 }
 
 /** Least expected loss and most often the best are two things: between two waxes the safe middle is seldom the best. */
-const standing = (probability: number): string =>
-  probability < 0.5
+export const standing = (probability: number, losesLeast: boolean): string =>
+  losesLeast && probability < 0.5
     ? `Loses least on average. Best of the shelf ${odds(probability)}.`
     : `Best of the shelf ${odds(probability)}.`;
 
@@ -271,6 +271,8 @@ export interface AnswerParts {
   layers: Partial<Record<LayerPlace, string>>;
   structure: { kind: wax.StructureKind; widthMm: number };
   probabilityBest: number;
+  /** Whether it is the first of the ranking. */
+  losesLeast: boolean;
   snowC: number;
   equivalentC: number;
 }
@@ -296,7 +298,7 @@ export function how(parts: AnswerParts): string {
 export function answer(parts: AnswerParts, write: Writer): string {
   return [
     `${[`${parts.name} ${howParts(parts)[0]}`, ...howParts(parts).slice(1)].join(', ')}.`,
-    standing(parts.probabilityBest),
+    standing(parts.probabilityBest, parts.losesLeast),
     `The snow is ${write.temperature(parts.snowC)} and asks for a wax of ${write.temperature(parts.equivalentC)}.`,
   ].join(' ');
 }

@@ -94,6 +94,7 @@ function answerParts(choice: RobustChoice, { taken, form }: Taken) {
     layers: Object.fromEntries(layers.map((layer) => [layer.place, layer.name])),
     structure: choice.structure,
     probabilityBest: taken.probabilityBest,
+    losesLeast: choice.ranking.find((one) => !one.excluded)?.id === taken.id,
     snowC: choice.snow.temperatureC,
     equivalentC: choice.equivalentTemperatureC,
   };

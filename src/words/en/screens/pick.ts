@@ -178,7 +178,7 @@ export const pickScreen = {
   whatIf2: 'what if',
   costsAbout: 'Expected loss about',
   overTheWay: (distance: string, lossP90Seconds: string) =>
-    `over ${distance}, nine times in ten under ${lossP90Seconds}. Best of the shelf with`,
+    `over ${distance}, nine times in ten under ${lossP90Seconds}.`,
   youOverrule: (name: string, seconds: string) => ` You chose it instead of ${name} (${seconds}).`,
   nextBest: 'Next best:',
   other: 'Best of the others:',
