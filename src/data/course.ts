@@ -1,4 +1,4 @@
-import type { CourseData, Outing } from '../core/model';
+import { spotReadings, type CourseData, type Outing } from '../core/model';
 import { HOUR_MS } from '../core/constants';
 import { SNOW } from '../core/snow/figures';
 import { trackWork } from '../core/snow/track-work';
@@ -35,17 +35,7 @@ export async function loadCourse(db: FrostDatabase, outing: Outing): Promise<Cou
   return {
     places: segments.length > 0 ? segments : [whole],
     stations,
-    readings: readings
-      .filter((one) => one.source !== 'guess')
-      .map((one) => ({
-        timeMs: Date.parse(one.takenAt),
-        temperatureC: one.temperatureC,
-        sdC: one.temperatureSdC,
-        isInfrared: one.source === 'infrared' ? true : undefined,
-        wetness: one.wetness,
-        grain: one.grain,
-        spot: one.spot,
-      })),
+    readings: readings.flatMap(spotReadings),
     events: trackWork(
       entered.map(({ at, kind, passes }) => ({ timeMs: Date.parse(at), kind, passes })),
       { venue, startMs: Date.parse(outing.startAt) },

@@ -7,7 +7,7 @@ import {
   type CourseSnow,
   type SnowCases,
 } from '../core/choice';
-import { curvesOf, type NoOutlook } from '../core/snow/outlook';
+import { curvesOf, startSnow, type NoOutlook } from '../core/snow/outlook';
 import type { SnowConditions } from '../core/wax';
 import type { FrostDatabase } from '../data/database';
 import { keptOutlook } from './outlooks';
@@ -59,7 +59,7 @@ export async function courseSnow(
       effectiveMembers: outlooks[0]!.effectiveMembers,
       surpriseK: outlooks[0]!.surpriseK,
       before: {
-        ...placeStarts(plan, [before!, ...outlooks.slice(1)])[0]!,
+        start: startSnow(before!, first.weather, plan.startMs),
         effectiveMembers: before!.effectiveMembers,
       },
       weather: first.weather,

@@ -79,11 +79,18 @@ export async function stopDemo({ child, ended }: Started): Promise<number | null
 export const launchBrowser = (): Promise<Browser> =>
   puppeteer.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
 
+interface Demo {
+  app: Started;
+  browser: Browser;
+  /** Where its data lie. */
+  folder: string;
+}
+
 /** A demo of its own and a browser for the tests of a file; they are there once the tests run. */
-export function withDemo(env: Record<string, string> = {}): { app: Started; browser: Browser } {
-  const own = {} as { app: Started; browser: Browser };
+export function withDemo(env: Record<string, string> = {}): Demo {
+  const own = { folder: freshFolder() } as Demo;
   beforeAll(async () => {
-    own.app = await startDemo(await freePort(), freshFolder(), env);
+    own.app = await startDemo(await freePort(), own.folder, env);
     own.browser = await launchBrowser();
   });
   afterAll(async () => {

@@ -1,36 +1,31 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Browser, Page } from 'puppeteer-core';
+import { describe, expect, it } from 'vitest';
+import type { Page } from 'puppeteer-core';
 import {
-  freePort,
-  freshFolder,
-  launchBrowser,
   NARROW,
   openPage,
   PATIENCE_MS,
   press,
-  startDemo,
-  stopDemo,
   textOf,
   typeInto,
   waitForText,
   WIDE,
-  type Started,
+  withDemo,
 } from './app';
 import { endWait, runUntil, startSheetAt } from './bench-hands';
 
-let app: Started;
-let browser: Browser;
-const folder = freshFolder();
+const demo = withDemo();
 
-const bench = (rest = '') => `${app.url}/outing/demo-slalom/bench${rest}`;
+const bench = (rest = '') => `${demo.app.url}/outing/demo-slalom/bench${rest}`;
 const reserveOf = async (page: Page, skiId: string): Promise<number> => {
-  await page.goto(`${app.url}/outing/demo-slalom/skis/${skiId}`, { waitUntil: 'networkidle0' });
+  await page.goto(`${demo.app.url}/outing/demo-slalom/skis/${skiId}`, {
+    waitUntil: 'networkidle0',
+  });
   return Number((await textOf(page, 'reserve')).replace(/\D/g, ''));
 };
 const stockLeft = async (): Promise<Record<string, number>> => {
   const { openDatabase } = await import('@/data/database');
   const { remainingGrams } = await import('@/data/stock');
-  const db = openDatabase(folder);
+  const db = openDatabase(demo.folder);
   const left = await remainingGrams(db);
   await db.destroy();
   return left;
@@ -38,15 +33,6 @@ const stockLeft = async (): Promise<Record<string, number>> => {
 
 const startSheet = (page: Page, skiId: string, leaveOut: readonly string[]) =>
   startSheetAt(page, bench(`?ski=${skiId}`), leaveOut);
-
-beforeAll(async () => {
-  app = await startDemo(await freePort(), folder);
-  browser = await launchBrowser();
-});
-afterAll(async () => {
-  await browser?.close();
-  await stopDemo(app);
-});
 
 const JOURNEYS = [
   {
@@ -70,8 +56,8 @@ describe.each(JOURNEYS)(
   ({ viewport, first, firstName, second }) => {
     it('marks, makes the sheet, runs two skis, and moves reserve, stock and log', async () => {
       const { page, errors } = await openPage(
-        browser,
-        `${app.url}/outing/demo-slalom/skis`,
+        demo.browser,
+        `${demo.app.url}/outing/demo-slalom/skis`,
         viewport,
       );
       const reserve = await reserveOf(page, first);
@@ -130,7 +116,7 @@ describe.each(JOURNEYS)(
       expect(await reserveOf(page, first)).toBeGreaterThan(reserve);
       expect(await page.evaluate(() => document.body.innerText)).not.toContain('Rust on the edge');
       await waitForText(page, 'from a job');
-      await page.goto(`${app.url}/outing/demo-slalom/log`, { waitUntil: 'networkidle0' });
+      await page.goto(`${demo.app.url}/outing/demo-slalom/log`, { waitUntil: 'networkidle0' });
       expect(await textOf(page, 'bench-log')).toMatch(/ended early|skipped cool: Fan on it/);
       const isWide = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
       expect(isWide).toBe(false);

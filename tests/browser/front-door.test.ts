@@ -87,7 +87,6 @@ describe('a reading on a phone', () => {
     await page.waitForFunction(() =>
       document.querySelector('[data-testid="line-snow"]')?.textContent?.startsWith('−9.4'),
     );
-    // All keys, the grain and the snowball are reached without a second screen's worth of scrolling.
     const wide = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
     expect(wide).toBe(false);
     expect(errors).toEqual([]);

@@ -1,48 +1,25 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { AxePuppeteer } from '@axe-core/puppeteer';
-import type { Browser, Page } from 'puppeteer-core';
-import {
-  freePort,
-  freshFolder,
-  launchBrowser,
-  openPage,
-  PATIENCE_MS,
-  press,
-  startDemo,
-  stopDemo,
-  typeInto,
-  waitForText,
-  type Started,
-} from './app';
+import type { Page } from 'puppeteer-core';
+import { openPage, PATIENCE_MS, press, startDemo, typeInto, waitForText, withDemo } from './app';
 import { endWait, runUntil, startSheetAt } from './bench-hands';
 
-let app: Started;
-let browser: Browser;
-const folder = freshFolder();
+const demo = withDemo();
 
 interface Timers {
   nowMs: number;
   timers: { skiName: string; dueMs: number }[];
 }
 
-const bench = (rest = '') => `${app.url}/outing/demo-slalom/bench${rest}`;
+const bench = (rest = '') => `${demo.app.url}/outing/demo-slalom/bench${rest}`;
 const timers = async (): Promise<Timers> =>
-  (await fetch(`${app.url}/api/v1/timers`)).json() as Promise<Timers>;
+  (await fetch(`${demo.app.url}/api/v1/timers`)).json() as Promise<Timers>;
 const startSheet = (page: Page, skiId: string, leaveOut: readonly string[]) =>
   startSheetAt(page, bench(`?ski=${skiId}`), leaveOut);
 
-beforeAll(async () => {
-  app = await startDemo(await freePort(), folder);
-  browser = await launchBrowser();
-});
-afterAll(async () => {
-  await browser?.close();
-  await stopDemo(app);
-});
-
 describe('timers', () => {
   it('are the same on a second device, after a reload and after a kill -9', async () => {
-    const { page } = await openPage(browser, bench());
+    const { page } = await openPage(demo.browser, bench());
     await startSheet(page, 'demo-ski-wessa-slalom-2', ['Harden the edges', 'Top layer by roller']);
     await runUntil(page, 'Cool');
     const { timers: running } = await timers();
@@ -55,15 +32,15 @@ describe('timers', () => {
     };
     await page.reload({ waitUntil: 'networkidle0' });
     expect((await tileOf(page)).map(([due]) => due)).toContain(String(mine.dueMs));
-    const { page: second } = await openPage(browser, `${app.url}/outing/demo-relay/snow`);
+    const { page: second } = await openPage(demo.browser, `${demo.app.url}/outing/demo-relay/snow`);
     const [ours, theirs] = [await tileOf(page), await tileOf(second)];
     expect(theirs.map(([due]) => due)).toEqual(ours.map(([due]) => due));
     expect(theirs[0]![1]).toMatch(/cool(29|30):\d\d/);
 
-    app.child.kill('SIGKILL');
-    await app.ended;
-    app = await startDemo(Number(new URL(app.url).port), folder);
-    expect(app.output()).toContain('Frost Pick is at');
+    demo.app.child.kill('SIGKILL');
+    await demo.app.ended;
+    demo.app = await startDemo(Number(new URL(demo.app.url).port), demo.folder);
+    expect(demo.app.output()).toContain('Frost Pick is at');
     expect((await timers()).timers.find((one) => one.skiName === 'Wessa slalom 2')).toEqual(mine);
     await page.goto(bench(), { waitUntil: 'networkidle0' });
     await waitForText(page, 'Wessa slalom 2');
@@ -71,7 +48,7 @@ describe('timers', () => {
   });
 
   it('keep the screen awake, and sound and notify once when a wait ends', async () => {
-    const { page } = await openPage(browser, 'about:blank');
+    const { page } = await openPage(demo.browser, 'about:blank');
     await page.evaluateOnNewDocument(() => {
       const heard: string[] = [];
       const node = { connect: (next: unknown) => next };
@@ -101,10 +78,10 @@ describe('timers', () => {
       Object.assign(window, { AudioContext: Tone, Notification: Note, heard });
       Object.defineProperty(navigator, 'wakeLock', { value: { request } });
     });
-    const open = await (await fetch(`${app.url}/api/v1/timers`)).json();
+    const open = await (await fetch(`${demo.app.url}/api/v1/timers`)).json();
     const { jobId } = (open as { timers: { jobId: string }[] }).timers[0]!;
     const { openDatabase } = await import('@/data/database');
-    const db = openDatabase(folder);
+    const db = openDatabase(demo.folder);
     await page.goto(bench(`?job=${jobId}`), { waitUntil: 'networkidle0' });
     await db
       .updateTable('job_step')
@@ -125,7 +102,7 @@ describe('timers', () => {
   });
 
   it('let the runner be used by a reader, and count strokes and passes', async () => {
-    const { page, errors } = await openPage(browser, bench());
+    const { page, errors } = await openPage(demo.browser, bench());
     await startSheet(page, 'demo-ski-jorin-slalom-2', ['Top layer by roller']);
     let hasPaced = false;
     await runUntil(page, 'Cool', async (title) => {
@@ -156,7 +133,7 @@ describe('timers', () => {
 
 describe('the rack of skis', () => {
   it('is searched, filtered, grown by a form and a file, and opened by its label', async () => {
-    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/skis`);
+    const { page, errors } = await openPage(demo.browser, `${demo.app.url}/outing/demo-relay/skis`);
     await typeInto(page, 'Find by name, owner or note', 'tivia');
     await waitForText(page, 'Tivia skate 2');
     expect(await page.evaluate(() => document.body.innerText)).not.toContain('Ekko classic');
@@ -175,15 +152,18 @@ describe('the rack of skis', () => {
     await waitForText(page, 'removed.');
     await press(page, 'Undo');
     await waitForText(page, '12 km, usual snow');
-    await page.goto(`${app.url}/ski/demo-ski-ilo-skate`, { waitUntil: 'networkidle0' });
+    await page.goto(`${demo.app.url}/ski/demo-ski-ilo-skate`, { waitUntil: 'networkidle0' });
     expect(page.url()).toContain('/skis/demo-ski-ilo-skate');
-    await page.goto(`${app.url}/outing/demo-relay/labels`, { waitUntil: 'networkidle0' });
+    await page.goto(`${demo.app.url}/outing/demo-relay/labels`, { waitUntil: 'networkidle0' });
     expect((await page.$$('[role="img"][aria-label^="QR label"]')).length).toBeGreaterThan(29);
     expect(errors).toEqual([]);
   });
 
   it('has room for the team’s own iron, which the lab and the sheets then use', async () => {
-    const { page, errors } = await openPage(browser, `${app.url}/outing/demo-slalom/iron`);
+    const { page, errors } = await openPage(
+      demo.browser,
+      `${demo.app.url}/outing/demo-slalom/iron`,
+    );
     await press(page, 'Your own iron');
     await press(page, 'Save this iron');
     await waitForText(page, 'Give the iron a name.');

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { METHOD_GROUPS } from '@/core/choice';
+import { METHOD_GROUPS, packed, unpacked } from '@/core/choice';
 import { findFit } from '@/core/grip';
 import type { Ski } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
@@ -389,6 +389,18 @@ describe('what a choice stands on', () => {
     expect(there[made]).toBe('natural');
     const others = (all: string[]) => all.filter((_, i) => i !== made);
     expect(others(there)).toEqual(others(nowhere));
+  });
+
+  it('travels to the browser at half its size and comes out as it was', async () => {
+    const { cases } = valueOf(
+      await choiceGround(db, (await input({ basis: 'modelled' })) as never),
+    );
+    const sent = packed(cases);
+    expect(sent.values.temperatureC!.byteLength).toBe(cases.temperatureC.byteLength / 2);
+    const back = unpacked(sent);
+    expect({ ...back, sharpness: undefined }).toEqual({ ...cases, sharpness: undefined });
+    // Sharpness alone is bounded by a figure of the house, which the members did not have.
+    back.sharpness.forEach((one, i) => expect(one).toBeCloseTo(cases.sharpness[i]!, 6));
   });
 
   it('the outlook of another window, for the screen', async () => {

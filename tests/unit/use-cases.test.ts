@@ -6,6 +6,7 @@ import { listProducts, removeProduct, saveProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { addStockMove, remainingGrams } from '@/data/stock';
 import { listStations } from '@/data/weather';
+import { listVenues, saveVenue } from '@/data/venues';
 import { exportChoices } from '@/features/log/use-cases/export-choices';
 import { pickWax } from '@/features/pick/use-cases/pick-wax';
 import { wallLines, wallText } from '@/features/pick/wall-text';
@@ -301,6 +302,18 @@ describe('weather for a station', () => {
     expect(counts).toEqual([1, 2, 1, 72]);
     const [valley] = await listStations(db, 'demo-loop', '2027-01-20');
     expect(valley!.weather[0]).toMatchObject({ airTemperatureC: -6, cloudFraction: 0.5 });
+  });
+
+  it('makes no station at an altitude that nobody knows', async () => {
+    const db = await temporaryDatabase();
+    const [venue] = await listVenues(db);
+    const { version: _, courseVersion: _course, ...place } = venue!;
+    await saveVenue(db, { ...place, altitudeM: undefined });
+    await db.deleteFrom('venue_station').where('venue_id', '=', place.id).execute();
+    const asked = { target: { venueId: place.id }, input: typed(hour) };
+    const taken = await takeWeather(db, asked, { at: AT, write: writingTo(db) });
+    expect(taken).toMatchObject({ ok: false, error: { code: 'no_altitude' } });
+    expect(await listStations(db, place.id)).toEqual([]);
   });
 
   it('is refused with the field or the line, and for a station that is gone', async () => {

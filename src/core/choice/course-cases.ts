@@ -128,7 +128,7 @@ export interface CourseSnow {
   effectiveMembers: number;
   surpriseK: number | undefined;
   /** The first place without any reading, to show what the readings did. */
-  before: PlaceStart & { effectiveMembers: number };
+  before: Pick<PlaceStart, 'start'> & { effectiveMembers: number };
   /** At the first place. */
   weather: WeatherSample[];
   /** Hours of short gaps that straight lines bridge. */

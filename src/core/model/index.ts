@@ -16,7 +16,7 @@ export { CHOICE_FIELDS } from './choice';
 export { JOB_FIELDS, STEP_RECORD_FIELDS } from './job';
 export { OUTING_CHANGE_FIELDS, OUTING_FACT_FIELDS, OUTING_FIELDS } from './outing';
 export { PRODUCT_FIELDS } from './product';
-export { READING_FIELDS, READING_SOURCES, SNOW_FIELDS_OF_READING } from './reading';
+export { READING_FIELDS, READING_SOURCES, SNOW_FIELDS_OF_READING, spotReadings } from './reading';
 export type { ReadingSource } from './reading';
 export { FINDING_FIELDS, SKI_EVENT_DETAIL_FIELDS, SKI_EVENT_FIELDS, SKI_FIELDS } from './ski';
 export { STOCK_MOVE_FIELDS } from './stock';

@@ -1,4 +1,5 @@
 import { DIRTS, GRAINS, HAND_HARDNESSES, ORIGINS, WETNESSES, type HandHardness } from '../terms';
+import type { SpotReading } from '../snow/outlook';
 import type { SnowConditions } from '../wax';
 import type { FieldsOf } from './field';
 
@@ -21,6 +22,32 @@ export interface Reading extends Omit<SnowConditions, 'waterPercent' | 'grainMm'
   correctsId?: string;
   createdAt: string;
 }
+
+type Measured = Pick<
+  Reading,
+  'takenAt' | 'temperatureC' | 'temperatureSdC' | 'source' | 'wetness' | 'grain' | 'spot'
+>;
+
+/** A reading as the outlook takes it; nothing for a guess, which has no say. */
+export const spotReadings = ({
+  takenAt,
+  source,
+  temperatureSdC,
+  ...seen
+}: Measured): SpotReading[] =>
+  source === 'guess'
+    ? []
+    : [
+        {
+          timeMs: Date.parse(takenAt),
+          temperatureC: seen.temperatureC,
+          sdC: temperatureSdC,
+          isInfrared: source === 'infrared' ? true : undefined,
+          wetness: seen.wetness,
+          grain: seen.grain,
+          spot: seen.spot,
+        },
+      ];
 
 /** The fields of a reading; the snow's own come first, as the API takes them alone. */
 export const SNOW_FIELDS_OF_READING = {

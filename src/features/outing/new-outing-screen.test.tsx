@@ -15,7 +15,7 @@ import { NewOutingScreen } from './new-outing-screen';
 import { saveNewOuting } from './use-cases/save-outing';
 
 /** What the worker reads from any track in these tests. */
-const TRACK: TrackFile = {
+const TRACK: Extract<TrackFile, { ok: true }> = {
   ok: true,
   track: {
     name: 'Lantern loop',
@@ -36,7 +36,12 @@ const TRACK: TrackFile = {
 vi.mock('@/workers/use-track', () => ({
   useTrack: () => ({
     share: undefined,
-    read: () => Promise.resolve(TRACK),
+    read: (file: File) =>
+      Promise.resolve(
+        file.name === 'flat.gpx'
+          ? { ok: true, track: { ...TRACK.track, altitudeM: undefined } }
+          : TRACK,
+      ),
     cancel: () => undefined,
   }),
 }));
@@ -207,6 +212,18 @@ describe('a new place', () => {
     expect((await listSegments(db, outing.venue.id)).map((one) => one.altitudeM)).toEqual([
       760, 800,
     ]);
+  });
+
+  it('takes no course from a track without altitude, and says so', async () => {
+    db = await emptyDatabase();
+    const { user, text } = await shown();
+    await user.upload(
+      screen.getByLabelText('GPX file of the course'),
+      new File(['<gpx/>'], 'flat.gpx', { type: 'application/gpx+xml' }),
+    );
+    await waitFor(() => expect(text()).toContain('so its course is left out'));
+    expect(field('Position').value).toBe('46.61 N 10.19 E');
+    expect(text()).not.toContain('segments from the track');
   });
 
   it('names what is wrong with it at its own fields, and saves neither', async () => {

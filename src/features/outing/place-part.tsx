@@ -95,8 +95,13 @@ function Ways({ form: { values: draft, set } }: { form: Form }) {
       longitude,
       altitudeM,
       distanceKm: Number((lengthM / M_PER_KM).toFixed(1)),
-      course: segments.map((segment) => ({ ...segment, ...USUAL_LIE })),
+      // Without altitudes its segments would lie at one that nobody measured.
+      course:
+        altitudeM === undefined
+          ? undefined
+          : segments.map((segment) => ({ ...segment, ...USUAL_LIE })),
     });
+    if (altitudeM === undefined) setProblem(WORDS.theTrackHasNoAltitude);
   };
   const askDevice = () => {
     setProblem(undefined);

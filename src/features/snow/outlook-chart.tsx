@@ -7,18 +7,10 @@ import type { OutlookCurves, StartSnow, WeatherSample } from '@/core/snow/outloo
 import { clearSkyGlobal, sunPosition } from '@/core/sun';
 import { localFromInstant } from '@/core/time';
 import { Chart, useChartInks, type ChartInks } from '@/ui/charts/chart';
-import {
-  differenceValue,
-  fixed,
-  percent,
-  temperatureUnit,
-  temperatureValue,
-} from '@/words/quantities';
-import { dayAndTime } from '@/words/times';
+import { differenceValue, fixed, temperatureUnit, temperatureValue } from '@/words/quantities';
 import type { Units } from '@/words/units';
+import { OutlookTable } from './outlook-table';
 import { useUnits } from '@/ui/format/units-context';
-import { DataTable } from '@/ui/frame/data-table';
-import { Disclosure } from '@/ui/frame/disclosure';
 import { words } from '@/words';
 
 const WORDS = words.screens.snow.outlookChart;
@@ -269,44 +261,3 @@ function layoutOf(
 }
 
 const DAY_MS = 24 * 3_600_000;
-const TABLE_EVERY_MS = 3 * 3_600_000;
-
-function OutlookTable(props: { outlook: OutlookCurves; timeZone: string; units: Units }) {
-  const { outlook, units, timeZone } = props;
-  const shown = (value: number) => fixed(temperatureValue(value, units));
-  const rows = outlook.timesMs
-    .map((ms, k) => ({ ms, k }))
-    .filter(({ ms }) => ms % TABLE_EVERY_MS === 0)
-    .map(({ ms, k }) => ({
-      key: String(ms),
-      cells: [
-        dayAndTime(new Date(ms).toISOString(), timeZone),
-        shown(outlook.contactTemperatureC.p50[k]!),
-        `${shown(outlook.contactTemperatureC.p10[k]!)} … ${shown(outlook.contactTemperatureC.p90[k]!)}`,
-        shown(outlook.surfaceTemperatureC.p50[k]!),
-        fixed(outlook.liquidWaterPercent.p50[k]!),
-        fixed(outlook.sharpness.p50[k]!, 2),
-        percent(outlook.humidityOverIceFraction[k]!),
-        fixed(outlook.hoarKgPerM2.p50[k]! * 1000, 0),
-      ],
-    }));
-  const unit = temperatureUnit(units);
-  return (
-    <Disclosure title={WORDS.theSameAsATable}>
-      <DataTable
-        caption={WORDS.theOutlookEveryThreeHours}
-        columns={[
-          { title: WORDS.time },
-          { title: WORDS.snow(unit), isNumber: true },
-          { title: WORDS.n80Band, isNumber: true },
-          { title: WORDS.surface(unit), isNumber: true },
-          { title: WORDS.waterVol, isNumber: true },
-          { title: WORDS.sharpness, isNumber: true },
-          { title: WORDS.humidityOverIce, isNumber: true },
-          { title: WORDS.hoarGM, isNumber: true },
-        ]}
-        rows={rows}
-      />
-    </Disclosure>
-  );
-}

@@ -103,7 +103,7 @@ function Pull({ snow }: { snow: CourseSnow }) {
   const { before, surpriseK, readings: count } = snow;
   const after = snow.places[0]!;
   if (!before.start || !after.start) return null;
-  const show = ({ start }: PlaceStart) =>
+  const show = ({ start }: Pick<PlaceStart, 'start'>) =>
     temperatureWithSpread(start!.snow.contactC.p50, start!.snow.contactSdC, units);
   if (count === 0) {
     return <Text textStyle="body">{WORDS.noReadingPullsTheOutlook}</Text>;

@@ -10,15 +10,13 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
-import { NumberPad } from '@/ui/fields/number-pad';
 import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import { useWords } from '@/ui/format/use-words';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { Caution } from '@/ui/frame/sheet';
-import { GuessHelper } from './guess-helper';
-import { InstrumentPanel } from './instruments/instrument-panel';
+import { Figures, TemperatureKeys } from './reading-figures';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import type { ReadingDraft, useReadingForm } from './use-reading-form';
 import { words } from '@/words';
@@ -26,9 +24,6 @@ import { words } from '@/words';
 const WORDS = words.screens.snow.readingForm;
 
 type Form = ReturnType<typeof useReadingForm>;
-
-/** Snow is rarely warmer than this where waxes are chosen: a number begins below zero. */
-const USUAL_SNOW_C = -5;
 
 interface ReadingFormProps {
   form: Form;
@@ -94,102 +89,6 @@ export function ReadingForm(props: ReadingFormProps) {
       <Details form={form} timeZone={timeZone} />
       <FieldProblemText problem={form.failure} />
     </Box>
-  );
-}
-
-function Figures({ form, pretended }: { form: Form; pretended: PretendedSnow }) {
-  return (
-    <>
-      <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
-        <Temperature form={form} />
-        <Measured form={form} />
-      </SimpleGrid>
-      <GuessHelper
-        airTemperatureC={form.values.airTemperatureC}
-        onGuess={(guess) =>
-          form.set({
-            temperatureC: guess.temperatureC,
-            temperatureSdC: guess.temperatureSdC,
-            source: 'guess',
-          })
-        }
-      />
-      <InstrumentPanel snow={pretended} onRead={form.set} />
-    </>
-  );
-}
-
-/** A temperature that is typed or tapped is measured, whatever was guessed before. */
-const measured = ({ values, set }: Form, temperatureC: number | undefined) =>
-  set({ temperatureC, source: values.source === 'guess' ? 'probe' : values.source });
-
-/** On a phone: keys under the thumb, with saving among them. */
-function TemperatureKeys({ form }: { form: Form }) {
-  const { temperature } = useScales();
-  return (
-    <NumberPad
-      label={WORDS.snowTemperature}
-      value={form.values.temperatureC}
-      onChange={(temperatureC) => measured(form, temperatureC)}
-      scale={temperature}
-      usual={USUAL_SNOW_C}
-      problem={form.problem('temperatureC')}
-      done={{ label: WORDS.save, isBusy: form.isSaving }}
-    />
-  );
-}
-
-function Temperature({ form }: { form: Form }) {
-  const scales = useScales();
-  return (
-    <Box display={{ base: 'none', md: 'block' }}>
-      <NumberField
-        label={WORDS.snowTemperature}
-        hint={WORDS.inTheShade12}
-        scale={scales.temperature}
-        step={0.5}
-        name="temperatureC"
-        value={form.values.temperatureC}
-        onChange={(temperatureC) => measured(form, temperatureC)}
-        problem={form.problem('temperatureC')}
-      />
-    </Box>
-  );
-}
-
-function Measured({ form }: { form: Form }) {
-  const scales = useScales();
-  const { values, set, problem } = form;
-  const number = (field: 'temperatureSdC' | 'airTemperatureC' | 'humidityFraction') => ({
-    name: field,
-    value: values[field],
-    onChange: (value: number | undefined) => set({ [field]: value }),
-    problem: problem(field),
-  });
-  return (
-    <>
-      <NumberField
-        label={WORDS.spread}
-        hint={WORDS.howFarTheSpotsDiffer}
-        scale={scales.difference}
-        step={0.1}
-        {...number('temperatureSdC')}
-      />
-      <NumberField
-        label={WORDS.airTemperature}
-        scale={scales.temperature}
-        step={0.5}
-        {...number('airTemperatureC')}
-      />
-      <NumberField
-        label={WORDS.humidityOfTheAir}
-        scale={scales.humidity}
-        step={5}
-        decimals={0}
-        startShown={65}
-        {...number('humidityFraction')}
-      />
-    </>
   );
 }
 

@@ -52,7 +52,7 @@ export function SnowAnswer({ start, latest, outing }: SnowAnswerProps) {
       )}
       <Flex textStyle="body" align="center" columnGap="4" wrap="wrap">
         <Box as="span">
-          {WORDS.asksForAWax('')}
+          {WORDS.asksForAWax}
           <strong data-testid="asked-equivalent">
             {temperatureWithSpread(start.equivalentTemperatureC, start.equivalentSdC, units)}
           </strong>

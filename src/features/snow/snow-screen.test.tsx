@@ -105,6 +105,16 @@ describe('a reading', () => {
     expect(plain(temperatureWithSpread(temperatureC, temperatureSdC!, DEFAULT_UNITS))).toBe(told);
   });
 
+  it('without a spread is held against the start with the spread it will be stored with', async () => {
+    onTheDay();
+    const { text } = await shown();
+    fill('Snow temperature', '-13.5');
+    const told = await changes();
+    fill('Spread (±)', '');
+    await waitFor(() => expect(text()).toContain('Computing what this reading changes…'));
+    expect(await changes()).toBe(told);
+  });
+
   it('is five taps on the keys of a phone, and one where nothing has changed', async () => {
     onTheDay();
     const { user } = await shown();

@@ -12,10 +12,9 @@ import {
   demandOf,
   type SnowCases,
 } from '@/core/choice';
-import type { CourseData, Outing, Reading } from '@/core/model';
-import type { SpotReading } from '@/core/snow/outlook';
-import { wallMs } from '@/core/time';
-import { basisOf, type SnowConditions } from '@/core/wax';
+import { spotReadings, type CourseData, type Outing, type Reading } from '@/core/model';
+import { wallIso } from '@/core/time';
+import { basisOf, HOUSE_LIMITS, type SnowConditions } from '@/core/wax';
 import { snowSchema } from '@/formats/schemas/snow';
 import { validate } from '@/formats/schemas/validation';
 import { choicePool, outlookPool } from '@/workers/pools';
@@ -49,17 +48,13 @@ interface Ground {
   products: readonly RoledProduct[];
 }
 
-type TypedReading = SnowConditions & Pick<ReadingDraft, 'spot' | 'source' | 'takenAt'>;
-
-const spotOf = (typed: TypedReading, takenMs: number): SpotReading => ({
-  timeMs: takenMs,
-  temperatureC: typed.temperatureC,
-  sdC: typed.temperatureSdC ?? 0,
-  isInfrared: typed.source === 'infrared' ? true : undefined,
-  wetness: typed.wetness,
-  grain: typed.grain,
-  spot: typed.spot,
-});
+/** What is typed, as of when and how it would be stored. */
+type TypedReading = SnowConditions &
+  Required<Pick<SnowConditions, 'temperatureSdC'>> & {
+    takenAt: string;
+    source: string;
+    spot?: string;
+  };
 
 /** The snow as it would be with the reading: of the outlook over the course, or of the reading itself. */
 async function casesWith(
@@ -68,11 +63,10 @@ async function casesWith(
   keep: (cancel: () => void) => void,
 ): Promise<SnowCases> {
   const startMs = Date.parse(outing.startAt);
-  const takenMs = typed.takenAt ? Date.parse(typed.takenAt) : wallMs();
+  const takenMs = Date.parse(typed.takenAt);
   const replaced = corrected && Date.parse(corrected.takenAt);
   const others = course.readings.filter((one) => one.timeMs !== replaced);
-  // A guess has no say in the outlook.
-  const readings = typed.source === 'guess' ? others : [spotOf(typed, takenMs), ...others];
+  const readings = [...spotReadings(typed), ...others];
   const plan = planCourse({ ...course, readings }, outing);
   const hasStart = plan.ok && plan.timesMs.length > 0;
   const basis = basisOf(hasStart ? startMs : undefined, { takenMs });
@@ -117,13 +111,21 @@ async function sidesOf(
 }
 
 /** What the reading as typed would change; computed in this browser's workers once typing rests. */
-export function useTypedChange(draft: ReadingDraft, ground: Ground): TypedChange {
+export function useTypedChange(
+  draft: ReadingDraft,
+  { outing, course, latest, corrected, products }: Ground,
+): TypedChange {
   const [found, setFound] = useState<{ key: string; change: TypedChange }>();
+  // The form makes its values anew with every drawing: their text tells whether anything was typed.
+  const key = JSON.stringify(draft);
   const isTyped = draft.temperatureC !== undefined;
-  const key = useMemo(() => JSON.stringify(draft), [draft]);
-  const isSound = useMemo(() => isTyped && validate(snowSchema, draft).ok, [isTyped, draft]);
+  const isSound = useMemo(
+    () => isTyped && validate(snowSchema, JSON.parse(key)).ok,
+    [isTyped, key],
+  );
   useEffect(() => {
     if (!isSound) return undefined;
+    const now = JSON.parse(key) as ReadingDraft;
     let isGone = false;
     let cancel = () => {};
     const keep = (stop: () => void) => {
@@ -131,10 +133,17 @@ export function useTypedChange(draft: ReadingDraft, ground: Ground): TypedChange
       cancel = stop;
     };
     const compute = async (): Promise<TypedChange> => {
-      const checked = validate(snowSchema, draft);
+      const checked = validate(snowSchema, now);
       if (!checked.ok) return { kind: 'wrong' };
-      const typed = { ...checked.value, spot: draft.spot, source: draft.source };
-      const after = await casesWith({ ...typed, takenAt: draft.takenAt }, ground, keep);
+      const typed: TypedReading = {
+        ...checked.value,
+        temperatureSdC: checked.value.temperatureSdC ?? HOUSE_LIMITS.defaultTemperatureSdC,
+        takenAt: now.takenAt ?? wallIso(),
+        source: now.source ?? 'probe',
+        spot: now.spot,
+      };
+      const ground = { outing, course, latest, corrected, products };
+      const after = await casesWith(typed, ground, keep);
       const before = await casesWithout(ground).catch(() => undefined);
       const sides = await sidesOf(before ? [after, before] : [after], ground, keep);
       return { kind: 'done', after: sides[0]!, before: sides[1] };
@@ -148,9 +157,7 @@ export function useTypedChange(draft: ReadingDraft, ground: Ground): TypedChange
       clearTimeout(timer);
       cancel();
     };
-    // The ground changes with the page; what is typed stands for the rest.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, isSound]);
+  }, [key, isSound, outing, course, latest, corrected, products]);
   if (!isTyped) return { kind: 'none' };
   if (!isSound) return { kind: 'wrong' };
   return found?.key === key ? found.change : { kind: 'computing' };

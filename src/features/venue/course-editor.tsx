@@ -40,7 +40,11 @@ export function CourseEditor({ venue, segments }: CourseEditorProps) {
       setNotice({ message: track.message });
       return;
     }
-    const { segments: drawn, lengthM, notes } = track.track;
+    const { segments: drawn, lengthM, altitudeM, notes } = track.track;
+    if (altitudeM === undefined && venue.altitudeM === undefined) {
+      setNotice({ message: WORDS.noAltitude });
+      return;
+    }
     course.show(drawn.map((segment) => ({ ...segment, ...USUAL_LIE })));
     const length = WORDS.kmInSegments((lengthM / 1000).toFixed(1), drawn.length);
     setNotice({ message: [length, ...notes, WORDS.setShadeWindAndSurface].join(' ') });

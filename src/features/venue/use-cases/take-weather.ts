@@ -68,8 +68,6 @@ const inputSchema = object({
   forecast: mixed(),
 }).typeError(WORDS.theWeatherMustBeAn);
 
-/** A place of which nobody knows the altitude: its only station lies where it does, so it matters little. */
-const SEA_LEVEL_M = 0;
 const OLD_MS = 6 * 3_600_000;
 const MOST_TEXT = 2_000_000;
 
@@ -139,10 +137,14 @@ export async function takeWeather(
   if (!given.ok) return invalidInput(given.problems);
   const venue = await findVenue(db, venueId);
   const stations = await listStations(db, venueId, '9999');
-  const station =
-    stations.length === 0 && !stationId && venue
-      ? { id: undefined, name: venue.name, altitudeM: venue.altitudeM ?? SEA_LEVEL_M }
-      : stations.find((other) => other.id === stationId);
+  const isFirst = stations.length === 0 && !stationId && venue !== undefined;
+  // The weather is carried by altitude: a station at a made-up one would be wrong once the place has its own.
+  if (isFirst && venue.altitudeM === undefined) {
+    return failed('no_altitude', WORDS.thePlaceHasNoAltitude);
+  }
+  const station = isFirst
+    ? { id: undefined, name: venue.name, altitudeM: venue.altitudeM! }
+    : stations.find((other) => other.id === stationId);
   if (!venue || !station) return failed('not_found', WORDS.thisStationIsGoneChoose);
   const weather = await read(given.value as WeatherInput, {
     venue,

@@ -38,6 +38,8 @@ export const placePart = {
   theBrowserRefuses:
     'The browser does not give the position. Allow it for this page, or type it below.',
   theDeviceDoesNotKnow: 'This device does not know where it is. Type the position below.',
+  theTrackHasNoAltitude:
+    'The track has no altitude, so its course is left out. Read it again under Venue once the altitude is known.',
   courseOf: (count: number) => `The course has ${count} segments from the track.`,
   withoutIt: 'Leave it out',
 };

@@ -210,7 +210,7 @@ export const snowScreen = {
   fromTo: (from: string, to: string) => `from the start, ${from}, to ${to}`,
   atHumidity: (humidity: string) => `at ${humidity}.`,
   asMeasured: (wetness: string) => `as measured at the start, ${wetness}.`,
-  asksForAWax: (equivalent: string) => `It asks for a wax at ${equivalent}`,
+  asksForAWax: 'It asks for a wax at ',
   choose: 'Choose the wax',
   noReadingYetMeasureThe: 'No reading yet. Measure the snow and type it in below.',
   notSavedYetSaveThe: 'Not saved yet. Save the reading below.',

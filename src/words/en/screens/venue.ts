@@ -34,12 +34,13 @@ export const twoLineForecast = {
 };
 
 export const takeWeather = {
+  thePlaceHasNoAltitude:
+    'This venue has no altitude yet. Enter it under Place, or add a station with its own altitude.',
   thePlaceHasNoPosition: 'This venue has no position yet. Enter it under Place, then ask again.',
   chooseFile: 'Choose a file',
   venue: 'Venue',
   venueIsMissing: 'Venue is missing.',
   station: 'Station',
-  stationIsMissing: 'Station is missing.',
   theTargetMustBeAn: 'The target must be an object.',
   way: 'Way',
   wayIsMissing: 'Way is missing.',
@@ -102,6 +103,8 @@ export const saveCourse = {
 export const courseEditor = {
   chooseFile: 'Choose a file',
   fixTheMarkedFields: 'Fix the marked fields.',
+  noAltitude:
+    'Neither the track nor the venue has an altitude. Enter that of the venue under Place, then read the track again.',
   kmInSegments: (lengthM: string, count: number) => `${lengthM} km in ${count} segments.`,
   setShadeWindAndSurface: 'Set shade, wind and surface, then save.',
   segment: (count: number) => `Segment ${count}`,
