@@ -152,6 +152,36 @@ const WORST: [string, string, string, () => string | Uint8Array<ArrayBuffer>][] 
       ].join('\n'),
   ],
   [
+    'the largest plan, late',
+    '/api/v1/plan',
+    JSON_TYPE,
+    () =>
+      JSON.stringify({
+        start: '2027-01-15T12:00:00Z',
+        technicians: Array.from({ length: 20 }, (_, k) => ({
+          id: `hand-${k}`,
+          from: '2027-01-15T12:00:00Z',
+          to: '2027-01-18T12:00:00Z',
+        })),
+        irons: [{ id: 'one' }, { id: 'two' }],
+        vices: 20,
+        brushStands: 3,
+        coolingPlaces: 100,
+        secondsToSearch: 600,
+        pairs: Array.from({ length: 300 }, (_, p) => ({
+          id: `pair-${p}`,
+          dueAt: '2027-01-15T18:00:00Z',
+          steps: Array.from({ length: 13 }, (_step, s) => ({
+            key: `step-${s}`,
+            activeMin: 3 + ((p + s) % 7),
+            waitMin: s % 3 === 0 ? 20 : 0,
+            needs: s % 3 === 0 ? ['technician', 'iron'] : ['technician', 'vice'],
+            ...(s % 3 === 0 ? { ironC: 110 + 10 * (p % 5) } : {}),
+          })),
+        })),
+      }),
+  ],
+  [
     'a drawing as a photo of a ski',
     '/api/v1/skis/demo-ski-ilo-skate/photos',
     'image/png',
@@ -169,6 +199,7 @@ const WORST: [string, string, string, () => string | Uint8Array<ArrayBuffer>][] 
 const TAKEN = new Set([
   '1000 products',
   'the largest outlook',
+  'the largest plan, late',
   'twelve passes of the iron',
   '10,000 readings, taken in',
   '1000 products from a file',

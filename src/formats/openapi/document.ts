@@ -2,6 +2,7 @@ import type { Schema } from 'yup';
 import { MODEL_VERSION } from '../../core/model-version';
 import { gripRequestSchema, gripResponseSchema } from '../schemas/grip';
 import { ironRequestSchema, ironResponseSchema } from '../schemas/iron';
+import { planRequestSchema, planResponseSchema } from '../schemas/plan';
 import { pickRequestSchema, pickResponseSchema } from '../schemas/pick';
 import { outlookRequestSchema, outlookResponseSchema } from '../schemas/outlook';
 import { jsonSchemaFromYup } from './from-yup';
@@ -116,6 +117,11 @@ export function openApiDocument() {
         'Passes of an iron over a film of wax on a base: temperatures, trail, sag, uptake, and the pace that would suit.',
         ironRequestSchema,
         ironResponseSchema,
+      ),
+      '/api/v1/plan': post(
+        'A bench plan: who does what, when and on which iron, for the least weighted lateness, then the soonest end, then the fewest changes of an iron. A pair is ready when its last step and the wait after it are over; a wait holds a cooling place for as long as it must last. Without a number of vices, stands or places there are as many as are needed. The same seed gives the same plan, unless the bench is so large that the limit of 20 s ends the search; of the seconds to search at most ten are used.',
+        planRequestSchema,
+        planResponseSchema,
       ),
       '/api/v1/outlook': post(
         'The snow at a place from its weather: an ensemble of snow columns, weighed by readings. The same seed gives the same figures.',

@@ -5,6 +5,7 @@ import * as grip from './grip';
 import * as iron from './iron';
 import * as methods from './methods';
 import * as mistakes from './mistakes';
+import * as plan from './plan';
 import * as shelf from './shelf';
 import * as ski from './ski';
 import * as snow from './snow';
@@ -38,6 +39,7 @@ export const en = {
   iron,
   methods,
   mistakes,
+  plan,
   shelf,
   ski,
   snow,

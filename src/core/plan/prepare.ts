@@ -1,0 +1,131 @@
+import { MINUTE_MS, SECOND_MS } from '../constants';
+import { Busy, type ChangeTime } from './busy';
+import { PLAN } from './figures';
+import type { PlanProblem } from './types';
+
+/** Seconds of a minute. */
+const MINUTE_S = MINUTE_MS / SECOND_MS;
+
+/** A step as the search has it: whole seconds from the start of the plan. */
+export interface Task {
+  id: number;
+  pair: number;
+  index: number;
+  active: number;
+  wait: number;
+  /** Not before, by itself or with its pair. */
+  release: number;
+  needsTechnician: boolean;
+  needsIron: boolean;
+  needsVice: boolean;
+  needsStand: boolean;
+  ironC: number;
+  /** Who may do it, by place in the list of people. */
+  able: readonly number[];
+  /** From the end of its work to the end of its pair at the least: waits and work after it. */
+  tail: number;
+}
+
+export interface Prepared {
+  problem: PlanProblem;
+  tasks: Task[];
+  /** The tasks of each pair, in order. */
+  chains: Task[][];
+  due: number[];
+  weight: number[];
+  /** Everybody who is there at some time, each once. */
+  people: string[];
+  /** When they are not there. */
+  away: Busy[];
+  vices: number;
+  stands: number;
+  places: number;
+}
+
+const seconds = (minutes: number) => Math.ceil(minutes * MINUTE_S - 1e-6);
+
+/** Seconds that an iron takes from one temperature to another: whole minutes. */
+export const changeTime: ChangeTime = (before, after) => {
+  const { hotter, cooler } = PLAN.kelvinPerMin;
+  const kelvin = after - before;
+  return MINUTE_S * Math.ceil(kelvin > 0 ? kelvin / hotter : -kelvin / cooler);
+};
+
+/** The times outside all shifts of one person, s. */
+function awayBetween(shifts: readonly { from: number; to: number }[]): Busy {
+  const away = new Busy();
+  let last = -Infinity;
+  for (const { from, to } of [...shifts].sort((a, b) => a.from - b.from)) {
+    if (from > last) away.add(last, from);
+    last = Math.max(last, to);
+  }
+  away.add(last, Infinity);
+  return away;
+}
+
+/** The problem in whole seconds from its start; lengths are rounded up, shifts inwards. */
+export function prepare(problem: PlanProblem): Prepared {
+  const { startMs, technicians, pairs } = problem;
+  const after = (ms: number) => Math.ceil((ms - startMs) / SECOND_MS);
+  const people = [...new Set(technicians.map(({ id }) => id))];
+  const shiftsOf = (id: string) => technicians.filter((one) => one.id === id);
+  const skills = people.map((id) => new Set(shiftsOf(id).flatMap((one) => one.skills ?? [])));
+  const everybody = people.map((_, k) => k);
+  const ableTo = (skill: string | undefined) =>
+    skill === undefined ? everybody : everybody.filter((k) => skills[k]!.has(skill));
+  const tasks: Task[] = [];
+  const chains = pairs.map((pair, p) => {
+    const chain = pair.steps.map((step, index): Task => {
+      const needs = new Set(step.needs);
+      return {
+        id: 0,
+        pair: p,
+        index,
+        active: seconds(step.activeMin),
+        wait: seconds(step.waitMin ?? 0),
+        release: Math.max(
+          0,
+          pair.notBeforeMs === undefined ? 0 : after(pair.notBeforeMs),
+          step.notBeforeMs === undefined ? 0 : after(step.notBeforeMs),
+        ),
+        needsTechnician: needs.has('technician') || step.skill !== undefined,
+        needsIron: needs.has('iron'),
+        needsVice: needs.has('vice'),
+        needsStand: needs.has('brush_stand'),
+        ironC: step.ironC ?? PLAN.unsaidC,
+        able: ableTo(step.skill),
+        tail: 0,
+      };
+    });
+    let tail = 0;
+    for (const task of [...chain].reverse()) {
+      tail += task.wait;
+      task.tail = tail;
+      tail += task.active;
+    }
+    for (const task of chain) {
+      task.id = tasks.length;
+      tasks.push(task);
+    }
+    return chain;
+  });
+  return {
+    problem,
+    tasks,
+    chains,
+    due: pairs.map(({ dueMs }) => Math.floor((dueMs - startMs) / SECOND_MS)),
+    weight: pairs.map(({ priority }) => priority ?? PLAN.defaultPriority),
+    people,
+    away: people.map((id) =>
+      awayBetween(
+        shiftsOf(id).map(({ fromMs, toMs }) => ({
+          from: after(fromMs),
+          to: Math.floor((toMs - startMs) / SECOND_MS),
+        })),
+      ),
+    ),
+    vices: problem.vices ?? Infinity,
+    stands: problem.brushStands ?? Infinity,
+    places: problem.coolingPlaces ?? Infinity,
+  };
+}
