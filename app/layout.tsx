@@ -1,8 +1,8 @@
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { headers } from 'next/headers';
-import '@fontsource-variable/archivo/wght.css';
 import { readersUnits } from '@/server/readers-units';
+import { fontNames } from '@/ui/theme/font';
 import { AppProvider } from '@/ui/theme/provider';
 import { languageTag, words } from '@/words';
 
@@ -20,7 +20,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const policy = (await headers()).get('content-security-policy') ?? '';
   const nonce = /'nonce-([^']+)'/.exec(policy)?.[1];
   return (
-    <html lang={languageTag()} suppressHydrationWarning>
+    <html lang={languageTag()} className={fontNames} suppressHydrationWarning>
       <body>
         <AppProvider units={units} nonce={nonce}>
           {children}

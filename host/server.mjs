@@ -1,8 +1,10 @@
 // The server of the app: guards, headers and a gate before Next's own handler.
 // Started by the scripts with `--port`, `--host-name` and `--dev`; FROST_PICK_DATA says where the data are.
 import { createServer } from 'node:http';
+import path from 'node:path';
 import { parseArgs } from 'node:util';
 import next from 'next';
+import sirv from 'sirv';
 import { Gate } from './gate.mjs';
 import { makeGuard, ownNames } from './guard.mjs';
 import { answerWith, PageCache } from './page-cache.mjs';
@@ -29,6 +31,16 @@ const { values: options } = parseArgs({
 const port = Number(options.port);
 const isDevelopment = options.dev === true;
 const app = next({ dev: isDevelopment, dir: process.cwd(), hostname: HOST, port, turbopack: true });
+/** Scripts and fonts have their content in their name: they never change, and lie compressed beside themselves. */
+const STATIC_PATH = '/_next/static/';
+const files = isDevelopment
+  ? undefined
+  : sirv(path.join(process.cwd(), '.next', 'static'), {
+      brotli: true,
+      gzip: true,
+      immutable: true,
+      maxAge: 31_536_000,
+    });
 const guard = makeGuard(ownNames(options['host-name'] ?? []));
 const gate = new Gate();
 const pages = new PageCache();
@@ -73,6 +85,15 @@ const server = createServer(async (asked, answer) => {
     return;
   }
   dress(asked, answer);
+  if (files && asked.url?.startsWith(STATIC_PATH)) {
+    const whole = asked.url;
+    asked.url = whole.slice(STATIC_PATH.length - 1);
+    files(asked, answer, () => {
+      asked.url = whole;
+      void handle(asked, answer);
+    });
+    return;
+  }
   const isRead = asked.method === 'GET' || asked.method === 'HEAD';
   if (!isRead) answer.once('close', () => pages.forget());
   const key = isDevelopment ? undefined : pages.keyOf(asked);

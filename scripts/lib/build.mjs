@@ -2,6 +2,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { ROOT, refuse, run } from './install.mjs';
 
 const SOURCES = [
@@ -44,11 +45,16 @@ function readdirSyncOrNone(full) {
 /** The threads' program: all computations that run off the event loop, in one file. */
 export const WORKER = path.join(ROOT, '.next', 'compute.mjs');
 
-async function bundleWorker() {
+/**
+ * Bundles a program for Node.js into one file; what is installed stays outside.
+ * @param {string} entry
+ * @param {string} outfile
+ */
+export async function bundle(entry, outfile) {
   const { build } = await import('esbuild');
   await build({
-    entryPoints: [path.join(ROOT, 'host', 'compute.worker.ts')],
-    outfile: WORKER,
+    entryPoints: [path.join(ROOT, entry)],
+    outfile,
     bundle: true,
     platform: 'node',
     format: 'esm',
@@ -57,6 +63,22 @@ async function bundleWorker() {
     alias: { '@': path.join(ROOT, 'src') },
     logLevel: 'warning',
   });
+}
+
+const STATIC = path.join(ROOT, '.next', 'static');
+const SQUEEZED = /\.(js|css|svg)$/;
+
+/** Lays a file compressed as well as can be beside each of those that browsers fetch. */
+function squeeze(folder = STATIC) {
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const file = path.join(folder, entry.name);
+    if (entry.isDirectory()) squeeze(file);
+    else if (SQUEEZED.test(entry.name)) {
+      const bytes = readFileSync(file);
+      writeFileSync(`${file}.br`, brotliCompressSync(bytes));
+      writeFileSync(`${file}.gz`, gzipSync(bytes, { level: 9 }));
+    }
+  }
 }
 
 export const NEXT = path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next');
@@ -70,6 +92,7 @@ export async function ensureBuilt() {
   if (hasBuild && existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
   console.log('Building…');
   if (run(process.execPath, [NEXT, 'build']) !== 0) refuse('The build failed; see above.', 1);
-  await bundleWorker();
+  await bundle(path.join('host', 'compute.worker.ts'), WORKER);
+  squeeze();
   writeFileSync(STAMP, wanted);
 }

@@ -93,16 +93,56 @@ function provideBinary() {
   keepBinary();
 }
 
+const TURN = path.join(ROOT, 'node_modules.installing');
+const LOOK_AGAIN_MS = 500;
+
+/** @param {number} pid */
+function isAlive(pid) {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (error) {
+    return /** @type {NodeJS.ErrnoException} */ (error).code === 'EPERM';
+  }
+}
+
+/** Waits until no other start installs, then takes the turn: two at once would wreck what both lay down. */
+function takeTurn() {
+  for (;;) {
+    try {
+      writeFileSync(TURN, String(process.pid), { flag: 'wx' });
+      return;
+    } catch (error) {
+      if (/** @type {NodeJS.ErrnoException} */ (error).code !== 'EEXIST') throw error;
+    }
+    const holder = existsSync(TURN) ? Number(readFileSync(TURN, 'utf8')) : 0;
+    // Who was killed while it installed leaves its mark behind.
+    if (holder > 0 && !isAlive(holder)) rmSync(TURN, { force: true });
+    else Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, LOOK_AGAIN_MS);
+  }
+}
+
 /** Installs what the lock names, unless that stands installed already. */
 export function ensureInstalled() {
   requireNode();
   const lock = path.join(ROOT, 'package-lock.json');
   const wanted = `${hashOf(readFileSync(lock))}-${process.versions.modules}`;
-  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
-  console.log('Installing packages…');
-  if (run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund']) !== 0) {
-    refuse('The packages could not be installed: the npm registry or its cache must be in reach.');
+  const isDone = () => existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted;
+  if (isDone()) return;
+  takeTurn();
+  try {
+    if (isDone()) return;
+    console.log('Installing packages…');
+    // The build needs the development packages too, whatever NODE_ENV says.
+    const args = ['ci', '--include=dev', '--ignore-scripts', '--no-audit', '--no-fund'];
+    if (run('npm', args) !== 0) {
+      refuse(
+        'The packages could not be installed: the npm registry or its cache must be in reach.',
+      );
+    }
+    provideBinary();
+    writeFileSync(STAMP, wanted);
+  } finally {
+    rmSync(TURN, { force: true });
   }
-  provideBinary();
-  writeFileSync(STAMP, wanted);
 }

@@ -18,3 +18,20 @@ export const readable =
       return <StorageNotice message={words.mistakes.FAULT[error.code]} />;
     }
   };
+
+/** So many short turns of the event loop it takes until the frame is rendered, and handed to the network. */
+const TURNS = 8;
+const TURN_MS = 2;
+
+async function afterTheFrame(): Promise<void> {
+  for (let turn = 0; turn < TURNS; turn += 1) {
+    await new Promise((resolve) => setTimeout(resolve, TURN_MS));
+  }
+}
+
+/** A page under a frame that is there before it: the frame is sent, then the page computed. */
+export const readablePage = <P,>(page: (props: P) => Promise<ReactNode | void>) =>
+  readable(async (props: P) => {
+    await afterTheFrame();
+    return page(props);
+  });

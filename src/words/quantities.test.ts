@@ -11,7 +11,7 @@ import {
   temperatureWithSpread,
 } from './quantities';
 import { words } from './index';
-import { clockTime, dayAndTime, span } from './times';
+import { clockTime, dayAndTime, roughSpan, span } from './times';
 import { DEFAULT_UNITS, unitsFromCookie, unitsToCookie } from './units';
 import { writerFor } from './write';
 
@@ -69,6 +69,12 @@ describe('times on screen', () => {
   it('are on the venue’s clock', () => {
     expect(dayAndTime('2027-01-16T16:00:00Z', 'CET')).toBe('Sat 16 Jan 17:00');
     expect(clockTime('2027-07-16T22:30:00Z', 'CET')).toBe('00:30');
+  });
+
+  it('say the age of something in whole hours once it is old', () => {
+    expect(roughSpan(76 * 60_000)).toBe('1 h 16 min');
+    expect(roughSpan((19 * 60 + 27) * 60_000)).toBe('19 h');
+    expect(roughSpan((30 * 60 + 59) * 60_000)).toBe('1 d 6 h');
   });
 
   it('say spans in two parts at most', () => {

@@ -2,41 +2,39 @@
 const LOCALE = 'en-GB';
 const MINUTE_MS = 60_000;
 
+const DAY = { weekday: 'short', day: 'numeric', month: 'short' } as const;
+const CLOCK = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const;
+const DAY_AND_CLOCK = { ...DAY, ...CLOCK } as const;
+
+/** A formatter takes a tenth of a millisecond to make, and a page writes a hundred times: each is made once a zone. */
+function everyZone(options: Intl.DateTimeFormatOptions): (timeZone: string) => Intl.DateTimeFormat {
+  const made = new Map<string, Intl.DateTimeFormat>();
+  return (timeZone) => {
+    const format = made.get(timeZone) ?? new Intl.DateTimeFormat(LOCALE, { ...options, timeZone });
+    made.set(timeZone, format);
+    return format;
+  };
+}
+const dayFormat = everyZone(DAY);
+const clockFormat = everyZone(CLOCK);
+const dayAndClockFormat = everyZone(DAY_AND_CLOCK);
+
 /** `Sat 16 Jan 17:00` on the clock of a zone. */
 export function dayAndTime(iso: string, timeZone: string): string {
-  const parts = new Intl.DateTimeFormat(LOCALE, {
-    timeZone,
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).formatToParts(new Date(iso));
+  const parts = dayAndClockFormat(timeZone).formatToParts(new Date(iso));
   const part = (type: string) => parts.find((one) => one.type === type)?.value ?? '';
   return `${part('weekday')} ${part('day')} ${part('month')} ${part('hour')}:${part('minute')}`;
 }
 
 /** `Sat 16 Jan` of a day of the calendar. */
 export const dayOf = (day: string): string =>
-  new Intl.DateTimeFormat(LOCALE, {
-    timeZone: 'UTC',
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-  })
+  dayFormat('UTC')
     .format(new Date(`${day}T00:00:00Z`))
     .replace(',', '');
 
 /** `17:00` on the clock of a zone. */
-export function clockTime(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat(LOCALE, {
-    timeZone,
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).format(new Date(iso));
-}
+export const clockTime = (iso: string, timeZone: string): string =>
+  clockFormat(timeZone).format(new Date(iso));
 
 /** `3 d 4 h`, `4 h 12 min`, `12 min`: whole minutes, two parts at most. Negative spans count as positive. */
 export function span(milliseconds: number): string {
@@ -47,6 +45,15 @@ export function span(milliseconds: number): string {
   if (hours > 0) return `${hours} h ${minutes % 60} min`;
   return `${minutes} min`;
 }
+
+/** From here on nobody asks for the minutes of an age. */
+const ROUGH_MS = 6 * 60 * MINUTE_MS;
+
+/** As span, without the minutes from six hours on: how old something is. */
+export const roughSpan = (milliseconds: number): string => {
+  const said = span(milliseconds);
+  return Math.abs(milliseconds) < ROUGH_MS ? said : said.replace(/ \d+ min$/, '');
+};
 
 const pad = (value: number) => String(value).padStart(2, '0');
 

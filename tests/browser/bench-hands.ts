@@ -1,10 +1,16 @@
 import type { Page } from 'puppeteer-core';
 import { PATIENCE_MS, press, textOf } from './app';
 
-/** Ends a wait before its least, which is asked again. */
+/** Ends a wait before its least, which is asked again, and waits until the next step stands. */
 export async function endWait(page: Page): Promise<void> {
+  const before = await page.$eval('h1', (heading) => heading.textContent);
   await press(page, 'End the wait early');
   await press(page, 'End it anyway');
+  await page.waitForFunction(
+    (old) => document.querySelector('h1')?.textContent !== old,
+    { timeout: PATIENCE_MS },
+    before,
+  );
 }
 
 /** One press of the key, and again where the page was not ready for it, as a person would. */
@@ -14,8 +20,8 @@ async function goOn(page: Page, before: string | null): Promise<void> {
   for (let left = 3; ; left -= 1) {
     const shown = await page.$eval('h1', (heading) => heading.textContent);
     if (shown !== before) return;
-    if (await page.$('[role="timer"]')) await endWait(page);
-    else await page.keyboard.press('Space');
+    if (await page.$('[role="timer"]')) return endWait(page);
+    await page.keyboard.press('Space');
     try {
       await page.waitForFunction(
         (old) => document.querySelector('h1')?.textContent !== old,

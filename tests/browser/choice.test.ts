@@ -138,7 +138,8 @@ describe('the shelf', () => {
     await press(page, 'Use these ends');
     await press(page, 'Add to shelf');
     await waitForText(page, '23 glide waxes');
-    await press(page, 'Remove Found in a drawer');
+    await press(page, 'What to do with Found in a drawer');
+    await press(page, 'Remove Found in a drawer', 'menuitem');
     await waitForText(page, 'was removed');
     await press(page, 'Undo');
     await waitForText(page, '23 glide waxes');

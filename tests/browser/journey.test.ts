@@ -76,6 +76,8 @@ describe('from a reading to a choice', () => {
     await typeInto(page, 'Note for the log', 'Sky clear, falling fast');
     await press(page, 'Save choice');
     await waitForText(page, 'Choice saved');
+    // The screen is sent anew after a save: a server that ends meanwhile cuts it off.
+    await page.waitForNetworkIdle();
 
     const port = Number(new URL(app.url).port);
     expect(await stopDemo(app)).toBe(0);

@@ -4,12 +4,13 @@ import {
   fireEvent,
   render,
   screen,
+  waitFor,
   type RenderResult,
 } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { ChakraProvider } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { afterEach } from 'vitest';
+import { afterEach, expect } from 'vitest';
 import { UnitsProvider } from '@/ui/format/units-context';
 import { system } from '@/ui/theme/system';
 import { DEFAULT_UNITS, type Units } from '@/words/units';
@@ -50,4 +51,13 @@ export const field = (name: string | RegExp): HTMLInputElement =>
 /** Puts a text into the field of a label, as pasting does. */
 export function fill(name: string | RegExp, text: string): void {
   fireEvent.change(field(name), { target: { value: text } });
+}
+
+/** Opens the menu of a row and takes one of its items, as a finger does. */
+export async function chooseFrom(button: HTMLElement, name: string): Promise<void> {
+  fireEvent.click(button);
+  const item = await screen.findByRole('menuitem', { name });
+  fireEvent.pointerDown(item);
+  await waitFor(() => expect(item.hasAttribute('data-highlighted')).toBe(true));
+  fireEvent.click(item);
 }

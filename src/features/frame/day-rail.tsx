@@ -3,7 +3,7 @@
 import { usePathname } from 'next/navigation';
 import NextLink from 'next/link';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
-import { span } from '@/words/times';
+import { roughSpan } from '@/words/times';
 import type { FrameData } from './load-frame';
 import { More } from './more-screens';
 import { BESIDE, hrefOf, WORKING_ORDER, type RailItem } from './rail-items';
@@ -21,7 +21,7 @@ function waiting(frame: FrameData, now: number): Record<string, string> {
   const { latest, choice } = frame;
   const isStale = latest !== undefined && choice !== undefined && choice.readingId !== latest.id;
   return {
-    snow: latest ? WORDS.old(span(now - Date.parse(latest.takenAt))) : WORDS.measure,
+    snow: latest ? WORDS.old(roughSpan(now - Date.parse(latest.takenAt))) : WORDS.measure,
     bench: frame.timers.length > 0 ? WORDS.waiting(frame.timers.length) : '',
     pick: !latest ? '' : !choice ? WORDS.choose : isStale ? WORDS.newerSnow : WORDS.chosen,
   };

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, NativeSelect, Text } from '@chakra-ui/react';
 import { percent, probability, temperatureWithSpread } from '@/words/quantities';
-import { dayAndTime, span } from '@/words/times';
+import { dayAndTime, roughSpan, span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import type { FrameData } from './load-frame';
@@ -108,7 +108,7 @@ export function LineItem(props: {
         )}
         {props.children}
       </Text>
-      <Text textStyle="small" whiteSpace="nowrap" display={{ base: 'none', md: 'block' }}>
+      <Text textStyle="small" truncate display={{ base: 'none', md: 'block' }}>
         {props.label}
       </Text>
     </Box>
@@ -141,7 +141,7 @@ function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) 
         short={WORDS.snow}
         label={WORDS.snowAir(
           how,
-          age >= 0 ? WORDS.ago(span(age)) : WORDS.forIn(span(age)),
+          age >= 0 ? WORDS.ago(roughSpan(age)) : WORDS.forIn(span(age)),
           percent(latest.humidityFraction),
         )}
       >

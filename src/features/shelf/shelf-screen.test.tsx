@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { chooseFrom, AMERICAN, field, fill, show } from '../../../tests/unit/render';
 import { ShelfScreen } from './shelf-screen';
 import { loadShelf } from './use-cases/load-shelf';
 
@@ -19,6 +19,9 @@ async function shown(units?: typeof AMERICAN) {
   return show(<ShelfScreen outing={outing} view={view} />, units);
 }
 const named = async (name: string) => (await listProducts(db)).find((one) => one.name === name);
+
+const menuOf = (product: string) =>
+  screen.getByRole('button', { name: `What to do with ${product}` });
 
 describe('the Shelf screen', () => {
   it('refuses a label with swapped ends at its field, and saves it the right way round', async () => {
@@ -40,7 +43,7 @@ describe('the Shelf screen', () => {
   it('gives a removed product back by undo, with all it had', async () => {
     const before = (await named('Frost'))!;
     const { user } = await shown();
-    await user.click(screen.getByRole('button', { name: 'Remove Frost' }));
+    await chooseFrom(menuOf('Frost'), 'Remove Frost');
     await waitFor(async () => expect(await named('Frost')).toBeUndefined());
     await user.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(async () => expect(await named('Frost')).toBeDefined());
@@ -71,7 +74,7 @@ describe('a product of the shelf', () => {
   it('is changed in its place, keeps what was not touched, and says so', async () => {
     const before = (await named('Frost'))!;
     const { text } = await shown();
-    press('Change Frost');
+    await chooseFrom(menuOf('Frost'), 'Change Frost');
     await waitFor(() => expect(field('Name').value).toBe('Frost'));
     fill('Label, cold end', '-15');
     press('Save changes');
@@ -85,7 +88,7 @@ describe('a product of the shelf', () => {
   it('is left as it was when one cancels', async () => {
     const before = await named('Cold');
     await shown();
-    press('Change Cold');
+    await chooseFrom(menuOf('Cold'), 'Change Cold');
     await waitFor(() => expect(field('Name').value).toBe('Cold'));
     fill('Name', 'Colder');
     press('Cancel');

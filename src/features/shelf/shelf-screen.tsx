@@ -7,7 +7,6 @@ import { costAPair, ironTemperature, shelfNotes } from '@/core/shelf';
 import { PRODUCT_ROLES, type ProductRole } from '@/core/terms';
 import { labelHardness } from '@/core/wax';
 import { UNLABELLED_ROLES } from '@/formats/schemas/product';
-import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { useWrite } from '@/ui/fields/use-write';
 import { temperature, temperatureRange } from '@/words/quantities';
@@ -16,6 +15,7 @@ import { words } from '@/words';
 import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
 import { CsvImport } from '@/ui/frame/csv-import';
+import { RowMenu } from '@/ui/frame/row-menu';
 import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
@@ -243,22 +243,23 @@ function columnsOf(
       id: 'change',
       title: WORDS.change,
       cell: (product) => (
-        <Flex gap="2">
-          <ActionButton
-            plain
-            aria-label={WORDS.change2(product.name)}
-            onClick={() => act.edit(product)}
-          >
-            {WORDS.change}
-          </ActionButton>
-          <ActionButton
-            plain
-            aria-label={WORDS.takeOff(product.name)}
-            onClick={() => act.remove(product)}
-          >
-            {WORDS.takeOff2}
-          </ActionButton>
-        </Flex>
+        <RowMenu
+          label={WORDS.whatToDoWith(product.name)}
+          actions={[
+            {
+              key: 'change',
+              title: WORDS.change,
+              label: WORDS.change2(product.name),
+              onSelect: () => act.edit(product),
+            },
+            {
+              key: 'takeOff',
+              title: WORDS.takeOff2,
+              label: WORDS.takeOff(product.name),
+              onSelect: () => act.remove(product),
+            },
+          ]}
+        />
       ),
     },
   ];

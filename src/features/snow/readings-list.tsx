@@ -9,8 +9,9 @@ import { percent, temperature, temperatureWithSpread } from '@/words/quantities'
 import { dayAndTime } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
+import { RowMenu } from '@/ui/frame/row-menu';
 import { Part } from '@/ui/frame/sheet';
-import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
+import { FileLink } from '@/ui/frame/sheet-link';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { ReadingPhoto } from './reading-photo';
 import { restoreReadingAction, withdrawReadingAction } from './actions';
@@ -72,12 +73,19 @@ export function ReadingsList({
       one.grain ? words.terms.GRAIN_CODES[one.grain] : '–',
       seen(one),
       words.terms.SOURCE_WORDS[one.source] ?? one.source,
-      <Flex key="change" gap="3">
-        <SheetLink href={`/outing/${outing.id}/snow?correct=${one.id}`}>{WORDS.correct}</SheetLink>
+      <Flex key="change" gap="3" justify="flex-end">
         <ReadingPhoto reading={one} onFailure={(message) => setNotice({ message })} />
-        <ActionButton plain onClick={() => void withdraw(one)}>
-          {WORDS.withdraw}
-        </ActionButton>
+        <RowMenu
+          label={WORDS.changeReadingOf(dayAndTime(one.takenAt, outing.venue.timeZone))}
+          actions={[
+            {
+              key: 'correct',
+              title: WORDS.correct,
+              href: `/outing/${outing.id}/snow?correct=${one.id}`,
+            },
+            { key: 'withdraw', title: WORDS.withdraw, onSelect: () => withdraw(one) },
+          ]}
+        />
       </Flex>,
     ],
   }));

@@ -7,7 +7,7 @@ import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { addTrackEvent, listTrackEvents } from '@/data/track-events';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { chooseFrom, AMERICAN, field, fill, show } from '../../../tests/unit/render';
 import { temperatureWithSpread } from '@/words/quantities';
 import { DEFAULT_UNITS } from '@/words/units';
 import { SnowScreen } from './snow-screen';
@@ -232,19 +232,23 @@ describe('readings that were taken', () => {
     const before = (await readings()).length;
     const { user } = await shown();
     const list = within(screen.getByRole('region', { name: 'Readings of this outing' }));
-    await user.click(list.getAllByRole('button', { name: 'Withdraw' })[0]!);
+    await chooseFrom(
+      list.getAllByRole('button', { name: /^Change the reading of/ })[0]!,
+      'Withdraw',
+    );
     await waitFor(async () => expect(await readings()).toHaveLength(before - 1));
     await user.click(await screen.findByRole('button', { name: 'Undo' }));
     await waitFor(async () => expect(await readings()).toHaveLength(before));
   });
 
   it('tell when another has withdrawn the same one already', async () => {
-    const { user, text } = await shown();
+    const { text } = await shown();
     const list = within(screen.getByRole('region', { name: 'Readings of this outing' }));
-    const button = list.getAllByRole('button', { name: 'Withdraw' })[0]!;
-    await user.click(button);
+    const withdraw = () =>
+      chooseFrom(list.getAllByRole('button', { name: /^Change the reading of/ })[0]!, 'Withdraw');
+    await withdraw();
     await waitFor(() => expect(text()).toContain('Reading withdrawn.'));
-    await user.click(button);
+    await withdraw();
     await waitFor(() => expect(text()).toContain('already withdrawn or corrected'));
   });
 });

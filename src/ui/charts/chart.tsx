@@ -6,6 +6,7 @@ import { useToken, Box, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import type { Data, Layout } from 'plotly.js';
 import { useNear } from './use-near';
+import { FONTS } from '../theme/system';
 import { words } from '../../words';
 
 const WORDS = words.screens.ui.chart;
@@ -87,7 +88,7 @@ export function Chart({ label, data, layout, height }: ChartProps) {
             showlegend: false,
             hovermode: 'closest',
             dragmode: false,
-            font: { family: '"Archivo Variable", sans-serif', size: 14, color: inks.ink },
+            font: { family: FONTS, size: 14, color: inks.ink },
             ...layout,
             xaxis: { ...axis, ...layout.xaxis },
             yaxis: { ...axis, ...layout.yaxis },

@@ -1,4 +1,6 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defineConfig } from '@chakra-ui/react/styled-system';
+import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
+import { kit } from './kit';
 
 const bone = {
   50: '#fbf9f3',
@@ -19,6 +21,9 @@ const spruce = { 300: '#8fd0b5', 400: '#6fb99b', 600: '#1f6650', 700: '#174d3d' 
 const alarm = { 300: '#ff9c8c', 600: '#b02a1c' };
 
 const tone = (base: string, dark: string) => ({ value: { base, _dark: dark } });
+
+/** See font.ts; what is not in them, the machine has. */
+export const FONTS = 'var(--font-further), var(--font-letters), system-ui, sans-serif';
 
 const config = defineConfig({
   globalCss: {
@@ -41,8 +46,8 @@ const config = defineConfig({
         alarm: Object.fromEntries(Object.entries(alarm).map(([k, value]) => [k, { value }])),
       },
       fonts: {
-        body: { value: '"Archivo Variable", system-ui, sans-serif' },
-        heading: { value: '"Archivo Variable", system-ui, sans-serif' },
+        body: { value: FONTS },
+        heading: { value: FONTS },
       },
       sizes: { target: { value: '44px' }, targetLarge: { value: '52px' } },
     },
@@ -83,4 +88,4 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, kit, config);

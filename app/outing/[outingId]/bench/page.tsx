@@ -12,7 +12,7 @@ import { planSheet } from '@/features/bench/use-cases/plan-sheet';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdBench;
@@ -56,4 +56,4 @@ async function BenchPage({ params, searchParams }: BenchPageProps) {
   return <BenchScreen outing={outing} view={view} serverNowMs={now} />;
 }
 
-export default readable(BenchPage);
+export default readablePage(BenchPage);

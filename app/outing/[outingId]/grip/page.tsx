@@ -3,7 +3,7 @@ import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { GripScreen } from '@/features/grip/grip-screen';
 import { loadGrip } from '@/features/grip/use-cases/load-grip';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdGrip;
@@ -24,4 +24,4 @@ async function GripPage({ params, searchParams }: GripPageProps) {
   return <GripScreen key={view.pair?.id} outing={outing} view={view} />;
 }
 
-export default readable(GripPage);
+export default readablePage(GripPage);

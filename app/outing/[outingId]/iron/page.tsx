@@ -3,7 +3,7 @@ import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { IronScreen } from '@/features/iron/iron-screen';
 import { loadIron } from '@/features/iron/use-cases/load-iron';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdIron;
@@ -17,4 +17,4 @@ async function IronPage({ params }: { params: Promise<{ outingId: string }> }) {
   return <IronScreen {...await loadIron(db, outing.id)} />;
 }
 
-export default readable(IronPage);
+export default readablePage(IronPage);

@@ -3,7 +3,7 @@ import { database } from '@/data/database';
 import { listSkis } from '@/data/skis';
 import { LabelsSheet } from '@/features/skis/labels-sheet';
 import { originOf, skiQr } from '@/features/skis/qr';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdLabels;
@@ -40,4 +40,4 @@ async function LabelsPage({ params, searchParams }: LabelsPageProps) {
   );
 }
 
-export default readable(LabelsPage);
+export default readablePage(LabelsPage);

@@ -4,7 +4,7 @@ import { listDoneJobs } from '@/data/jobs';
 import { pageOfLog } from '@/data/log-choices';
 import { listOutings } from '@/data/outings';
 import { LogScreen } from '@/features/log/log-screen';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdLog;
@@ -35,4 +35,4 @@ async function LogPage({ params, searchParams }: LogPageProps) {
   return <LogScreen outing={outing} outings={outings} view={view} jobs={jobs} />;
 }
 
-export default readable(LogPage);
+export default readablePage(LogPage);

@@ -11,7 +11,7 @@ import { firstChoice } from '@/features/pick/use-cases/first-choice';
 import { seenBase } from '@/features/pick/use-cases/seen-base';
 import { modelledCases } from '@/server/cases';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdPick;
@@ -52,4 +52,4 @@ async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
   );
 }
 
-export default readable(PickPage);
+export default readablePage(PickPage);

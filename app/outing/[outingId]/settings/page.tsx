@@ -1,7 +1,7 @@
 import { database } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { SettingsScreen } from '@/features/settings/settings-screen';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdSettings;
@@ -12,4 +12,4 @@ async function SettingsPage() {
   return <SettingsScreen team={await loadTeamSettings(database())} />;
 }
 
-export default readable(SettingsPage);
+export default readablePage(SettingsPage);

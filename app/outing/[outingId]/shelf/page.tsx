@@ -4,7 +4,7 @@ import { findOuting } from '@/data/outings';
 import { ShelfScreen } from '@/features/shelf/shelf-screen';
 import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdShelf;
@@ -19,4 +19,4 @@ async function ShelfPage({ params }: { params: Promise<{ outingId: string }> }) 
   return <ShelfScreen outing={outing} view={view} />;
 }
 
-export default readable(ShelfPage);
+export default readablePage(ShelfPage);

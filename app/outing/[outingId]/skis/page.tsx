@@ -5,7 +5,7 @@ import { findOuting } from '@/data/outings';
 import { SkisScreen } from '@/features/skis/skis-screen';
 import { loadRack } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdSkis;
@@ -20,4 +20,4 @@ async function SkisPage({ params }: { params: Promise<{ outingId: string }> }) {
   return <SkisScreen outing={outing} rack={rack} />;
 }
 
-export default readable(SkisPage);
+export default readablePage(SkisPage);

@@ -9,7 +9,7 @@ import { listTrackEvents } from '@/data/track-events';
 import { loadSnow } from '@/features/snow/use-cases/load-snow';
 import { SnowScreen } from '@/features/snow/snow-screen';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdSnow;
@@ -56,4 +56,4 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
   );
 }
 
-export default readable(SnowPage);
+export default readablePage(SnowPage);

@@ -5,7 +5,7 @@ import { listSegments } from '@/data/segments';
 import { summariseStations } from '@/data/weather';
 import { VenueScreen } from '@/features/venue/venue-screen';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdVenue;
@@ -31,4 +31,4 @@ async function VenuePage({ params }: { params: Promise<{ outingId: string }> }) 
   );
 }
 
-export default readable(VenuePage);
+export default readablePage(VenuePage);

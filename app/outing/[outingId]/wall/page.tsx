@@ -3,7 +3,7 @@ import { listChoices } from '@/data/choices';
 import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { WallSheet } from '@/features/pick/wall-sheet';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdWall;
@@ -19,4 +19,4 @@ async function WallPage({ params }: { params: Promise<{ outingId: string }> }) {
   return <WallSheet outing={outing} choice={choice} />;
 }
 
-export default readable(WallPage);
+export default readablePage(WallPage);

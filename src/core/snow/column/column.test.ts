@@ -7,6 +7,7 @@ import {
   contactTemperature,
   growingGrid,
   makeColumns,
+  neutralExchange,
   prepareColumnStep,
   skyLongWave,
   snowConductivity,
@@ -104,6 +105,7 @@ describe('conduction', () => {
       for (let i = 0; i < grid.layers; i += 1) {
         columns.water[i] = mass_fraction * DENSITY * grid.thickness[i]!;
       }
+      columns.totalWater[0] = columns.water.reduce((sum, w) => sum + w);
       for (let n = 0; n < t_s / 2; n += 1) stepColumn(columns, 0, step, holdAt(surface_C));
       const front = frozenDepth(columns, mass_fraction);
       expect(front / front_m).toBeGreaterThan(0.97);
@@ -130,7 +132,7 @@ describe('the surface', () => {
     windMPerS: 0.5,
     cloudFraction: 0,
     pressureHPa: 920,
-    roughnessM: 1e-3,
+    neutralExchange: neutralExchange(1e-3),
     hiddenSky: 0,
   };
   const settle = (air: typeof night): number => {
@@ -192,7 +194,7 @@ describe('energy', () => {
           windMPerS: 2,
           cloudFraction: 0.3,
           pressureHPa: 930,
-          roughnessM: 1e-3,
+          neutralExchange: neutralExchange(1e-3),
           hiddenSky: 0,
         },
         columns.surface[0]!,

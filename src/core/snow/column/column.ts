@@ -22,6 +22,8 @@ export interface Columns {
   temperature: Float64Array;
   /** Liquid water, kg/m² in each layer. */
   water: Float64Array;
+  /** All water of a column, kg/m²: a dry one, without any, has half as much to do in a step. */
+  totalWater: Float64Array;
   /** Skin temperature, °C, one a column. */
   surface: Float64Array;
   /** Energy that came in less what went out, J/m², and the sum of amounts moved, one a column. */
@@ -60,6 +62,7 @@ export function makeColumns(count: number, grid: Grid): Columns {
     grid,
     temperature: new Float64Array(size),
     water: new Float64Array(size),
+    totalWater: new Float64Array(count),
     surface: new Float64Array(count),
     energyIn: new Float64Array(count),
     energyMoved: new Float64Array(count),
@@ -98,7 +101,8 @@ export function prepareColumnStep(
 /**
  * Carries one column through a step: conduction and surface balance implicit together, then melt or
  * refreezing layer by layer, then drainage. The surface stops at 0 °C; what it cannot warm melts.
- * Two passes over the layers, up and down. Allocation-free. Energy is booked with every exchange.
+ * Two passes over the layers, up and down, and a third where there is water or warmth for it. Allocation-free.
+ * Energy is booked with every exchange.
  */
 export function stepColumn(
   columns: Columns,
@@ -113,7 +117,10 @@ export function stepColumn(
   const folded = foldUp(columns, at, step, entering);
   const atSurface = forcing.intercept + SURFACE_SUN_SHARE * forcing.absorbedSun;
   const melted = solveSurface(columns, column, conduction, folded, atSurface, forcing.slope);
-  const drained = settleDown(columns, at, step, melted + forcing.rain);
+  const warmest = solveDown(columns, at, conduction);
+  const coming = melted + forcing.rain;
+  const isDry = columns.totalWater[column] === 0 && coming === 0 && warmest <= 0;
+  const drained = isDry ? 0 : settleWater(columns, column, step, coming);
   const flux = (atSurface - forcing.slope * columns.surface[column]! + entering) * timeStepS;
   const latent = FUSION_HEAT * (forcing.rain - drained);
   columns.energyIn[column] = columns.energyIn[column]! + flux + latent;
@@ -162,19 +169,34 @@ function solveSurface(
 }
 
 /**
- * From the first layer, whose temperature is set, down: temperatures from the folded right sides; warmth
- * above 0 °C becomes water, cold freezes what water there is; and water beyond what is held goes on
- * down. `coming` is the water that enters on top; gives what leaves at the bottom, kg/m².
+ * From the first layer, whose temperature is set, down: temperatures from the folded right sides, as if nothing
+ * melted. Gives the warmest, °C.
  */
-function settleDown(columns: Columns, at: number, step: ColumnStep, coming: number): number {
-  const { temperature, water, right } = columns;
-  const { heldWater, drainShare } = step;
-  const { capacity, carry, inversePivot } = step.conduction;
+function solveDown(columns: Columns, at: number, { carry, inversePivot }: Conduction): number {
+  const { temperature, right } = columns;
   let solved = temperature[at]!;
+  let warmest = solved;
+  for (let i = 1; i < right.length; i += 1) {
+    solved = right[i]! * inversePivot[i]! + carry[i - 1]! * solved;
+    temperature[at + i] = solved;
+    if (solved > warmest) warmest = solved;
+  }
+  return warmest;
+}
+
+/**
+ * Layer by layer: warmth above 0 °C becomes water, cold freezes what water there is; and water beyond what is held
+ * goes on down. `coming` is the water that enters on top; gives what leaves at the bottom, kg/m².
+ */
+function settleWater(columns: Columns, column: number, step: ColumnStep, coming: number): number {
+  const { temperature, water, totalWater, right } = columns;
+  const { heldWater, drainShare } = step;
+  const { capacity } = step.conduction;
+  const at = column * right.length;
   let moving = 0;
+  let total = 0;
   for (let i = 0; i < right.length; i += 1) {
-    if (i > 0) solved = right[i]! * inversePivot[i]! + carry[i - 1]! * solved;
-    let t = solved;
+    let t = temperature[at + i]!;
     let w = i > 0 ? water[at + i]! : water[at]! + coming;
     if (t > 0) {
       w += (capacity[i]! * t) / FUSION_HEAT;
@@ -189,7 +211,9 @@ function settleDown(columns: Columns, at: number, step: ColumnStep, coming: numb
     const excess = w - heldWater[i]!;
     moving = excess > 0 ? excess * drainShare[i]! : 0;
     water[at + i] = w - moving;
+    total += w - moving;
   }
+  totalWater[column] = total;
   return moving;
 }
 
@@ -237,6 +261,7 @@ export function contactTemperature(columns: Columns, column: number, probe: Cont
 
 /** Liquid water of the top 1.5 cm, % by volume. */
 export function contactWaterPercent(columns: Columns, column: number, probe: ContactProbe): number {
+  if (columns.totalWater[column] === 0) return 0;
   const at = column * columns.grid.layers;
   let mass = 0;
   for (let i = 0; i < probe.share.length && probe.share[i]! > 0; i += 1) {

@@ -10,5 +10,5 @@ export {
 export type { ColumnStep, Columns, ContactProbe, SurfaceForcing } from './column';
 export { growingGrid, snowConductivity } from './grid';
 export type { Grid } from './grid';
-export { skyLongWave, stabilityFactor, surfaceFluxInto } from './surface-flux';
+export { neutralExchange, skyLongWave, stabilityFactor, surfaceFluxInto } from './surface-flux';
 export type { AirForcing, LinearFlux } from './surface-flux';

@@ -28,7 +28,8 @@ export interface AirForcing {
   windMPerS: number;
   cloudFraction: number;
   pressureHPa: number;
-  roughnessM: number;
+  /** Of the surface; see neutralExchange. */
+  neutralExchange: number;
   /** Share of the sky that trees or rock hide, 0…1; they radiate at the air's temperature. */
   hiddenSky: number;
 }
@@ -55,6 +56,12 @@ export function skyLongWave(
   const cube = cloudFraction * cloudFraction * cloudFraction;
   const emissivity = (SKY_DRY + SKY_MOIST * eighthRoot) * (1 - cube) + SKY_CLOUD * cube;
   return emissivity * STEFAN_BOLTZMANN * kelvin * kelvin * kelvin * kelvin;
+}
+
+/** Bulk exchange coefficient of neutral air over a surface of this roughness, m: (κ/ln(z/z₀))². */
+export function neutralExchange(roughnessM: number): number {
+  const root = KARMAN / Math.log(MEASURING_HEIGHT_M / roughnessM);
+  return root * root;
 }
 
 /** Stability factor of the bulk exchange by the Richardson number: 1/(1+10 Ri) stable, √(1−16 Ri) unstable. */
@@ -84,8 +91,7 @@ export function surfaceFluxInto(air: AirForcing, surfaceC: number, out: LinearFl
   const excess = air.airTemperatureC - t;
   const richardson =
     (GRAVITY * MEASURING_HEIGHT_M * excess) / (0.5 * (airK + surfaceK) * wind * wind);
-  const neutral = KARMAN / Math.log(MEASURING_HEIGHT_M / air.roughnessM);
-  const exchange = neutral * neutral * stabilityFactor(richardson) * wind;
+  const exchange = air.neutralExchange * stabilityFactor(richardson) * wind;
   const density = (100 * air.pressureHPa) / (DRY_AIR_GAS * airK);
   const sensibleSlope =
     density * AIR_HEAT_CAPACITY * exchange + (excess > 0 ? WINDLESS_EXCHANGE : 0);

@@ -172,6 +172,7 @@ function resample(state: State): void {
   permuteRows(columns.temperature, parents, layers);
   permuteRows(columns.water, parents, layers);
   for (const one of [
+    columns.totalWater,
     columns.surface,
     columns.energyIn,
     columns.energyMoved,

@@ -29,7 +29,7 @@ const air = {
   windMPerS: 0,
   cloudFraction: 0,
   pressureHPa: 0,
-  roughnessM: 0,
+  neutralExchange: 0,
   hiddenSky: 0,
 };
 const flux = { intercept: 0, slope: 0, vapourIntercept: 0, vapourSlope: 0 };
@@ -57,7 +57,7 @@ export function stepMember(state: State, m: number, i: number): void {
   air.cloudFraction = 1 / (1 + Math.exp(-cloudLogit));
   air.windMPerS = forcing.windMPerS[i]! * Math.exp(SPREAD.windLog * now[at + ERROR_OF.wind]!);
   air.pressureHPa = state.pressureHPa;
-  air.roughnessM = drawn.roughnessM[m]!;
+  air.neutralExchange = drawn.neutralExchange[m]!;
   air.hiddenSky = HIDDEN_BY_SHADE * state.input.site.shadeFraction;
   surfaceFluxInto(air, columns.surface[m]!, flux);
   const precipitation =

@@ -1,5 +1,6 @@
 import type { RandomSource } from '../../random';
 import { HOUR_S } from '../../constants';
+import { neutralExchange } from '../column';
 import { SNOW } from '../figures';
 
 const { roughnessM: ROUGHNESS_M } = SNOW;
@@ -13,7 +14,8 @@ const { spread: SPREAD, persistenceH: PERSISTENCE_H, shake: SHAKE } = SNOW;
  */
 export interface Perturbations {
   now: Float64Array;
-  roughnessM: Float64Array;
+  /** Of the roughness of each member; see neutralExchange. */
+  neutralExchange: Float64Array;
   albedoOffset: Float64Array;
   startOffsetK: Float64Array;
   /** Brings `now` to a step's middle, seconds from the start. */
@@ -52,10 +54,11 @@ export function perturbations(members: number, random: RandomSource): Perturbati
   for (let i = 0; i < size; i += 1) after[i] = random.normal();
   drawNext();
   const constant = (draw: () => number) => Float64Array.from({ length: members }, draw);
+  const roughnessM = constant(() => ROUGHNESS_M * Math.exp(SPREAD.roughnessLog * random.normal()));
 
   return {
     now,
-    roughnessM: constant(() => ROUGHNESS_M * Math.exp(SPREAD.roughnessLog * random.normal())),
+    neutralExchange: roughnessM.map(neutralExchange),
     albedoOffset: constant(() => SPREAD.albedo * random.normal()),
     startOffsetK: constant(() => SPREAD.startProfileK * random.normal()),
     moveTo(seconds) {
@@ -70,11 +73,11 @@ export function perturbations(members: number, random: RandomSource): Perturbati
     resample(parents, source) {
       permuteRows(before, parents, PERTURBED);
       permuteRows(after, parents, PERTURBED);
-      permuteRows(this.roughnessM, parents, 1);
+      permuteRows(roughnessM, parents, 1);
       permuteRows(this.albedoOffset, parents, 1);
       for (let m = 0; m < members; m += 1) {
-        this.roughnessM[m] =
-          this.roughnessM[m]! * Math.exp(SHAKE * SPREAD.roughnessLog * source.normal());
+        roughnessM[m] = roughnessM[m]! * Math.exp(SHAKE * SPREAD.roughnessLog * source.normal());
+        this.neutralExchange[m] = neutralExchange(roughnessM[m]!);
         this.albedoOffset[m] = this.albedoOffset[m]! + SHAKE * SPREAD.albedo * source.normal();
       }
     },

@@ -140,6 +140,7 @@ export const shelfScreen = {
   change2: (name: string) => `Change ${name}`,
   takeOff: (name: string) => `Remove ${name}`,
   takeOff2: 'Remove',
+  whatToDoWith: (name: string) => `What to do with ${name}`,
   plain: 'plain',
 };
 export const blockGuess = {

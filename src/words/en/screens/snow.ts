@@ -186,6 +186,7 @@ export const readingsList = {
   by: 'By',
   change: 'Change',
   readingWithdrawnItStaysIn: 'Reading withdrawn. The record keeps it.',
+  changeReadingOf: (time: string) => `Change the reading of ${time}`,
   correct: 'Correct',
   withdraw: 'Withdraw',
   readings: 'Readings',

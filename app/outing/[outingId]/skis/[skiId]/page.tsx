@@ -7,7 +7,7 @@ import { originOf, skiQr } from '@/features/skis/qr';
 import { SkiScreen } from '@/features/skis/ski-screen';
 import { loadSki } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readablePage } from '@/server/readable';
 import { words } from '@/words';
 
 const WORDS = words.screens.pages.outingOutingIdSkisSkiId;
@@ -33,4 +33,4 @@ async function SkiPage({ params }: SkiPageProps) {
   return <SkiScreen view={view} outingId={outingId} timeZone={outing.venue.timeZone} qr={qr} />;
 }
 
-export default readable(SkiPage);
+export default readablePage(SkiPage);
