@@ -6,7 +6,7 @@ import type { Tables } from './schema';
 /** Rows a statement: small enough to prepare fast, large enough to be few. */
 const BATCH = 40;
 /** Rows between two pauses, so that others are served while many are stored. */
-const A_TURN = 400;
+const A_TURN = 160;
 
 /**
  * Inserts many rows of the same columns into a table. The statement is compiled once for a whole batch

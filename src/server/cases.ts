@@ -33,6 +33,17 @@ export async function modelledCases(
   return cases && { cases, outlookVersion: outlooks[0]!.modelVersion };
 }
 
+/** Has the outlooks of a course computed and kept; nothing is made of them yet. */
+export async function keepOutlooks(
+  db: FrostDatabase,
+  { course, outing }: Pick<SnowQuestion, 'course' | 'outing'>,
+): Promise<void> {
+  const plan = planCourse(course, outing);
+  if (!plan.ok) return;
+  const first = { ...plan.inputs[0]!, readings: [] };
+  await Promise.all([first, ...plan.inputs].map((input) => keptOutlook(db, input)));
+}
+
 /** Which snow is asked for: of a course, for an outing, with what the last reading saw. */
 export interface SnowQuestion {
   course: CourseGround;

@@ -1,9 +1,8 @@
 import { loadCourse } from '../data/course';
 import { database } from '../data/database';
 import { listOutings } from '../data/outings';
-import { listReadings } from '../data/readings';
 import { hasThreads } from './compute/pool';
-import { courseSnow } from './cases';
+import { keepOutlooks } from './cases';
 import { nowMs } from './clock';
 
 const DAY_MS = 86_400_000;
@@ -23,8 +22,7 @@ async function prepareAll(): Promise<void> {
   });
   for (const outing of soon.slice(0, MOST_OUTINGS)) {
     const course = await loadCourse(db, outing);
-    const [reading] = await listReadings(db, outing.id, 1);
-    await courseSnow(db, { course, outing, reading });
+    await keepOutlooks(db, { course, outing });
   }
 }
 

@@ -10,7 +10,10 @@ const send = (path: string, type: string, body: string | Uint8Array<ArrayBuffer>
 
 beforeAll(async () => {
   app = await startDemo(await freePort(), freshFolder());
-  for (const path of ['/outing/demo-relay/snow', '/api/v1/timers']) await fetch(at(path));
+  // To the end: a page comes in pieces, and its screen after its frame.
+  for (const path of ['/outing/demo-relay/snow', '/api/v1/timers']) {
+    await (await fetch(at(path))).arrayBuffer();
+  }
 });
 afterAll(() => stopDemo(app));
 
