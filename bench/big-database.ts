@@ -4,7 +4,7 @@ import { openDatabase, type FrostDatabase } from '../src/data/database';
 import { seedDemo } from '../src/data/demo/seed';
 import { insertMany } from '../src/data/insert-many';
 import { migrateStorage } from '../src/data/storage/migrate';
-import { planSheet } from '../src/features/bench/use-cases/plan-sheet';
+import { planSheet } from '../src/server/job/plan-sheet';
 
 /** How large the big database is: some seasons of a busy cabin. */
 export const BIG = { readings: 20_000, choices: 2000, skis: 500, events: 5000, jobs: 200 } as const;

@@ -1,4 +1,4 @@
-import { adviceTask } from '@/features/bench/use-cases/iron-settings';
+import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
 import { chooseTask } from '@/features/pick/use-cases/first-choice';

@@ -7,7 +7,7 @@ import { GRAINS, ORIGINS, TOOLS, WETNESSES } from '@/core/terms';
 import type { OutingFacts, SnowConditions } from '@/core/wax';
 import { DEMO_SHELF } from '@/data/demo/shelf';
 import { listSkis } from '@/data/skis';
-import { planSheet } from '@/features/bench/use-cases/plan-sheet';
+import { planSheet } from '@/server/job/plan-sheet';
 import { CALM_SNOW } from '../../tests/unit/fixtures';
 import { temporaryDatabase } from '../../tests/unit/temporary-database';
 import { words } from './index';

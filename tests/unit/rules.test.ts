@@ -15,7 +15,7 @@ import { remainingGrams } from '@/data/stock';
 import { loadTeamSettings } from '@/data/team-settings';
 import { findVenue, listVenues } from '@/data/venues';
 import { summariseStations } from '@/data/weather';
-import { ironSettings } from '@/features/bench/use-cases/iron-settings';
+import { ironSettings } from '@/server/job/iron-settings';
 import {
   baseLiquidOf,
   forThisBase,
@@ -23,7 +23,7 @@ import {
   gripFor,
   layersOf,
   softWaxOf,
-} from '@/features/bench/use-cases/sheet-parts';
+} from '@/server/job/sheet-parts';
 import { keepFit, keepTried, takeNoteBack } from '@/features/grip/use-cases/keep-notes';
 import { loadGrip } from '@/features/grip/use-cases/load-grip';
 import { forgetIron, keepIron } from '@/features/iron/use-cases/own-irons';

@@ -1,6 +1,6 @@
 export type { ChoiceInputs, Choice, LogChoice, LogPage } from './choice';
 export type { GripNote } from './grip-note';
-export type { Job, DoneJob, KeptTimer } from './job';
+export type { Job, DoneJob, KeptTimer, PlannedSheet } from './job';
 export type { KeptSki, KeptEvent, KeptFinding } from './ski';
 export type { Outing, OutingToSave, OutingFactsToKeep } from './outing';
 export type { OwnIron, TeamSettings } from './team';

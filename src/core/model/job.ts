@@ -1,4 +1,11 @@
-import { STEP_OUTCOMES, type RackTimer, type StepRecord, type ToldSheet } from '../bench';
+import {
+  STEP_OUTCOMES,
+  type JobSheet,
+  type RackTimer,
+  type StepRecord,
+  type SuggestedProgramme,
+  type ToldSheet,
+} from '../bench';
 import type { FieldsOf } from './field';
 
 /** A job sheet that is run on a ski. */
@@ -12,6 +19,17 @@ export interface Job {
   endedAt?: string;
   droppedAt?: string;
   records: StepRecord[];
+}
+
+/** A sheet before it is started, with what was suggested and what it stands on. */
+export interface PlannedSheet {
+  sheet: JobSheet;
+  suggested: SuggestedProgramme[];
+  choiceId: string | undefined;
+  choiceName: string | undefined;
+  outingId: string;
+  skiId: string;
+  roomC: number;
 }
 
 /** A job that is done, as lists show it. */

@@ -1,12 +1,13 @@
 'use server';
 
+import type { PlannedSheet } from '@/core/model';
 import { database } from '@/data/database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { deed, deedOn, writing } from '@/server/deed';
 import { readersUnits } from '@/server/readers-units';
-import { planSheet, type PlannedSheet } from './use-cases/plan-sheet';
-import { dropJob, moveJob, startJob } from './use-cases/run-job';
+import { planSheet } from '@/server/job/plan-sheet';
+import { dropJob, moveJob, startJob } from '@/server/job/run-job';
 
 /** The sheet for a ski, before it is started. */
 export async function planAction(input: unknown): Promise<WireResult<PlannedSheet>> {

@@ -13,8 +13,8 @@ import { openJob } from './open-job';
 import { PlanScreen } from './plan-screen';
 import { Runner } from './runner';
 import { loadBench } from './use-cases/load-bench';
-import { planSheet } from './use-cases/plan-sheet';
-import { moveJob } from './use-cases/run-job';
+import { planSheet } from '@/server/job/plan-sheet';
+import { moveJob } from '@/server/job/run-job';
 
 const OUTING = 'demo-slalom';
 const SKI = 'demo-ski-wessa-slalom';

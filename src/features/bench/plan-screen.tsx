@@ -18,7 +18,7 @@ import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { planAction, startAction } from './actions';
 import { StepsList } from './steps-list';
-import type { PlannedSheet } from './use-cases/plan-sheet';
+import type { PlannedSheet } from '@/core/model';
 
 const WORDS = words.screens.bench.planScreen;
 

@@ -8,7 +8,7 @@ import { PlanScreen } from '@/features/bench/plan-screen';
 import { Runner } from '@/features/bench/runner';
 import { openJob } from '@/features/bench/open-job';
 import { loadBench } from '@/features/bench/use-cases/load-bench';
-import { planSheet } from '@/features/bench/use-cases/plan-sheet';
+import { planSheet } from '@/server/job/plan-sheet';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { nowMs } from '@/server/clock';

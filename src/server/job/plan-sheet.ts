@@ -1,11 +1,5 @@
-import { isSouthern } from '@/core/model';
-import {
-  buildSheet,
-  learnedMinutes,
-  suggestProgrammes,
-  type JobSheet,
-  type SuggestedProgramme,
-} from '@/core/bench';
+import { isSouthern, type PlannedSheet } from '@/core/model';
+import { buildSheet, learnedMinutes, suggestProgrammes } from '@/core/bench';
 import { structureWork } from '@/core/choice';
 import { careOf, readLookOver } from '@/core/ski';
 import { listChoices } from '@/data/choices';
@@ -32,17 +26,6 @@ import {
 import { words } from '@/words';
 
 const WORDS = words.screens.bench.planSheet;
-
-/** A sheet before it is started, with what was suggested and what it stands on. */
-export interface PlannedSheet {
-  sheet: JobSheet;
-  suggested: SuggestedProgramme[];
-  choiceId: string | undefined;
-  choiceName: string | undefined;
-  outingId: string;
-  skiId: string;
-  roomC: number;
-}
 
 const USUAL_ROOM_C = 15;
 
