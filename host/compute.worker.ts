@@ -3,6 +3,7 @@ import { gripTask } from '@/features/grip/use-cases/advise-grip';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
 import { chooseTask } from '@/features/pick/use-cases/first-choice';
 import { pickOutlookTask, pickTask } from '@/features/pick/use-cases/pick-wax';
+import { surenessTask } from '@/features/plan/use-cases/load-plan';
 import { planTask } from '@/features/plan/use-cases/plan-bench';
 import { productsFileTask } from '@/features/shelf/use-cases/products-files';
 import { skisFileTask } from '@/features/skis/use-cases/skis-files';
@@ -31,6 +32,7 @@ const ALL = [
   readingsFileTask,
   reportsTask,
   skisFileTask,
+  surenessTask,
   weatherFileTask,
 ] as unknown as Task<unknown[], unknown>[];
 

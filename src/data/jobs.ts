@@ -44,6 +44,23 @@ export async function findJob(db: FrostDatabase, id: string): Promise<Job | unde
   return (await jobsOf(db, { id }))[0];
 }
 
+/** The last job of a pair for an outing that was not put away; undefined: none was started. */
+export async function latestJobOf(
+  db: FrostDatabase,
+  { outingId, skiId }: { outingId: string; skiId: string },
+): Promise<Job | undefined> {
+  const row = await db
+    .selectFrom('job')
+    .select('id')
+    .where('outing_id', '=', outingId)
+    .where('ski_id', '=', skiId)
+    .where('dropped_at', 'is', null)
+    .orderBy('started_at', 'desc')
+    .limit(1)
+    .executeTakeFirst();
+  return row && findJob(db, row.id);
+}
+
 /** Jobs under way, of every outing. */
 export const listOpenJobs = (db: FrostDatabase): Promise<Job[]> => jobsOf(db, { isOpen: true });
 

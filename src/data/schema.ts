@@ -3,12 +3,15 @@ import type {
   FINDING_FIELDS,
   JOB_FIELDS,
   OUTING_FIELDS,
+  PLAN_FIELDS,
   PRODUCT_FIELDS,
   READING_FIELDS,
   RowOf,
   SEGMENT_FIELDS,
   SKI_EVENT_FIELDS,
   SKI_FIELDS,
+  SKIER_FIELDS,
+  STARTER_FIELDS,
   STATION_FIELDS,
   STEP_RECORD_FIELDS,
   STOCK_MOVE_FIELDS,
@@ -146,7 +149,19 @@ export interface OutlookTable {
   answer: Buffer;
 }
 
+/** Somebody whose skis the bench prepares. */
+export type SkierTable = RowOf<typeof SKIER_FIELDS>;
+
+/** Who is on which outing, on what. */
+export type StarterTable = RowOf<typeof STARTER_FIELDS>;
+
+/** Plans of the bench: the newest is the one in force, and taking it back brings the one before. */
+export type BenchPlanTable = RowOf<typeof PLAN_FIELDS>;
+
 export interface Tables {
+  skier: SkierTable;
+  starter: StarterTable;
+  bench_plan: BenchPlanTable;
   outlook: OutlookTable;
   write_key: WriteKeyTable;
   ski: SkiTable;

@@ -2,6 +2,7 @@ import type { ChoiceQuestion, RobustChoice } from '../core/choice';
 import type { Outlook, OutlookInput } from '../core/snow/outlook';
 import type { TrackFile } from '../formats/gpx/course';
 import type { IronRow } from './iron.worker';
+import type { PlanAnswer, PlanQuestion } from './plan.worker';
 import type { TrackRequest } from './track.worker';
 import { WorkerPool } from './worker-pool';
 
@@ -36,6 +37,16 @@ export const choicePool = (): WorkerPool<ChoiceQuestion, RobustChoice> =>
   new WorkerPool(
     () =>
       new Worker(new URL('./choice.worker.ts', import.meta.url), {
+        type: 'module',
+      }),
+    { workers: 1 },
+  );
+
+/** Plans: a pool for each screen that asks, closed with it. */
+export const planPool = (): WorkerPool<PlanQuestion, PlanAnswer> =>
+  new WorkerPool(
+    () =>
+      new Worker(new URL('./plan.worker.ts', import.meta.url), {
         type: 'module',
       }),
     { workers: 1 },

@@ -1,8 +1,11 @@
 import { reasonOf } from './failure';
 import type { WorkerReply, WorkerRequest } from './protocol';
 
-/** Tells how much is done and lets the worker hear what was asked meanwhile; throws once the task is cancelled. */
-export type Turn = (share: number) => Promise<void>;
+/**
+ * Tells how much is done and lets the worker hear what was asked meanwhile; throws once the task is cancelled. False:
+ * whoever asked has enough, so that what is found so far is the answer.
+ */
+export type Turn = (share: number) => Promise<boolean>;
 
 class Stopped extends Error {}
 
@@ -21,12 +24,14 @@ export function serve<I, O>(
 ): void {
   const cancelled = new Set<number>();
   const running = new Set<number>();
+  const enough = new Set<number>();
   const run = async (id: number, input: I) => {
     running.add(id);
     const turn: Turn = async (share) => {
       scope.postMessage({ kind: 'progress', id, share });
       await nextTurn();
       if (cancelled.has(id)) throw new Stopped();
+      return !enough.has(id);
     };
     try {
       scope.postMessage({ kind: 'done', id, output: await compute(input, turn) });
@@ -37,10 +42,11 @@ export function serve<I, O>(
     } finally {
       running.delete(id);
       cancelled.delete(id);
+      enough.delete(id);
     }
   };
   scope.onmessage = ({ data }) => {
     if (data.kind === 'run') void run(data.id, data.input);
-    else if (running.has(data.id)) cancelled.add(data.id);
+    else if (running.has(data.id)) (data.kind === 'enough' ? enough : cancelled).add(data.id);
   };
 }

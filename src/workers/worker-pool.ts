@@ -13,6 +13,8 @@ export interface WorkerLike<I, O> {
 export interface PoolJob<O> {
   result: Promise<O[]>;
   cancel: () => void;
+  /** Asks for what is found so far; tasks that wait for a worker are done whole. */
+  enough: () => void;
 }
 
 /** What is heard of a job while it runs. */
@@ -92,6 +94,11 @@ export class WorkerPool<I, O> {
     this.seatNext();
     return {
       result: Promise.all(results),
+      enough: () => {
+        for (const { worker, task } of this.seats) {
+          if (task && tasks.includes(task)) worker.postMessage({ kind: 'enough', id: task.id });
+        }
+      },
       cancel: () => {
         this.drop(tasks);
         for (const task of tasks) task.failed(new Cancelled());

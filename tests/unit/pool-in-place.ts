@@ -16,6 +16,7 @@ export function poolInPlace<I, O>(
         }),
       ),
       cancel: () => undefined,
+      enough: () => undefined,
     }),
     close: () => undefined,
   };

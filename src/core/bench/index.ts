@@ -1,5 +1,5 @@
 export { usualPasses } from './amounts';
-export { learnedMinutes } from './learn';
+export { learnedMinutes, learnedSpreads } from './learn';
 export type { WorkedStep } from './learn';
 export {
   begin,

@@ -17,7 +17,21 @@ export type FieldKind =
   | { type: 'colour' };
 
 export type FieldUnit =
-  '' | '°C' | 'K' | '%' | 'g' | 'cm' | 'mm' | 'm' | '°' | 'km' | 'h' | 'min' | 'm/s' | 'W/m²';
+  | ''
+  | '°C'
+  | 'K'
+  | '%'
+  | 'g'
+  | 'cm'
+  | 'mm'
+  | 'm'
+  | '°'
+  | 'km'
+  | 'h'
+  | 'min'
+  | 'kg'
+  | 'm/s'
+  | 'W/m²';
 
 /** One field of an entity, declared once: checks, rows, files, forms, the API and the docs follow from it. */
 export type Field = FieldKind & {

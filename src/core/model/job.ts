@@ -30,6 +30,8 @@ export interface PlannedSheet {
   outingId: string;
   skiId: string;
   roomC: number;
+  /** The most coats of one wax. */
+  coats: number;
 }
 
 /** A job that is done, as lists show it. */

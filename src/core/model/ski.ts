@@ -64,6 +64,7 @@ export const SKI_FIELDS = {
   groundOn: { type: 'day', csv: ['ground on'] },
   baseBevelDeg: { type: 'number', range: [0, 3], unit: '°', csv: ['base bevel'] },
   sideBevelDeg: { type: 'number', range: [0, 6], unit: '°', csv: ['side bevel'] },
+  flexKg: { type: 'number', range: [20, 160], unit: 'kg', csv: ['flex for'] },
   hasBrakes: { type: 'flag', isRequired: true, csv: ['brakes'], fallback: false },
   purpose: {
     type: 'choice',

@@ -1,4 +1,5 @@
 import type { Iron } from '../iron';
+import type { Cabin, PlanWish } from './bench-plan';
 import type { BaseType, Tool } from '../terms';
 
 /** An iron of the team's own, by its name. */
@@ -14,4 +15,8 @@ export interface TeamSettings {
   baseType: BaseType;
   /** The team's own irons; job sheets reckon with the first. */
   irons: OwnIron[];
+  /** Who and what is in the cabin; absent: nobody has said yet. */
+  cabin?: Cabin;
+  /** What the last plan was asked for. */
+  planWish?: PlanWish;
 }

@@ -1,4 +1,4 @@
-import { leastAssignment } from './assignment';
+import { leastAssignment } from '../assignment';
 import { NEVER, type Busy } from './busy';
 import { lateMinutes } from './cost';
 import { PLAN } from './figures';
@@ -156,5 +156,5 @@ export function lowerBound(
       cost[row * n + k] = prepared.weight[pair]! * lateMinutes(prepared, pair, at);
     }
   });
-  return { late: leastAssignment(cost, n), finish };
+  return { late: leastAssignment(cost, n).total, finish };
 }

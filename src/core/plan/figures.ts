@@ -66,6 +66,21 @@ export const PLAN_FIGURES = {
   fewestRemedies: { mean: 6, unit: '1', reason: 'One of each kind is always tried.' },
   remedyShare: { mean: 0.9, unit: '1', reason: 'A change that helps less is not worth its words.' },
   remediesSaid: { mean: 3, unit: '1', reason: 'More is a list, not advice.' },
+  leastVisitMin: {
+    mean: 1,
+    unit: 'min',
+    reason: 'A pair is fetched and put away, however little is done to it.',
+  },
+  blockPauseMin: {
+    mean: 10,
+    unit: 'min',
+    reason: 'A pause as short as a walk to the rack does not break a run of the same work.',
+  },
+  sameMin: {
+    mean: 0.01,
+    unit: 'min',
+    reason: 'Lateness that differs by less is the same: times are whole seconds.',
+  },
   unsaidC: { mean: 120, unit: '°C', reason: 'The iron of a step that names no temperature.' },
 } as const satisfies FigureTable;
 

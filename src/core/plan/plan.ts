@@ -5,8 +5,8 @@ import { lowerBound, type Bound } from './bound';
 import { compareCosts, lateMinutes, readyAt, type Cost } from './cost';
 import { PLAN } from './figures';
 import { alone, crowdedOut } from './hopeless';
-import { prepare, type Prepared } from './prepare';
-import { NOBODY, type Schedule } from './schedule';
+import { NOBODY, prepare, type Prepared } from './prepare';
+import type { Schedule } from './schedule';
 import { beginSearch, type Search } from './search';
 import type { HopelessPair, Plan, PlannedTask, PlanProblem } from './types';
 
@@ -29,7 +29,8 @@ export interface PlanRun {
 }
 
 /** Nothing is better than a plan that is as good as its bound, and changes no iron. */
-const isBest = (cost: Cost, bound: Bound) => compareCosts(cost, { ...bound, changes: 0 }) <= 0;
+const isBest = (cost: Cost, bound: Bound) =>
+  compareCosts(cost, { ...bound, changes: 0, switches: Infinity }) <= 0;
 
 /**
  * Plans the bench: who does what, when, on which iron, for the least weighted lateness, then the soonest end, then
@@ -73,6 +74,14 @@ function wholeSearch(prepared: Prepared, seed: number, isEnough: () => boolean) 
   if (all.search.best().cost.finish < NEVER) return all;
   const out = crowdedOut(prepared, new Set(single.hopeless.keys()));
   return begin(new Map([...single.hopeless, ...out]));
+}
+
+/** What no plan of a bench can beat; pairs that cannot be ready even alone do not count. */
+export function planBound(problem: PlanProblem): Plan['lowerBound'] {
+  const prepared = prepare(problem);
+  const single = alone(prepared);
+  const { late, finish } = lowerBound(prepared, new Set(single.hopeless.keys()), single);
+  return { weightedLatenessMin: late, finishMs: problem.startMs + finish * SECOND_MS };
 }
 
 /** The whole plan at once; see {@link planRun}. */

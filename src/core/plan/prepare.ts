@@ -1,10 +1,13 @@
 import { MINUTE_MS, SECOND_MS } from '../constants';
 import { Busy, type ChangeTime } from './busy';
 import { PLAN } from './figures';
-import type { PlanProblem } from './types';
+import type { PlanProblem, PlanStep } from './types';
 
 /** Seconds of a minute. */
 const MINUTE_S = MINUTE_MS / SECOND_MS;
+
+/** The place of nobody in a list of people, or of no iron. */
+export const NOBODY = -1;
 
 /** A step as the search has it: whole seconds from the start of the plan. */
 export interface Task {
@@ -20,6 +23,10 @@ export interface Task {
   needsVice: boolean;
   needsStand: boolean;
   ironC: number;
+  /** Steps of one key are of one kind, from 1: doing them one after the other needs no change of tools. */
+  kind: number;
+  /** Under way at the start: who and what is at it. */
+  running: { person: number; iron: number } | undefined;
   /** Who may do it, by place in the list of people. */
   able: readonly number[];
   /** From the end of its work to the end of its pair at the least: waits and work after it. */
@@ -73,6 +80,16 @@ export function prepare(problem: PlanProblem): Prepared {
   const everybody = people.map((_, k) => k);
   const ableTo = (skill: string | undefined) =>
     skill === undefined ? everybody : everybody.filter((k) => skills[k]!.has(skill));
+  const kinds = new Map<string, number>();
+  const kindOf = (key: string) => {
+    if (!kinds.has(key)) kinds.set(key, kinds.size + 1);
+    return kinds.get(key)!;
+  };
+  const runningOf = ({ running }: PlanStep): Task['running'] =>
+    running && {
+      person: running.technicianId === undefined ? NOBODY : people.indexOf(running.technicianId),
+      iron: problem.irons.findIndex(({ id }) => id === running.ironId),
+    };
   const tasks: Task[] = [];
   const chains = pairs.map((pair, p) => {
     const chain = pair.steps.map((step, index): Task => {
@@ -93,6 +110,8 @@ export function prepare(problem: PlanProblem): Prepared {
         needsVice: needs.has('vice'),
         needsStand: needs.has('brush_stand'),
         ironC: step.ironC ?? PLAN.unsaidC,
+        kind: kindOf(step.key),
+        running: runningOf(step),
         able: ableTo(step.skill),
         tail: 0,
       };

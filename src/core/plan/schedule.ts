@@ -1,5 +1,5 @@
 import { Busy, Level, NEVER } from './busy';
-import { changeTime, type Prepared, type Task } from './prepare';
+import { changeTime, NOBODY, type Prepared, type Task } from './prepare';
 
 /** A plan in the making: when each task starts, s, and who and what is at it. */
 export interface Schedule {
@@ -14,20 +14,25 @@ export interface Schedule {
   places: Level;
 }
 
-export const NOBODY = -1;
-
+/** Nothing is planned yet but what is under way. */
 export function emptySchedule(prepared: Prepared): Schedule {
   const { tasks, away, problem } = prepared;
-  return {
+  const schedule: Schedule = {
     start: new Float64Array(tasks.length).fill(NEVER),
     person: new Int16Array(tasks.length).fill(NOBODY),
     iron: new Int16Array(tasks.length).fill(NOBODY),
     busy: away.map((one) => one.copy()),
-    ironBusy: problem.irons.map(() => new Busy()),
+    ironBusy: problem.irons.map(({ atC }) => {
+      const busy = new Busy();
+      if (atC !== undefined) busy.add(0, 0, atC);
+      return busy;
+    }),
     vices: new Level(prepared.vices),
     stands: new Level(prepared.stands),
     places: new Level(prepared.places),
   };
+  for (const task of tasks) if (task.running) hold(schedule, task, { time: 0, ...task.running });
+  return schedule;
 }
 
 const soonest = (times: readonly number[]): number => times.reduce((a, b) => Math.min(a, b), NEVER);
@@ -37,6 +42,7 @@ const soonest = (times: readonly number[]): number => times.reduce((a, b) => Mat
  * NEVER where there is none.
  */
 export function firstTime(schedule: Schedule, task: Task, earliest: number): number {
+  if (task.running) return 0;
   const length = task.active;
   let time = earliest;
   for (;;) {
@@ -111,6 +117,7 @@ function changesBy(iron: Busy, task: Task, time: number): number {
 
 /** Puts a task where it fits first after the one before it in its pair; false where it never does. */
 export function place(schedule: Schedule, prepared: Prepared, task: Task): boolean {
+  if (task.running) return true;
   const before = prepared.chains[task.pair]![task.index - 1];
   const ready = before ? schedule.start[before.id]! + before.active + before.wait : 0;
   const time = firstTime(schedule, task, Math.max(ready, task.release));
@@ -133,7 +140,7 @@ function hold(
   schedule.start[task.id] = time;
   schedule.person[task.id] = person;
   schedule.iron[task.id] = iron;
-  if (person !== NOBODY) schedule.busy[person]!.add(time, end);
+  if (person !== NOBODY) schedule.busy[person]!.add(time, end, task.kind);
   if (iron !== NOBODY) schedule.ironBusy[iron]!.add(time, end, task.ironC);
   if (task.needsVice) schedule.vices.add(time, end);
   if (task.needsStand) schedule.stands.add(time, end);

@@ -19,8 +19,16 @@ const oneStep = (dueMin: number, toMin = 600): PlanProblem => ({
     },
   ],
 });
+/** The same bench whose steps all have this spread. */
+const withSpread = (problem: PlanProblem, logSd: number): PlanProblem => ({
+  ...problem,
+  pairs: problem.pairs.map((pair) => ({
+    ...pair,
+    steps: pair.steps.map((step) => ({ ...step, logSd })),
+  })),
+});
 const sure = (problem: PlanProblem, spread = 0.2) =>
-  surenessOf(problem, planBench(problem, { searchS: 0.01 }), { spreadOf: () => spread });
+  surenessOf(withSpread(problem, spread), planBench(problem, { searchS: 0.01 }));
 
 describe('how sure a plan is', () => {
   it('is the plan itself where every step takes its minutes', () => {
@@ -29,7 +37,7 @@ describe('how sure a plan is', () => {
     const ready = new Map(
       plan.tasks.map(({ pairId, endMs, index }) => [`${pairId}/${index}`, endMs]),
     );
-    for (const { pairId, sureMs, inTime } of surenessOf(problem, plan, { spreadOf: () => 0 })) {
+    for (const { pairId, sureMs, inTime } of surenessOf(withSpread(problem, 0), plan)) {
       const steps = problem.pairs.find(({ id }) => id === pairId)!.steps;
       const waitMs = (steps.at(-1)!.waitMin ?? 0) * MINUTE_MS;
       expect(sureMs).toBeLessThanOrEqual(ready.get(`${pairId}/${steps.length - 1}`)! + waitMs);
@@ -51,7 +59,7 @@ describe('how sure a plan is', () => {
     const problem = benchOf(5, { pairs: 10, people: 2, irons: 2 });
     const plan = planBench(problem, { searchS: 0.05 });
     const latest = (spread: number) =>
-      Math.max(...surenessOf(problem, plan, { spreadOf: () => spread }).map((one) => one.sureMs));
+      Math.max(...surenessOf(withSpread(problem, spread), plan).map((one) => one.sureMs));
     expect(latest(0.4)).toBeGreaterThan(latest(0.1));
     expect(surenessOf(problem, plan)).toEqual(surenessOf(problem, plan));
   });

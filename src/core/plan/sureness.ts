@@ -15,8 +15,6 @@ export interface Sureness {
 
 interface SurenessOptions {
   seed?: number;
-  /** Standard deviation of the logarithm of the minutes of a step, by its key; the house's where it is not known. */
-  spreadOf?: (stepKey: string) => number;
 }
 
 /** A task with what it waits for: indices of tasks before it, and what must lie between, ms. */
@@ -102,10 +100,10 @@ function runOnce(
 export function surenessOf(
   problem: PlanProblem,
   plan: Plan,
-  { seed = 1, spreadOf = () => PLAN.minutesLogSd }: SurenessOptions = {},
+  { seed = 1 }: SurenessOptions = {},
 ): Sureness[] {
   const nodes = network(problem, plan);
-  const spread = nodes.map(({ task }) => spreadOf(task.stepKey));
+  const spread = nodes.map(({ step }) => step.logSd ?? PLAN.minutesLogSd);
   const random = randomSource(seed);
   const lastOf = new Map(nodes.map(({ task }, at) => [task.pairId, at]));
   const ready = new Map([...lastOf.keys()].map((pairId): [string, number[]] => [pairId, []]));

@@ -13,6 +13,8 @@ export interface PlanTechnician {
 
 export interface PlanIron {
   id: string;
+  /** How hot it is at the start of the plan, °C; absent: cold or not known, and its first use counts as no change. */
+  atC?: number;
 }
 
 /** Work on a pair without a break, then a wait that needs no hands. */
@@ -25,6 +27,10 @@ export interface PlanStep {
   ironC?: number;
   skill?: string;
   notBeforeMs?: number;
+  /** Standard deviation of the logarithm of the minutes of work; the house's where it is not known. */
+  logSd?: number;
+  /** Under way at the start of the plan, with `activeMin` left of it: by whom and on which iron it goes on. */
+  running?: { technicianId?: string; ironId?: string };
 }
 
 export interface PlanPair {

@@ -27,6 +27,8 @@ export interface Ski {
   /** Bevels of the edges, °; skis without edges have none. */
   baseBevelDeg?: number;
   sideBevelDeg?: number;
+  /** The skier's weight that the pair was picked for, by its maker or a flex bench, kg. */
+  flexKg?: number;
   hasBrakes: boolean;
   purpose: Purpose;
   note?: string;

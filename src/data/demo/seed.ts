@@ -4,7 +4,8 @@ import type { OutingFacts } from '../../core/wax';
 import { choiceDetails, toldLines, toldRanking } from '../../words/told/choice';
 import { DEFAULT_UNITS } from '../../words/units';
 import { writerFor } from '../../words/write';
-import { TEAM_DEFAULTS } from '../team-settings';
+import { saveSkier, saveStarter } from '../starters';
+import { saveTeamSettings, TEAM_DEFAULTS } from '../team-settings';
 import { addChoice } from '../choices';
 import type { FrostDatabase } from '../database';
 import { saveOuting } from '../outings';
@@ -18,6 +19,7 @@ import { saveVenue } from '../venues';
 import { saveStation, saveWeather } from '../weather';
 import { DEMO_COURSES, DEMO_STATIONS, demoWeather } from './course';
 import { demoReadings } from './readings';
+import { DEMO_SKIERS, demoCabin, demoStarters } from './crew';
 import { DEMO_SHELF, demoGrams } from './shelf';
 import { DEMO_SKIS, demoFindings, demoSkiEvents } from './skis';
 import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
@@ -67,6 +69,9 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
       await saveSegments(transaction, venueId, segments);
     }
     await addReadings(transaction, readings);
+    for (const skier of DEMO_SKIERS) await saveSkier(transaction, skier);
+    for (const starter of demoStarters(outings)) await saveStarter(transaction, starter);
+    await saveTeamSettings(transaction, { cabin: demoCabin(outings) });
     await seedChoice(transaction, { outings, readings, at });
   });
 }

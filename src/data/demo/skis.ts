@@ -52,6 +52,23 @@ const GRINDS: readonly (readonly [mm: number, pattern: string])[] = [
   [0.75, 'linear'],
   [1, 'arrow'],
 ];
+/** The weight that the pairs of each were picked for, kg. */
+const FLEX_KG: Readonly<Record<string, number>> = {
+  Ilo: 76,
+  Benna: 62,
+  Korre: 78,
+  Tivia: 60,
+  Sarn: 84,
+  Odemi: 70,
+  Faru: 72,
+  Wessa: 55,
+  Jorin: 68,
+  Pella: 50,
+  Maro: 72,
+  Dunai: 76,
+  Ekko: 64,
+  Liss: 60,
+};
 const EDGED: readonly SkiType[] = ['alpine', 'touring', 'snowboard'];
 const SPREAD_CM = 3;
 const DAY_MS = 24 * 3_600_000;
@@ -73,6 +90,8 @@ export const DEMO_SKIS: readonly Ski[] = ATHLETES.flatMap(([owner, ...types], a)
       baseType: type === 'patterned' ? 'extruded' : 'sintered',
       grindMm: type === 'patterned' ? undefined : grindMm,
       grindPattern: type === 'patterned' ? undefined : grindPattern,
+      // The second pair is a little softer: for loose snow.
+      flexKg: hasEdges ? undefined : FLEX_KG[owner]! - (second ? 5 : 0),
       baseBevelDeg: hasEdges ? 1 : undefined,
       sideBevelDeg: hasEdges ? 2 : undefined,
       hasBrakes: type === 'alpine',

@@ -7,6 +7,7 @@ import * as safeGround from './0005-safe-ground';
 import * as trackWork from './0006-track-work';
 import * as practice from './0007-practice';
 import * as frontDoor from './0008-front-door';
+import * as plan from './0009-plan';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -18,4 +19,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0006-track-work': trackWork,
   '0007-practice': practice,
   '0008-front-door': frontDoor,
+  '0009-plan': plan,
 };

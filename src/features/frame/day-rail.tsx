@@ -54,7 +54,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         alignItems="center"
         gap={{ base: '0', md: '3' }}
         flex={{ base: '1 0 48px', md: 'none' }}
-        minH={{ base: '14', md: '14' }}
+        minH={{ base: '14', md: '12' }}
         px={{ base: '1', md: '4' }}
         justifyContent={{ base: 'center', md: 'flex-start' }}
         borderLeftWidth={{ base: '0', md: '4px' }}

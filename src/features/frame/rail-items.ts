@@ -1,4 +1,5 @@
 import {
+  CalendarClock,
   Columns2,
   Droplets,
   Flame,
@@ -8,6 +9,7 @@ import {
   NotebookPen,
   Settings,
   Snowflake,
+  Users,
   Wrench,
   Zap,
 } from 'lucide-react';
@@ -23,7 +25,9 @@ export interface RailItem {
     | 'pick'
     | 'grip'
     | 'skis'
+    | 'pairs'
     | 'bench'
+    | 'plan'
     | 'log'
     | 'venue'
     | 'shelf'
@@ -44,7 +48,9 @@ export const WORKING_ORDER: readonly RailItem[] = [
   { path: 'pick', name: WORDS.pick, icon: Droplets },
   { path: 'grip', name: WORDS.grip, icon: Footprints },
   { path: 'skis', name: WORDS.skis, icon: Columns2 },
+  { path: 'pairs', name: WORDS.pairs, icon: Users },
   { path: 'bench', name: WORDS.bench, icon: Wrench },
+  { path: 'plan', name: WORDS.plan, icon: CalendarClock },
   { path: 'log', name: WORDS.log, icon: NotebookPen },
 ];
 

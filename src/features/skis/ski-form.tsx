@@ -44,7 +44,7 @@ const resolver = resolverFrom<SkiDraft>((draft) =>
   validate(skiSchema, { id: 'draft', ...SKI_DEFAULTS, ...given(draft) }),
 );
 
-type Figure = 'lengthCm' | 'waistMm' | 'grindMm' | 'baseBevelDeg' | 'sideBevelDeg';
+type Figure = 'lengthCm' | 'waistMm' | 'flexKg' | 'grindMm' | 'baseBevelDeg' | 'sideBevelDeg';
 
 /** The form that puts a pair or board on the rack, or changes one. */
 export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) => void }) {
@@ -126,6 +126,13 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
             step: 0.1,
             decimals: 2,
             startShown: 0.5,
+          })}
+          {figure(WORDS.flexFor, {
+            field: 'flexKg',
+            scale: scales.kilograms,
+            step: 1,
+            decimals: 0,
+            startShown: 70,
           })}
           {line(WORDS.pattern, 'grindPattern')}
           {line(WORDS.groundOn, 'groundOn', 'date')}

@@ -36,6 +36,7 @@ const UNITS: Record<Extract<Field, { type: 'number' }>['unit'], Record<string, C
   '°': { '°': numberCell(), deg: numberCell(), '': numberCell() },
   km: { km: numberCell(), m: times(1 / 1000) },
   h: { h: numberCell() },
+  kg: { kg: numberCell(), g: times(1 / 1000) },
   min: { min: numberCell(), h: times(60) },
   'm/s': { 'm/s': numberCell() },
   'W/m²': { 'w/m²': numberCell() },

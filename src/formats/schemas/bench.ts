@@ -13,6 +13,10 @@ export const sheetRequestSchema = object({
   programmes: list(oneOfWords(WORDS.programme, PROGRAMMES).required())
     .typeError(WORDS.programmesMustBeAList)
     .max(PROGRAMMES.length, WORDS.eachProgrammeOnce),
+  leaveOut: list(oneOfWords(WORDS.programme, PROGRAMMES).required())
+    .typeError(WORDS.programmesMustBeAList)
+    .max(PROGRAMMES.length, WORDS.eachProgrammeOnce),
+  mostCoats: boundedNumber(WORDS.mostCoats, { low: 1, high: 10, unit: '' }),
   roomC: boundedNumber(WORDS.room, { low: -15, high: 35, unit: '°C' }),
 });
 

@@ -37,7 +37,7 @@ export async function planSheet(
 ): Promise<WireResult<PlannedSheet>> {
   const checked = validate(sheetRequestSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
-  const { outingId, skiId, roomC = USUAL_ROOM_C } = checked.value;
+  const { outingId, skiId, leaveOut = [], mostCoats, roomC = USUAL_ROOM_C } = checked.value;
   const [outing, ski] = await Promise.all([findOuting(db, outingId), findSki(db, skiId)]);
   if (!outing) return failed('not_found', WORDS.thisOutingIsGoneChoose);
   if (!ski) return failed('not_found', WORDS.thisSkiIsGoneChoose);
@@ -49,7 +49,11 @@ export async function planSheet(
     loadTeamSettings(db),
     workedSteps(db),
   ]);
-  const layers = forThisBase(layersOf(choice, shelf), readLookOver(findings, ski), shelf);
+  const chosen = layersOf(choice, shelf);
+  const layers = forThisBase(chosen, readLookOver(findings, ski), shelf).map((layer) => ({
+    ...layer,
+    coats: Math.min(layer.coats, mostCoats ?? Infinity),
+  }));
   const grip = await gripFor(db, { ski, outing, shelf });
   const care = careOf(ski.type, { events, findings, nowMs, isSouthern: isSouthern(outing.venue) });
   const structure = choice?.details?.structure;
@@ -75,7 +79,9 @@ export async function planSheet(
   const sheet = buildSheet({
     ski,
     findings,
-    programmes: checked.value.programmes ?? suggested.map((one) => one.key),
+    programmes: (checked.value.programmes ?? suggested.map((one) => one.key)).filter(
+      (programme) => !leaveOut.includes(programme),
+    ),
     layers,
     structure: structureOfDay,
     grip,
@@ -103,6 +109,7 @@ export async function planSheet(
       outingId,
       skiId,
       roomC,
+      coats: Math.max(0, ...layers.map(({ coats }) => coats)),
     },
   };
 }

@@ -1,4 +1,4 @@
-import type { Job } from '@/core/model';
+import type { Job, PlannedSheet } from '@/core/model';
 import { begin, end, jobState, mendedBy, waxingsOf, type StepRecord } from '@/core/bench';
 import { inTransaction, type FrostDatabase } from '@/data/database';
 import {
@@ -40,27 +40,33 @@ export async function startJob(
 ): Promise<WireResult<{ id: string }>> {
   const planned = await planSheet(db, input, nowMs);
   if (!planned.ok) return planned;
-  const { sheet, choiceId, outingId, skiId } = planned.value;
-  return write(async (transaction, { id }) => {
-    const open = (await listOpenJobs(transaction)).find((job) => job.skiId === skiId);
-    if (open) return failed('conflict', WORDS.thisSkiIsOnThe);
-    await addJob(transaction, {
-      id,
-      outingId,
-      skiId,
-      choiceId,
-      sheet: toldSheet(sheet, writerFor(units)),
-      startedAt: iso(nowMs),
-      records: [],
-    });
-    const first = sheet.steps[0]!;
-    await saveStepRecord(transaction, {
-      jobId: id,
-      kind: first.kind,
-      record: begin(first, 0, nowMs),
-    });
-    return { ok: true, value: { id } };
+  return write((transaction, { id }) => beginJob(transaction, planned.value, { id, nowMs, units }));
+}
+
+/** Writes a planned sheet down as a job that runs, within a transaction. */
+export async function beginJob(
+  transaction: FrostDatabase,
+  { sheet, choiceId, outingId, skiId }: PlannedSheet,
+  { id, nowMs, units }: { id: string; nowMs: number; units: Units },
+): Promise<WireResult<{ id: string }>> {
+  const open = (await listOpenJobs(transaction)).find((job) => job.skiId === skiId);
+  if (open) return failed('conflict', WORDS.thisSkiIsOnThe);
+  await addJob(transaction, {
+    id,
+    outingId,
+    skiId,
+    choiceId,
+    sheet: toldSheet(sheet, writerFor(units)),
+    startedAt: iso(nowMs),
+    records: [],
   });
+  const first = sheet.steps[0]!;
+  await saveStepRecord(transaction, {
+    jobId: id,
+    kind: first.kind,
+    record: begin(first, 0, nowMs),
+  });
+  return { ok: true, value: { id } };
 }
 
 /** Steps of a job that were worked, not skipped. */

@@ -21,7 +21,9 @@ export const SHORTCUTS = {
   pick: plain('p', SCREEN.pick),
   grip: plain('g', SCREEN.grip),
   skis: plain('k', SCREEN.skis),
+  pairs: plain('a', SCREEN.pairs),
   bench: plain('b', SCREEN.bench),
+  plan: plain('d', SCREEN.plan),
   log: plain('l', SCREEN.log),
   venue: plain('v', SCREEN.venue),
   shelf: plain('h', SCREEN.shelf),
@@ -31,6 +33,7 @@ export const SHORTCUTS = {
   nextStep: { key: 'space', shown: WORDS.space, what: WORDS.nextStep },
   stepBack: plain('u', WORDS.stepBack),
   count: plain('c', WORDS.count),
+  replan: plain('r', WORDS.replan),
   save: { key: 'mod+enter', shown: WORDS.ctrlEnter, what: WORDS.save },
   help: plain('?', WORDS.help),
 } as const satisfies Record<string, Shortcut>;

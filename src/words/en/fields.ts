@@ -6,6 +6,8 @@ import type {
   SEGMENT_FIELDS,
   SKI_EVENT_FIELDS,
   SKI_FIELDS,
+  SKIER_FIELDS,
+  STARTER_FIELDS,
   STATION_FIELDS,
   STOCK_MOVE_FIELDS,
   TRACK_EVENT_FIELDS,
@@ -100,9 +102,27 @@ export const SKI: WordsOf<typeof SKI_FIELDS> = {
   groundOn: { name: 'Day of the grind' },
   baseBevelDeg: { name: 'Base bevel' },
   sideBevelDeg: { name: 'Side bevel' },
+  flexKg: { name: 'Flex for' },
   hasBrakes: { name: 'Brakes', missing: 'Brakes are missing: true or false.' },
   purpose: { name: 'Purpose' },
   note: { name: 'Note' },
+};
+
+export const SKIER: WordsOf<typeof SKIER_FIELDS> = {
+  id: { name: 'Skier id' },
+  name: { name: 'Name', missing: 'Give the skier a name.' },
+  weightKg: { name: 'Weight' },
+  note: { name: 'Note' },
+};
+
+export const STARTER: WordsOf<typeof STARTER_FIELDS> = {
+  id: { name: 'Starter id' },
+  outingId: { name: 'Outing', missing: 'Choose an outing.' },
+  skierId: { name: 'Skier', missing: 'Choose a skier.' },
+  skiId: { name: 'Pair' },
+  why: { name: 'Why this pair' },
+  likesSkiId: { name: 'The skier would take' },
+  priority: { name: 'Priority' },
 };
 
 export const VENUE: WordsOf<typeof VENUE_FIELDS> = {

@@ -5,6 +5,7 @@ import * as grip from './grip';
 import * as iron from './iron';
 import * as methods from './methods';
 import * as mistakes from './mistakes';
+import * as pairs from './pairs';
 import * as plan from './plan';
 import * as shelf from './shelf';
 import * as ski from './ski';
@@ -20,6 +21,8 @@ import * as ironScreen from './screens/iron';
 import * as logScreen from './screens/log';
 import * as outingScreen from './screens/outing';
 import * as pagesScreen from './screens/pages';
+import * as pairsScreen from './screens/pairs';
+import * as planScreen from './screens/plan';
 import * as pickScreen from './screens/pick';
 import * as quickScreen from './screens/quick';
 import * as serverScreen from './screens/server';
@@ -39,6 +42,7 @@ export const en = {
   iron,
   methods,
   mistakes,
+  pairs,
   plan,
   shelf,
   ski,
@@ -56,7 +60,9 @@ export const en = {
     log: logScreen,
     outing: outingScreen,
     pages: pagesScreen,
+    pairs: pairsScreen,
     pick: pickScreen,
+    plan: planScreen,
     quick: quickScreen,
     server: serverScreen,
     settings: settingsScreen,

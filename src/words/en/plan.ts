@@ -1,4 +1,4 @@
-import type { HopelessReason, RemedyChange } from '../../core/plan';
+import type { HopelessReason, PlanRule, PlanSkill, RemedyChange, Station } from '../../core/plan';
 import type { WordsFor } from '../say';
 
 /** Why a pair cannot be ready, and what would help. */
@@ -24,6 +24,10 @@ export const REMEDY: WordsFor<RemedyChange> = {
   one_more_stand: 'One more brush stand.',
   one_more_place: 'One more place to cool.',
 };
+
+/** Somebody more, on the clock of the cabin. */
+export const onePersonMore = (from: string, to: string) =>
+  `One more person from ${from} to ${to}, able to do every step.`;
 
 /** What is asked of a request, and what is wrong with one. */
 export const request = {
@@ -76,4 +80,71 @@ export const request = {
   seed: 'Seed',
   seconds: 'Seconds to search',
   body: 'The body must be a JSON object with start, technicians, irons and pairs.',
+};
+
+/** What is asked of the cabin and of a plan, and what is wrong with them. */
+export const cabin = {
+  cabin: 'Say who and what is in the cabin.',
+  name: 'Name',
+  nameMissing: 'Give this person a name.',
+  timeMissing: (name: string) => `${name} is missing.`,
+  shiftTooLong: (hours: number) => `A shift may last up to ${hours} h. Enter two shifts.`,
+  person: 'A person needs a name and a shift.',
+  people: 'Say who is there, and when.',
+  nobody: 'Nobody is there. Add at least one person.',
+  tooMany: (most: number) => `Up to ${most} are possible.`,
+  iron: 'Iron',
+  ironMissing: 'Give this iron a name.',
+  irons: 'Irons must be a list of names.',
+  ironTwice: 'Two irons have the same name. Give each its own.',
+  opensAt: 'Cabin opens',
+  closesAt: 'Cabin closes',
+  outing: 'Outing',
+  plan: 'Plan',
+  noOuting: 'Choose at least one outing.',
+  readyMin: 'Ready before the start',
+  topHours: 'Top layers at most this long before the start',
+  wish: 'Say what is to be planned.',
+  tasks: 'The plan is not one of this bench. Plan again.',
+};
+
+/** Why a step cannot stand where it was moved to. */
+export const RULE: WordsFor<PlanRule> = {
+  person_away: ({ technicianId }) => `${technicianId} is not there for that long then.`,
+  person_unskilled: ({ technicianId, skill }) =>
+    `${technicianId} does not do ${SKILL[skill as PlanSkill]?.toLowerCase() ?? skill}.`,
+  person_busy: ({ technicianId }) => `${technicianId} is working on another pair then.`,
+  iron_busy: ({ ironId }) => `${ironId} is on another pair then.`,
+  iron_changes: ({ ironId, minutes }) =>
+    `${ironId} needs ${minutes} min to change its temperature.`,
+  iron_unknown: ({ ironId }) => `There is no ${ironId} in the cabin.`,
+  before_ready:
+    'The pair is not ready for this step then: the one before it, or its wait, is not over.',
+  before_release: 'A top layer may not go on this early.',
+  nobody: 'This step needs somebody to do it.',
+  no_iron: 'This step needs an iron.',
+  too_few: ({ what, there }) => `All ${there} ${THINGS[what]} are in use then.`,
+  wrong_length: 'This step takes longer, or less time, than that.',
+};
+
+const THINGS = { vice: 'vices', brush_stand: 'brush stands', place: 'cooling places' };
+
+/** What only some people do. */
+export const SKILL: Record<PlanSkill, string> = {
+  edges: 'Edges',
+  structure: 'Structure',
+  top: 'Top layers',
+};
+
+/** The stations of the cabin. */
+export const STATION: Record<Station, string> = {
+  base: 'Base work',
+  edges: 'Edges',
+  iron: 'Iron',
+  finish: 'Scrape and brush',
+  liquid: 'Liquid',
+  structure: 'Structure',
+  top: 'Top layer',
+  grip: 'Grip',
+  wait: 'Wait',
 };

@@ -28,6 +28,7 @@ export const outFile = {
 };
 
 export const schemas = {
+  mostCoats: 'Coats of each wax at most',
   mustLieBetweenTheYear:
     'must be between the year 2000 and the end of the year after next. Check the year.',
   mustBeANumberFrom: (name: string, low: number, high: number, value: string) =>

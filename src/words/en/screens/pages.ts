@@ -40,6 +40,15 @@ export const outingOutingIdLog = {
   log: 'Log',
 };
 
+export const outingOutingIdPairs = {
+  pairs: 'Pairs',
+};
+
+export const outingOutingIdPlan = {
+  plan: 'Plan',
+  planOf: 'Plan to print',
+};
+
 export const outingOutingIdPick = {
   pick: 'Pick',
 };

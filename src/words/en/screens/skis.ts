@@ -47,6 +47,7 @@ export const labelsSheet = {
 };
 
 export const skiForm = {
+  flexFor: 'Flex for a skier of',
   nameOfThePair: 'Name of the pair',
   owner: 'Owner',
   base: 'Base',

@@ -83,6 +83,7 @@ export const csvImport = {
 };
 
 export const keys = {
+  replan: 'Plan: plan again from now',
   newOuting: 'New outing',
   space: 'Space',
   nextStep: 'Next step of the job on the bench',

@@ -1,8 +1,11 @@
 /**
- * Least total cost of giving each row a column of its own, by shortest augmenting paths with potentials (Kuhn 1955,
+ * Gives each row a column of its own at the least total cost, by shortest augmenting paths with potentials (Kuhn 1955,
  * in the form of Jonker & Volgenant 1987). `cost` is n × n, row by row; time grows with n³.
  */
-export function leastAssignment(cost: Float64Array, n: number): number {
+export function leastAssignment(
+  cost: Float64Array,
+  n: number,
+): { total: number; columnOf: Int32Array } {
   const rowPrice = new Float64Array(n + 1);
   const columnPrice = new Float64Array(n + 1);
   /** Row of each column; column 0 is where a path begins. */
@@ -46,6 +49,10 @@ export function leastAssignment(cost: Float64Array, n: number): number {
     }
   }
   let total = 0;
-  for (let k = 1; k <= n; k += 1) total += cost[(rowOf[k]! - 1) * n + k - 1]!;
-  return total;
+  const columnOf = new Int32Array(n);
+  for (let k = 1; k <= n; k += 1) {
+    total += cost[(rowOf[k]! - 1) * n + k - 1]!;
+    columnOf[rowOf[k]! - 1] = k - 1;
+  }
+  return { total, columnOf };
 }

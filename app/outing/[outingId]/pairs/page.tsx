@@ -1,0 +1,22 @@
+import { notFound } from 'next/navigation';
+import { database } from '@/data/database';
+import { findOuting } from '@/data/outings';
+import { PairsScreen } from '@/features/pairs/pairs-screen';
+import { nowMs } from '@/server/clock';
+import { outingPairs } from '@/server/pairs';
+import { readablePage } from '@/server/readable';
+import { words } from '@/words';
+
+const WORDS = words.screens.pages.outingOutingIdPairs;
+
+export const metadata = { title: WORDS.pairs };
+
+async function PairsPage({ params }: { params: Promise<{ outingId: string }> }) {
+  const db = database();
+  const outing = await findOuting(db, (await params).outingId);
+  if (!outing) notFound();
+  const { day, rows } = await outingPairs(db, outing, nowMs());
+  return <PairsScreen outing={outing} day={day} rows={rows} />;
+}
+
+export default readablePage(PairsPage);

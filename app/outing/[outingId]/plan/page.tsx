@@ -1,0 +1,23 @@
+import { notFound } from 'next/navigation';
+import { database } from '@/data/database';
+import { findOuting } from '@/data/outings';
+import { PlanScreen } from '@/features/plan/plan-screen';
+import { loadPlan } from '@/features/plan/use-cases/load-plan';
+import { nowMs } from '@/server/clock';
+import { readablePage } from '@/server/readable';
+import { words } from '@/words';
+
+const WORDS = words.screens.pages.outingOutingIdPlan;
+
+export const metadata = { title: WORDS.plan };
+
+async function PlanPage({ params }: { params: Promise<{ outingId: string }> }) {
+  const db = database();
+  const outing = await findOuting(db, (await params).outingId);
+  if (!outing) notFound();
+  const serverNowMs = nowMs();
+  const view = await loadPlan(db, outing, serverNowMs);
+  return <PlanScreen outing={outing} view={view} serverNowMs={serverNowMs} />;
+}
+
+export default readablePage(PlanPage);

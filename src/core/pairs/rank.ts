@@ -1,0 +1,110 @@
+import type { SnowConditions } from '../wax';
+import { PAIRS } from './figures';
+import type {
+  PairDay,
+  PairReason,
+  PairSkier,
+  PairState,
+  RankedPair,
+  SnowGround,
+  WeighedReason,
+} from './types';
+
+/** How firm the snow is under a ski: machine-made, glazed and refrozen snow holds, fresh snow gives way. */
+export function groundOf({
+  origin,
+  glazed,
+  grain,
+}: Partial<Pick<SnowConditions, 'origin' | 'glazed' | 'grain'>>): SnowGround {
+  if (glazed || origin === 'machine_made' || grain === 'refrozen_crust') return 'firm';
+  if (grain === 'PP' || grain === 'DF') return 'loose';
+  return 'usual';
+}
+
+const weighed = (reason: PairReason, points: number): WeighedReason => ({ reason, points });
+
+/** The stone's structure against the one that the snow asks for: by doublings of width. */
+function byGrind({ ski: { grindMm }, kmSinceGrind }: PairState, { widthMm }: PairDay) {
+  const reasons: WeighedReason[] = [];
+  if (widthMm !== undefined) {
+    if (grindMm === undefined) reasons.push(weighed({ code: 'grind_unknown' }, 0));
+    else {
+      const doublings = Math.log2(grindMm / widthMm);
+      const over = Math.max(0, Math.abs(doublings) - PAIRS.grindClose) * PAIRS.pointsADoubling;
+      const share = doublings > 0 ? 1 : PAIRS.fineShare;
+      const points = -Math.min(PAIRS.mostGrindPoints, over * share);
+      const code =
+        points === 0 ? 'grind_fits' : doublings > 0 ? 'grind_too_coarse' : 'grind_too_fine';
+      reasons.push(weighed({ code, grindMm, widthMm }, points === 0 ? 1 : points));
+    }
+  }
+  if (grindMm !== undefined && kmSinceGrind > PAIRS.wornKm) {
+    reasons.push(weighed({ code: 'grind_worn', km: kmSinceGrind }, -PAIRS.wornPoints));
+  }
+  return reasons;
+}
+
+/** The weight a pair was picked for against the skier's, on this snow. */
+function byFlex(
+  { ski: { flexKg } }: PairState,
+  { weightKg }: PairSkier,
+  { ground }: PairDay,
+): WeighedReason[] {
+  if (weightKg === undefined) return [];
+  if (flexKg === undefined) return [weighed({ code: 'flex_unknown' }, 0)];
+  const off = flexKg / (weightKg * PAIRS.firmFlex[ground]) - 1;
+  const over = Math.max(0, Math.abs(off) - PAIRS.flexClose);
+  const points = -Math.min(PAIRS.mostFlexPoints, over * PAIRS.pointsAFlexUnit);
+  const code = points === 0 ? 'flex_fits' : off < 0 ? 'flex_too_soft' : 'flex_too_stiff';
+  return [weighed({ code, flexKg, weightKg, ground }, points === 0 ? 1 : points)];
+}
+
+/** What is in the base, what was seen on it, and what the pair is kept for. */
+function byState(
+  { ski, reserve, findings }: PairState,
+  skier: PairSkier,
+  { isRace }: PairDay,
+): WeighedReason[] {
+  const reasons = [
+    reserve < PAIRS.lowReserve
+      ? weighed({ code: 'reserve_low', reserve }, -PAIRS.reservePoints)
+      : weighed({ code: 'reserve_good', reserve }, 0),
+  ];
+  if (findings.length > 0) {
+    const kinds = [...new Set(findings.map(({ kind }) => kind))];
+    const points = kinds.reduce((sum, kind) => sum + PAIRS.markPoints[kind], 0);
+    reasons.push(weighed({ code: 'marks', kinds }, -points));
+  }
+  if (isRace && ski.purpose === 'training') {
+    reasons.push(weighed({ code: 'kept_for_training' }, -PAIRS.trainingPoints));
+  }
+  if (skier.likesSkiId === ski.id) {
+    reasons.push(weighed({ code: 'skier_likes_it' }, PAIRS.wishPoints));
+  }
+  if (ski.owner !== skier.name) {
+    reasons.push(weighed({ code: 'of_the_team' }, -PAIRS.strangerPoints));
+  }
+  return reasons;
+}
+
+/**
+ * The pairs that a skier may take, the one that suits the day best first, each with reasons and what they weigh.
+ * Points order the pairs; they are no time. Whose pairs these may be is decided before.
+ */
+export function rankPairs(
+  pairs: readonly PairState[],
+  skier: PairSkier,
+  day: PairDay,
+): RankedPair[] {
+  return pairs
+    .map((pair): RankedPair => {
+      const reasons = [
+        ...byGrind(pair, day),
+        ...byFlex(pair, skier, day),
+        ...byState(pair, skier, day),
+      ].sort((a, b) => Math.abs(b.points) - Math.abs(a.points));
+      const points = reasons.reduce((sum, one) => sum + one.points, 0);
+      return { skiId: pair.ski.id, skiName: pair.ski.name, points, reasons };
+    })
+    .sort((a, b) => b.points - a.points || a.skiName.localeCompare(b.skiName, 'en'));
+}

@@ -1,0 +1,92 @@
+'use client';
+
+import type { Starter } from '@/core/model';
+import { useState } from 'react';
+import { Box, SimpleGrid } from '@chakra-ui/react';
+import { ActionButton } from '@/ui/fields/action-button';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { NumberField } from '@/ui/fields/number-field';
+import { useScales } from '@/ui/fields/scales';
+import { SelectField } from '@/ui/fields/select-field';
+import { TextField } from '@/ui/fields/text-field';
+import { useWrite } from '@/ui/fields/use-write';
+import { useWords } from '@/ui/format/use-words';
+import { words } from '@/words';
+import { changeSkierAction, changeStarterAction } from './actions';
+import type { PairRow } from './pair-row';
+
+const WORDS = words.screens.pairs.starterRow;
+
+const NONE = '';
+const USUAL_KG = 70;
+
+interface StarterFormProps {
+  row: PairRow;
+  onChanged: (message: string, before: Starter | undefined) => void;
+}
+
+/** What a person may change of a starter: the pair with its reason, what the skier would take, the weight. */
+export function StarterForm({ row: { starter, skier, ranking }, onChanged }: StarterFormProps) {
+  const { write } = useWords();
+  const scales = useScales();
+  const { send, isBusy } = useWrite();
+  const [why, setWhy] = useState(starter.why ?? '');
+  const [weightKg, setWeightKg] = useState(skier.weightKg);
+  const [problem, setProblem] = useState<string>();
+  const change = async (changed: Partial<Starter>) => {
+    const next = { ...starter, ...changed };
+    const done = await send(`starter:${JSON.stringify(next)}`, (key) =>
+      changeStarterAction(key, starter.id, next),
+    );
+    if (!done) return;
+    setProblem(done.ok ? undefined : done.error.message);
+    if (done.ok) onChanged(WORDS.saved(skier.name), done.value.before);
+  };
+  const saveRest = async () => {
+    if (why !== (starter.why ?? '')) await change({ why: why.trim() || undefined });
+    if (weightKg === skier.weightKg) return;
+    const done = await send(`skier:${skier.id}:${weightKg}`, (key) =>
+      changeSkierAction(key, skier.id, { weightKg: weightKg ?? null }),
+    );
+    if (!done) return;
+    setProblem(done.ok ? undefined : done.error.message);
+    if (done.ok) onChanged(WORDS.saved(skier.name), undefined);
+  };
+  const pairs = ranking.map(({ skiId, skiName, points }) => ({
+    value: skiId,
+    label: WORDS.option(skiName, write.number(points, 1)),
+  }));
+  const names = ranking.map(({ skiId, skiName }) => ({ value: skiId, label: skiName }));
+  return (
+    <Box mt="2" mb="3" maxW="760px">
+      <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
+        <SelectField
+          label={WORDS.pair(skier.name)}
+          value={starter.skiId ?? NONE}
+          options={[{ value: NONE, label: WORDS.asSuggested(ranking[0]?.skiName ?? '') }, ...pairs]}
+          onChange={(skiId) => void change({ skiId: skiId || undefined })}
+        />
+        <SelectField
+          label={WORDS.likes(skier.name)}
+          value={starter.likesSkiId ?? NONE}
+          options={[{ value: NONE, label: WORDS.noWish }, ...names]}
+          onChange={(skiId) => void change({ likesSkiId: skiId || undefined })}
+        />
+        <TextField label={WORDS.whyThis(skier.name)} value={why} onChange={setWhy} />
+        <NumberField
+          label={WORDS.weight(skier.name)}
+          scale={scales.kilograms}
+          step={1}
+          decimals={0}
+          startShown={USUAL_KG}
+          value={weightKg}
+          onChange={setWeightKg}
+        />
+      </SimpleGrid>
+      <ActionButton quiet mt="3" loading={isBusy} onClick={() => void saveRest()}>
+        {WORDS.saveWhy}
+      </ActionButton>
+      <FieldProblemText problem={problem} />
+    </Box>
+  );
+}

@@ -1,0 +1,126 @@
+'use client';
+
+import type { Starter } from '@/core/model';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import type { RankedPair, WeighedReason } from '@/core/pairs';
+import { useWrite } from '@/ui/fields/use-write';
+import { useWords } from '@/ui/format/use-words';
+import { Disclosure } from '@/ui/frame/disclosure';
+import { RowMenu } from '@/ui/frame/row-menu';
+import { SheetLink } from '@/ui/frame/sheet-link';
+import { words } from '@/words';
+import { takeOffAction } from './actions';
+import { StarterForm } from './starter-form';
+import type { PairRow } from './pair-row';
+
+const WORDS = words.screens.pairs.starterRow;
+
+const SHOWN_REASONS = 3;
+
+interface StarterRowProps {
+  row: PairRow;
+  path: string;
+  onChanged: (message: string, before: Starter | undefined) => void;
+  onTakenOff: (message: string, removed: Starter[] | undefined) => void;
+}
+
+/** A skier with the pair they take, why, and what else there is. */
+export function StarterRow({ row, path, onChanged, onTakenOff }: StarterRowProps) {
+  const { send } = useWrite();
+  const { starter, skier, ranking, skiId } = row;
+  const taken = ranking.find((pair) => pair.skiId === skiId);
+  const takeOff = async () => {
+    const done = await send(`off:${starter.id}`, (key) => takeOffAction(key, [starter.id]));
+    if (!done) return;
+    if (done.ok) onTakenOff(WORDS.takenOff(skier.name), done.value.removed);
+    else onTakenOff(done.error.message, undefined);
+  };
+  return (
+    <Grid
+      templateColumns={{ base: '1fr auto', md: '160px 1fr auto' }}
+      columnGap="4"
+      borderTopWidth="1px"
+      borderColor="rule"
+      py="3"
+      data-testid="starter"
+    >
+      <Text textStyle="strong">{skier.name}</Text>
+      <Box gridColumn={{ base: '1 / -1', md: '2' }} gridRow={{ base: '2', md: '1' }} minW="0">
+        {taken ? (
+          <TakenPair pair={taken} starter={starter} path={path} />
+        ) : (
+          <>
+            <Text textStyle="strong">{WORDS.noPair}</Text>
+            <Text textStyle="small">{WORDS.noPairWhy}</Text>
+          </>
+        )}
+        <NextPairs ranking={ranking} skiId={skiId} />
+        <Disclosure title={WORDS.details(skier.name)}>
+          <StarterForm row={row} onChanged={onChanged} />
+        </Disclosure>
+      </Box>
+      <Box gridColumn={{ base: '2', md: '3' }} gridRow="1">
+        <RowMenu
+          label={WORDS.menu(skier.name)}
+          actions={[
+            {
+              key: 'off',
+              title: WORDS.takeOff,
+              label: WORDS.takeOffWho(skier.name),
+              onSelect: takeOff,
+            },
+          ]}
+        />
+      </Box>
+    </Grid>
+  );
+}
+
+function TakenPair({ pair, starter, path }: { pair: RankedPair; starter: Starter; path: string }) {
+  const isGiven = starter.skiId === pair.skiId;
+  return (
+    <>
+      <Flex gap="3" align="baseline" wrap="wrap">
+        <Text textStyle="title" data-testid="pair-taken">
+          {pair.skiName}
+        </Text>
+        <Text textStyle="small" color="faint">
+          {isGiven ? WORDS.given : WORDS.suggested}
+        </Text>
+        <SheetLink href={`${path}/bench?ski=${pair.skiId}`}>{WORDS.sheet}</SheetLink>
+      </Flex>
+      {isGiven && starter.why && <Text textStyle="body">{WORDS.why(starter.why)}</Text>}
+      <Reasons reasons={pair.reasons} />
+    </>
+  );
+}
+
+/** The weightiest reasons, each in a sentence; what speaks against the pair says so. */
+function Reasons({ reasons }: { reasons: readonly WeighedReason[] }) {
+  const { say } = useWords();
+  return (
+    <Box as="ul" listStyleType="none" m="0" p="0">
+      {reasons.slice(0, SHOWN_REASONS).map(({ reason, points }) => (
+        <Text as="li" key={reason.code} textStyle="small">
+          {points < 0 && <strong>{WORDS.against}</strong>}
+          {say(words.pairs.REASON, reason)}
+        </Text>
+      ))}
+    </Box>
+  );
+}
+
+/** The pairs after the one that is taken, each with what speaks most against it. */
+function NextPairs({ ranking, skiId }: { ranking: readonly RankedPair[]; skiId?: string }) {
+  const { say } = useWords();
+  const next = ranking.find((pair) => pair.skiId !== skiId);
+  if (!next) return null;
+  const worst = next.reasons.find(({ points }) => points < 0);
+  return (
+    <Text textStyle="small" color="faint">
+      {WORDS.others(
+        [next.skiName, worst && say(words.pairs.REASON, worst.reason)].filter(Boolean).join('. '),
+      )}
+    </Text>
+  );
+}

@@ -1,0 +1,54 @@
+'use server';
+
+import { database } from '@/data/database';
+import { answered, type WireResult } from '@/formats/wire';
+import { nowMs } from '@/server/clock';
+import { deed, deedOn, writing } from '@/server/deed';
+import { readersUnits } from '@/server/readers-units';
+import { keepPlan, moveStep, takePlanBack } from './use-cases/keep-plan';
+import { planGround, type PlanGround } from './use-cases/plan-ground';
+import { tickVisit } from './use-cases/tick-visit';
+
+/** What there is to plan, from now on. */
+export async function groundAction(asked: {
+  cabin: unknown;
+  wish: unknown;
+}): Promise<WireResult<PlanGround>> {
+  return answered(() => planGround(database(), asked, nowMs()));
+}
+
+/** Keeps a plan made on this device. */
+export async function keepPlanAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  const write = writing(key, 'plan.keep');
+  return answered(() => keepPlan(database(), input, { nowMs: nowMs(), write }));
+}
+
+/** Moves a step of the plan in force. */
+export async function moveStepAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  return deed(key, 'plan.move', (db, stamp) => moveStep(db, input, stamp));
+}
+
+/** Takes the plan in force back. */
+export async function takePlanBackAction(key: string, planId: string): Promise<WireResult<null>> {
+  return deedOn(key, {
+    name: 'plan.back',
+    target: planId,
+    work: (db, id) => takePlanBack(db, id),
+  });
+}
+
+/** A visit is done, or taken back. */
+export async function tickAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ jobId: string }>> {
+  const write = writing(key, 'plan.tick');
+  const units = await readersUnits();
+  return answered(() => tickVisit(database(), input, { nowMs: nowMs(), units, write }));
+}

@@ -1,0 +1,134 @@
+import { wholeProblem } from '@/core/model';
+import {
+  moveTask,
+  planBound,
+  rulesBroken,
+  wholePlan,
+  type BrokenRule,
+  type PlannedTask,
+} from '@/core/plan';
+import { addPlan, latestPlan, removePlan } from '@/data/bench-plans';
+import type { FrostDatabase } from '@/data/database';
+import { saveTeamSettings } from '@/data/team-settings';
+import { moveSchema, planToKeepSchema } from '@/formats/schemas/bench-plan';
+import { validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import type { Write } from '@/server/deed';
+import { words } from '@/words';
+import { say } from '@/words/say';
+import { DEFAULT_UNITS } from '@/words/units';
+import { writerFor } from '@/words/write';
+import { planGround, recordsOfPairs, visitsNow, type PlanGround } from './plan-ground';
+
+const WORDS = words.screens.plan.keepPlan;
+const MINUTE_MS = 60_000;
+/** The bench of a plan that took longer to make is another one by now. */
+const LONGEST_MAKING_MS = 5 * MINUTE_MS;
+const WRITE = writerFor(DEFAULT_UNITS);
+
+interface KeepOptions {
+  nowMs: number;
+  write: Write;
+}
+
+/** Rules that the coming part of a plan breaks; what is done or under way is as it is. */
+function comingBroken({ left }: PlanGround, tasks: readonly PlannedTask[]): BrokenRule[] {
+  const stepOf = ({ pairId, index }: { pairId: string; index: number }) =>
+    left.problem.pairs.find(({ id }) => id === pairId)?.steps[index];
+  const coming = reindexed(left, tasks).map((task) => {
+    const step = stepOf(task);
+    if (!step?.running) return task;
+    const startMs = left.problem.startMs;
+    return { ...task, startMs, endMs: startMs + step.activeMin * MINUTE_MS };
+  });
+  return rulesBroken(left.problem, coming).filter((one) => !stepOf(one)?.running);
+}
+
+/** Pairs of the bench of which no step is planned although some are left. */
+function notPlanned({ left, pairs }: PlanGround, tasks: readonly PlannedTask[]): string[] {
+  const planned = new Set(tasks.map(({ pairId }) => pairId));
+  return pairs.filter(({ id }) => left.offset.has(id) && !planned.has(id)).map(({ id }) => id);
+}
+
+/**
+ * Keeps a plan that was made on a device: the bench is looked at anew, and a plan that does not keep its rules is
+ * refused. Cabin and wish become those of the team.
+ */
+export async function keepPlan(
+  db: FrostDatabase,
+  input: unknown,
+  { nowMs, write }: KeepOptions,
+): Promise<WireResult<{ id: string }>> {
+  const checked = validate(planToKeepSchema, input);
+  if (!checked.ok) return invalidInput(checked.problems);
+  const { fromMs } = checked.value;
+  if (Math.abs(nowMs - fromMs) > LONGEST_MAKING_MS) return failed('conflict', WORDS.tooOld);
+  const ground = await planGround(db, checked.value, fromMs);
+  if (!ground.ok) return ground;
+  const { left, pairs, wish, cabin, timeZone } = ground.value;
+  const tasks = wholePlan(left, reindexed(left, checked.value.tasks));
+  const [rule] = comingBroken(ground.value, tasks);
+  if (rule) {
+    const pair = pairs.find(({ id }) => id === rule.pairId);
+    const why = say(words.plan.RULE, rule.rule, WRITE);
+    return failed('conflict', WORDS.cannotStand(pair?.skiName ?? '', why));
+  }
+  const out = notPlanned(ground.value, tasks);
+  const { weightedLatenessMin, finishMs } = planBound(left.problem);
+  return write(async (transaction, { id, at }) => {
+    await saveTeamSettings(transaction, { cabin, planWish: wish });
+    await addPlan(transaction, {
+      id,
+      madeAt: at,
+      wish,
+      cabin,
+      timeZone,
+      pairs,
+      tasks,
+      left: out.map((pairId) => ({ pairId, message: WORDS.noTime })),
+      lowerBound: { weightedLatenessMin, finishMs },
+      isMoved: false,
+    });
+    return { ok: true, value: { id } };
+  });
+}
+
+/** Tasks of the whole as those of what is left: what is over falls away. */
+const reindexed = (left: PlanGround['left'], tasks: readonly PlannedTask[]) =>
+  tasks.flatMap((task): PlannedTask[] => {
+    const index = task.index - (left.offset.get(task.pairId) ?? Infinity);
+    return index >= 0 ? [{ ...task, index }] : [];
+  });
+
+/** Moves one step of the plan in force by hand, where every rule lets it stand. */
+export async function moveStep(
+  db: FrostDatabase,
+  input: unknown,
+  { id, at }: { id: string; at: string },
+): Promise<WireResult<{ id: string }>> {
+  const checked = validate(moveSchema, input);
+  if (!checked.ok) return invalidInput(checked.problems);
+  const { planId, ...move } = checked.value;
+  const plan = await latestPlan(db);
+  if (plan?.id !== planId) return failed('conflict', WORDS.anotherPlan);
+  const pair = plan.pairs.find((one) => one.id === move.pairId);
+  const found = pair && (await recordsOfPairs(db, [pair])).get(pair.id);
+  if (!pair || visitsNow(pair, found)[move.index]?.state !== 'ahead') {
+    return failed('conflict', WORDS.past);
+  }
+  const moved = moveTask(wholeProblem(plan), plan.tasks, move);
+  if (!moved.ok) {
+    const why = moved.broken.map(({ rule }) => say(words.plan.RULE, rule, WRITE));
+    return failed('conflict', WORDS.cannotStand(pair.skiName, why.join(' ')));
+  }
+  await addPlan(db, { ...plan, id, madeAt: at, tasks: moved.tasks, isMoved: true });
+  return { ok: true, value: { id } };
+}
+
+/** Takes the plan in force back; the one before is in force again. */
+export async function takePlanBack(db: FrostDatabase, id: string): Promise<WireResult<null>> {
+  const plan = await latestPlan(db);
+  if (plan?.id !== id) return failed('conflict', WORDS.anotherPlan);
+  await removePlan(db, id);
+  return { ok: true, value: null };
+}

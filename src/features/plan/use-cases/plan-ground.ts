@@ -1,0 +1,243 @@
+import {
+  cabinResources,
+  type Cabin,
+  type Job,
+  type KeptPlan,
+  type Outing,
+  type PlannedPair,
+  type PlanWish,
+} from '@/core/model';
+import { learnedSpreads, type Programme } from '@/core/bench';
+import {
+  leftToPlan,
+  PLAN,
+  stationSteps,
+  visitState,
+  visitTimes,
+  type BenchPair,
+  type LeftToPlan,
+  type PairRecords,
+  type SheetStep,
+  type VisitState,
+} from '@/core/plan';
+import { latestPlan } from '@/data/bench-plans';
+import type { FrostDatabase } from '@/data/database';
+import { latestJobOf, workedSteps } from '@/data/jobs';
+import { findOuting } from '@/data/outings';
+import { cabinSchema, wishSchema } from '@/formats/schemas/bench-plan';
+import { validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { planSheet } from '@/server/job/plan-sheet';
+import { outingPairs } from '@/server/pairs';
+import { words } from '@/words';
+
+const WORDS = words.screens.plan.planGround;
+
+const MINUTE_MS = 60_000;
+const HOUR_MS = 60 * MINUTE_MS;
+
+/** The bench with everything to plan on it. */
+export interface PlanGround {
+  wish: PlanWish;
+  cabin: Cabin;
+  timeZone: string;
+  pairs: PlannedPair[];
+  left: LeftToPlan;
+  /** Skiers without a pair, by name. */
+  withoutPair: string[];
+  /** On sheets that are not begun: what could be left out of them, and the most coats of one wax. */
+  programmes: Programme[];
+  coats: number;
+}
+
+/** Ids of a pair in a plan: the same pair may race twice. */
+const pairIdOf = (outingId: string, skiId: string) => `${outingId}:${skiId}`;
+
+/** What a pair's sheet holds: the steps to plan, and what could be left out of them. */
+interface PairSheet {
+  steps: readonly SheetStep[];
+  programmes: readonly Programme[];
+  coats: number;
+}
+
+/** The steps of a pair: of its job where one runs or is done, else of its sheet as it would be today. */
+async function sheetFor(
+  db: FrostDatabase,
+  { outing, skiId, wish }: { outing: Outing; skiId: string; wish: PlanWish },
+  nowMs: number,
+): Promise<PairSheet> {
+  const job = await latestJobOf(db, { outingId: outing.id, skiId });
+  if (job) return { steps: job.sheet.steps, programmes: [], coats: 0 };
+  const planned = await planSheet(db, sheetRequest(wish, outing.id, skiId), nowMs);
+  if (!planned.ok) return { steps: [], programmes: [], coats: 0 };
+  const { sheet, coats } = planned.value;
+  return { steps: sheet.steps, programmes: sheet.programmes, coats };
+}
+
+/** What is asked of a sheet by a plan. */
+export const sheetRequest = (
+  { leaveOut, mostCoats }: Pick<PlanWish, 'leaveOut' | 'mostCoats'>,
+  outingId: string,
+  skiId: string,
+) => ({ outingId, skiId, leaveOut, mostCoats });
+
+interface PairsQuestion {
+  outing: Outing;
+  wish: PlanWish;
+  /** Of the minutes of each kind of step, as this bench works. */
+  spreads: ReturnType<typeof learnedSpreads>;
+  nowMs: number;
+}
+
+async function pairsOf(
+  db: FrostDatabase,
+  { outing, wish, spreads, nowMs }: PairsQuestion,
+): Promise<{ pairs: PlannedPair[]; withoutPair: string[]; sheets: PairSheet[] }> {
+  const { rows } = await outingPairs(db, outing, nowMs);
+  const startMs = Date.parse(outing.startAt);
+  const pairs: PlannedPair[] = [];
+  const sheets: PairSheet[] = [];
+  for (const { starter, skier, skiId, ranking } of rows) {
+    const taken = ranking.find((pair) => pair.skiId === skiId);
+    if (!taken) continue;
+    const sheet = await sheetFor(db, { outing, skiId: taken.skiId, wish }, nowMs);
+    if (sheet.steps.length === 0) continue;
+    sheets.push(sheet);
+    pairs.push({
+      id: pairIdOf(outing.id, taken.skiId),
+      skiId: taken.skiId,
+      outingId: outing.id,
+      skiName: taken.skiName,
+      skierName: skier.name,
+      outingName: outing.name,
+      startMs,
+      dueMs: startMs - wish.readyMin * MINUTE_MS,
+      ...(starter.priority === undefined ? {} : { priority: starter.priority }),
+      steps: stationSteps(sheet.steps, {
+        topNotBeforeMs: startMs - wish.topHours * HOUR_MS,
+        logSdOf: (kind) => spreads[kind] ?? PLAN.minutesLogSd,
+      }),
+    });
+  }
+  const withoutPair = rows.filter(({ skiId }) => !skiId).map(({ skier }) => skier.name);
+  return { pairs, withoutPair, sheets };
+}
+
+/** What the runner recorded of the pairs of a plan. */
+export async function recordsOfPairs(
+  db: FrostDatabase,
+  pairs: readonly PlannedPair[],
+): Promise<Map<string, { job: Job; records: PairRecords }>> {
+  const found = new Map<string, { job: Job; records: PairRecords }>();
+  for (const { id, outingId, skiId } of pairs) {
+    const job = await latestJobOf(db, { outingId, skiId });
+    if (job) found.set(id, { job, records: job.records });
+  }
+  return found;
+}
+
+/** Visits of a pair as its job has them, where it has one. */
+export const visitsOfPair = (pair: BenchPair, job: Job | undefined) =>
+  job ? stationSteps(job.sheet.steps) : pair.steps;
+
+/** Where each visit of a pair stands, and when it really was. */
+export interface VisitNow {
+  state: VisitState;
+  startedMs?: number;
+  endedMs?: number;
+}
+
+export const visitsNow = (
+  pair: BenchPair,
+  found: { job: Job; records: PairRecords } | undefined,
+): VisitNow[] =>
+  visitsOfPair(pair, found?.job).map((step) => ({
+    state: visitState(step, found?.records ?? []),
+    ...visitTimes(step, found?.records ?? []),
+  }));
+
+/** All that a plan is made of, from now on: what is done or under way stays as it is. */
+export async function planGround(
+  db: FrostDatabase,
+  asked: { cabin: unknown; wish: unknown },
+  nowMs: number,
+): Promise<WireResult<PlanGround>> {
+  const [cabinChecked, wishChecked] = [
+    validate(cabinSchema, asked.cabin),
+    validate(wishSchema, asked.wish),
+  ];
+  if (!cabinChecked.ok) return invalidInput(cabinChecked.problems);
+  if (!wishChecked.ok) return invalidInput(wishChecked.problems);
+  const [cabin, wish] = [cabinChecked.value as Cabin, wishChecked.value];
+  const pairs: PlannedPair[] = [];
+  const withoutPair: string[] = [];
+  const sheets: PairSheet[] = [];
+  const spreads = learnedSpreads(await workedSteps(db), PLAN.minutesLogSd);
+  let timeZone: string | undefined;
+  for (const outingId of wish.outingIds) {
+    const outing = await findOuting(db, outingId);
+    if (!outing) return failed('not_found', WORDS.outingGone);
+    timeZone ??= outing.venue.timeZone;
+    const made = await pairsOf(db, { outing, wish, spreads, nowMs });
+    pairs.push(...made.pairs);
+    withoutPair.push(...made.withoutPair);
+    sheets.push(...made.sheets);
+  }
+  if (pairs.length === 0) return failed('conflict', WORDS.nothingToPlan);
+  const problem = usable({ cabin, pairs });
+  if (problem) return problem;
+  return {
+    ok: true,
+    value: {
+      wish,
+      cabin,
+      timeZone: timeZone!,
+      pairs,
+      withoutPair,
+      programmes: [...new Set(sheets.flatMap(({ programmes }) => programmes))],
+      coats: Math.max(0, ...sheets.map(({ coats }) => coats)),
+      left: await leftNow(db, { cabin, pairs, timeZone: timeZone! }, nowMs),
+    },
+  };
+}
+
+/** What no plan can mend: an iron that nobody has, a skill that nobody has. */
+function usable({
+  cabin,
+  pairs,
+}: Pick<PlanGround, 'cabin' | 'pairs'>): WireResult<never> | undefined {
+  const steps = pairs.flatMap((pair) => pair.steps);
+  if (cabin.irons.length === 0 && steps.some(({ needs }) => needs.includes('iron'))) {
+    return invalidInput([{ field: 'irons', message: words.plan.request.noIron }]);
+  }
+  const skills = new Set(cabin.people.flatMap((person) => person.skills ?? []));
+  const missing = steps.find(({ skill }) => skill !== undefined && !skills.has(skill))?.skill;
+  if (missing !== undefined) {
+    const message = WORDS.nobodyDoes(words.plan.SKILL[missing as keyof typeof words.plan.SKILL]);
+    return invalidInput([{ field: 'people', message }]);
+  }
+  return undefined;
+}
+
+async function leftNow(
+  db: FrostDatabase,
+  { cabin, pairs, timeZone }: Pick<PlanGround, 'cabin' | 'pairs' | 'timeZone'>,
+  nowMs: number,
+): Promise<LeftToPlan> {
+  const [before, found] = await Promise.all([latestPlan(db), recordsOfPairs(db, pairs)]);
+  return leftToPlan(
+    { ...cabinResources(cabin, timeZone), pairs },
+    {
+      recordsOf: (pairId) => found.get(pairId)?.records ?? [],
+      before: before ? sameVisits(before, pairs) : [],
+      nowMs,
+    },
+  );
+}
+
+/** Tasks of the plan before that are still the same visits. */
+const sameVisits = (before: KeptPlan, pairs: readonly PlannedPair[]) =>
+  before.tasks.filter(
+    ({ pairId, index, stepKey }) =>
+      pairs.find(({ id }) => id === pairId)?.steps[index]?.key === stepKey,
+  );

@@ -1,0 +1,139 @@
+'use client';
+
+import type { Cabin, PlanWish } from '@/core/model';
+import { useEffect, useRef, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { wholePlan, type PlanMove, type Remedy } from '@/core/plan';
+import { useUnits } from '@/ui/format/units-context';
+import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
+import { useWrite } from '@/ui/fields/use-write';
+import type { Done } from '@/ui/frame/done-notice';
+import { words } from '@/words';
+import { failureWords } from '@/words/told/mistake';
+import { span } from '@/words/times';
+import { planPool } from '@/workers/pools';
+import { failureOf } from '@/workers/failure';
+import { Cancelled } from '@/workers/worker-pool';
+import { useRelaxing } from './use-relaxing';
+import { groundAction, keepPlanAction, moveStepAction, takePlanBackAction } from './actions';
+
+const WORDS = words.screens.plan.planScreen;
+
+const MINUTE_MS = 60_000;
+const SEED = 1;
+
+/** What is under way: the bench is looked at, a plan is searched, so much of it done, or what would help. */
+export type Planning = { kind: 'looking' | 'helping' } | { kind: 'searching'; share: number };
+
+interface Problem {
+  field?: string;
+  message: string;
+}
+
+/** Makes plans on this device, keeps them on the server, takes them back. */
+export function usePlan(outingId: string) {
+  const router = useRouter();
+  const units = useUnits();
+  const [planning, setPlanning] = useState<Planning>();
+  const [problems, setProblems] = useState<Problem[]>([]);
+  const [remedies, setRemedies] = useState<Remedy[]>([]);
+  const [notice, setNotice] = useState<Done<string>>();
+  const running = useRef<{ cancel: () => void; enough: () => void }>(undefined);
+  const { send } = useWrite();
+  const relaxing = useRelaxing();
+  useEffect(() => () => running.current?.cancel(), []);
+
+  /** Says how a write to the plan went, with the way back. */
+  const settle = (done: Answer<{ id: string }> | undefined, message: string): boolean => {
+    if (!done) return false;
+    setProblems(done.ok ? [] : problemsOf(done.error));
+    if (done.ok) {
+      setNotice({ message, back: done.value.id });
+      router.refresh();
+    }
+    return done.ok;
+  };
+
+  /** Moves one step of the plan in force. */
+  const move = async (input: { planId: string } & PlanMove, message: string): Promise<void> => {
+    const done = await send(`move:${JSON.stringify(input)}`, (key) => moveStepAction(key, input));
+    settle(done, message);
+  };
+
+  /** Plans from now on what is not done yet, for this cabin and wish. */
+  const make = async (cabin: Cabin, wish: PlanWish): Promise<boolean> => {
+    if (planning) return false;
+    setPlanning({ kind: 'looking' });
+    setNotice(undefined);
+    const pool = planPool();
+    try {
+      const ground = await groundAction({ cabin, wish }).catch(() => NO_ANSWER);
+      if (!ground.ok) {
+        setProblems(problemsOf(ground.error));
+        return false;
+      }
+      const { left } = ground.value;
+      setPlanning({ kind: 'searching', share: 0 });
+      const job = pool.run([{ problem: left.problem, seed: SEED, hasRemedies: true }], {
+        onProgress: (share) => setPlanning({ kind: 'searching', share }),
+      });
+      running.current = job;
+      const [answer] = await job.result;
+      const { plan, remedies: found } = answer!;
+      const lateMin = Math.max(0, ...plan.lateness.map(({ minutes }) => minutes));
+      const message = WORDS.kept(
+        lateMin >= 1 ? WORDS.keptLate(span(lateMin * MINUTE_MS)) : WORDS.keptAllReady,
+      );
+      const tasks = wholePlan(left, plan.tasks);
+      const input = { cabin, wish, tasks, fromMs: left.problem.startMs };
+      const done = await send(`plan:${JSON.stringify(input)}`, (key) => keepPlanAction(key, input));
+      const isKept = settle(done, message);
+      setRemedies(isKept ? found : []);
+      if (isKept) {
+        setPlanning({ kind: 'helping' });
+        await relaxing.look(pool, { cabin, wish }, { ground: ground.value, plan });
+      }
+      return isKept;
+    } catch (error) {
+      if (!(error instanceof Cancelled)) {
+        setProblems([{ message: failureWords(failureOf(error), units) }]);
+      }
+      return false;
+    } finally {
+      running.current = undefined;
+      pool.close();
+      setPlanning(undefined);
+    }
+  };
+
+  const takeBack = async (planId: string) => {
+    const done = await send(`back:${planId}`, (key) => takePlanBackAction(key, planId));
+    if (!done) return;
+    setNotice({ message: done.ok ? WORDS.takenBack : done.error.message });
+    if (done.ok) router.refresh();
+  };
+
+  return {
+    outingId,
+    planning,
+    problems,
+    remedies,
+    relaxed: relaxing.found,
+    notice,
+    say: (message: string) => setNotice({ message }),
+    close: () => setNotice(undefined),
+    make,
+    move,
+    takeBack,
+    enough: () => running.current?.enough(),
+  };
+}
+
+/** Every problem by its field, or the one sentence. */
+function problemsOf(error: { message: string; details: unknown[] }): Problem[] {
+  const details = error.details.filter(
+    (one): one is { field: string; message: string } =>
+      typeof (one as Problem | null)?.message === 'string',
+  );
+  return details.length > 0 ? details : [{ message: error.message }];
+}

@@ -1,0 +1,44 @@
+import { createEvents, type DateArray } from 'ics';
+import { words } from '../../words';
+
+const WORDS = words.screens.formats.calendarOuting;
+
+/** One piece of work in somebody's calendar. */
+export interface CalendarWork {
+  id: string;
+  title: string;
+  note: string;
+  startMs: number;
+  endMs: number;
+}
+
+const inUtc = (ms: number): DateArray => {
+  const at = new Date(ms);
+  return [
+    at.getUTCFullYear(),
+    at.getUTCMonth() + 1,
+    at.getUTCDate(),
+    at.getUTCHours(),
+    at.getUTCMinutes(),
+  ];
+};
+
+/** Somebody's work as an iCalendar file (RFC 5545), times in UTC. */
+export function writeWorkCalendar(work: readonly CalendarWork[]): string {
+  const { error, value } = createEvents(
+    work.map(({ id, title, note, startMs, endMs }) => ({
+      uid: `${id}@frost-pick`,
+      productId: 'frost-pick/plan',
+      title,
+      description: note,
+      start: inUtc(startMs),
+      startInputType: 'utc',
+      startOutputType: 'utc',
+      end: inUtc(endMs),
+      endInputType: 'utc',
+      endOutputType: 'utc',
+    })),
+  );
+  if (error || typeof value !== 'string') throw error ?? new Error(WORDS.noCalendarEntryWasMade);
+  return value;
+}

@@ -1,0 +1,187 @@
+export const planGround = {
+  outingGone: 'This outing no longer exists. Choose another one.',
+  nothingToPlan: 'There is nothing to plan: nobody on these outings has a pair. Give pairs first.',
+  nobodyDoes: (skill: string) =>
+    `A sheet needs ${skill.toLowerCase()}, and nobody does that. Tick it for somebody.`,
+};
+
+export const keepPlan = {
+  cannotStand: (pair: string, why: string) => `${pair}: ${why}`,
+  noTime: 'No time is left for this pair.',
+  anotherPlan: 'Another plan is in force by now. Look at it and move the step there.',
+  past: 'What is done or under way cannot be moved.',
+  tooOld: 'Making this plan took too long; the bench has moved on. Plan again.',
+};
+
+export const tickVisit = {
+  notInPlan: 'This pair is not in the plan. Plan again.',
+  notStarted: 'This pair is not started yet.',
+  sheetChanged: 'The job sheet of this pair has changed since the plan. Plan again, then tick.',
+  isDone: 'This step is done already.',
+  notDone: 'This step is not done yet.',
+  notYet: 'The steps before this one are not done yet.',
+};
+
+export const loadPlan = {
+  me: 'Me',
+  firstIron: 'Iron 1',
+};
+
+export const planScreen = {
+  question: 'Who does what, and when?',
+  nobody: 'Nobody is on a start list yet',
+  nobodyHint: 'A plan is made of pairs. Put skiers on the list of this outing first.',
+  toPairs: 'Choose who races on what',
+  notYet: (pairs: number) => (pairs === 1 ? 'One pair to plan' : `${pairs} pairs to plan`),
+  notYetHint: 'Check who is in the cabin, then make the plan.',
+  allReady: (count: number, clock: string) =>
+    count === 1 ? `Ready at ${clock}` : `All ${count} ready by ${clock}`,
+  missStart: (missed: number, all: number) => `${missed} of ${all} miss the start`,
+  someLate: (late: number, all: number) => `${late} of ${all} late`,
+  byAtMost: (span: string) => `by up to ${span}`,
+  leftOut: (names: string) => `Not in the plan, for lack of time: ${names}.`,
+  withoutPair: (names: string) => `Without a pair: ${names}.`,
+  tight: (pair: string, ready: string, due: string) =>
+    `The tightest pair is ${pair}: 19 times in 20 it is ready by ${ready}. It is due at ${due}.`,
+  inTime: (share: string) => `It is in time in ${share} of trial runs.`,
+  never: 'no time in these shifts',
+  noChoice: (names: string) =>
+    `No wax is chosen for ${names}: those sheets have no waxing yet. Choose the wax, then plan again.`,
+  planOf: (outings: string) => `For ${outings}.`,
+  notOfThis: 'The plan in force is for other outings. Tick this one below and plan again.',
+  gapLate: (share: string) => `Its lateness is at most ${share} from the best possible.`,
+  gapTime: (share: string) => `No plan can be more than ${share} shorter.`,
+  best: 'No plan can be shorter.',
+  moved: 'A step was moved by hand.',
+  madeAt: (time: string) => `Made ${time}.`,
+  make: 'Make the plan',
+  again: 'Plan again from now',
+  enough: 'Good enough, stop',
+  searching: (share: string) => `Looking for a better plan: ${share}`,
+  looking: 'Looking at sheets and pairs…',
+  helping: 'Looking for what would help…',
+  leaveOut: (what: string) => `Without ${what}.`,
+  mostCoats: (coats: number) =>
+    coats === 1 ? 'One coat of each wax.' : `At most ${coats} coats of each wax.`,
+  planSo: 'Plan it so',
+  planSoWith: (what: string) => `Plan it so: ${what}`,
+  print: 'Print the plan',
+  csv: 'CSV',
+  stale: (what: string) => `${what} Plan again to take it in.`,
+  kept: (late: string) => `The plan is made. ${late}`,
+  keptAllReady: 'Every pair is ready in time.',
+  keptLate: (span: string) => `The latest pair is ${span} late.`,
+  takenBack: 'The plan before is in force again.',
+  helps: 'What would help',
+  helpsLate: (change: string, left: string) => `${change} ${left}`,
+  helpsNone: 'Then every pair is ready in time.',
+  helpsSome: (minutes: string) => `Then ${minutes} of lateness are left.`,
+  helpsPairs: (count: number) =>
+    count === 1 ? 'Then one pair is still left out.' : `Then ${count} pairs are still left out.`,
+};
+
+export const board = {
+  title: 'The board',
+  hint: 'Choose a step to follow its pair or to move it. With a mouse, drag it.',
+  people: 'Who',
+  row: (name: string) => `Steps of ${name}`,
+  now: 'now',
+  waits: 'Waiting',
+  waitsHint: (count: number) => (count === 1 ? '1 pair waits' : `${count} pairs wait`),
+  pairRow: (name: string) => name,
+  task: (what: string, pair: string, from: string, to: string) =>
+    `${what}: ${pair}, ${from} to ${to}`,
+  state: {
+    ahead: '',
+    running: 'under way',
+    waiting: 'done, waits',
+    done: 'done',
+  },
+  pairs: (count: number) => `${count} pairs`,
+  late: 'late',
+  chosen: (pair: string, skier: string) => `${pair} for ${skier}`,
+  step: (what: string, from: string, to: string) => `${what}, ${from} to ${to}`,
+  wait: (span: string) => `waits ${span}`,
+  earlier: '5 min earlier',
+  later: '5 min later',
+  with: 'Done by',
+  close: 'Close',
+  notMoved: (why: string) => `Not moved. ${why}`,
+  movedTo: (what: string, pair: string, from: string) =>
+    `${what} of ${pair} now begins at ${from}.`,
+  past: 'What is done or under way cannot be moved.',
+};
+
+export const peopleLists = {
+  title: 'Next for each person',
+  nothing: 'Nothing more today.',
+  block: (from: string, what: string) => `${from} ${what}`,
+  pairs: (count: number) => `${count} pairs`,
+  tick: (pair: string, what: string) => `${pair}: ${what} is done`,
+  untick: (pair: string, what: string) => `${pair}: ${what} is not done`,
+  ticked: (pair: string, what: string) => `${what} of ${pair} is done.`,
+  unticked: (pair: string, what: string) => `${what} of ${pair} is open again.`,
+  leaves: 'Leaves now: plan again',
+  leavesWho: (name: string) => `${name} leaves now: plan again`,
+  menu: (name: string) => `What to do with ${name}`,
+  calendar: 'Calendar file',
+  calendarOf: (name: string) => `Calendar file of ${name}`,
+  left: (name: string) => `${name} has left.`,
+};
+
+export const pairsTable = {
+  title: 'By pair',
+  caption: 'Pairs of the plan',
+  pair: 'Pair',
+  skier: 'For',
+  outing: 'Outing',
+  steps: 'Steps',
+  ready: 'Ready',
+  sure: '19 times in 20 by',
+  due: 'Due',
+  stands: 'Stands',
+  late: (span: string) => `${span} late`,
+  before: (span: string) => `${span} before the start`,
+  done: 'done',
+  notStarted: 'not started',
+  next: (what: string) => `next: ${what}`,
+  job: 'Job',
+};
+
+export const cabinForm = {
+  title: 'What is planned, and who is in the cabin',
+  summary: (people: string, irons: number, [vices, stands]: readonly number[]) =>
+    `${people}; irons: ${irons}, vices: ${vices}, brush stands: ${stands}. Change`,
+  saved: 'Less on the sheets, to save time',
+  without: (programme: string) => `Without “${programme}”`,
+  outings: 'Outings',
+  outing: (name: string, start: string, starters: number) =>
+    `${name}, ${start}, ${starters === 1 ? '1 skier' : `${starters} skiers`}`,
+  people: 'People',
+  name: 'Name',
+  from: 'From',
+  to: 'To',
+  skills: (name: string) => `${name || 'This person'} also does`,
+  addPerson: 'Add a person or a shift',
+  removePerson: (name: string) => `Remove ${name || 'this person'}`,
+  remove: 'Remove',
+  things: 'Things',
+  irons: 'Irons, parted by commas',
+  vices: 'Vices',
+  brushStands: 'Brush stands',
+  coolingPlaces: 'Places to cool',
+  opensAt: 'Cabin opens',
+  closesAt: 'Cabin closes',
+  readyMin: 'Ready before the start',
+  topHours: 'Top layers at most this long before the start',
+};
+
+export const planFiles = {
+  noPlan: 'There is no plan yet.',
+  nobody: 'Nobody of that name is in the plan.',
+};
+
+export const visitWords = {
+  withWax: (station: string, wax: string) => `${station}, ${wax}`,
+  atC: (what: string, temperature: string) => `${what}, ${temperature}`,
+};
