@@ -5,6 +5,7 @@ import { seedDemo } from '@/data/demo/seed';
 import { findOuting } from '@/data/outings';
 import type { Outing } from '@/core/model';
 import type { IronRow } from '@/workers/iron.worker';
+import type { PlanQuestion } from '@/workers/plan.worker';
 import { migrated, temporaryFolder } from './temporary-database';
 
 const router = vi.hoisted(() => ({ refresh: vi.fn(), push: vi.fn(), replace: vi.fn() }));
@@ -26,6 +27,7 @@ vi.mock('@/ui/charts/chart', async (original) => ({
 vi.mock('@/workers/pools', async () => {
   const { choose } = await import('@/core/choice');
   const { mapRow } = await import('@/core/iron');
+  const { planBench } = await import('@/core/plan');
   const { fewMembers } = await import('./few-members');
   const { poolInPlace } = await import('./pool-in-place');
   return {
@@ -33,6 +35,11 @@ vi.mock('@/workers/pools', async () => {
     ironRowPool: () =>
       poolInPlace(({ question, setC, passS }: IronRow) => mapRow(question, setC, passS)),
     outlookPool: () => poolInPlace(fewMembers),
+    planPool: () =>
+      poolInPlace(({ problem, seed }: PlanQuestion) => ({
+        plan: planBench(problem, { seed, searchS: 0.02 }),
+        remedies: [],
+      })),
     trackPool: () => poolInPlace(() => ({ ok: false, message: 'No track in this test.' })),
   };
 });

@@ -9,6 +9,7 @@ import { FRICTION_FIGURES, FRICTION_LIMITS } from '@/core/friction/figures';
 import { GRIP_FIGURES, GRIP_LIMITS } from '@/core/grip/figures';
 import { INSTRUMENT_FIGURES, INSTRUMENT_LIMITS } from '@/core/instruments/figures';
 import { IRON_FIGURES, IRON_LIMITS } from '@/core/iron/figures';
+import { PAIR_FIGURES } from '@/core/pairs';
 import { PLAN_FIGURES } from '@/core/plan';
 import { QUICK_FIGURES } from '@/core/quick/figures';
 import { SHELF_FIGURES } from '@/core/shelf/figures';
@@ -31,6 +32,7 @@ const TABLES: Record<string, FigureTable> = {
   Grip: GRIP_FIGURES,
   Iron: IRON_FIGURES,
   Plan: PLAN_FIGURES,
+  Pairs: PAIR_FIGURES,
   Skis: SKI_FIGURES,
   Bench: BENCH_FIGURES,
   'Quick answer': QUICK_FIGURES,

@@ -67,7 +67,7 @@ export function PlanBoard({ now, products, nowMs, planner }: PlanBoardProps) {
           position="relative"
           tabIndex={0}
           role="region"
-          aria-label={WORDS.title}
+          aria-label={WORDS.overTime}
           _print={{ overflow: 'visible' }}
         >
           <Box position="relative" w={`${scale.width + NAME_WIDTH}px`} className="plan-board">

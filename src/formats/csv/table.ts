@@ -62,10 +62,12 @@ export function writeCsv(
   rows: readonly unknown[][],
   hasHeader = true,
 ): string {
-  return Papa.unparse(
+  const text = Papa.unparse(
     { fields: [...columns], data: rows as unknown[][] },
     { escapeFormulae: true, newline: '\r\n', header: hasHeader },
   );
+  // A header alone would end with a line break, and so leave a blank line before what follows.
+  return rows.length === 0 ? text.trimEnd() : text;
 }
 
 /**

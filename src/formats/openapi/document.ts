@@ -118,11 +118,31 @@ export function openApiDocument() {
         ironRequestSchema,
         ironResponseSchema,
       ),
-      '/api/v1/plan': post(
-        'A bench plan: who does what, when and on which iron, for the least weighted lateness, then the soonest end, then the fewest changes of an iron. A pair is ready when its last step and the wait after it are over; a wait holds a cooling place for as long as it must last. Without a number of vices, stands or places there are as many as are needed. The same seed gives the same plan, unless the bench is so large that the limit of 20 s ends the search; of the seconds to search at most ten are used.',
-        planRequestSchema,
-        planResponseSchema,
-      ),
+      '/api/v1/plan/calendar': {
+        get: {
+          summary: 'The work of one person of the plan in force, as iCalendar entries.',
+          parameters: [query('person', { type: 'string' }, true)],
+          responses: {
+            '200': {
+              description: 'The entries.',
+              content: { 'text/calendar': { schema: { type: 'string' } } },
+            },
+            '404': problem('No plan, or nobody of that name in it.'),
+          },
+        },
+      },
+      '/api/v1/plan': {
+        get: {
+          summary: 'The plan in force, a line a visit of a pair to a station.',
+          parameters: [query('format', { type: 'string', enum: ['csv', 'json'] })],
+          responses: { ...FILE, '404': problem('There is no plan yet.') },
+        },
+        ...post(
+          'A bench plan: who does what, when and on which iron, for the least weighted lateness, then the soonest end, then the fewest changes of an iron. A pair is ready when its last step and the wait after it are over; a wait holds a cooling place for as long as it must last. Without a number of vices, stands or places there are as many as are needed. The same seed gives the same plan, unless the bench is so large that the limit of 20 s ends the search; of the seconds to search at most ten are used.',
+          planRequestSchema,
+          planResponseSchema,
+        ),
+      },
       '/api/v1/outlook': post(
         'The snow at a place from its weather: an ensemble of snow columns, weighed by readings. The same seed gives the same figures.',
         outlookRequestSchema,

@@ -160,8 +160,10 @@ export const visitsNow = (
 export async function planGround(
   db: FrostDatabase,
   asked: { cabin: unknown; wish: unknown },
-  nowMs: number,
+  atMs: number,
 ): Promise<WireResult<PlanGround>> {
+  // From a whole minute on: nobody reads seconds on a wall.
+  const nowMs = Math.ceil(atMs / MINUTE_MS) * MINUTE_MS;
   const [cabinChecked, wishChecked] = [
     validate(cabinSchema, asked.cabin),
     validate(wishSchema, asked.wish),

@@ -82,6 +82,7 @@ export const planScreen = {
 
 export const board = {
   title: 'The board',
+  overTime: 'Steps over time',
   hint: 'Choose a step to follow its pair or to move it. With a mouse, drag it.',
   people: 'Who',
   row: (name: string) => `Steps of ${name}`,

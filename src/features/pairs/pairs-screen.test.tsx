@@ -1,0 +1,130 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { FrostDatabase } from '@/data/database';
+import { listSkiers, listStarters } from '@/data/starters';
+import { outingPairs } from '@/server/pairs';
+import { DAY, demoDatabase, emptyDatabase, outingOf } from '../../../tests/unit/demo-app';
+import { chooseFrom, fill, show } from '../../../tests/unit/render';
+import {
+  addStarter,
+  changeSkier,
+  changeStarter,
+  putBack,
+  takeOff,
+} from './use-cases/change-starters';
+import { PairsScreen } from './pairs-screen';
+
+const OUTING = 'demo-relay';
+let db: FrostDatabase;
+beforeEach(async () => {
+  db = await demoDatabase();
+});
+
+async function shown() {
+  const outing = await outingOf(db, OUTING);
+  const { day, rows } = await outingPairs(db, outing, DAY.getTime());
+  return { ...show(<PairsScreen outing={outing} day={day} rows={rows} />), rows };
+}
+const rowOf = (name: string) =>
+  screen.getAllByTestId('starter').find((row) => row.textContent?.startsWith(name))!;
+const takenBy = (name: string) => within(rowOf(name)).getByTestId('pair-taken').textContent;
+const openDetails = async (name: string) => {
+  fireEvent.click(
+    within(rowOf(name)).getByRole('button', { name: `Change pair, wish or weight of ${name}` }),
+  );
+  return screen.findByRole('combobox', { name: `Pair for ${name}` });
+};
+
+describe('the pairs of an outing', () => {
+  it('gives everybody one, none to two, with reasons in sentences', async () => {
+    const { rows, text } = await shown();
+    expect(screen.getByTestId('pairs-given').textContent).toBe(`All ${rows.length} have a pair`);
+    const taken = rows.map(({ skiId }) => skiId);
+    expect(new Set(taken).size).toBe(rows.length);
+    expect(text()).toContain('Its flex for 84 kg suits 83 kg on firm snow.');
+    expect(text()).not.toMatch(/undefined|NaN/);
+  });
+
+  it('keeps the pair that a person gives, with the reason, and gives it back on undo', async () => {
+    const first = await shown();
+    const before = takenBy('Ilo');
+    const other = before === 'Ilo skate' ? 'demo-ski-ilo-skate-2' : 'demo-ski-ilo-skate';
+    const select = await openDetails('Ilo');
+    fireEvent.change(select, { target: { value: other } });
+    await screen.findByText('Saved for Ilo.');
+    const ilo = async () =>
+      (await listStarters(db, OUTING)).find(({ skierId }) => skierId === 'demo-skier-ilo')!;
+    expect((await ilo()).skiId).toBe(other);
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(async () => expect((await ilo()).skiId).toBeUndefined());
+    await changeStarter(db, (await ilo()).id, { skiId: other, why: 'felt faster on the loop' });
+    first.unmount();
+    const { text } = await shown();
+    expect(takenBy('Ilo')).not.toBe(before);
+    expect(text()).toContain('Why: felt faster on the loop');
+    expect(text()).toContain('given by hand');
+  });
+
+  it('takes somebody off the list and puts them back', async () => {
+    await shown();
+    const menu = screen.getByRole('button', { name: 'What to do with Tivia' });
+    await chooseFrom(menu, 'Take Tivia off the list');
+    await screen.findByText('Tivia is off the list.');
+    expect(await listStarters(db, OUTING)).toHaveLength(7);
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(async () => expect(await listStarters(db, OUTING)).toHaveLength(8));
+  });
+
+  it('puts a new skier on the list by name, and says who is there already', async () => {
+    await shown();
+    fill('Name of the skier', 'Nuri');
+    fireEvent.click(screen.getByRole('button', { name: 'Add to the list' }));
+    await screen.findByText('One skier added.');
+    expect((await listSkiers(db)).map(({ name }) => name)).toContain('Nuri');
+    fill('Name of the skier', 'ilo');
+    fireEvent.click(screen.getByRole('button', { name: 'Add to the list' }));
+    await screen.findByText(/Ilo is on the list already/);
+  });
+
+  it('says first what to do where nobody is on it, and adds all owners at one press', async () => {
+    await takeOff(
+      db,
+      (await listStarters(db, OUTING)).map(({ id }) => id),
+    );
+    const { text } = await shown();
+    expect(text()).toContain('Nobody is on the start list yet');
+    fireEvent.click(screen.getByRole('button', { name: /^Add everybody who owns a pair for/ }));
+    await screen.findByText('8 skiers added.');
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(async () => expect(await listStarters(db, OUTING)).toHaveLength(0));
+  });
+});
+
+describe('what comes from outside', () => {
+  it('is refused with a sentence', async () => {
+    const newId = () => crypto.randomUUID();
+    const [starter] = await listStarters(db, OUTING);
+    const refusals = await Promise.all([
+      addStarter(db, {}, { newId }),
+      addStarter(db, { outingId: 'gone', skier: { name: 'A' } }, { newId }),
+      addStarter(db, { outingId: OUTING, skierId: 'gone' }, { newId }),
+      changeStarter(db, 'gone', {}),
+      changeStarter(db, starter!.id, { skiId: 'gone' }),
+      changeStarter(db, starter!.id, { why: '<b>' }),
+      changeSkier(db, 'gone', {}),
+      changeSkier(db, starter!.skierId, { weightKg: 900 }),
+      takeOff(db, ['gone']),
+      putBack(db, [{ id: 'x' }]),
+    ]);
+    for (const refusal of refusals) {
+      expect(refusal.ok).toBe(false);
+      if (!refusal.ok) expect(refusal.error.message).toMatch(/\.$/);
+    }
+  });
+
+  it('is nothing on an empty database', async () => {
+    db = await emptyDatabase();
+    expect(await listSkiers(db)).toEqual([]);
+  });
+});

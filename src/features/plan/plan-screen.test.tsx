@@ -1,0 +1,184 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { latestPlan } from '@/data/bench-plans';
+import type { FrostDatabase } from '@/data/database';
+import { listOpenJobs } from '@/data/jobs';
+import { listStarters, removeStarter } from '@/data/starters';
+import { textOf } from '@/formats/out-file';
+import { demoDatabase, outingOf } from '../../../tests/unit/demo-app';
+import { chooseFrom, show } from '../../../tests/unit/render';
+import { PlanScreen } from './plan-screen';
+import { timeScale, ticksOf } from './time-scale';
+import { loadPlan } from './use-cases/load-plan';
+import { exportPlan, personCalendar } from './use-cases/plan-files';
+
+const OUTING = 'demo-slalom';
+const MINUTE_MS = 60_000;
+let db: FrostDatabase;
+beforeEach(async () => {
+  db = await demoDatabase();
+});
+
+async function shown() {
+  const outing = await outingOf(db, OUTING);
+  const nowMs = Date.now();
+  const view = await loadPlan(db, outing, nowMs);
+  return { ...show(<PlanScreen outing={outing} view={view} serverNowMs={nowMs} />), view };
+}
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+const planId = async () => (await latestPlan(db))?.id;
+
+/** Makes a plan by its button, and shows it. */
+async function planned() {
+  const first = await shown();
+  press('Make the plan');
+  await screen.findByText(/^The plan is made/, undefined, { timeout: 60_000 });
+  first.unmount();
+  return shown();
+}
+
+describe('the plan of the cabin', () => {
+  it('says first what to do where nobody is on a list', async () => {
+    for (const { id } of await listStarters(db, OUTING)) await removeStarter(db, id);
+    const { text } = await shown();
+    expect(text()).toContain('Nobody is on a start list yet');
+    expect(screen.queryByRole('button', { name: 'Make the plan' })).toBeNull();
+  });
+
+  it('is made at one press, kept, and shown by person, on the board and by pair', async () => {
+    const { text } = await planned();
+    const plan = (await latestPlan(db))!;
+    expect(plan.pairs).toHaveLength(5);
+    expect(plan.left).toEqual([]);
+    expect(screen.getByTestId('plan-answer').textContent).toMatch(/^All 5 ready by/);
+    expect(screen.getAllByTestId('person-list')).toHaveLength(3);
+    const board = screen.getByRole('region', { name: 'Steps over time' });
+    const boxes = within(board).getAllByRole('button');
+    const onIrons = plan.tasks.filter(({ ironId }) => ironId !== undefined).length;
+    const worked = plan.tasks.filter(({ startMs, endMs }) => endMs > startMs).length;
+    expect(boxes).toHaveLength(worked + onIrons);
+    expect(within(screen.getByRole('table')).getAllByRole('row')).toHaveLength(6);
+    expect(text()).not.toMatch(/undefined|NaN|Invalid/);
+  });
+
+  it('takes a tick as the whole visit done, starts the job, and takes it back', async () => {
+    const view = await planned();
+    const [tick] = screen.getAllByTestId('tick');
+    fireEvent.click(within(tick!).getByRole('checkbox'));
+    await screen.findByText(/ is done\.$/);
+    const [job] = await listOpenJobs(db);
+    expect(job!.records.filter(({ endedMs }) => endedMs !== undefined).length).toBeGreaterThan(0);
+    view.unmount();
+    const after = await shown();
+    const states = Object.values(after.view.now!.visits).flat();
+    expect(states.some(({ state }) => state === 'done' || state === 'waiting')).toBe(true);
+    expect(within(screen.getByRole('table')).getByText(/^next: /)).toBeTruthy();
+  });
+
+  it('moves a step by its keys, says what stands in the way, and undoes', async () => {
+    await planned();
+    const before = await planId();
+    const board = screen.getByRole('region', { name: 'Steps over time' });
+    const last = (await latestPlan(db))!.tasks
+      .filter(({ startMs, endMs, technicianId }) => endMs > startMs && technicianId)
+      .at(-1)!;
+    const boxes = within(board).getAllByRole('button');
+    const pair = (await latestPlan(db))!.pairs.find(({ id }) => id === last.pairId)!;
+    const own = boxes.filter((box) => box.getAttribute('aria-label')?.includes(pair.skiName));
+    fireEvent.click(own[0]!);
+    expect(screen.getByTestId('chosen-step').textContent).toContain(pair.skiName);
+    press('5 min earlier');
+    await waitFor(() => expect(document.body.textContent).toMatch(/Not moved\.|now begins at/));
+    fireEvent.click(own.find((box) => box.getAttribute('aria-label')!.startsWith('Top'))!);
+    press('5 min later');
+    await screen.findByText(/now begins at/);
+    expect(await planId()).not.toBe(before);
+    expect((await latestPlan(db))!.isMoved).toBe(true);
+    press('Undo');
+    await waitFor(async () => expect(await planId()).toBe(before));
+  });
+
+  it('is made anew without somebody who leaves', async () => {
+    const { view } = await planned();
+    const at = view.now!.plan.cabin.people.find(({ id }) => id === 'Tarvo')!;
+    vi.spyOn(Date, 'now').mockReturnValue(at.fromMs + 30 * MINUTE_MS);
+    try {
+      await chooseFrom(
+        screen.getByRole('button', { name: 'What to do with Tarvo' }),
+        'Tarvo leaves now: plan again',
+      );
+      await waitFor(async () => {
+        const { cabin } = (await latestPlan(db))!;
+        expect(cabin.people.filter(({ id }) => id === 'Tarvo').length).toBeLessThan(3);
+      });
+    } finally {
+      vi.restoreAllMocks();
+    }
+  });
+
+  it('says at its field what cannot be planned', async () => {
+    await shown();
+    fireEvent.click(screen.getByRole('button', { name: /irons: 2/ }));
+    const irons = await screen.findByRole('textbox', { name: 'Irons, parted by commas' });
+    fireEvent.change(irons, { target: { value: 'one, one' } });
+    press('Make the plan');
+    await screen.findByText('Two irons have the same name. Give each its own.');
+    expect(await planId()).toBeUndefined();
+    expect(screen.getByRole<HTMLInputElement>('textbox', { name: /^Irons/ }).value).toBe(
+      'one, one',
+    );
+  });
+
+  it('goes out as CSV, JSON and a calendar of one person', async () => {
+    expect(await exportPlan(db, 'csv')).toMatchObject({ ok: false });
+    await planned();
+    const plan = (await latestPlan(db))!;
+    const worked = plan.tasks.filter(({ startMs, endMs }) => endMs > startMs);
+    const csv = await exportPlan(db, 'csv');
+    expect(csv.ok && (await textOf(csv.value)).trim().split('\r\n')).toHaveLength(
+      worked.length + 1,
+    );
+    const json = await exportPlan(db, 'json');
+    const lines = json.ok ? (JSON.parse(await textOf(json.value)) as object[]) : [];
+    expect(lines).toHaveLength(worked.length);
+    const calendar = await personCalendar(db, 'Mirel');
+    const text = calendar.ok ? await textOf(calendar.value) : '';
+    expect(text.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(1);
+    expect(text).toContain('SUMMARY:Iron');
+    expect(await personCalendar(db, 'Nobody')).toMatchObject({ ok: false });
+  });
+});
+
+describe('time across the board', () => {
+  const at = (minutes: number) => minutes * MINUTE_MS;
+  const scale = timeScale(
+    [
+      { startMs: at(0), endMs: at(60) },
+      { startMs: at(90), endMs: at(120) },
+      { startMs: at(900), endMs: at(960) },
+    ],
+    2,
+  );
+
+  it('draws a night short, and work at one scale', () => {
+    expect(scale.stretches.map(({ isPause }) => isPause)).toEqual([false, true, false]);
+    expect(scale.x(at(60)) - scale.x(at(0))).toBe(120);
+    expect(scale.x(at(900)) - scale.x(at(120))).toBe(44);
+    expect(scale.width).toBe(240 + 44 + 120);
+  });
+
+  it('goes both ways, and stays on the board', () => {
+    for (const minutes of [0, 30, 119, 500, 930, 960]) {
+      expect(scale.at(scale.x(at(minutes)))).toBeCloseTo(at(minutes), 3);
+    }
+    expect(scale.x(at(5000))).toBe(scale.width);
+    expect(scale.x(at(-50))).toBe(0);
+    expect(timeScale([], 2).x(5)).toBe(0);
+    expect(timeScale([], 2).at(5)).toBe(0);
+  });
+
+  it('writes hours where somebody works only', () => {
+    expect(ticksOf(scale, 60).map((ms) => ms / MINUTE_MS)).toEqual([0, 60, 120, 900, 960]);
+  });
+});
