@@ -3,7 +3,7 @@
 import type { Cabin, PlanWish } from '@/core/model';
 import { useEffect, useRef, useState } from 'react';
 import { useRouter } from 'next/navigation';
-import { wholePlan, type PlanMove, type Remedy } from '@/core/plan';
+import type { PlanMove, Remedy } from '@/core/plan';
 import { useUnits } from '@/ui/format/units-context';
 import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
@@ -84,8 +84,7 @@ export function usePlan(outingId: string) {
       const message = WORDS.kept(
         lateMin >= 1 ? WORDS.keptLate(span(lateMin * MINUTE_MS)) : WORDS.keptAllReady,
       );
-      const tasks = wholePlan(left, plan.tasks);
-      const input = { cabin, wish, tasks, fromMs: left.problem.startMs };
+      const input = { cabin, wish, tasks: plan.tasks, fromMs: left.problem.startMs };
       const done = await send(`plan:${JSON.stringify(input)}`, (key) => keepPlanAction(key, input));
       const isKept = settle(done, message);
       setRemedies(isKept ? found : []);

@@ -1,12 +1,5 @@
 import { wholeProblem } from '@/core/model';
-import {
-  moveTask,
-  planBound,
-  rulesBroken,
-  wholePlan,
-  type BrokenRule,
-  type PlannedTask,
-} from '@/core/plan';
+import { moveTask, planBound, rulesBroken, wholePlan, type PlannedTask } from '@/core/plan';
 import { addPlan, latestPlan, removePlan } from '@/data/bench-plans';
 import type { FrostDatabase } from '@/data/database';
 import { saveTeamSettings } from '@/data/team-settings';
@@ -31,23 +24,22 @@ interface KeepOptions {
   write: Write;
 }
 
-/** Rules that the coming part of a plan breaks; what is done or under way is as it is. */
-function comingBroken({ left }: PlanGround, tasks: readonly PlannedTask[]): BrokenRule[] {
-  const stepOf = ({ pairId, index }: { pairId: string; index: number }) =>
-    left.problem.pairs.find(({ id }) => id === pairId)?.steps[index];
-  const coming = reindexed(left, tasks).map((task) => {
-    const step = stepOf(task);
-    if (!step?.running) return task;
-    const startMs = left.problem.startMs;
-    return { ...task, startMs, endMs: startMs + step.activeMin * MINUTE_MS };
-  });
-  return rulesBroken(left.problem, coming).filter((one) => !stepOf(one)?.running);
-}
-
 /** Pairs of the bench of which no step is planned although some are left. */
 function notPlanned({ left, pairs }: PlanGround, tasks: readonly PlannedTask[]): string[] {
   const planned = new Set(tasks.map(({ pairId }) => pairId));
   return pairs.filter(({ id }) => left.offset.has(id) && !planned.has(id)).map(({ id }) => id);
+}
+
+/** Whether each pair that is planned has each of its steps once. */
+function isWhole({ left }: PlanGround, tasks: readonly PlannedTask[]): boolean {
+  const steps = new Map(left.problem.pairs.map(({ id, steps: own }) => [id, own.length]));
+  const seen = new Map<string, Set<number>>();
+  for (const { pairId, index } of tasks) {
+    const own = seen.get(pairId) ?? new Set();
+    if (own.has(index) || index >= (steps.get(pairId) ?? 0)) return false;
+    seen.set(pairId, own.add(index));
+  }
+  return [...seen].every(([pairId, own]) => own.size === steps.get(pairId));
 }
 
 /**
@@ -66,14 +58,17 @@ export async function keepPlan(
   const ground = await planGround(db, checked.value, fromMs);
   if (!ground.ok) return ground;
   const { left, pairs, wish, cabin, timeZone } = ground.value;
-  const tasks = wholePlan(left, reindexed(left, checked.value.tasks));
-  const [rule] = comingBroken(ground.value, tasks);
+  const coming: PlannedTask[] = checked.value.tasks;
+  if (!isWhole(ground.value, coming)) {
+    return invalidInput([{ field: 'tasks', message: words.plan.cabin.tasks }]);
+  }
+  const [rule] = rulesBroken(left.problem, coming);
   if (rule) {
     const pair = pairs.find(({ id }) => id === rule.pairId);
     const why = say(words.plan.RULE, rule.rule, WRITE);
     return failed('conflict', WORDS.cannotStand(pair?.skiName ?? '', why));
   }
-  const out = notPlanned(ground.value, tasks);
+  const out = notPlanned(ground.value, coming);
   const { weightedLatenessMin, finishMs } = planBound(left.problem);
   return write(async (transaction, { id, at }) => {
     await saveTeamSettings(transaction, { cabin, planWish: wish });
@@ -84,7 +79,7 @@ export async function keepPlan(
       cabin,
       timeZone,
       pairs,
-      tasks,
+      tasks: wholePlan(left, coming),
       left: out.map((pairId) => ({ pairId, message: WORDS.noTime })),
       lowerBound: { weightedLatenessMin, finishMs },
       isMoved: false,
@@ -92,13 +87,6 @@ export async function keepPlan(
     return { ok: true, value: { id } };
   });
 }
-
-/** Tasks of the whole as those of what is left: what is over falls away. */
-const reindexed = (left: PlanGround['left'], tasks: readonly PlannedTask[]) =>
-  tasks.flatMap((task): PlannedTask[] => {
-    const index = task.index - (left.offset.get(task.pairId) ?? Infinity);
-    return index >= 0 ? [{ ...task, index }] : [];
-  });
 
 /** Moves one step of the plan in force by hand, where every rule lets it stand. */
 export async function moveStep(

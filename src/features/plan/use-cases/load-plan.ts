@@ -142,9 +142,10 @@ export async function loadPlan(
     listSkis(db),
   ]);
   const near = all
+    // What has started is not planned any more.
     .filter(({ id, startAt }) => {
       const aheadMs = Date.parse(startAt) - nowMs;
-      return id === outing.id || (aheadMs > 0 && aheadMs < AHEAD_MS);
+      return aheadMs > 0 && (id === outing.id || aheadMs < AHEAD_MS);
     })
     .sort((a, b) => a.startAt.localeCompare(b.startAt));
   const outings = await Promise.all(
@@ -172,7 +173,7 @@ export async function loadPlan(
     wish: {
       ...USUAL_WISH,
       ...team.planWish,
-      outingIds: wished.includes(outing.id) ? wished : [outing.id],
+      outingIds: wished.includes(outing.id) || !there.has(outing.id) ? wished : [outing.id],
     },
     products: Object.fromEntries(products.map(({ id, name }) => [id, name])),
     ...(plan ? { now: await planNow(db, plan, nowMs) } : {}),

@@ -179,6 +179,9 @@ export async function planGround(
   for (const outingId of wish.outingIds) {
     const outing = await findOuting(db, outingId);
     if (!outing) return failed('not_found', WORDS.outingGone);
+    if (Date.parse(outing.startAt) <= nowMs) {
+      return invalidInput([{ field: 'outingIds', message: WORDS.hasStarted(outing.name) }]);
+    }
     timeZone ??= outing.venue.timeZone;
     const made = await pairsOf(db, { outing, wish, spreads, nowMs });
     pairs.push(...made.pairs);

@@ -1,5 +1,6 @@
 export const planGround = {
   outingGone: 'This outing no longer exists. Choose another one.',
+  hasStarted: (name: string) => `${name} has started. Leave it out.`,
   nothingToPlan: 'There is nothing to plan: nobody on these outings has a pair. Give pairs first.',
   nobodyDoes: (skill: string) =>
     `A sheet needs ${skill.toLowerCase()}, and nobody does that. Tick it for somebody.`,

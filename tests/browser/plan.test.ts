@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { AxePuppeteer } from '@axe-core/puppeteer';
+import type { Page } from 'puppeteer-core';
+import { NARROW, openPage, PATIENCE_MS, press, textOf, waitForText, withDemo } from './app';
+
+const demo = withDemo();
+const at = (path: string) => `${demo.app.url}/outing/demo-tour/${path}`;
+
+/** Ticks the first open step of each of two people. */
+async function tick(page: Page, place: number): Promise<void> {
+  const boxes = await page.$$('[data-testid="tick"] input:not(:checked)');
+  const name = await boxes[place]!.evaluate(
+    (box) => box.closest('[data-testid="tick"]')!.textContent ?? '',
+  );
+  await boxes[place]!.evaluate((box) => (box).click());
+  await page.waitForFunction(
+    (pair) =>
+      [...document.querySelectorAll('[role="status"]')].some((one) =>
+        new RegExp(`${pair} is done`).test(one.textContent ?? ''),
+      ),
+    { timeout: PATIENCE_MS },
+    name,
+  );
+}
+
+async function violationsOf(page: Page): Promise<string[]> {
+  const { violations } = await new AxePuppeteer(page).analyze();
+  return violations.map((one) => one.id);
+}
+
+describe('from who races to a plan on the wall', () => {
+  it('gives pairs, plans, is worked, made anew without somebody, and printed', async () => {
+    const { page, errors } = await openPage(demo.browser, at('pairs'));
+    await waitForText(page, 'All 8 have a pair');
+    expect(await violationsOf(page)).toEqual([]);
+    await press(page, 'Plan the bench', 'link');
+    await waitForText(page, '8 pairs to plan');
+    await press(page, 'Make the plan');
+    await waitForText(page, 'The plan is made.');
+    expect(await textOf(page, 'plan-answer')).toMatch(/8/);
+    await press(page, 'Close');
+    expect(await violationsOf(page)).toEqual([]);
+
+    await tick(page, 0);
+    await tick(page, 0);
+    await press(page, 'What to do with Tarvo');
+    await press(page, 'Tarvo leaves now: plan again', 'menuitem');
+    await waitForText(page, 'The plan is made.');
+    const lines = (await (await fetch(`${demo.app.url}/api/v1/plan?format=json`)).json()) as {
+      person?: string;
+    }[];
+    expect(lines.length).toBeGreaterThan(8);
+
+    await page.emulateMediaType('print');
+    const shown = await page.evaluate(() => ({
+      isMenuShown: [...document.querySelectorAll('nav')].some((nav) => nav.offsetHeight > 0),
+      board: document.querySelector('.plan-board')!.getBoundingClientRect().width,
+    }));
+    expect(shown.isMenuShown).toBe(false);
+    expect(shown.board).toBeLessThanOrEqual(1045);
+    expect((await page.pdf({ landscape: true, format: 'A4' })).length).toBeGreaterThan(10_000);
+    expect(errors).toEqual([]);
+  });
+
+  it('moves a step by mouse and by keys, and follows on a phone without a scroll sideways', async () => {
+    const { page, errors } = await openPage(demo.browser, at('plan'));
+    const [box] = await page.$$(
+      '.plan-board [role="group"] button[aria-label*="skate"], .plan-board [role="group"] button',
+    );
+    await box!.click();
+    expect(await textOf(page, 'chosen-step')).toContain(' for ');
+    const place = (await box!.boundingBox())!;
+    await page.mouse.move(place.x + 3, place.y + 20);
+    await page.mouse.down();
+    await page.mouse.move(place.x + 60, place.y + 22, { steps: 6 });
+    await page.mouse.up();
+    await page.waitForFunction(() => /Not moved\.|now begins at/.test(document.body.innerText), {
+      timeout: PATIENCE_MS,
+    });
+    expect(errors).toEqual([]);
+    for (const path of ['plan', 'pairs']) {
+      const phone = await openPage(demo.browser, at(path), NARROW);
+      expect(await phone.page.evaluate(() => document.body.scrollWidth)).toBe(390);
+      expect(phone.errors).toEqual([]);
+    }
+  });
+});
