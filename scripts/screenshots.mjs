@@ -38,6 +38,22 @@ const runTo = (words) => async (/** @type {import('puppeteer-core').Page} */ pag
   }
 };
 /**
+ * Saves the choice, and plans the bench with it.
+ * @param {import('puppeteer-core').Page} page
+ */
+async function planned(page) {
+  await page.locator('::-p-aria(Save choice)').click();
+  await page.waitForFunction(() => document.body.innerText.includes('saved'));
+  await page.goto(`http://127.0.0.1:${PORT}${relay}/plan`, { waitUntil: 'networkidle0' });
+  await page.locator('::-p-aria(Make the plan)').click();
+  await page.waitForFunction(() => document.body.innerText.includes('The plan is made'), {
+    timeout: 120_000,
+  });
+  await page.locator('::-p-aria(Close)').click();
+  await page.evaluate(() => scrollTo(0, 0));
+}
+
+/**
  * @type {Record<string, {
  *   at: string,
  *   waitFor?: string,
@@ -60,10 +76,10 @@ const VIEWS = {
   skis: { at: `${relay}/skis` },
   ski: { at: `${relay}/skis/demo-ski-ilo-skate`, waitFor: '[data-testid="base-map"]' },
   sheet: { at: '/outing/demo-slalom/bench?ski=demo-ski-wessa-slalom' },
-  settings: { at: `${relay}/settings` },
   venue: { at: `${relay}/venue` },
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },
-  'pick-narrow': { at: `${relay}/pick`, size: NARROW, waitFor: CHART },
+  pairs: { at: `${relay}/pairs` },
+  plan: { at: `${relay}/pick`, prepare: planned },
   // The last ones start jobs: their timers would stand in the pictures of the others.
   runner: { at: job('jorin-slalom'), prepare: runTo('Iron in') },
   'runner-narrow': { at: job('maro-slalom'), size: NARROW, prepare: runTo('Cool') },

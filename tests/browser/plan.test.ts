@@ -12,7 +12,7 @@ async function tick(page: Page, place: number): Promise<void> {
   const name = await boxes[place]!.evaluate(
     (box) => box.closest('[data-testid="tick"]')!.textContent ?? '',
   );
-  await boxes[place]!.evaluate((box) => (box).click());
+  await boxes[place]!.evaluate((box) => box.click());
   await page.waitForFunction(
     (pair) =>
       [...document.querySelectorAll('[role="status"]')].some((one) =>
@@ -64,9 +64,11 @@ describe('from who races to a plan on the wall', () => {
 
   it('moves a step by mouse and by keys, and follows on a phone without a scroll sideways', async () => {
     const { page, errors } = await openPage(demo.browser, at('plan'));
-    const [box] = await page.$$(
-      '.plan-board [role="group"] button[aria-label*="skate"], .plan-board [role="group"] button',
+    // Of those that are neither done nor under way.
+    const box = await page.waitForSelector(
+      '.plan-board [role="group"] button:not([aria-label*="done"], [aria-label*="under way"])',
     );
+    await box!.evaluate((one) => one.scrollIntoView({ block: 'center', inline: 'center' }));
     await box!.click();
     expect(await textOf(page, 'chosen-step')).toContain(' for ');
     const place = (await box!.boundingBox())!;

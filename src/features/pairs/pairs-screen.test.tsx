@@ -94,7 +94,7 @@ describe('the pairs of an outing', () => {
     );
     const { text } = await shown();
     expect(text()).toContain('Nobody is on the start list yet');
-    fireEvent.click(screen.getByRole('button', { name: /^Add everybody who owns a pair for/ }));
+    fireEvent.click(screen.getByRole('button', { name: /^Add all owners of/ }));
     await screen.findByText('8 skiers added.');
     fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(async () => expect(await listStarters(db, OUTING)).toHaveLength(0));

@@ -21,6 +21,7 @@ const LETTER_PX = 8.5;
 const BOX_EDGE_PX = 10;
 /** Narrower than this a label is only letters. */
 const LABELLED_PX = 34;
+const LABEL_GAP_PX = 6;
 
 interface LineProps {
   row: BoardRow;
@@ -94,7 +95,10 @@ function BlockOnLine({ block, ...props }: LineProps & { block: Block }) {
         overflow="hidden"
         title={`${label}${count}`}
         aria-hidden
-        style={{ left: `${NAME_WIDTH + left}px`, width: `${Math.max(0, right - left)}px` }}
+        style={{
+          left: `${NAME_WIDTH + left}px`,
+          width: `${Math.max(0, right - left - LABEL_GAP_PX)}px`,
+        }}
       >
         {right - left >= LABELLED_PX && `${label}${count}`}
       </Text>

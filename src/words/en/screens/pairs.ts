@@ -54,7 +54,7 @@ export const addStarters = {
   name: 'Name of the skier',
   weight: 'Weight (optional)',
   add: 'Add to the list',
-  everybody: (type: string) => `Add everybody who owns a pair for ${type}`,
+  everybody: (type: string) => `Add all owners of ${type} pairs`,
   added: (count: number) =>
     count === 0
       ? 'Everybody who owns such a pair is on the list already.'
