@@ -3,6 +3,8 @@ import { PROGRAMMES } from '@/core/bench';
 import { casesFromReading, choose, formAdvice, structureWork } from '@/core/choice';
 import { chooseGrip, COMPLAINTS, troubleStep, type GripProduct, type Tried } from '@/core/grip';
 import { IRON_KINDS, ironAdvice, ironPasses, presetOn, type IronQuestion } from '@/core/iron';
+import { rankPairs, SNOW_GROUNDS } from '@/core/pairs';
+import type { PlanRule, RemedyChange } from '@/core/plan';
 import { GRAINS, ORIGINS, TOOLS, WETNESSES } from '@/core/terms';
 import type { OutingFacts, SnowConditions } from '@/core/wax';
 import { DEMO_SHELF } from '@/data/demo/shelf';
@@ -298,5 +300,68 @@ describe('all that is said without figures', () => {
   it('has a sentence for every fault and mistake', () => {
     expect(Object.values(words.mistakes.FAULT).flatMap(faults)).toEqual([]);
     expect(texts(words.mistakes.NO_ANSWER).flatMap(faults)).toEqual([]);
+  });
+});
+
+describe('what is said of pairs and plans', () => {
+  const day = (grindMm: number, flexKg: number | undefined, k: number) =>
+    rankPairs(
+      [
+        {
+          ski: {
+            id: 'a',
+            name: 'A',
+            owner: k % 2 === 0 ? 'Ada' : '',
+            purpose: k % 3 === 0 ? 'training' : 'race',
+            grindMm: k % 5 === 0 ? undefined : grindMm,
+            flexKg,
+          },
+          reserve: (k % 10) / 10,
+          kmSinceGrind: 300 * (k % 4),
+          findings: k % 3 === 0 ? [{ kind: 'burn' }, { kind: 'dirt' }] : [],
+        },
+      ],
+      { name: 'Ada', weightKg: 70, likesSkiId: k % 4 === 0 ? 'a' : undefined },
+      { widthMm: 0.5, ground: SNOW_GROUNDS[k % 3]!, isRace: true },
+    ).flatMap(({ reasons }) => reasons.map(({ reason }) => reason));
+
+  it('is English, whatever the pair', () => {
+    const reasons = [0.25, 0.5, 1.5].flatMap((grindMm, g) =>
+      [undefined, 50, 72, 95].flatMap((flexKg, f) => day(grindMm, flexKg, 4 * g + f)),
+    );
+    for (const write of [CELSIUS, FAHRENHEIT]) {
+      check(reasons.map((reason) => say(words.pairs.REASON, reason, write)));
+    }
+    expect(new Set(reasons.map(({ code }) => code)).size).toBeGreaterThan(10);
+  });
+
+  it('is English, whatever rule a plan breaks and whatever would help', () => {
+    const rules: PlanRule[] = [
+      { code: 'person_away', technicianId: 'Ada' },
+      { code: 'person_unskilled', technicianId: 'Ada', skill: 'top' },
+      { code: 'person_busy', technicianId: 'Ada', withPairId: 'b' },
+      { code: 'iron_busy', ironId: 'Iron 1', withPairId: 'b' },
+      { code: 'iron_changes', ironId: 'Iron 1', withPairId: 'b', minutes: 3 },
+      { code: 'iron_unknown', ironId: 'Iron 9' },
+      { code: 'before_ready', readyMs: 0 },
+      { code: 'before_release', notBeforeMs: 0 },
+      { code: 'nobody' },
+      { code: 'no_iron' },
+      { code: 'too_few', what: 'brush_stand', there: 2 },
+      { code: 'wrong_length' },
+    ];
+    const changes: RemedyChange[] = [
+      { code: 'one_more_person', fromMs: 0, toMs: 1 },
+      { code: 'longer_shift', technicianId: 'Ada', hours: 2 },
+      { code: 'one_more_iron' },
+      { code: 'one_more_vice' },
+      { code: 'one_more_stand' },
+      { code: 'one_more_place' },
+    ];
+    check([
+      ...rules.map((rule) => say(words.plan.RULE, rule, CELSIUS)),
+      ...changes.map((change) => say(words.plan.REMEDY, change, CELSIUS)),
+      words.plan.onePersonMore('08:00', '10:00'),
+    ]);
   });
 });

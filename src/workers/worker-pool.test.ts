@@ -69,6 +69,16 @@ describe('the pool of workers', () => {
     expect(await next.result).toEqual(['B']);
   });
 
+  it('tells the worker when what it has is enough, and takes its answer', async () => {
+    const { pool, made } = poolOfFakes({ workers: 1 });
+    const job = pool.run(['a', 'waits']);
+    job.enough();
+    expect(made[0]!.heard.at(-1)).toEqual({ kind: 'enough', id: 1 });
+    made[0]!.done(1, 'so far');
+    made[0]!.done(2, 'whole');
+    expect(await job.result).toEqual(['so far', 'whole']);
+  });
+
   it('replaces a worker that says nothing for too long, not one that makes progress', async () => {
     const { pool, made } = poolOfFakes({ silentMs: 40 });
     const slow = pool.run(['slow']);
@@ -186,5 +196,18 @@ describe('a worker', () => {
     await settled();
     await settled();
     expect(told).toEqual([{ kind: 'progress', id: 1, share: 0.01 }]);
+  });
+
+  it('answers with what it has when that is enough', async () => {
+    const { told, ask, settled } = serving(async (input, turn) => {
+      let rounds = 0;
+      while (await turn(0.5)) rounds += 1;
+      return `${input} after ${rounds}`;
+    });
+    ask({ kind: 'run', id: 1, input: 'plan' });
+    ask({ kind: 'enough', id: 1 });
+    ask({ kind: 'enough', id: 9 });
+    await settled();
+    expect(told.at(-1)).toEqual({ kind: 'done', id: 1, output: 'plan after 0' });
   });
 });

@@ -6,11 +6,14 @@ import {
   FINDING_FIELDS,
   JOB_FIELDS,
   OUTING_FIELDS,
+  PLAN_FIELDS,
   PRODUCT_FIELDS,
   READING_FIELDS,
   SEGMENT_FIELDS,
   SKI_EVENT_FIELDS,
   SKI_FIELDS,
+  SKIER_FIELDS,
+  STARTER_FIELDS,
   STATION_FIELDS,
   STEP_RECORD_FIELDS,
   STOCK_MOVE_FIELDS,
@@ -28,6 +31,7 @@ import { readingSchema } from '@/formats/schemas/reading';
 import { segmentSchema, stationSchema } from '@/formats/schemas/course';
 import { outingSchema } from '@/formats/schemas/outing';
 import { findingSchema, skiEventSchema, skiSchema } from '@/formats/schemas/ski';
+import { skierSchema, starterSchema } from '@/formats/schemas/starter';
 import { validate } from '@/formats/schemas/validation';
 import { someValue } from './some-value';
 import { temporaryDatabase } from './temporary-database';
@@ -56,6 +60,9 @@ const TABLES: Record<string, Fields> = {
   choice: CHOICE_FIELDS,
   job: JOB_FIELDS,
   job_step: STEP_RECORD_FIELDS,
+  skier: SKIER_FIELDS,
+  starter: STARTER_FIELDS,
+  bench_plan: PLAN_FIELDS,
 };
 
 describe('an entity is declared once', () => {
@@ -86,6 +93,8 @@ describe('an entity is declared once', () => {
       [STATION_FIELDS, stationSchema],
       [FINDING_FIELDS, findingSchema],
       [SKI_EVENT_FIELDS, skiEventSchema],
+      [SKIER_FIELDS, skierSchema],
+      [STARTER_FIELDS, starterSchema],
     ] as [Fields, typeof skiSchema][]) {
       const given = filled(fields, (field) => !field.isInternal);
       expect(validate(schema, given)).toMatchObject({ ok: true });

@@ -9,6 +9,7 @@ import { writerFor } from '../../words/write';
 import {
   buildSheet as coreSheet,
   learnedMinutes,
+  learnedSpreads,
   PROGRAMMES,
   suggestProgrammes,
   WAIT_KINDS,
@@ -298,5 +299,15 @@ describe('learned minutes', () => {
       learnedMinutes([...worked(3, 9), ...worked(2, 400), ...worked(1, NaN)]).scrape,
     ).toBeCloseTo(6.5, 9);
     expect(learnedMinutes([{ kind: 'cool', activeMin: 3 }])).toEqual({});
+  });
+
+  it('learn their spread too, drawn to what is usual while there are few records', () => {
+    const worked = (minutes: readonly number[]) =>
+      minutes.map((activeMin) => ({ kind: 'scrape' as const, activeMin }));
+    expect(learnedSpreads([], 0.2)).toEqual({});
+    expect(learnedSpreads(worked([5]), 0.2).scrape).toBeCloseTo(0.2 * Math.sqrt(3 / 4), 9);
+    const often = Array.from({ length: 300 }, (_, i) => 5 * Math.exp(i % 2 === 0 ? 0.4 : -0.4));
+    expect(learnedSpreads(worked([...often, 5]), 0.2).scrape).toBeCloseTo(0.4, 2);
+    expect(learnedSpreads(worked([...often, 5, 4000]), 0.2).scrape).toBeCloseTo(0.4, 2);
   });
 });

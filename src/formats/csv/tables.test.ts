@@ -104,6 +104,11 @@ describe('skis as a table', () => {
   });
 });
 
+it('a header alone ends without a line break, so that rows can follow it', () => {
+  expect(writeSkis([])).not.toMatch(/\r?\n$/);
+  expect(writeProducts([])).not.toMatch(/\r?\n$/);
+});
+
 describe('the shelf as a table', () => {
   it('comes back as it was written', () => {
     const written = good(readProducts(writeProducts(DEMO_SHELF), []));
