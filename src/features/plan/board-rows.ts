@@ -17,7 +17,8 @@ export function boardRows({ plan }: PlanNow): BoardRow[] {
       ...tasks.flatMap(({ technicianId }) => technicianId ?? []),
     ]),
   ];
-  const irons = [...new Set([...plan.cabin.irons, ...tasks.flatMap(({ ironId }) => ironId ?? [])])];
+  // An iron that stands is no line.
+  const irons = [...new Set(tasks.flatMap(({ ironId }) => ironId ?? []))].sort();
   const row = (kind: BoardRow['kind'], name: string, own: PlannedTask[]): BoardRow => ({
     kind,
     name,
