@@ -87,7 +87,7 @@ describe('from a reading to a choice', () => {
     expect(await textOf(page, 'log')).toContain('Sky clear, falling fast');
     expect(await textOf(page, 'line-choice')).toBe(product);
     // While the server was away the page asked for its timers in vain.
-    const away = /net::ERR_|Failed to fetch RSC payload/;
+    const away = /net::ERR_|Failed to fetch RSC payload|network error/;
     expect(errors.filter((error) => !away.test(error)).join('\n')).toBe('');
   });
 
