@@ -52,6 +52,7 @@ export function StarterRow({ row, path, onChanged, onTakenOff }: StarterRowProps
           <>
             <Text textStyle="strong">{WORDS.noPair}</Text>
             <Text textStyle="small">{WORDS.noPairWhy}</Text>
+            <SheetLink href={`${path}/skis`}>{WORDS.toRack}</SheetLink>
           </>
         )}
         <NextPairs ranking={ranking} skiId={skiId} />

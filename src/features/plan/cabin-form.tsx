@@ -228,7 +228,7 @@ function Person({ person, timeZone, problem, onChange, onRemove }: PersonProps) 
   return (
     <Box borderTopWidth="1px" borderColor="rule" py="2" data-testid="person">
       <Grid
-        templateColumns={{ base: '1fr', sm: '1fr 1fr', lg: '150px 222px 222px 1fr auto' }}
+        templateColumns={{ base: '1fr', sm: '1fr 1fr', lg: '130px 240px 240px 1fr auto' }}
         gap="4"
         alignItems="end"
       >
@@ -236,14 +236,14 @@ function Person({ person, timeZone, problem, onChange, onRemove }: PersonProps) 
         {time(WORDS.from, fromMs, 'fromMs')}
         {time(WORDS.to, toMs, 'toMs')}
         <CheckList<PlanSkill>
-          legend={WORDS.skills(name)}
+          legend={WORDS.skills}
           options={PLAN_SKILLS}
           words={words.plan.SKILL}
           checked={skills as PlanSkill[]}
           onChange={(checked) => onChange({ skills: checked })}
         />
         <ActionButton
-          quiet
+          plain
           justifySelf="start"
           aria-label={WORDS.removePerson(name)}
           onClick={onRemove}

@@ -105,6 +105,21 @@ describe('the plan of the cabin', () => {
     await waitFor(async () => expect(await planId()).toBe(before));
   });
 
+  it('says when reality has slipped, and what changed since it was made', async () => {
+    const first = await planned();
+    expect(first.text()).not.toContain('should have begun');
+    first.unmount();
+    vi.setSystemTime(first.view.now!.plan.tasks[0]!.startMs + 30 * MINUTE_MS);
+    await db
+      .updateTable('outing')
+      .set({ start_at: '2027-01-12T16:30:00.000Z' })
+      .where('id', '=', OUTING)
+      .execute();
+    const { text } = await shown();
+    expect(text()).toMatch(/\d+ steps should have begun by now/);
+    expect(text()).toContain('The start of Lantern youth giant slalom has moved. Plan again.');
+  });
+
   it('is made anew without somebody who leaves', async () => {
     const { view } = await planned();
     const at = view.now!.plan.cabin.people.find(({ id }) => id === 'Tarvo')!;

@@ -22,11 +22,13 @@ import { RemediesPart } from './remedies-part';
 import { relaxed } from './relaxations';
 import { useCabin } from './use-cabin';
 import { usePlan } from './use-plan';
-import type { PlanView } from './use-cases/load-plan';
+import type { PlanNow, PlanView } from './use-cases/load-plan';
 
 const WORDS = words.screens.plan.planScreen;
 
 const TICK_MS = 15_000;
+/** So late a step is behind, not just taken up slowly. */
+const BEHIND_MS = 10 * 60_000;
 /** The bench goes on meanwhile: what the runner wrote is looked at anew. */
 const REFRESH_MS = 30_000;
 
@@ -87,6 +89,7 @@ export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
         {now && !now.plan.wish.outingIds.includes(outing.id) && (
           <Caution>{WORDS.notOfThis}</Caution>
         )}
+        {now && <SincePlan now={now} nowMs={nowMs} />}
         {unchosen.length > 0 && starters > 0 && (
           <Caution>{WORDS.noChoice(unchosen.join(', '))}</Caution>
         )}
@@ -132,6 +135,23 @@ export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
         />
       </Box>
     </Sheet>
+  );
+}
+
+/** What has changed since the plan, and how far reality is behind it. */
+function SincePlan({ now, nowMs }: { now: PlanNow; nowMs: number }) {
+  const { plan, visits, changed } = now;
+  const behind = plan.tasks.filter(
+    ({ pairId, index, startMs }) =>
+      startMs < nowMs - BEHIND_MS && (visits[pairId]?.[index]?.state ?? 'ahead') === 'ahead',
+  ).length;
+  return (
+    <>
+      {changed.map(({ code, outingName }) => (
+        <Caution key={`${code}:${outingName}`}>{WORDS.changed[code](outingName)}</Caution>
+      ))}
+      {behind > 0 && <Caution>{WORDS.behind(behind)}</Caution>}
+    </>
   );
 }
 

@@ -17,7 +17,7 @@ import {
 import { latestPlan } from '@/data/bench-plans';
 import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
-import { listOutings } from '@/data/outings';
+import { findOuting, listOutings } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { listSkis } from '@/data/skis';
 import { listStarters } from '@/data/starters';
@@ -50,6 +50,31 @@ export interface PlanOuting {
   hasChoice: boolean;
 }
 
+/** The wax of an outing was chosen after the plan, or its start was moved. */
+export interface PlanChange {
+  code: 'choice' | 'start';
+  outingName: string;
+}
+
+/** What of its outings has changed since a plan was made. */
+async function changesSince(db: FrostDatabase, plan: KeptPlan): Promise<PlanChange[]> {
+  const changes: PlanChange[] = [];
+  for (const outingId of plan.wish.outingIds) {
+    const [outing, [choice]] = await Promise.all([
+      findOuting(db, outingId),
+      listChoices(db, outingId, 1),
+    ]);
+    if (!outing) continue;
+    const outingName = outing.name;
+    if (choice && choice.createdAt > plan.madeAt) changes.push({ code: 'choice', outingName });
+    const planned = plan.pairs.find((pair) => pair.outingId === outingId);
+    if (planned && planned.startMs !== Date.parse(outing.startAt)) {
+      changes.push({ code: 'start', outingName });
+    }
+  }
+  return changes;
+}
+
 /** The plan in force with how it stands now. */
 export interface PlanNow {
   plan: KeptPlan;
@@ -57,6 +82,8 @@ export interface PlanNow {
   jobs: Record<string, string>;
   summary: PlanSummary;
   sureness: Sureness[];
+  /** What has changed since it was made. */
+  changed: PlanChange[];
 }
 
 /** Shifts that have long been over are nobody's any more. */
@@ -104,6 +131,7 @@ async function planNow(db: FrostDatabase, plan: KeptPlan, nowMs: number): Promis
   const madeMs = Date.parse(plan.madeAt);
   return {
     plan,
+    changed: await changesSince(db, plan),
     visits,
     jobs: Object.fromEntries([...found].map(([pairId, { job }]) => [pairId, job.id])),
     summary: summaryOf(plan.pairs, plan.tasks, { bound: plan.lowerBound, fromMs: madeMs }),

@@ -26,8 +26,9 @@ export const pairsScreen = {
 export const starterRow = {
   given: 'given by hand',
   suggested: 'suggested',
-  noPair: 'No pair left',
-  noPairWhy: 'The rack has no pair of the right type that is theirs or the team’s and free.',
+  noPair: 'No pair',
+  toRack: 'Put a pair on the rack',
+  noPairWhy: 'No free pair of the right type on the rack is theirs or the team’s.',
   why: (text: string) => `Why: ${text}`,
   against: 'Against: ',
   pair: (name: string) => `Pair for ${name}`,

@@ -68,7 +68,15 @@ export const planScreen = {
   planSoWith: (what: string) => `Plan it so: ${what}`,
   print: 'Print the plan',
   csv: 'CSV',
-  stale: (what: string) => `${what} Plan again to take it in.`,
+  changed: {
+    choice: (outing: string) =>
+      `The wax for ${outing} was chosen after this plan. Plan again to take it in.`,
+    start: (outing: string) => `The start of ${outing} has moved. Plan again.`,
+  },
+  behind: (count: number) =>
+    count === 1
+      ? 'One step should have begun by now. Plan again from now, or press R.'
+      : `${count} steps should have begun by now. Plan again from now, or press R.`,
   kept: (late: string) => `The plan is made. ${late}`,
   keptAllReady: 'Every pair is ready in time.',
   keptLate: (span: string) => `The latest pair is ${span} late.`,
@@ -163,7 +171,7 @@ export const cabinForm = {
   name: 'Name',
   from: 'From',
   to: 'To',
-  skills: (name: string) => `${name || 'This person'} also does`,
+  skills: 'Also does',
   addPerson: 'Add a person or a shift',
   removePerson: (name: string) => `Remove ${name || 'this person'}`,
   remove: 'Remove',
