@@ -15,6 +15,7 @@ beforeAll(async () => {
   routes.grip = (await import('../../app/api/v1/grip/route')).POST;
   routes.iron = (await import('../../app/api/v1/iron/route')).POST;
   routes.products = (await import('../../app/api/v1/products/route')).POST;
+  routes.plan = (await import('../../app/api/v1/plan/route')).POST;
   routes.ensemble = routes.pick;
   routes.readings = (await import('../../app/api/v1/readings/route')).POST;
 });
@@ -61,6 +62,24 @@ const good: Record<string, object> = {
     roomC: 15,
     filmMicrometre: 50,
   },
+  plan: {
+    start: '2027-01-16T08:00:00Z',
+    secondsToSearch: 0,
+    technicians: [
+      { id: 'ada', from: '2027-01-16T08:00:00Z', to: '2027-01-16T12:00:00Z', skills: ['edges'] },
+    ],
+    irons: [{ id: 'one' }],
+    vices: 1,
+    pairs: [
+      {
+        id: 'a',
+        dueAt: '2027-01-16T11:00:00Z',
+        steps: [
+          { key: 'iron', activeMin: 5, waitMin: 20, needs: ['technician', 'iron'], ironC: 130 },
+        ],
+      },
+    ],
+  },
   pick: { snow, outing: { discipline: 'skate', distanceKm: 10, purpose: 'race' } },
   outlook: {
     site: { latitude: 46, longitude: 10, altitudeM: 700 },
@@ -91,31 +110,34 @@ const strange = fc.oneof(
   fc.constantFrom(1e308, -1e308, 1e-320, '', 'NaN', '__proto__', '\u0000', '9999-99-99T99:99:99Z'),
 );
 
-describe.each(['pick', 'ensemble', 'outlook', 'grip', 'iron'])('POST /api/v1/%s', (name) => {
-  it('answers 200 or 422 with a sentence to a body with anything anywhere', async () => {
-    await fc.assert(
-      fc.asyncProperty(fc.integer({ min: 0, max: 24 }), strange, async (left, by) => {
-        const response = await call(
-          name,
-          JSON.stringify(replacedOnce(good[name], { left }, by)) ?? '',
-        );
-        expect([200, 400, 422]).toContain(response.status);
-        const body = (await response.json()) as { message?: string };
-        if (response.status !== 200) expect(body.message!.length).toBeGreaterThan(5);
-      }),
-      { numRuns: 250, seed: 3 },
-    );
-  }, 60_000);
+describe.each(['pick', 'ensemble', 'outlook', 'grip', 'iron', 'plan'])(
+  'POST /api/v1/%s',
+  (name) => {
+    it('answers 200 or 422 with a sentence to a body with anything anywhere', async () => {
+      await fc.assert(
+        fc.asyncProperty(fc.integer({ min: 0, max: 24 }), strange, async (left, by) => {
+          const response = await call(
+            name,
+            JSON.stringify(replacedOnce(good[name], { left }, by)) ?? '',
+          );
+          expect([200, 400, 422]).toContain(response.status);
+          const body = (await response.json()) as { message?: string };
+          if (response.status !== 200) expect(body.message!.length).toBeGreaterThan(5);
+        }),
+        { numRuns: 250, seed: 3 },
+      );
+    }, 60_000);
 
-  it('never fails on text that is no JSON', async () => {
-    await fc.assert(
-      fc.asyncProperty(fc.string({ maxLength: 200 }), async (text) => {
-        expect([400, 422]).toContain((await call(name, text)).status);
-      }),
-      { numRuns: 60, seed: 4 },
-    );
-  });
-});
+    it('never fails on text that is no JSON', async () => {
+      await fc.assert(
+        fc.asyncProperty(fc.string({ maxLength: 200 }), async (text) => {
+          expect([400, 422]).toContain((await call(name, text)).status);
+        }),
+        { numRuns: 60, seed: 4 },
+      );
+    });
+  },
+);
 
 it('takes no file of readings that is not one, and never fails on it', async () => {
   const cell = fc.constantFrom(
