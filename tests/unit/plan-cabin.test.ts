@@ -6,6 +6,7 @@ import { planBench, type PlannedTask } from '@/core/plan';
 import { addPlan, latestPlan } from '@/data/bench-plans';
 import type { FrostDatabase } from '@/data/database';
 import { latestJobOf } from '@/data/jobs';
+import { findOuting } from '@/data/outings';
 import { loadTeamSettings } from '@/data/team-settings';
 import {
   groundAction,
@@ -15,6 +16,7 @@ import {
   tickAction,
 } from '@/features/plan/actions';
 import { relaxations, relaxed, together } from '@/features/plan/relaxations';
+import { loadPlan } from '@/features/plan/use-cases/load-plan';
 import { GET as file } from '../../app/api/v1/plan/route';
 import { GET as calendar } from '../../app/api/v1/plan/calendar/route';
 
@@ -202,6 +204,13 @@ describe('a plan that is worked', () => {
     expect(said(await tick(0, true))).toContain('not started');
     expect(await tick(0)).toMatchObject({ ok: true });
     expect(said(await tick(0))).toContain('done already');
+    // Nobody has taken up what comes next: it is not under way.
+    const { now } = await loadPlan(db, (await findOuting(db, 'demo-slalom'))!, MORNING);
+    expect(now!.visits[pair.id]!.map(({ state }) => state).slice(0, 3)).toEqual([
+      'done',
+      'ahead',
+      'ahead',
+    ]);
     vi.setSystemTime(MORNING + HOUR_MS / 2);
     const { left } = await ground();
     expect(left.offset.get(pair.id)).toBeGreaterThan(0);

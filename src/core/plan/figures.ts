@@ -71,6 +71,12 @@ export const PLAN_FIGURES = {
     unit: 'min',
     reason: 'A pair is fetched and put away, however little is done to it.',
   },
+  tickShare: {
+    mean: 0.1,
+    unit: '1',
+    reason:
+      'Nobody works ten times as fast as usual: a visit over so soon was ticked off at its end.',
+  },
   blockPauseMin: {
     mean: 10,
     unit: 'min',

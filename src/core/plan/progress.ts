@@ -136,8 +136,12 @@ function keptTask(
 ): PlannedTask {
   const planned = before.find((one) => one.pairId === pairId && one.index === index);
   const { startedMs, endedMs } = visitTimes(step, records);
-  const startMs = startedMs ?? planned?.startMs ?? nowMs;
-  const usualEnd = Math.max(nowMs, startMs + step.activeMin * MINUTE_MS);
+  const usualMs = step.activeMin * MINUTE_MS;
+  // A tick says when a visit ended, not when it began.
+  const isTicked =
+    endedMs !== undefined && endedMs - (startedMs ?? endedMs) < usualMs * PLAN.tickShare;
+  const startMs = isTicked ? endedMs - usualMs : (startedMs ?? planned?.startMs ?? nowMs);
+  const usualEnd = Math.max(nowMs, startMs + usualMs);
   return {
     ...planned,
     pairId,

@@ -1,8 +1,8 @@
-import { jobState } from '@/core/bench';
+import { jobState, WAIT_KINDS } from '@/core/bench';
 import { stationSteps } from '@/core/plan';
 import { latestPlan } from '@/data/bench-plans';
 import { inTransaction, type FrostDatabase } from '@/data/database';
-import { findJob, latestJobOf } from '@/data/jobs';
+import { findJob, latestJobOf, removeStepRecords } from '@/data/jobs';
 import { tickSchema } from '@/formats/schemas/bench-plan';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
@@ -85,6 +85,11 @@ function runTo(
       const moved = await moveJob(transaction, { jobId, position, move }, stamp);
       if (!moved.ok) return moved;
       position = moved.value.position;
+    }
+    // The runner begins the next step at once. After a tick nobody has taken it up yet, unless it is a wait.
+    const next = job.sheet.steps[position];
+    if (next && !WAIT_KINDS.includes(next.kind)) {
+      await removeStepRecords(transaction, jobId, position);
     }
     return { ok: true, value: null };
   });
