@@ -13,10 +13,16 @@ export async function addJob(db: FrostDatabase, job: Job): Promise<void> {
     .execute();
 }
 
-async function jobsOf(db: FrostDatabase, where: { id?: string; isOpen?: boolean }): Promise<Job[]> {
+async function jobsOf(
+  db: FrostDatabase,
+  where: { id?: string; isOpen?: boolean; outingIds?: readonly string[] },
+): Promise<Job[]> {
   let query = db.selectFrom('job').selectAll().orderBy('started_at');
   if (where.id !== undefined) query = query.where('id', '=', where.id);
   if (where.isOpen) query = query.where('ended_at', 'is', null).where('dropped_at', 'is', null);
+  if (where.outingIds) {
+    query = query.where('outing_id', 'in', where.outingIds).where('dropped_at', 'is', null);
+  }
   const rows = await query.execute();
   if (rows.length === 0) return [];
   const steps = await db
@@ -44,22 +50,9 @@ export async function findJob(db: FrostDatabase, id: string): Promise<Job | unde
   return (await jobsOf(db, { id }))[0];
 }
 
-/** The last job of a pair for an outing that was not put away; undefined: none was started. */
-export async function latestJobOf(
-  db: FrostDatabase,
-  { outingId, skiId }: { outingId: string; skiId: string },
-): Promise<Job | undefined> {
-  const row = await db
-    .selectFrom('job')
-    .select('id')
-    .where('outing_id', '=', outingId)
-    .where('ski_id', '=', skiId)
-    .where('dropped_at', 'is', null)
-    .orderBy('started_at', 'desc')
-    .limit(1)
-    .executeTakeFirst();
-  return row && findJob(db, row.id);
-}
+/** Jobs for some outings that were not put away, the first started first. */
+export const listJobsFor = (db: FrostDatabase, outingIds: readonly string[]): Promise<Job[]> =>
+  jobsOf(db, { outingIds });
 
 /** Jobs under way, of every outing. */
 export const listOpenJobs = (db: FrostDatabase): Promise<Job[]> => jobsOf(db, { isOpen: true });

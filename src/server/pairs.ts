@@ -1,13 +1,6 @@
-import { isSouthern, type Outing, type Skier, type Starter } from '@/core/model';
+import { isSouthern, type Outing, type Skier, type StarterPairs } from '@/core/model';
 import { daySnow } from '@/core/choice';
-import {
-  groundOf,
-  rankPairs,
-  sharePairs,
-  type PairDay,
-  type PairState,
-  type RankedPair,
-} from '@/core/pairs';
+import { groundOf, rankPairs, sharePairs, type PairDay, type PairState } from '@/core/pairs';
 import { careOf, TYPES_FOR } from '@/core/ski';
 import { structureFor } from '@/core/wax';
 import { listChoices } from '@/data/choices';
@@ -19,15 +12,6 @@ import { eventsOnRack, listFindings } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
 import { listSkiers, listStarters } from '@/data/starters';
 import { modelledCases } from './cases';
-
-/** Somebody on an outing with the pairs that they may take, the best first. */
-export interface StarterPairs {
-  starter: Starter;
-  skier: Skier;
-  ranking: RankedPair[];
-  /** What they take: as a person gave it, else as all stand best together; absent: there is none. */
-  skiId?: string;
-}
 
 /** Who takes which pair on an outing, and the day as the pairs meet it. */
 export interface OutingPairs {

@@ -6,7 +6,7 @@ import { NARROW, openPage, PATIENCE_MS, press, textOf, waitForText, withDemo } f
 const demo = withDemo();
 const at = (path: string) => `${demo.app.url}/outing/demo-tour/${path}`;
 
-/** Ticks the first open step of each of two people. */
+/** Ticks one of the open steps, by its place. */
 async function tick(page: Page, place: number): Promise<void> {
   const boxes = await page.$$('[data-testid="tick"] input:not(:checked)');
   const name = await boxes[place]!.evaluate(
@@ -37,7 +37,7 @@ describe('from who races to a plan on the wall', () => {
     await waitForText(page, '8 pairs to plan');
     await press(page, 'Make the plan');
     await waitForText(page, 'The plan is made.');
-    expect(await textOf(page, 'plan-answer')).toMatch(/8/);
+    expect(await textOf(page, 'plan-answer')).toMatch(/^All 8 ready by |^\d of 8 /);
     await press(page, 'Close');
     expect(await violationsOf(page)).toEqual([]);
 
@@ -48,8 +48,12 @@ describe('from who races to a plan on the wall', () => {
     await waitForText(page, 'The plan is made.');
     const lines = (await (await fetch(`${demo.app.url}/api/v1/plan?format=json`)).json()) as {
       person?: string;
+      begin: string;
     }[];
     expect(lines.length).toBeGreaterThan(8);
+    const coming = lines.filter(({ begin }) => Date.parse(begin) > Date.now());
+    expect(coming.length).toBeGreaterThan(0);
+    expect(coming.map(({ person }) => person)).not.toContain('Tarvo');
 
     await page.emulateMediaType('print');
     const shown = await page.evaluate(() => ({

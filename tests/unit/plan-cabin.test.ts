@@ -5,7 +5,7 @@ import type { Cabin, PlanWish } from '@/core/model';
 import { planBench, type PlannedTask } from '@/core/plan';
 import { addPlan, latestPlan } from '@/data/bench-plans';
 import type { FrostDatabase } from '@/data/database';
-import { latestJobOf } from '@/data/jobs';
+import { listJobsFor } from '@/data/jobs';
 import { findOuting } from '@/data/outings';
 import { loadTeamSettings } from '@/data/team-settings';
 import {
@@ -15,6 +15,7 @@ import {
   takePlanBackAction,
   tickAction,
 } from '@/features/plan/actions';
+import { startAction } from '@/features/bench/actions';
 import { relaxations, relaxed, together } from '@/features/plan/relaxations';
 import { loadPlan } from '@/features/plan/use-cases/load-plan';
 import { GET as file } from '../../app/api/v1/plan/route';
@@ -106,7 +107,25 @@ describe('a plan that a device made', () => {
     expect(await keepPlanAction(key(), { cabin, wish: WISH, tasks: some, fromMs })).toMatchObject({
       ok: true,
     });
-    expect((await latestPlan(db))!.left.map(({ pairId }) => pairId)).toEqual([first!.pairId]);
+    expect((await latestPlan(db))!.left).toEqual([
+      { pairId: first!.pairId, message: expect.stringContaining('no time left') as string },
+    ]);
+    // Its reason is its own: nobody is there for long enough.
+    const short = {
+      ...cabin,
+      people: cabin.people.map((one) => ({ ...one, toMs: one.fromMs + 5 * 60_000 })),
+    };
+    const { left } = await ground(WISH, short);
+    const answer = await keepPlanAction(key(), {
+      cabin: short,
+      wish: WISH,
+      tasks: [],
+      fromMs: left.problem.startMs,
+    });
+    expect(answer).toMatchObject({ ok: true });
+    const reasons = (await latestPlan(db))!.left.map(({ message }) => message);
+    expect(reasons).toHaveLength(5);
+    for (const reason of reasons) expect(reason).toContain('there for long enough');
   });
 
   it('is taken back by its id only while it is in force', async () => {
@@ -218,7 +237,7 @@ describe('a plan that is worked', () => {
     const again = (await latestPlan(db))!.tasks.filter(({ pairId }) => pairId === pair.id);
     expect(again).toHaveLength(pair.steps.length);
     expect(await tick(0, true)).toMatchObject({ ok: true });
-    const job = await latestJobOf(db, pair);
+    const [job] = await listJobsFor(db, [pair.outingId]);
     expect(job!.records.every(({ endedMs }) => endedMs === undefined)).toBe(true);
     expect(said(await tickAction(key(), { pairId: 'x:y', index: 0 }))).toContain('not in the plan');
   });
@@ -228,9 +247,35 @@ describe('a plan that is worked', () => {
     await kept(wish);
     const pair = (await latestPlan(db))!.pairs[0]!;
     expect(await tickAction(key(), { pairId: pair.id, index: 0 })).toMatchObject({ ok: true });
-    const job = (await latestJobOf(db, pair))!;
+    const job = (await listJobsFor(db, [pair.outingId]))[0]!;
     expect(job.sheet.steps.some((step) => step.key.startsWith('harden'))).toBe(false);
     expect(job.sheet.steps.filter((step) => /^glide.*iron$/.test(step.key))).toHaveLength(1);
+  });
+
+  it('says which pair runs another sheet than the planned one, and goes on with the others', async () => {
+    await kept();
+    const plan = (await latestPlan(db))!;
+    const pair = plan.pairs[0]!;
+    const started = await startAction(key(), {
+      outingId: pair.outingId,
+      skiId: pair.skiId,
+      programmes: ['clean_liquid'],
+    });
+    expect(started).toMatchObject({ ok: true });
+    const outing = (await findOuting(db, 'demo-slalom'))!;
+    const { now } = await loadPlan(db, outing, MORNING);
+    const otherSheets = (changes: readonly { code: string; name: string }[]) =>
+      changes.filter(({ code }) => code === 'sheet').map(({ name }) => name);
+    expect(otherSheets(now!.changed)).toEqual([pair.skiName]);
+    expect(now!.sureness.map(({ pairId }) => pairId).sort()).toEqual(
+      plan.pairs
+        .slice(1)
+        .map(({ id }) => id)
+        .sort(),
+    );
+    expect(said(await tickAction(key(), { pairId: pair.id, index: 3 }))).toContain('has changed');
+    await kept();
+    expect(otherSheets((await loadPlan(db, outing, MORNING)).now!.changed)).toEqual([]);
   });
 
   it('lets a step be moved where it may stand, and not what is done', async () => {

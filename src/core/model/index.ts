@@ -4,7 +4,7 @@ export type { Job, DoneJob, KeptTimer, PlannedSheet } from './job';
 export type { KeptSki, KeptEvent, KeptFinding } from './ski';
 export type { Outing, OutingToSave, OutingFactsToKeep } from './outing';
 export type { OwnIron, TeamSettings } from './team';
-export type { Skier, Starter } from './starter';
+export type { Skier, Starter, StarterPairs } from './starter';
 export { SKIER_FIELDS, STARTER_FIELDS } from './starter';
 export type { Cabin, KeptPlan, PlannedPair, PlanWish } from './bench-plan';
 export { cabinResources, PLAN_FIELDS, wholeProblem } from './bench-plan';

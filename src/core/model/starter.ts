@@ -1,3 +1,4 @@
+import type { RankedPair } from '../pairs';
 import type { FieldsOf } from './field';
 
 /** Somebody whose skis the bench prepares. */
@@ -20,6 +21,15 @@ export interface Starter {
   likesSkiId?: string;
   /** Weight of a minute of lateness in the plan. */
   priority?: number;
+}
+
+/** Somebody on an outing with the pairs that they may take, the best first. */
+export interface StarterPairs {
+  starter: Starter;
+  skier: Skier;
+  ranking: RankedPair[];
+  /** What they take: as a person gave it, else as all stand best together; absent: there is none. */
+  skiId?: string;
 }
 
 export const SKIER_FIELDS = {

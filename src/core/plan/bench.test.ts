@@ -369,7 +369,8 @@ describe('a plan at a glance', () => {
       const problem = benchOf(seed, { pairs: 6, people: 2, irons: 2 });
       const plan = planOf(problem);
       if (plan.hopeless.length > 0) continue;
-      const bound = planBound(problem);
+      const { lowerBound: bound, hopeless } = planBound(problem);
+      expect(hopeless).toEqual([]);
       const summary = summaryOf(problem.pairs, plan.tasks, { bound, fromMs: problem.startMs });
       expect(summary.weightedLatenessMin).toBeCloseTo(plan.weightedLatenessMin, 1);
       expect(summary.finishMs).toBe(plan.finishMs);

@@ -11,18 +11,19 @@ export const byImportance = ({ chains, weight, due }: Prepared, without: Readonl
     .filter((pair) => !without.has(pair))
     .sort((a, b) => weight[b]! - weight[a]! || due[a]! - due[b]!);
 
+/** A pair for which no time is left beside the others. */
+export function crowded({ problem }: Prepared, pair: number): HopelessPair {
+  const { id, steps } = problem.pairs[pair]!;
+  return { pairId: id, stepKey: steps.at(-1)!.key, reason: { code: 'no_time' } };
+}
+
 /** Pairs for which no time is left beside the others, when those that matter most are taken first. */
 export function crowdedOut(
   prepared: Prepared,
   without: ReadonlySet<number>,
 ): Map<number, HopelessPair> {
   const { left } = pairByPair(prepared, byImportance(prepared, without));
-  return new Map(
-    left.map((pair) => {
-      const { id, steps } = prepared.problem.pairs[pair]!;
-      return [pair, { pairId: id, stepKey: steps.at(-1)!.key, reason: { code: 'no_time' } }];
-    }),
-  );
+  return new Map(left.map((pair) => [pair, crowded(prepared, pair)]));
 }
 
 /** What each pair would be if it were alone. */

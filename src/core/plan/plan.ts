@@ -4,7 +4,7 @@ import { NEVER } from './busy';
 import { lowerBound, type Bound } from './bound';
 import { compareCosts, lateMinutes, readyAt, type Cost } from './cost';
 import { PLAN } from './figures';
-import { alone, crowdedOut } from './hopeless';
+import { alone, crowded, crowdedOut } from './hopeless';
 import { NOBODY, prepare, type Prepared } from './prepare';
 import type { Schedule } from './schedule';
 import { beginSearch, type Search } from './search';
@@ -76,12 +76,28 @@ function wholeSearch(prepared: Prepared, seed: number, isEnough: () => boolean) 
   return begin(new Map([...single.hopeless, ...out]));
 }
 
-/** What no plan of a bench can beat; pairs that cannot be ready even alone do not count. */
-export function planBound(problem: PlanProblem): Plan['lowerBound'] {
+/**
+ * What no plan of a bench can beat that leaves these pairs out, and why each of them is left out: what it would lack
+ * even alone, else time beside the others.
+ */
+export function planBound(
+  problem: PlanProblem,
+  leftOut: ReadonlySet<string> = new Set(),
+): { lowerBound: Plan['lowerBound']; hopeless: HopelessPair[] } {
   const prepared = prepare(problem);
   const single = alone(prepared);
-  const { late, finish } = lowerBound(prepared, new Set(single.hopeless.keys()), single);
-  return { weightedLatenessMin: late, finishMs: problem.startMs + finish * SECOND_MS };
+  const without = new Set(single.hopeless.keys());
+  problem.pairs.forEach(({ id }, pair) => {
+    if (leftOut.has(id)) without.add(pair);
+  });
+  const { late, finish } = lowerBound(prepared, without, single);
+  return {
+    lowerBound: {
+      weightedLatenessMin: late,
+      finishMs: problem.startMs + finish * SECOND_MS,
+    },
+    hopeless: [...without].map((pair) => single.hopeless.get(pair) ?? crowded(prepared, pair)),
+  };
 }
 
 /** The whole plan at once; see {@link planRun}. */

@@ -28,7 +28,7 @@ interface Node {
 }
 
 /** The tasks in order of time, each with those that it follows in its pair and at whatever it needs. */
-function network(problem: PlanProblem, plan: Plan): Node[] {
+function network(problem: PlanProblem, plan: Pick<Plan, 'tasks'>): Node[] {
   const pairs = new Map(problem.pairs.map((pair) => [pair.id, pair]));
   const tasks = [...plan.tasks].sort((a, b) => a.startMs - b.startMs || a.index - b.index);
   const last = new Map<string, number>();
@@ -99,7 +99,7 @@ function runOnce(
  */
 export function surenessOf(
   problem: PlanProblem,
-  plan: Plan,
+  plan: Pick<Plan, 'tasks'>,
   { seed = 1 }: SurenessOptions = {},
 ): Sureness[] {
   const nodes = network(problem, plan);

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
 import { listSkiers, listStarters } from '@/data/starters';
 import { outingPairs } from '@/server/pairs';
-import { DAY, demoDatabase, emptyDatabase, outingOf } from '../../../tests/unit/demo-app';
+import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { chooseFrom, fill, show } from '../../../tests/unit/render';
 import {
   addStarter,
@@ -121,10 +121,5 @@ describe('what comes from outside', () => {
       expect(refusal.ok).toBe(false);
       if (!refusal.ok) expect(refusal.error.message).toMatch(/\.$/);
     }
-  });
-
-  it('is nothing on an empty database', async () => {
-    db = await emptyDatabase();
-    expect(await listSkiers(db)).toEqual([]);
   });
 });

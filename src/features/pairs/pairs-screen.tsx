@@ -1,6 +1,6 @@
 'use client';
 
-import type { Outing, Starter } from '@/core/model';
+import type { Outing, Starter, StarterPairs } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { PairDay } from '@/core/pairs';
@@ -13,7 +13,6 @@ import { words } from '@/words';
 import { AddStarters } from './add-starters';
 import { changeStarterAction, putBackAction, takeOffAction } from './actions';
 import { StarterRow } from './starter-row';
-import type { PairRow } from './pair-row';
 
 const WORDS = words.screens.pairs.pairsScreen;
 
@@ -23,7 +22,7 @@ type Back = { asBefore: Starter } | { putBack: Starter[] } | { takeOff: string[]
 interface PairsScreenProps {
   outing: Outing;
   day: PairDay;
-  rows: readonly PairRow[];
+  rows: readonly StarterPairs[];
 }
 
 /** Which pair each skier of an outing takes, and why. */

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Starter } from '@/core/model';
+import type { Starter, StarterPairs } from '@/core/model';
 import { useState } from 'react';
 import { Box, SimpleGrid } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -13,7 +13,6 @@ import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
 import { words } from '@/words';
 import { changeSkierAction, changeStarterAction } from './actions';
-import type { PairRow } from './pair-row';
 
 const WORDS = words.screens.pairs.starterRow;
 
@@ -21,7 +20,7 @@ const NONE = '';
 const USUAL_KG = 70;
 
 interface StarterFormProps {
-  row: PairRow;
+  row: StarterPairs;
   onChanged: (message: string, before: Starter | undefined) => void;
 }
 

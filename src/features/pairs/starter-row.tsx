@@ -1,6 +1,6 @@
 'use client';
 
-import type { Starter } from '@/core/model';
+import type { Starter, StarterPairs } from '@/core/model';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { RankedPair, WeighedReason } from '@/core/pairs';
 import { useWrite } from '@/ui/fields/use-write';
@@ -11,14 +11,13 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { words } from '@/words';
 import { takeOffAction } from './actions';
 import { StarterForm } from './starter-form';
-import type { PairRow } from './pair-row';
 
 const WORDS = words.screens.pairs.starterRow;
 
 const SHOWN_REASONS = 3;
 
 interface StarterRowProps {
-  row: PairRow;
+  row: StarterPairs;
   path: string;
   onChanged: (message: string, before: Starter | undefined) => void;
   onTakenOff: (message: string, removed: Starter[] | undefined) => void;

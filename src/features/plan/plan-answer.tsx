@@ -31,22 +31,24 @@ export function PlanAnswer({ now }: { now: PlanNow }) {
   return (
     <>
       <Text textStyle="hero" data-testid="plan-answer">
-        {missed > 0
-          ? WORDS.missStart(missed, summary.pairs.length)
-          : late.length > 0
-            ? WORDS.someLate(late.length, summary.pairs.length)
-            : WORDS.allReady(summary.pairs.length, finish)}
+        {plan.left.length > 0
+          ? WORDS.cannotBeReady(plan.left.length, plan.pairs.length)
+          : missed > 0
+            ? WORDS.missStart(missed, summary.pairs.length)
+            : late.length > 0
+              ? WORDS.someLate(late.length, summary.pairs.length)
+              : WORDS.allReady(summary.pairs.length, finish)}
       </Text>
       {late.length > 0 && (
         <Text textStyle="title" color="danger">
           {WORDS.byAtMost(span(worstMin * MINUTE_MS))}
         </Text>
       )}
-      {plan.left.length > 0 && (
-        <Text textStyle="strong" color="danger">
-          {WORDS.leftOut(plan.left.map(({ pairId }) => nameOf(pairId)).join(', '))}
+      {plan.left.map(({ pairId, message }) => (
+        <Text key={pairId} textStyle="strong" color="danger">
+          {WORDS.leftOut(nameOf(pairId), message)}
         </Text>
-      )}
+      ))}
       <Tightest now={now} />
       <Text textStyle="small" color="faint">
         {[

@@ -1,10 +1,12 @@
 // @vitest-environment happy-dom
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { latestPlan } from '@/data/bench-plans';
 import type { FrostDatabase } from '@/data/database';
 import { listOpenJobs } from '@/data/jobs';
+import { removeSki } from '@/data/skis';
 import { listStarters, removeStarter } from '@/data/starters';
+import { loadTeamSettings, saveTeamSettings } from '@/data/team-settings';
 import { textOf } from '@/formats/out-file';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { chooseFrom, show } from '../../../tests/unit/render';
@@ -66,6 +68,21 @@ describe('the plan of the cabin', () => {
     expect(boxes).toHaveLength(worked + onIrons);
     expect(within(screen.getByRole('table')).getAllByRole('row')).toHaveLength(6);
     expect(text()).not.toMatch(/undefined|NaN|Invalid/);
+  });
+
+  it('says that pairs cannot be ready and why, and who has no pair', async () => {
+    const team = await loadTeamSettings(db);
+    const people = team.cabin!.people.map((one) => ({ ...one, toMs: one.fromMs + 5 * MINUTE_MS }));
+    await saveTeamSettings(db, { cabin: { ...team.cabin!, people } });
+    await removeSki(db, 'demo-ski-pella-slalom', MORNING.toISOString());
+    await shown();
+    press('Make the plan');
+    await screen.findByText('The plan is made. 4 pairs cannot be ready.');
+    await screen.findByText('Without a pair: Pella.');
+    cleanup();
+    const { text } = await shown();
+    expect(screen.getByTestId('plan-answer').textContent).toBe('No pair can be ready');
+    expect(text()).toContain('Nobody is there for long enough at one go');
   });
 
   it('takes a tick as the whole visit done, starts the job, and takes it back', async () => {

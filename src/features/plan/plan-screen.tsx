@@ -54,7 +54,7 @@ interface PlanScreenProps {
 export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
   const nowMs = useServerClock(serverNowMs, TICK_MS);
   const form = useCabin({ cabin: view.cabin, wish: view.wish });
-  const planner = usePlan(outing.id);
+  const planner = usePlan();
   const { now } = view;
   const isPlanning = planner.planning !== undefined;
   useFollowing(now !== undefined && !isPlanning);
@@ -88,6 +88,9 @@ export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
         </Flex>
         {now && !now.plan.wish.outingIds.includes(outing.id) && (
           <Caution>{WORDS.notOfThis}</Caution>
+        )}
+        {planner.withoutPair.length > 0 && (
+          <Caution>{WORDS.withoutPair(planner.withoutPair.join(', '))}</Caution>
         )}
         {now && <SincePlan now={now} nowMs={nowMs} />}
         {unchosen.length > 0 && starters > 0 && (
@@ -147,8 +150,8 @@ function SincePlan({ now, nowMs }: { now: PlanNow; nowMs: number }) {
   ).length;
   return (
     <>
-      {changed.map(({ code, outingName }) => (
-        <Caution key={`${code}:${outingName}`}>{WORDS.changed[code](outingName)}</Caution>
+      {changed.map(({ code, name }) => (
+        <Caution key={`${code}:${name}`}>{WORDS.changed[code](name)}</Caution>
       ))}
       {behind > 0 && <Caution>{WORDS.behind(behind)}</Caution>}
     </>

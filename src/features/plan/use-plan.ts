@@ -3,7 +3,7 @@
 import type { Cabin, PlanWish } from '@/core/model';
 import { useEffect, useRef, useState } from 'react';
 import { useRouter } from 'next/navigation';
-import type { PlanMove, Remedy } from '@/core/plan';
+import type { Plan, PlanMove, Remedy } from '@/core/plan';
 import { useUnits } from '@/ui/format/units-context';
 import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
@@ -31,12 +31,13 @@ interface Problem {
 }
 
 /** Makes plans on this device, keeps them on the server, takes them back. */
-export function usePlan(outingId: string) {
+export function usePlan() {
   const router = useRouter();
   const units = useUnits();
   const [planning, setPlanning] = useState<Planning>();
   const [problems, setProblems] = useState<Problem[]>([]);
   const [remedies, setRemedies] = useState<Remedy[]>([]);
+  const [withoutPair, setWithoutPair] = useState<string[]>([]);
   const [notice, setNotice] = useState<Done<string>>();
   const running = useRef<{ cancel: () => void; enough: () => void }>(undefined);
   const { send } = useWrite();
@@ -73,6 +74,7 @@ export function usePlan(outingId: string) {
         return false;
       }
       const { left } = ground.value;
+      setWithoutPair(ground.value.withoutPair);
       setPlanning({ kind: 'searching', share: 0 });
       const job = pool.run([{ problem: left.problem, seed: SEED, hasRemedies: true }], {
         onProgress: (share) => setPlanning({ kind: 'searching', share }),
@@ -80,10 +82,7 @@ export function usePlan(outingId: string) {
       running.current = job;
       const [answer] = await job.result;
       const { plan, remedies: found } = answer!;
-      const lateMin = Math.max(0, ...plan.lateness.map(({ minutes }) => minutes));
-      const message = WORDS.kept(
-        lateMin >= 1 ? WORDS.keptLate(span(lateMin * MINUTE_MS)) : WORDS.keptAllReady,
-      );
+      const message = WORDS.kept(outcomeOf(plan));
       const input = { cabin, wish, tasks: plan.tasks, fromMs: left.problem.startMs };
       const done = await send(`plan:${JSON.stringify(input)}`, (key) => keepPlanAction(key, input));
       const isKept = settle(done, message);
@@ -113,8 +112,8 @@ export function usePlan(outingId: string) {
   };
 
   return {
-    outingId,
     planning,
+    withoutPair,
     problems,
     remedies,
     relaxed: relaxing.found,
@@ -126,6 +125,13 @@ export function usePlan(outingId: string) {
     takeBack,
     enough: () => running.current?.enough(),
   };
+}
+
+/** How a plan came out, in a sentence. */
+function outcomeOf({ hopeless, lateness }: Plan): string {
+  if (hopeless.length > 0) return WORDS.keptLeftOut(hopeless.length);
+  const lateMin = Math.max(0, ...lateness.map(({ minutes }) => minutes));
+  return lateMin >= 1 ? WORDS.keptLate(span(lateMin * MINUTE_MS)) : WORDS.keptAllReady;
 }
 
 /** Every problem by its field, or the one sentence. */

@@ -3,6 +3,7 @@
 import type { Cabin, PlanWish } from '@/core/model';
 import { useState } from 'react';
 import type { Plan } from '@/core/plan';
+import { NO_ANSWER } from '@/ui/fields/answer';
 import type { PlanAnswer, PlanQuestion } from '@/workers/plan.worker';
 import type { WorkerPool } from '@/workers/worker-pool';
 import { groundAction } from './actions';
@@ -43,7 +44,8 @@ export function useRelaxing() {
     if (now.weightedLatenessMin < 1 && now.left === 0) return;
     const helping: Relaxed[] = [];
     const tryOne = async (relaxation: Relaxation): Promise<void> => {
-      const asked = await groundAction({ cabin, wish: relaxed(wish, relaxation) });
+      const wished = relaxed(wish, relaxation);
+      const asked = await groundAction({ cabin, wish: wished }).catch(() => NO_ANSWER);
       if (!asked.ok) return;
       const { problem } = asked.value.left;
       const [answer] = await pool.run([

@@ -9,7 +9,15 @@ import { list } from './list';
 const WORDS = words.plan.cabin;
 const REQUEST = words.plan.request;
 
-const LIMITS = { people: 60, irons: 20, things: 200, outings: 12, tasks: 6000, shiftH: 24 };
+const LIMITS = {
+  people: 60,
+  irons: 20,
+  things: 200,
+  outings: 12,
+  tasks: 6000,
+  visits: 200,
+  shiftH: 24,
+};
 const HOUR_MS = 3_600_000;
 
 const ms = (name: string) =>
@@ -75,16 +83,21 @@ export const wishSchema = object({
   mostCoats: boundedNumber(words.screens.formats.schemas.mostCoats, { low: 1, high: 10, unit: '' }),
 }).typeError(WORDS.wish);
 
-const taskSchema = object({
-  pairId: string()
+/** An outing and a ski. */
+const pairId = () =>
+  string()
     .typeError(WORDS.tasks)
     .required(WORDS.tasks)
-    .max(2 * MOST + 1, WORDS.tasks),
+    .max(2 * MOST + 1, WORDS.tasks);
+const index = () => number().typeError(WORDS.tasks).integer().min(0).required(WORDS.tasks);
+
+const taskSchema = object({
+  pairId: pairId(),
   stepKey: string()
     .typeError(WORDS.tasks)
     .required(WORDS.tasks)
     .max(2 * MOST, WORDS.tasks),
-  index: number().typeError(WORDS.tasks).integer().min(0).required(WORDS.tasks),
+  index: index(),
   startMs: number().typeError(WORDS.tasks).required(WORDS.tasks),
   endMs: number().typeError(WORDS.tasks).required(WORDS.tasks),
   technicianId: plainText(WORDS.name, MOST),
@@ -104,34 +117,19 @@ export const planToKeepSchema = object({
   fromMs: number().typeError(WORDS.tasks).required(WORDS.tasks),
 });
 
+/** Which visit of which pair of the plan in force. */
+const visit = {
+  pairId: pairId(),
+  index: index().max(LIMITS.visits, WORDS.tasks),
+};
+
 /** A visit that is ticked, or taken back. */
-export const tickSchema = object({
-  pairId: string()
-    .typeError(WORDS.tasks)
-    .required(WORDS.tasks)
-    .max(2 * MOST + 1, WORDS.tasks),
-  index: number()
-    .typeError(WORDS.tasks)
-    .integer()
-    .min(0)
-    .max(200, WORDS.tasks)
-    .required(WORDS.tasks),
-  isBack: yesNo(WORDS.tasks).default(false),
-});
+export const tickSchema = object({ ...visit, isBack: yesNo(WORDS.tasks).default(false) });
 
 /** A step of the plan in force that is moved by hand. */
 export const moveSchema = object({
+  ...visit,
   planId: plainText(WORDS.plan, MOST).required(WORDS.tasks),
-  pairId: string()
-    .typeError(WORDS.tasks)
-    .required(WORDS.tasks)
-    .max(2 * MOST + 1, WORDS.tasks),
-  index: number()
-    .typeError(WORDS.tasks)
-    .integer()
-    .min(0)
-    .max(200, WORDS.tasks)
-    .required(WORDS.tasks),
   startMs: number().typeError(WORDS.tasks).required(WORDS.tasks),
   technicianId: plainText(WORDS.name, MOST),
 });

@@ -1,4 +1,12 @@
-import { isSouthern, type PlannedSheet } from '@/core/model';
+import type { InferType } from 'yup';
+import {
+  isSouthern,
+  type Choice,
+  type Outing,
+  type PlannedSheet,
+  type ShelfProduct,
+  type TeamSettings,
+} from '@/core/model';
 import { buildSheet, learnedMinutes, suggestProgrammes } from '@/core/bench';
 import { structureWork } from '@/core/choice';
 import { careOf, readLookOver } from '@/core/ski';
@@ -19,6 +27,7 @@ import {
   forThisBase,
   grindNote,
   gripFor,
+  gripSnow,
   layersOf,
   softWaxOf,
   withRole,
@@ -29,6 +38,32 @@ const WORDS = words.screens.bench.planSheet;
 
 const USUAL_ROOM_C = 15;
 
+/** What all sheets of an outing stand on: loaded once for however many skis. */
+export interface SheetGround {
+  outing: Outing;
+  choice: Choice | undefined;
+  shelf: ShelfProduct[];
+  team: TeamSettings;
+  minutes: ReturnType<typeof learnedMinutes>;
+  snowOfOuting: () => ReturnType<typeof gripSnow>;
+}
+
+/** Loads what the sheets of an outing stand on. */
+export async function sheetGround(db: FrostDatabase, outing: Outing): Promise<SheetGround> {
+  const [[choice], shelf, team, worked] = await Promise.all([
+    listChoices(db, outing.id, 1),
+    listProducts(db),
+    loadTeamSettings(db),
+    workedSteps(db),
+  ]);
+  let snow: ReturnType<typeof gripSnow> | undefined;
+  const snowOfOuting = () => (snow ??= gripSnow(db, outing));
+  return { outing, choice, shelf, team, minutes: learnedMinutes(worked), snowOfOuting };
+}
+
+/** What is asked of one sheet. */
+export type SheetAsked = Omit<InferType<typeof sheetRequestSchema>, 'outingId'>;
+
 /** The job sheet for a ski on an outing: suggested programmes, or those a person asked for. */
 export async function planSheet(
   db: FrostDatabase,
@@ -37,24 +72,32 @@ export async function planSheet(
 ): Promise<WireResult<PlannedSheet>> {
   const checked = validate(sheetRequestSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
-  const { outingId, skiId, leaveOut = [], mostCoats, roomC = USUAL_ROOM_C } = checked.value;
-  const [outing, ski] = await Promise.all([findOuting(db, outingId), findSki(db, skiId)]);
+  const { outingId, ...asked } = checked.value;
+  const outing = await findOuting(db, outingId);
   if (!outing) return failed('not_found', WORDS.thisOutingIsGoneChoose);
-  if (!ski) return failed('not_found', WORDS.thisSkiIsGoneChoose);
-  const [[choice], shelf, findings, events, team, worked] = await Promise.all([
-    listChoices(db, outingId, 1),
-    listProducts(db),
+  return sheetOn(db, { ground: await sheetGround(db, outing), asked }, nowMs);
+}
+
+/** One sheet on what all sheets of its outing stand on. */
+export async function sheetOn(
+  db: FrostDatabase,
+  { ground, asked }: { ground: SheetGround; asked: SheetAsked },
+  nowMs: number,
+): Promise<WireResult<PlannedSheet>> {
+  const { skiId, leaveOut = [], mostCoats, roomC = USUAL_ROOM_C } = asked;
+  const [ski, findings, events] = await Promise.all([
+    findSki(db, skiId),
     listFindings(db, skiId),
     listSkiEvents(db, skiId),
-    loadTeamSettings(db),
-    workedSteps(db),
   ]);
+  if (!ski) return failed('not_found', WORDS.thisSkiIsGoneChoose);
+  const { outing, choice, shelf, team, minutes, snowOfOuting } = ground;
   const chosen = layersOf(choice, shelf);
   const layers = forThisBase(chosen, readLookOver(findings, ski), shelf).map((layer) => ({
     ...layer,
     coats: Math.min(layer.coats, mostCoats ?? Infinity),
   }));
-  const grip = await gripFor(db, { ski, outing, shelf });
+  const grip = await gripFor(db, { ski, outing, shelf, snowOfOuting });
   const care = careOf(ski.type, { events, findings, nowMs, isSouthern: isSouthern(outing.venue) });
   const structure = choice?.details?.structure;
   const work = structure && structureWork(structure, choice.inputs.snow, ski.grindMm);
@@ -79,7 +122,7 @@ export async function planSheet(
   const sheet = buildSheet({
     ski,
     findings,
-    programmes: (checked.value.programmes ?? suggested.map((one) => one.key)).filter(
+    programmes: (asked.programmes ?? suggested.map((one) => one.key)).filter(
       (programme) => !leaveOut.includes(programme),
     ),
     layers,
@@ -97,7 +140,7 @@ export async function planSheet(
       ),
       { ski, team, roomC },
     ),
-    minutes: learnedMinutes(worked),
+    minutes,
   });
   return {
     ok: true,
@@ -106,7 +149,7 @@ export async function planSheet(
       suggested,
       choiceId: choice?.id,
       choiceName: choice?.productName,
-      outingId,
+      outingId: outing.id,
       skiId,
       roomC,
       coats: Math.max(0, ...layers.map(({ coats }) => coats)),

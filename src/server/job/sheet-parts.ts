@@ -84,19 +84,37 @@ export function forThisBase(
   ];
 }
 
+/** The snow that grip is chosen for on an outing. */
+export async function gripSnow(db: FrostDatabase, outing: Outing) {
+  const [[reading], course] = await Promise.all([
+    listReadings(db, outing.id, 1),
+    loadCourse(db, outing),
+  ]);
+  const modelled = await modelledCases(db, { course, outing, reading });
+  return gripGround(modelled?.cases, reading);
+}
+
 /** Grip for a ski that is waxed for it: zone from what was measured, wax from the snow there is. */
 export async function gripFor(
   db: FrostDatabase,
-  { ski, outing, shelf }: { ski: Ski; outing: Outing; shelf: readonly ShelfProduct[] },
+  {
+    ski,
+    outing,
+    shelf,
+    snowOfOuting = () => gripSnow(db, outing),
+  }: {
+    ski: Ski;
+    outing: Outing;
+    shelf: readonly ShelfProduct[];
+    /** The same for every ski of the outing: many skis ask once. */
+    snowOfOuting?: () => ReturnType<typeof gripSnow>;
+  },
 ): Promise<GripPlan | undefined> {
   if (GRIP_KIND[ski.type] !== 'wax') return undefined;
-  const [[reading], course, fit] = await Promise.all([
-    listReadings(db, outing.id, 1),
-    loadCourse(db, outing),
+  const [{ snow, laterC }, fit] = await Promise.all([
+    snowOfOuting(),
     lastFitOf<FitInput>(db, ski.id),
   ]);
-  const ground = await modelledCases(db, { course, outing, reading });
-  const { snow, laterC } = gripGround(ground?.cases, reading);
   if (!snow) return undefined;
   try {
     const { zone, klisterZone } = findFit(fit?.content ?? { skiLengthCm: ski.lengthCm });

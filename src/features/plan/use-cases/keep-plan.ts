@@ -11,7 +11,7 @@ import { words } from '@/words';
 import { say } from '@/words/say';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
-import { planGround, recordsOfPairs, visitsNow, type PlanGround } from './plan-ground';
+import { planGround, jobsOfPairs, visitsNow, type PlanGround } from './plan-ground';
 
 const WORDS = words.screens.plan.keepPlan;
 const MINUTE_MS = 60_000;
@@ -25,9 +25,9 @@ interface KeepOptions {
 }
 
 /** Pairs of the bench of which no step is planned although some are left. */
-function notPlanned({ left, pairs }: PlanGround, tasks: readonly PlannedTask[]): string[] {
+function notPlanned({ left }: PlanGround, tasks: readonly PlannedTask[]): Set<string> {
   const planned = new Set(tasks.map(({ pairId }) => pairId));
-  return pairs.filter(({ id }) => left.offset.has(id) && !planned.has(id)).map(({ id }) => id);
+  return new Set(left.problem.pairs.map(({ id }) => id).filter((id) => !planned.has(id)));
 }
 
 /** Whether each pair that is planned has each of its steps once. */
@@ -68,8 +68,7 @@ export async function keepPlan(
     const why = say(words.plan.RULE, rule.rule, WRITE);
     return failed('conflict', WORDS.cannotStand(pair?.skiName ?? '', why));
   }
-  const out = notPlanned(ground.value, coming);
-  const { weightedLatenessMin, finishMs } = planBound(left.problem);
+  const { lowerBound, hopeless } = planBound(left.problem, notPlanned(ground.value, coming));
   return write(async (transaction, { id, at }) => {
     await saveTeamSettings(transaction, { cabin, planWish: wish });
     await addPlan(transaction, {
@@ -80,8 +79,11 @@ export async function keepPlan(
       timeZone,
       pairs,
       tasks: wholePlan(left, coming),
-      left: out.map((pairId) => ({ pairId, message: WORDS.noTime })),
-      lowerBound: { weightedLatenessMin, finishMs },
+      left: hopeless.map(({ pairId, reason }) => ({
+        pairId,
+        message: say(words.plan.HOPELESS, reason, WRITE),
+      })),
+      lowerBound,
       isMoved: false,
     });
     return { ok: true, value: { id } };
@@ -100,8 +102,8 @@ export async function moveStep(
   const plan = await latestPlan(db);
   if (plan?.id !== planId) return failed('conflict', WORDS.anotherPlan);
   const pair = plan.pairs.find((one) => one.id === move.pairId);
-  const found = pair && (await recordsOfPairs(db, [pair])).get(pair.id);
-  if (!pair || visitsNow(pair, found)[move.index]?.state !== 'ahead') {
+  const job = pair && (await jobsOfPairs(db, [pair])).get(pair.id);
+  if (!pair || visitsNow(pair, job)[move.index]?.state !== 'ahead') {
     return failed('conflict', WORDS.past);
   }
   const moved = moveTask(wholeProblem(plan), plan.tasks, move);

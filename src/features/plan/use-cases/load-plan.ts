@@ -1,31 +1,23 @@
-import { TYPES_FOR } from '@/core/ski';
 import {
   cabinResources,
   type Cabin,
+  type Job,
   type KeptPlan,
   type Outing,
   type PlanWish,
 } from '@/core/model';
-import {
-  leftToPlan,
-  summaryOf,
-  surenessOf,
-  type Plan,
-  type PlanSummary,
-  type Sureness,
-} from '@/core/plan';
+import { leftToPlan, summaryOf, surenessOf, type PlanSummary, type Sureness } from '@/core/plan';
 import { latestPlan } from '@/data/bench-plans';
 import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
-import { findOuting, listOutings } from '@/data/outings';
+import { listOutings } from '@/data/outings';
 import { listProducts } from '@/data/products';
-import { listSkis } from '@/data/skis';
 import { listStarters } from '@/data/starters';
 import { loadTeamSettings } from '@/data/team-settings';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import { words } from '@/words';
-import { recordsOfPairs, visitsNow, visitsOfPair, type VisitNow } from './plan-ground';
+import { isAsPlanned, jobsOfPairs, visitsNow, type VisitNow } from './plan-ground';
 
 const WORDS = words.screens.plan.loadPlan;
 
@@ -45,32 +37,32 @@ export interface PlanOuting {
   name: string;
   startAt: string;
   starters: number;
-  /** Pairs on the rack that suit it: what there would be to plan once skiers are on the list. */
-  pairs: number;
   hasChoice: boolean;
 }
 
-/** The wax of an outing was chosen after the plan, or its start was moved. */
+/** The wax of an outing was chosen after the plan, its start was moved, or a pair runs another sheet. */
 export interface PlanChange {
-  code: 'choice' | 'start';
-  outingName: string;
+  code: 'choice' | 'start' | 'sheet';
+  /** Of the outing or pair. */
+  name: string;
 }
 
-/** What of its outings has changed since a plan was made. */
-async function changesSince(db: FrostDatabase, plan: KeptPlan): Promise<PlanChange[]> {
+/** What of its outings and pairs has changed since a plan was made. */
+async function changesSince(
+  db: FrostDatabase,
+  plan: KeptPlan,
+  { outings, jobs }: { outings: readonly Outing[]; jobs: ReadonlyMap<string, Job> },
+): Promise<PlanChange[]> {
   const changes: PlanChange[] = [];
-  for (const outingId of plan.wish.outingIds) {
-    const [outing, [choice]] = await Promise.all([
-      findOuting(db, outingId),
-      listChoices(db, outingId, 1),
-    ]);
-    if (!outing) continue;
-    const outingName = outing.name;
-    if (choice && choice.createdAt > plan.madeAt) changes.push({ code: 'choice', outingName });
-    const planned = plan.pairs.find((pair) => pair.outingId === outingId);
-    if (planned && planned.startMs !== Date.parse(outing.startAt)) {
-      changes.push({ code: 'start', outingName });
-    }
+  for (const { id, name, startAt } of outings) {
+    if (!plan.wish.outingIds.includes(id)) continue;
+    const [choice] = await listChoices(db, id, 1);
+    if (choice && choice.createdAt > plan.madeAt) changes.push({ code: 'choice', name });
+    const planned = plan.pairs.find((pair) => pair.outingId === id);
+    if (planned && planned.startMs !== Date.parse(startAt)) changes.push({ code: 'start', name });
+  }
+  for (const pair of plan.pairs) {
+    if (!isAsPlanned(pair, jobs.get(pair.id))) changes.push({ code: 'sheet', name: pair.skiName });
   }
   return changes;
 }
@@ -105,37 +97,40 @@ export interface PlanView {
 
 export const surenessTask = task('sureness', 'quick', surenessOf);
 
-async function planNow(db: FrostDatabase, plan: KeptPlan, nowMs: number): Promise<PlanNow> {
-  const found = await recordsOfPairs(db, plan.pairs);
-  const visits = Object.fromEntries(
-    plan.pairs.map((pair) => [pair.id, visitsNow(pair, found.get(pair.id))]),
-  );
+async function planNow(
+  db: FrostDatabase,
+  plan: KeptPlan,
+  { outings, nowMs }: { outings: readonly Outing[]; nowMs: number },
+): Promise<PlanNow> {
+  const jobs = await jobsOfPairs(db, plan.pairs);
+  const madeMs = Date.parse(plan.madeAt);
+  // How sure a pair is that runs another sheet than the planned one, the plan does not know.
+  const pairs = plan.pairs.filter((pair) => isAsPlanned(pair, jobs.get(pair.id)));
   const left = leftToPlan(
+    { ...cabinResources(plan.cabin, plan.timeZone), pairs },
     {
-      ...cabinResources(plan.cabin, plan.timeZone),
-      pairs: plan.pairs.map((pair) => ({
-        ...pair,
-        steps: visitsOfPair(pair, found.get(pair.id)?.job),
-      })),
-    },
-    {
-      recordsOf: (pairId) => found.get(pairId)?.records ?? [],
+      recordsOf: (pairId) => jobs.get(pairId)?.records ?? [],
       before: plan.tasks,
-      nowMs: Math.max(nowMs, Date.parse(plan.madeAt)),
+      nowMs: Math.max(nowMs, madeMs),
     },
   );
-  const coming = plan.tasks.flatMap((planned) => {
+  const tasks = plan.tasks.flatMap((planned) => {
     const index = planned.index - (left.offset.get(planned.pairId) ?? Infinity);
     return index >= 0 ? [{ ...planned, index }] : [];
   });
-  const madeMs = Date.parse(plan.madeAt);
+  const [changed, sureness] = await Promise.all([
+    changesSince(db, plan, { outings, jobs }),
+    offLoop(surenessTask, left.problem, { tasks }),
+  ]);
   return {
     plan,
-    changed: await changesSince(db, plan),
-    visits,
-    jobs: Object.fromEntries([...found].map(([pairId, { job }]) => [pairId, job.id])),
+    changed,
+    visits: Object.fromEntries(
+      plan.pairs.map((pair) => [pair.id, visitsNow(pair, jobs.get(pair.id))]),
+    ),
+    jobs: Object.fromEntries([...jobs].map(([pairId, { id }]) => [pairId, id])),
     summary: summaryOf(plan.pairs, plan.tasks, { bound: plan.lowerBound, fromMs: madeMs }),
-    sureness: await offLoop(surenessTask, left.problem, { tasks: coming } as unknown as Plan),
+    sureness,
   };
 }
 
@@ -162,12 +157,11 @@ export async function loadPlan(
   outing: Outing,
   nowMs: number,
 ): Promise<PlanView> {
-  const [all, plan, team, products, skis] = await Promise.all([
+  const [all, plan, team, products] = await Promise.all([
     listOutings(db),
     latestPlan(db),
     loadTeamSettings(db),
     listProducts(db),
-    listSkis(db),
   ]);
   const near = all
     // What has started is not planned any more.
@@ -177,12 +171,11 @@ export async function loadPlan(
     })
     .sort((a, b) => a.startAt.localeCompare(b.startAt));
   const outings = await Promise.all(
-    near.map(async ({ id, name, startAt, discipline }) => ({
+    near.map(async ({ id, name, startAt }) => ({
       id,
       name,
       startAt,
       starters: (await listStarters(db, id)).length,
-      pairs: skis.filter(({ type }) => TYPES_FOR[discipline].includes(type)).length,
       hasChoice: (await listChoices(db, id, 1)).length > 0,
     })),
   );
@@ -204,6 +197,6 @@ export async function loadPlan(
       outingIds: wished.includes(outing.id) || !there.has(outing.id) ? wished : [outing.id],
     },
     products: Object.fromEntries(products.map(({ id, name }) => [id, name])),
-    ...(plan ? { now: await planNow(db, plan, nowMs) } : {}),
+    ...(plan ? { now: await planNow(db, plan, { outings: all, nowMs }) } : {}),
   };
 }

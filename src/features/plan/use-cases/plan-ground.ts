@@ -16,18 +16,17 @@ import {
   visitTimes,
   type BenchPair,
   type LeftToPlan,
-  type PairRecords,
   type SheetStep,
   type VisitState,
 } from '@/core/plan';
 import { latestPlan } from '@/data/bench-plans';
 import type { FrostDatabase } from '@/data/database';
-import { latestJobOf, workedSteps } from '@/data/jobs';
+import { listJobsFor, workedSteps } from '@/data/jobs';
 import { findOuting } from '@/data/outings';
 import { cabinSchema, wishSchema } from '@/formats/schemas/bench-plan';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { planSheet } from '@/server/job/plan-sheet';
+import { sheetGround, sheetOn, type SheetAsked } from '@/server/job/plan-sheet';
 import { outingPairs } from '@/server/pairs';
 import { words } from '@/words';
 
@@ -60,26 +59,18 @@ interface PairSheet {
   coats: number;
 }
 
-/** The steps of a pair: of its job where one runs or is done, else of its sheet as it would be today. */
-async function sheetFor(
-  db: FrostDatabase,
-  { outing, skiId, wish }: { outing: Outing; skiId: string; wish: PlanWish },
-  nowMs: number,
-): Promise<PairSheet> {
-  const job = await latestJobOf(db, { outingId: outing.id, skiId });
-  if (job) return { steps: job.sheet.steps, programmes: [], coats: 0 };
-  const planned = await planSheet(db, sheetRequest(wish, outing.id, skiId), nowMs);
-  if (!planned.ok) return { steps: [], programmes: [], coats: 0 };
-  const { sheet, coats } = planned.value;
-  return { steps: sheet.steps, programmes: sheet.programmes, coats };
-}
+/** What of a job that runs or is done: nothing can be left out of it any more. */
+const sheetOfJob = ({ sheet }: Job): PairSheet => ({
+  steps: sheet.steps,
+  programmes: [],
+  coats: 0,
+});
 
 /** What is asked of a sheet by a plan. */
-export const sheetRequest = (
+export const sheetAsked = (
   { leaveOut, mostCoats }: Pick<PlanWish, 'leaveOut' | 'mostCoats'>,
-  outingId: string,
   skiId: string,
-) => ({ outingId, skiId, leaveOut, mostCoats });
+): SheetAsked => ({ skiId, leaveOut, mostCoats });
 
 interface PairsQuestion {
   outing: Outing;
@@ -92,16 +83,23 @@ interface PairsQuestion {
 async function pairsOf(
   db: FrostDatabase,
   { outing, wish, spreads, nowMs }: PairsQuestion,
-): Promise<{ pairs: PlannedPair[]; withoutPair: string[]; sheets: PairSheet[] }> {
-  const { rows } = await outingPairs(db, outing, nowMs);
+): Promise<WireResult<{ pairs: PlannedPair[]; withoutPair: string[]; sheets: PairSheet[] }>> {
+  const [{ rows }, ground, jobs] = await Promise.all([
+    outingPairs(db, outing, nowMs),
+    sheetGround(db, outing),
+    listJobsFor(db, [outing.id]),
+  ]);
   const startMs = Date.parse(outing.startAt);
   const pairs: PlannedPair[] = [];
   const sheets: PairSheet[] = [];
   for (const { starter, skier, skiId, ranking } of rows) {
     const taken = ranking.find((pair) => pair.skiId === skiId);
     if (!taken) continue;
-    const sheet = await sheetFor(db, { outing, skiId: taken.skiId, wish }, nowMs);
-    if (sheet.steps.length === 0) continue;
+    const job = jobs.findLast((one) => one.skiId === taken.skiId);
+    const asked = sheetAsked(wish, taken.skiId);
+    const planned = job ? undefined : await sheetOn(db, { ground, asked }, nowMs);
+    if (planned && !planned.ok) return planned;
+    const sheet = job ? sheetOfJob(job) : { ...planned!.value.sheet, coats: planned!.value.coats };
     sheets.push(sheet);
     pairs.push({
       id: pairIdOf(outing.id, taken.skiId),
@@ -120,25 +118,33 @@ async function pairsOf(
     });
   }
   const withoutPair = rows.filter(({ skiId }) => !skiId).map(({ skier }) => skier.name);
-  return { pairs, withoutPair, sheets };
+  return { ok: true, value: { pairs, withoutPair, sheets } };
 }
 
-/** What the runner recorded of the pairs of a plan. */
-export async function recordsOfPairs(
+/** The last job of each pair of a plan, by the pair's id. */
+export async function jobsOfPairs(
   db: FrostDatabase,
   pairs: readonly PlannedPair[],
-): Promise<Map<string, { job: Job; records: PairRecords }>> {
-  const found = new Map<string, { job: Job; records: PairRecords }>();
-  for (const { id, outingId, skiId } of pairs) {
-    const job = await latestJobOf(db, { outingId, skiId });
-    if (job) found.set(id, { job, records: job.records });
-  }
-  return found;
+): Promise<Map<string, Job>> {
+  const jobs = await listJobsFor(db, [...new Set(pairs.map(({ outingId }) => outingId))]);
+  // The later ones take the place of those before.
+  const byPair = new Map(jobs.map((job) => [pairIdOf(job.outingId, job.skiId), job]));
+  return new Map(
+    pairs.flatMap(({ id }): [string, Job][] => {
+      const job = byPair.get(id);
+      return job ? [[id, job]] : [];
+    }),
+  );
 }
 
-/** Visits of a pair as its job has them, where it has one. */
-export const visitsOfPair = (pair: BenchPair, job: Job | undefined) =>
-  job ? stationSteps(job.sheet.steps) : pair.steps;
+/** Whether a job runs the sheet that was planned: another one may have been started at the bench. */
+export function isAsPlanned(pair: BenchPair, job: Job | undefined): boolean {
+  if (!job) return true;
+  const visits = stationSteps(job.sheet.steps);
+  return (
+    visits.length === pair.steps.length && visits.every(({ key }, k) => key === pair.steps[k]!.key)
+  );
+}
 
 /** Where each visit of a pair stands, and when it really was. */
 export interface VisitNow {
@@ -147,14 +153,14 @@ export interface VisitNow {
   endedMs?: number;
 }
 
-export const visitsNow = (
-  pair: BenchPair,
-  found: { job: Job; records: PairRecords } | undefined,
-): VisitNow[] =>
-  visitsOfPair(pair, found?.job).map((step) => ({
-    state: visitState(step, found?.records ?? []),
-    ...visitTimes(step, found?.records ?? []),
-  }));
+/** By what the runner recorded; empty where it runs another sheet than the planned one. */
+export const visitsNow = (pair: BenchPair, job: Job | undefined): VisitNow[] =>
+  isAsPlanned(pair, job)
+    ? pair.steps.map((step) => ({
+        state: visitState(step, job?.records ?? []),
+        ...visitTimes(step, job?.records ?? []),
+      }))
+    : [];
 
 /** All that a plan is made of, from now on: what is done or under way stays as it is. */
 export async function planGround(
@@ -184,9 +190,10 @@ export async function planGround(
     }
     timeZone ??= outing.venue.timeZone;
     const made = await pairsOf(db, { outing, wish, spreads, nowMs });
-    pairs.push(...made.pairs);
-    withoutPair.push(...made.withoutPair);
-    sheets.push(...made.sheets);
+    if (!made.ok) return made;
+    pairs.push(...made.value.pairs);
+    withoutPair.push(...made.value.withoutPair);
+    sheets.push(...made.value.sheets);
   }
   if (pairs.length === 0) return failed('conflict', WORDS.nothingToPlan);
   const problem = usable({ cabin, pairs });
@@ -229,11 +236,11 @@ async function leftNow(
   { cabin, pairs, timeZone }: Pick<PlanGround, 'cabin' | 'pairs' | 'timeZone'>,
   nowMs: number,
 ): Promise<LeftToPlan> {
-  const [before, found] = await Promise.all([latestPlan(db), recordsOfPairs(db, pairs)]);
+  const [before, jobs] = await Promise.all([latestPlan(db), jobsOfPairs(db, pairs)]);
   return leftToPlan(
     { ...cabinResources(cabin, timeZone), pairs },
     {
-      recordsOf: (pairId) => found.get(pairId)?.records ?? [],
+      recordsOf: (pairId) => jobs.get(pairId)?.records ?? [],
       before: before ? sameVisits(before, pairs) : [],
       nowMs,
     },

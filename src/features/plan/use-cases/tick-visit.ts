@@ -2,7 +2,7 @@ import { jobState, WAIT_KINDS } from '@/core/bench';
 import { stationSteps } from '@/core/plan';
 import { latestPlan } from '@/data/bench-plans';
 import { inTransaction, type FrostDatabase } from '@/data/database';
-import { findJob, latestJobOf, removeStepRecords } from '@/data/jobs';
+import { findJob, removeStepRecords } from '@/data/jobs';
 import { tickSchema } from '@/formats/schemas/bench-plan';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
@@ -10,7 +10,7 @@ import { planSheet } from '@/server/job/plan-sheet';
 import { beginJob, moveJob, type RunStamp } from '@/server/job/run-job';
 import type { Write } from '@/server/deed';
 import { words } from '@/words';
-import { sheetRequest } from './plan-ground';
+import { jobsOfPairs, sheetAsked } from './plan-ground';
 import type { Units } from '@/words/units';
 
 const WORDS = words.screens.plan.tickVisit;
@@ -38,11 +38,11 @@ export async function tickVisit(
   const pair = plan?.pairs.find(({ id }) => id === ticked.pairId);
   if (!pair) return failed('not_found', WORDS.notInPlan);
   const { outingId, skiId } = pair;
-  const running = await latestJobOf(db, { outingId, skiId });
+  const running = (await jobsOfPairs(db, [pair])).get(pair.id);
   if (!running && ticked.isBack) return failed('conflict', WORDS.notStarted);
   const planned = running
     ? undefined
-    : await planSheet(db, sheetRequest(plan!.wish, outingId, skiId), nowMs);
+    : await planSheet(db, { outingId, ...sheetAsked(plan!.wish, skiId) }, nowMs);
   if (planned && !planned.ok) return planned;
   return write(async (transaction, stamp) => {
     const jobId = running?.id ?? stamp.id;

@@ -46,7 +46,6 @@ export const outingOutingIdPairs = {
 
 export const outingOutingIdPlan = {
   plan: 'Plan',
-  planOf: 'Plan to print',
 };
 
 export const outingOutingIdPick = {

@@ -38,7 +38,6 @@ export const starterRow = {
   likes: (name: string) => `${name} would take`,
   noWish: 'No wish',
   weight: (name: string) => `Weight of ${name}`,
-  change: 'Change',
   details: (name: string) => `Change pair, wish or weight of ${name}`,
   menu: (name: string) => `What to do with ${name}`,
   takeOff: 'Take off the list',

@@ -8,7 +8,6 @@ export const planGround = {
 
 export const keepPlan = {
   cannotStand: (pair: string, why: string) => `${pair}: ${why}`,
-  noTime: 'No time is left for this pair.',
   anotherPlan: 'Another plan is in force by now. Look at it and move the step there.',
   past: 'What is done or under way cannot be moved.',
   tooOld: 'Making this plan took too long; the bench has moved on. Plan again.',
@@ -40,7 +39,11 @@ export const planScreen = {
   missStart: (missed: number, all: number) => `${missed} of ${all} miss the start`,
   someLate: (late: number, all: number) => `${late} of ${all} late`,
   byAtMost: (span: string) => `by up to ${span}`,
-  leftOut: (names: string) => `Not in the plan, for lack of time: ${names}.`,
+  cannotBeReady: (count: number, all: number) =>
+    count === all ? 'No pair can be ready' : `${count} of ${all} cannot be ready`,
+  leftOut: (pair: string, why: string) => `Not in the plan: ${pair}. ${why}`,
+  keptLeftOut: (count: number) =>
+    count === 1 ? 'One pair cannot be ready.' : `${count} pairs cannot be ready.`,
   withoutPair: (names: string) => `Without a pair: ${names}.`,
   tight: (pair: string, ready: string, due: string) =>
     `The tightest pair is ${pair}: 19 times in 20 it is ready by ${ready}. It is due at ${due}.`,
@@ -72,6 +75,8 @@ export const planScreen = {
     choice: (outing: string) =>
       `The wax for ${outing} was chosen after this plan. Plan again to take it in.`,
     start: (outing: string) => `The start of ${outing} has moved. Plan again.`,
+    sheet: (pair: string) =>
+      `${pair} runs another sheet than the planned one. Plan again to take it in.`,
   },
   behind: (count: number) =>
     count === 1
@@ -98,7 +103,6 @@ export const board = {
   now: 'now',
   waits: 'Waiting',
   waitsHint: (count: number) => (count === 1 ? '1 pair waits' : `${count} pairs wait`),
-  pairRow: (name: string) => name,
   task: (what: string, pair: string, from: string, to: string) =>
     `${what}: ${pair}, ${from} to ${to}`,
   state: {
@@ -127,8 +131,6 @@ export const peopleLists = {
   nothing: 'Nothing more today.',
   block: (from: string, what: string) => `${from} ${what}`,
   pairs: (count: number) => `${count} pairs`,
-  tick: (pair: string, what: string) => `${pair}: ${what} is done`,
-  untick: (pair: string, what: string) => `${pair}: ${what} is not done`,
   ticked: (pair: string, what: string) => `${what} of ${pair} is done.`,
   unticked: (pair: string, what: string) => `${what} of ${pair} is open again.`,
   leaves: 'Leaves now: plan again',
@@ -136,7 +138,6 @@ export const peopleLists = {
   menu: (name: string) => `What to do with ${name}`,
   calendar: 'Calendar file',
   calendarOf: (name: string) => `Calendar file of ${name}`,
-  left: (name: string) => `${name} has left.`,
 };
 
 export const pairsTable = {
@@ -145,7 +146,6 @@ export const pairsTable = {
   pair: 'Pair',
   skier: 'For',
   outing: 'Outing',
-  steps: 'Steps',
   ready: 'Ready',
   sure: '19 times in 20 by',
   due: 'Due',
@@ -155,7 +155,6 @@ export const pairsTable = {
   done: 'done',
   notStarted: 'not started',
   next: (what: string) => `next: ${what}`,
-  job: 'Job',
 };
 
 export const cabinForm = {
@@ -175,7 +174,6 @@ export const cabinForm = {
   addPerson: 'Add a person or a shift',
   removePerson: (name: string) => `Remove ${name || 'this person'}`,
   remove: 'Remove',
-  things: 'Things',
   irons: 'Irons, parted by commas',
   vices: 'Vices',
   brushStands: 'Brush stands',
