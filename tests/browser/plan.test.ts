@@ -37,7 +37,14 @@ describe('from who races to a plan on the wall', () => {
     await waitForText(page, '8 pairs to plan');
     await press(page, 'Make the plan');
     await waitForText(page, 'The plan is made.');
-    expect(await textOf(page, 'plan-answer')).toMatch(/^All 8 ready by |^\d of 8 /);
+    // The screen comes anew a moment after the notice.
+    await page.waitForFunction(
+      () =>
+        /^All 8 ready by |^\d of 8 /.test(
+          document.querySelector('[data-testid="plan-answer"]')?.textContent ?? '',
+        ),
+      { timeout: PATIENCE_MS },
+    );
     await press(page, 'Close');
     expect(await violationsOf(page)).toEqual([]);
 
