@@ -13,6 +13,8 @@ async function tick(page: Page, place: number): Promise<void> {
     (box) => box.closest('[data-testid="tick"]')!.textContent ?? '',
   );
   await boxes[place]!.evaluate((box) => box.click());
+  // It shows under the finger, before the server has answered.
+  expect(await boxes[place]!.evaluate((box) => box.checked)).toBe(true);
   await page.waitForFunction(
     (pair) =>
       [...document.querySelectorAll('[role="status"]')].some((one) =>

@@ -1,5 +1,6 @@
 'use client';
 
+import { startTransition, useOptimistic } from 'react';
 import type { Cabin } from '@/core/model';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { blocksOf, type Block, type PlannedTask } from '@/core/plan';
@@ -124,6 +125,10 @@ function PersonList(props: PersonListProps) {
   );
 }
 
+type Ticks = Readonly<Record<string, boolean>>;
+
+const keyOf = ({ pairId, index }: PlannedTask) => `${pairId}:${index}`;
+
 /** One block: when, what, which pairs; the one to do now has ticks. */
 function BlockLine({
   block,
@@ -139,29 +144,38 @@ function BlockLine({
   const pairOf = (task: PlannedTask) => plan.pairs.find(({ id }) => id === task.pairId)!;
   const first = block.tasks[0]!;
   const what = visitInWords(pairOf(first).steps[first.index]!, { products, write });
-  const isDone = ({ pairId, index }: PlannedTask) =>
-    ['waiting', 'done'].includes(visits[pairId]?.[index]?.state ?? 'ahead');
-  const tick = async (task: PlannedTask, isOn: boolean) => {
-    const { pairId, index } = task;
-    const pair = pairOf(task).skiName;
-    const done = await send(`tick:${pairId}:${index}:${isOn}:${plan.id}`, (key) =>
-      tickAction(key, { pairId, index, isBack: !isOn }),
-    );
-    if (!done) return;
-    planner.say(done.ok ? (isOn ? WORDS.ticked : WORDS.unticked)(pair, what) : done.error.message);
-    if (done.ok) router.refresh();
-  };
+  // A tick shows under the finger, and goes away again where the server refuses it.
+  const [pressed, press] = useOptimistic<Ticks, Ticks>({}, (all, one) => ({ ...all, ...one }));
+  const isDone = (task: PlannedTask) =>
+    pressed[keyOf(task)] ??
+    ['waiting', 'done'].includes(visits[task.pairId]?.[task.index]?.state ?? 'ahead');
+  const tick = (task: PlannedTask, isOn: boolean) =>
+    startTransition(async () => {
+      const { pairId, index } = task;
+      const pair = pairOf(task).skiName;
+      press({ [keyOf(task)]: isOn });
+      const done = await send(`tick:${keyOf(task)}:${isOn}:${plan.id}`, (key) =>
+        tickAction(key, { pairId, index, isBack: !isOn }),
+      );
+      if (!done) return;
+      startTransition(() => {
+        planner.say(
+          done.ok ? (isOn ? WORDS.ticked : WORDS.unticked)(pair, what) : done.error.message,
+        );
+        if (done.ok) router.refresh();
+      });
+    });
   const from = clockTime(new Date(block.startMs).toISOString(), plan.timeZone);
   return (
     <Box borderTopWidth="1px" borderColor="rule" py="2">
       <Text textStyle={isFirst ? 'title' : 'body'}>{WORDS.block(from, what)}</Text>
       {isFirst ? (
         block.tasks.map((task) => (
-          <Box key={`${task.pairId}:${task.index}`} data-testid="tick">
+          <Box key={keyOf(task)} data-testid="tick">
             <Tick
               label={pairOf(task).skiName}
               checked={isDone(task)}
-              onChange={(isOn) => void tick(task, isOn)}
+              onChange={(isOn) => tick(task, isOn)}
             />
           </Box>
         ))
