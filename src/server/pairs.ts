@@ -13,6 +13,8 @@ import { listSkis } from '@/data/skis';
 import { listSkiers, listStarters } from '@/data/starters';
 import { modelledCases } from './cases';
 
+const HOUR_MS = 3_600_000;
+
 /** Who takes which pair on an outing, and the day as the pairs meet it. */
 export interface OutingPairs {
   day: PairDay;
@@ -20,7 +22,7 @@ export interface OutingPairs {
 }
 
 /** The day of an outing: structure as chosen, else as the snow asks for it; firm or loose by the snow. */
-async function dayOf(db: FrostDatabase, outing: Outing): Promise<PairDay> {
+async function dayOf(db: FrostDatabase, outing: Outing, nowMs: number): Promise<PairDay> {
   const [[choice], [reading], course] = await Promise.all([
     listChoices(db, outing.id, 1),
     listReadings(db, outing.id, 1),
@@ -32,6 +34,7 @@ async function dayOf(db: FrostDatabase, outing: Outing): Promise<PairDay> {
     widthMm: choice?.details?.structure.widthMm ?? (day && structureFor(day.snow).widthMm),
     ground: groundOf(day?.snow ?? {}),
     isRace: outing.purpose === 'race',
+    hoursLeft: Math.max(0, Date.parse(outing.startAt) - nowMs) / HOUR_MS,
   };
 }
 
@@ -70,7 +73,7 @@ export async function outingPairs(
   const [starters, skiers, day, states] = await Promise.all([
     listStarters(db, outing.id),
     listSkiers(db),
-    dayOf(db, outing),
+    dayOf(db, outing, nowMs),
     statesFor(db, outing, nowMs),
   ]);
   const skierOf = new Map(skiers.map((skier) => [skier.id, skier]));

@@ -15,8 +15,8 @@ import {
   takePlanBackAction,
   tickAction,
 } from '@/features/plan/actions';
-import { startAction } from '@/features/bench/actions';
-import { relaxations, relaxed, together } from '@/features/plan/relaxations';
+import { planAction, startAction } from '@/features/bench/actions';
+import { liquidSteps, relaxations, relaxed, together } from '@/features/plan/relaxations';
 import { loadPlan } from '@/features/plan/use-cases/load-plan';
 import { GET as file } from '../../app/api/v1/plan/route';
 import { GET as calendar } from '../../app/api/v1/plan/calendar/route';
@@ -209,6 +209,37 @@ describe('what is asked of a plan', () => {
     }
     const least = minutes(await ground(relaxed(WISH, together(all))));
     expect(least).toBeLessThan(minutes(whole) / 2);
+  });
+
+  it('may have a liquid in place of hot wax for some, the latest first, and the sheets follow', async () => {
+    const whole = await ground();
+    const late = whole.liquids[2]!;
+    const steps = liquidSteps(whole.liquids, new Map([[late.pairId, 20]]));
+    expect(steps.map(({ liquid }) => liquid!.length)).toEqual([1, 2, 4, 5]);
+    expect(steps[0]!.liquid).toEqual([late]);
+    expect(late.product).toBe('Everyday liquid');
+    expect(late.lossPercent).toBeGreaterThan(0);
+    const wish = relaxed(WISH, steps[0]!);
+    const { pairs } = await ground(wish);
+    const ironed = pairs.filter(({ steps: visits }) =>
+      visits.some(({ needs }) => needs.includes('iron')),
+    );
+    expect(ironed.map(({ id }) => id)).toEqual(
+      whole.pairs.map(({ id }) => id).filter((id) => id !== late.pairId),
+    );
+    // Once that plan is in force, the sheet from the bench is the planned one, and says that it has less.
+    const { skiId } = pairs.find(({ id }) => id === late.pairId)!;
+    const sheetNow = async () => {
+      const made = await planAction({ outingId: 'demo-slalom', skiId });
+      return made.ok ? made.value : undefined;
+    };
+    expect(await sheetNow()).toMatchObject({ liquid: { product: 'Everyday liquid' } });
+    await kept(wish);
+    const sheet = (await sheetNow())!;
+    expect(sheet.isShortened).toBe(true);
+    expect(sheet.sheet.programmes).toContain('liquid');
+    expect(sheet.sheet.steps.some(({ kind }) => kind === 'iron')).toBe(false);
+    expect((await ground(wish)).liquids.map(({ pairId }) => pairId)).not.toContain(late.pairId);
   });
 });
 

@@ -13,7 +13,7 @@ export {
   waxingsOf,
 } from './run';
 export type { Wait, JobState, RackTimer, StepOutcome, StepRecord } from './run';
-export { isFilm } from './forms';
+export { isFilm, isIroned } from './forms';
 export { buildSheet } from './sheet';
 export { suggestProgrammes } from './suggest';
 export type { SuggestedProgramme, SuggestionGround } from './suggest';

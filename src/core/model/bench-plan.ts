@@ -30,6 +30,8 @@ export interface PlanWish {
   leaveOut?: Programme[];
   /** Coats of each wax at most, to save time. */
   mostCoats?: number;
+  /** Pairs, by their ids in the plan, that get a liquid in place of hot wax. */
+  liquidFor?: string[];
 }
 
 /** A pair on the bench, for whom and for what. */

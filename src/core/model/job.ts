@@ -32,6 +32,10 @@ export interface PlannedSheet {
   roomC: number;
   /** The most coats of one wax. */
   coats: number;
+  /** The plan in force asks less of it, to save time. */
+  isShortened?: boolean;
+  /** What could go on in place of hot wax to save time, and what it loses more on glide, %. */
+  liquid?: { product: string; lossPercent: number };
 }
 
 /** A job that is done, as lists show it. */

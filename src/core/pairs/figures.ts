@@ -62,6 +62,28 @@ export const PAIR_FIGURES = {
     unit: 'points',
     reason: 'By how much work it is to put right, or whether it can be at all.',
   },
+  mendHours: {
+    mean: {
+      delamination: 24,
+      unflat: 48,
+      burn: 4,
+      gouge: 3,
+      burr: 0.5,
+      rust: 0.5,
+      hairs: 0.5,
+      dry: 4,
+      dirt: 0.75,
+    },
+    unit: 'h',
+    reason:
+      'Glue hardens overnight, a stone is elsewhere, a filled hole cools, a dry base drinks coats.',
+  },
+  reserveHours: { mean: 4, unit: 'h', reason: 'Three coats with their cooling.' },
+  mendedShare: {
+    mean: 0.25,
+    unit: '1',
+    reason: 'What is put right with time to spare costs work, not speed.',
+  },
   trainingPoints: {
     mean: 2,
     unit: 'points',

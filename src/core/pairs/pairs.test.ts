@@ -70,6 +70,23 @@ describe('which pair suits the day', () => {
     expect(liked[0]!.skiId).toBe('b');
   });
 
+  it('weighs marks and a dry base by the time there is to mend them', () => {
+    const burnt = pairOf('a', {}, { findings: [{ kind: 'burn' }, { kind: 'dirt' }] });
+    const at = (hoursLeft: number) => ({ ...day, hoursLeft });
+    expect(codes(burnt, at(2))).toEqual(expect.arrayContaining(['marks_late', 'marks']));
+    expect(codes(burnt, at(5))).not.toContain('marks_late');
+    const points = [2, 5, 10, 100].map((hours) => pointsOf(burnt, at(hours)));
+    expect(points).toEqual([...points].sort((a, b) => a - b));
+    expect(points[3]! - points[0]!).toBeGreaterThan(1);
+    // A burn to be mended in 4 h and dirt in 0.75 h: 2·4/5 + 0.2·0.25 points of the 2.2.
+    const clean = pairOf('a');
+    expect(pointsOf(clean, at(5)) - pointsOf(burnt, at(5))).toBeCloseTo(1.65, 9);
+    const dry = pairOf('a', {}, { reserve: 0.1 });
+    expect(codes(dry, at(1))).toContain('reserve_low_late');
+    expect(codes(dry, at(20))).toContain('reserve_low');
+    expect(pointsOf(dry, at(20))).toBeGreaterThan(pointsOf(dry, at(1)));
+  });
+
   it('never gains by being further from the grind asked for', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.1, max: 4, noNaN: true }), (grindMm) => {

@@ -59,22 +59,42 @@ function byFlex(
   return [weighed({ code, flexKg, weightKg, ground }, points === 0 ? 1 : points)];
 }
 
-/** What is in the base, what was seen on it, and what the pair is kept for. */
-function byState(
-  { ski, reserve, findings }: PairState,
-  skier: PairSkier,
-  { isRace }: PairDay,
-): WeighedReason[] {
-  const reasons = [
-    reserve < PAIRS.lowReserve
-      ? weighed({ code: 'reserve_low', reserve }, -PAIRS.reservePoints)
-      : weighed({ code: 'reserve_good', reserve }, 0),
-  ];
-  if (findings.length > 0) {
-    const kinds = [...new Set(findings.map(({ kind }) => kind))];
-    const points = kinds.reduce((sum, kind) => sum + PAIRS.markPoints[kind], 0);
-    reasons.push(weighed({ code: 'marks', kinds }, -points));
+/** What of a fault counts when it takes so long to mend: all of it where the time left is shorter, less with time to spare. */
+const shareLeft = (hours: number, hoursLeft: number) =>
+  Math.min(1, Math.max(PAIRS.mendedShare, hours / Math.max(hoursLeft, Number.EPSILON)));
+
+/** The wax in its base and the marks on it, against the time there is to mend them. */
+function byTimeLeft({ reserve, findings }: PairState, { hoursLeft }: PairDay): WeighedReason[] {
+  const share = (hours: number) => (hoursLeft === undefined ? 1 : shareLeft(hours, hoursLeft));
+  const isLate = (hours: number) => hoursLeft !== undefined && hours > hoursLeft;
+  const reasons: WeighedReason[] = [];
+  if (reserve >= PAIRS.lowReserve) reasons.push(weighed({ code: 'reserve_good', reserve }, 0));
+  else {
+    const points = -PAIRS.reservePoints * share(PAIRS.reserveHours);
+    reasons.push(
+      isLate(PAIRS.reserveHours)
+        ? weighed({ code: 'reserve_low_late', reserve, hoursLeft: hoursLeft! }, points)
+        : weighed({ code: 'reserve_low', reserve }, points),
+    );
   }
+  const kinds = [...new Set(findings.map(({ kind }) => kind))];
+  const pointsOf = (some: typeof kinds) =>
+    -some.reduce((sum, kind) => sum + PAIRS.markPoints[kind] * share(PAIRS.mendHours[kind]), 0);
+  const late = kinds.filter((kind) => isLate(PAIRS.mendHours[kind]));
+  const mendable = kinds.filter((kind) => !late.includes(kind));
+  if (late.length > 0) {
+    const reason: PairReason = { code: 'marks_late', kinds: late, hoursLeft: hoursLeft! };
+    reasons.push(weighed(reason, pointsOf(late)));
+  }
+  if (mendable.length > 0) {
+    reasons.push(weighed({ code: 'marks', kinds: mendable }, pointsOf(mendable)));
+  }
+  return reasons;
+}
+
+/** What the pair is kept for, whose it is, and what the skier thinks of it. */
+function byOwner({ ski }: PairState, skier: PairSkier, { isRace }: PairDay): WeighedReason[] {
+  const reasons: WeighedReason[] = [];
   if (isRace && ski.purpose === 'training') {
     reasons.push(weighed({ code: 'kept_for_training' }, -PAIRS.trainingPoints));
   }
@@ -101,7 +121,8 @@ export function rankPairs(
       const reasons = [
         ...byGrind(pair, day),
         ...byFlex(pair, skier, day),
-        ...byState(pair, skier, day),
+        ...byTimeLeft(pair, day),
+        ...byOwner(pair, skier, day),
       ].sort((a, b) => Math.abs(b.points) - Math.abs(a.points));
       const points = reasons.reduce((sum, one) => sum + one.points, 0);
       return { skiId: pair.ski.id, skiName: pair.ski.name, points, reasons };

@@ -12,6 +12,8 @@ export interface PairDay {
   widthMm?: number;
   ground: SnowGround;
   isRace: boolean;
+  /** Until the start, h; absent: time enough is not known. */
+  hoursLeft?: number;
 }
 
 /** Who is to stand on it. */
@@ -42,8 +44,10 @@ export type PairReason = FindingOf<{
   flex_too_stiff: { flexKg: number; weightKg: number; ground: SnowGround };
   flex_unknown: NoFigures;
   reserve_low: { reserve: number };
+  reserve_low_late: { reserve: number; hoursLeft: number };
   reserve_good: { reserve: number };
   marks: { kinds: readonly FindingKind[] };
+  marks_late: { kinds: readonly FindingKind[]; hoursLeft: number };
   kept_for_training: NoFigures;
   skier_likes_it: NoFigures;
   of_the_team: NoFigures;

@@ -92,6 +92,11 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
           <SheetLink href={`/outing/${outingId}/pick`}>{WORDS.chooseTheWaxFirst}</SheetLink>
         </Box>
       )}
+      {planned.isShortened && (
+        <Text textStyle="body" mb="3">
+          {WORDS.shortened}
+        </Text>
+      )}
       {sheet.notes.map((note) => (
         <Caution key={note}>{note}</Caution>
       ))}

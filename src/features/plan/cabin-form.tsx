@@ -116,8 +116,8 @@ export function CabinForm({ form, outings, timeZone, problems, isCabinSaid }: Ca
 
 /** What was left out of the sheets to save time, with the way back. */
 function LeaveOut({ form: { wish, setWish } }: Pick<CabinFormProps, 'form'>) {
-  const { leaveOut = [], mostCoats } = wish;
-  if (leaveOut.length === 0 && mostCoats === undefined) return null;
+  const { leaveOut = [], mostCoats, liquidFor = [] } = wish;
+  if (leaveOut.length === 0 && mostCoats === undefined && liquidFor.length === 0) return null;
   return (
     <Flex direction="column" mb="4">
       <Text textStyle="small" fontWeight="650">
@@ -136,6 +136,13 @@ function LeaveOut({ form: { wish, setWish } }: Pick<CabinFormProps, 'form'>) {
           label={words.screens.plan.planScreen.mostCoats(mostCoats)}
           checked
           onChange={() => setWish({ mostCoats: undefined })}
+        />
+      )}
+      {liquidFor.length > 0 && (
+        <Tick
+          label={WORDS.liquidFor(liquidFor.length)}
+          checked
+          onChange={() => setWish({ liquidFor: [] })}
         />
       )}
     </Flex>

@@ -1,5 +1,6 @@
 import type { PlanWish } from '@/core/model';
 import type { Programme } from '@/core/bench';
+import type { PairLiquid } from './use-cases/plan-ground';
 
 /** Programmes that a race can do without, what saves most time first. */
 const OPTIONAL: readonly Programme[] = [
@@ -12,10 +13,11 @@ const OPTIONAL: readonly Programme[] = [
   'edges',
 ];
 
-/** Less to do: programmes left out, fewer coats. */
+/** Less to do: programmes left out, fewer coats, a liquid in place of hot wax for some pairs. */
 export interface Relaxation {
   leaveOut: Programme[];
   mostCoats?: number;
+  liquid?: readonly PairLiquid[];
 }
 
 /** What could be asked less of the sheets, each alone. */
@@ -36,11 +38,37 @@ export function relaxations({
   ];
 }
 
+/**
+ * A liquid in place of hot wax, for one pair, then for twice as many each time: those that are latest first. Who looks
+ * for the smallest change that helps takes the first that does.
+ */
+export function liquidSteps(
+  liquids: readonly PairLiquid[],
+  late: ReadonlyMap<string, number>,
+): Relaxation[] {
+  const lateness = ({ pairId }: PairLiquid) => late.get(pairId) ?? 0;
+  const worstFirst = [...liquids].sort(
+    (a, b) => lateness(b) - lateness(a) || a.pairId.localeCompare(b.pairId, 'en'),
+  );
+  const steps: Relaxation[] = [];
+  for (let count = 1; count < worstFirst.length; count *= 2) {
+    steps.push({ leaveOut: [], liquid: worstFirst.slice(0, count) });
+  }
+  if (worstFirst.length > 0) steps.push({ leaveOut: [], liquid: worstFirst });
+  return steps;
+}
+
 /** A wish with less to do. */
-export const relaxed = (wish: PlanWish, { leaveOut, mostCoats }: Relaxation): PlanWish => ({
+export const relaxed = (
+  wish: PlanWish,
+  { leaveOut, mostCoats, liquid = [] }: Relaxation,
+): PlanWish => ({
   ...wish,
   leaveOut: [...new Set([...(wish.leaveOut ?? []), ...leaveOut])],
   mostCoats: mostCoats ?? wish.mostCoats,
+  ...(liquid.length > 0
+    ? { liquidFor: [...(wish.liquidFor ?? []), ...liquid.map(({ pairId }) => pairId)] }
+    : {}),
 });
 
 /** All of several at once. */
@@ -51,4 +79,5 @@ export const together = (all: readonly Relaxation[]): Relaxation => ({
       mostCoats === undefined ? least : Math.min(least ?? Infinity, mostCoats),
     undefined,
   ),
+  liquid: all.findLast(({ liquid }) => liquid)?.liquid,
 });

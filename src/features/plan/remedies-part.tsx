@@ -7,6 +7,7 @@ import { useWords } from '@/ui/format/use-words';
 import { Part } from '@/ui/frame/sheet';
 import { clockTime, span } from '@/words/times';
 import { words } from '@/words';
+import type { Writer } from '@/words/write';
 import type { Relaxation } from './relaxations';
 import type { Relaxed } from './use-relaxing';
 
@@ -26,7 +27,7 @@ export function RemediesPart({
   timeZone: string;
   onTake: (relaxation: Relaxation) => void;
 }) {
-  const { say } = useWords();
+  const { say, write } = useWords();
   if (remedies.length === 0 && relaxed.length === 0) return null;
   const inWords = (change: RemedyChange) =>
     change.code === 'one_more_person'
@@ -39,7 +40,7 @@ export function RemediesPart({
   return (
     <Part title={WORDS.helps}>
       {relaxed.map(({ relaxation, ...then }) => {
-        const less = lessInWords(relaxation);
+        const less = lessInWords(relaxation, write);
         return (
           <Flex key={less} gap="4" align="center" wrap="wrap">
             <Text textStyle="body">{WORDS.helpsLate(less, thenWords(then))}</Text>
@@ -71,11 +72,17 @@ const thenWords = ({ weightedLatenessMin, left }: Pick<Relaxed, 'weightedLatenes
       : WORDS.helpsSome(span(weightedLatenessMin * MINUTE_MS));
 
 /** Less to do, in words. */
-const lessInWords = ({ leaveOut, mostCoats }: Relaxation) =>
+const lessInWords = ({ leaveOut, mostCoats, liquid = [] }: Relaxation, write: Writer) =>
   [
     leaveOut.length > 0 &&
       WORDS.leaveOut(leaveOut.map((key) => `“${words.bench.PROGRAMME[key]}”`).join(', ')),
     mostCoats !== undefined && WORDS.mostCoats(mostCoats),
+    liquid.length > 0 &&
+      WORDS.liquidFor(
+        liquid[0]!.product,
+        liquid.map(({ skiName }) => skiName),
+        write.number(Math.max(0, ...liquid.map(({ lossPercent }) => lossPercent)), 1),
+      ),
   ]
     .filter(Boolean)
     .join(' ');

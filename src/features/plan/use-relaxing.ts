@@ -7,7 +7,7 @@ import { NO_ANSWER } from '@/ui/fields/answer';
 import type { PlanAnswer, PlanQuestion } from '@/workers/plan.worker';
 import type { WorkerPool } from '@/workers/worker-pool';
 import { groundAction } from './actions';
-import { relaxations, relaxed, together, type Relaxation } from './relaxations';
+import { liquidSteps, relaxations, relaxed, together, type Relaxation } from './relaxations';
 import type { PlanGround } from './use-cases/plan-ground';
 
 /** Less to do, and what the plan would be with it: worked out by planning anew. */
@@ -43,6 +43,8 @@ export function useRelaxing() {
     setFound([]);
     if (now.weightedLatenessMin < 1 && now.left === 0) return;
     const helping: Relaxed[] = [];
+    const isSolved = () =>
+      helping.some(({ weightedLatenessMin, left }) => weightedLatenessMin < 1 && left === 0);
     const tryOne = async (relaxation: Relaxation): Promise<void> => {
       const wished = relaxed(wish, relaxation);
       const asked = await groundAction({ cabin, wish: wished }).catch(() => NO_ANSWER);
@@ -57,20 +59,35 @@ export function useRelaxing() {
       helping.push(one);
       setFound(inOrder(helping));
     };
+    const liquids = liquidSteps(ground.liquids, lateOf(plan));
+    for (const relaxation of liquids) if (!isSolved()) await tryOne(relaxation);
     const all = relaxations(ground);
     for (const relaxation of all) await tryOne(relaxation);
-    const isSolved = helping.some(
-      ({ weightedLatenessMin, left }) => weightedLatenessMin < 1 && left === 0,
-    );
-    if (!isSolved && all.length > 1) await tryOne(together(all));
+    if (!isSolved() && all.length + liquids.length > 1)
+      await tryOne(together([...all, ...liquids]));
   };
   return { found, look };
 }
 
+/** By how much each pair is late, min; the hopeless most of all. */
+const lateOf = ({ lateness, hopeless }: Plan): ReadonlyMap<string, number> =>
+  new Map([
+    ...lateness.map(({ pairId, minutes }) => [pairId, minutes] as const),
+    ...hopeless.map(({ pairId }) => [pairId, Infinity] as const),
+  ]);
+
 const MOST_SHOWN = 4;
 
-/** What helps most first. */
-const inOrder = (all: readonly Relaxed[]): Relaxed[] =>
-  [...all]
-    .sort((a, b) => a.left - b.left || a.weightedLatenessMin - b.weightedLatenessMin)
+/** What helps most first; of the liquids alone only the one that helps most, which asks for the fewest pairs that do. */
+function inOrder(all: readonly Relaxed[]): Relaxed[] {
+  const sorted = [...all].sort(
+    (a, b) => a.left - b.left || a.weightedLatenessMin - b.weightedLatenessMin,
+  );
+  const liquids = sorted.filter(({ relaxation }) => isLiquidAlone(relaxation));
+  return sorted
+    .filter((one) => !isLiquidAlone(one.relaxation) || one === liquids[0])
     .slice(0, MOST_SHOWN);
+}
+
+const isLiquidAlone = ({ liquid, leaveOut, mostCoats }: Relaxation) =>
+  liquid !== undefined && leaveOut.length === 0 && mostCoats === undefined;

@@ -14,6 +14,7 @@ const LIMITS = {
   irons: 20,
   things: 200,
   outings: 12,
+  pairs: 400,
   tasks: 6000,
   visits: 200,
   shiftH: 24,
@@ -64,6 +65,13 @@ export const cabinSchema = object({
   closesAt: clockTime(WORDS.closesAt),
 }).typeError(WORDS.cabin);
 
+/** An outing and a ski. */
+const pairId = () =>
+  string()
+    .typeError(WORDS.tasks)
+    .required(WORDS.tasks)
+    .max(2 * MOST + 1, WORDS.tasks);
+
 /** What a plan is asked for. */
 export const wishSchema = object({
   outingIds: list(plainText(WORDS.outing, MOST).required(WORDS.noOuting))
@@ -81,14 +89,9 @@ export const wishSchema = object({
     .typeError(words.screens.formats.schemas.programmesMustBeAList)
     .max(PROGRAMMES.length, words.screens.formats.schemas.eachProgrammeOnce),
   mostCoats: boundedNumber(words.screens.formats.schemas.mostCoats, { low: 1, high: 10, unit: '' }),
+  liquidFor: list(pairId()).typeError(WORDS.tasks).max(LIMITS.pairs, WORDS.tooMany(LIMITS.pairs)),
 }).typeError(WORDS.wish);
 
-/** An outing and a ski. */
-const pairId = () =>
-  string()
-    .typeError(WORDS.tasks)
-    .required(WORDS.tasks)
-    .max(2 * MOST + 1, WORDS.tasks);
 const index = () => number().typeError(WORDS.tasks).integer().min(0).required(WORDS.tasks);
 
 const taskSchema = object({

@@ -1,6 +1,6 @@
 import { object } from 'yup';
 import { PROGRAMMES } from '../../core/bench';
-import { boundedNumber, oneOfWords, plainText } from './fields';
+import { boundedNumber, oneOfWords, plainText, yesNo } from './fields';
 import { list } from './list';
 import { words } from '../../words';
 
@@ -17,6 +17,7 @@ export const sheetRequestSchema = object({
     .typeError(WORDS.programmesMustBeAList)
     .max(PROGRAMMES.length, WORDS.eachProgrammeOnce),
   mostCoats: boundedNumber(WORDS.mostCoats, { low: 1, high: 10, unit: '' }),
+  isLiquid: yesNo(WORDS.liquidInstead),
   roomC: boundedNumber(WORDS.room, { low: -15, high: 35, unit: '°C' }),
 });
 

@@ -1,4 +1,3 @@
-import type { InferType } from 'yup';
 import {
   isSouthern,
   type Choice,
@@ -32,6 +31,8 @@ import {
   softWaxOf,
   withRole,
 } from './sheet-parts';
+import { lessByPlan, type SheetAsked } from './asked';
+import { liquidInstead } from './without-iron';
 import { words } from '@/words';
 
 const WORDS = words.screens.bench.planSheet;
@@ -61,10 +62,10 @@ export async function sheetGround(db: FrostDatabase, outing: Outing): Promise<Sh
   return { outing, choice, shelf, team, minutes: learnedMinutes(worked), snowOfOuting };
 }
 
-/** What is asked of one sheet. */
-export type SheetAsked = Omit<InferType<typeof sheetRequestSchema>, 'outingId'>;
-
-/** The job sheet for a ski on an outing: suggested programmes, or those a person asked for. */
+/**
+ * The job sheet for a ski on an outing: suggested programmes, or those a person asked for; with less on it where the
+ * plan in force saves time so.
+ */
 export async function planSheet(
   db: FrostDatabase,
   input: unknown,
@@ -75,7 +76,13 @@ export async function planSheet(
   const { outingId, ...asked } = checked.value;
   const outing = await findOuting(db, outingId);
   if (!outing) return failed('not_found', WORDS.thisOutingIsGoneChoose);
-  return sheetOn(db, { ground: await sheetGround(db, outing), asked }, nowMs);
+  const [ground, less] = await Promise.all([
+    sheetGround(db, outing),
+    lessByPlan(db, { outingId, skiId: asked.skiId }),
+  ]);
+  const leaveOut = asked.programmes ? undefined : less?.leaveOut;
+  const made = await sheetOn(db, { ground, asked: { ...less, leaveOut, ...asked } }, nowMs);
+  return made.ok && less ? { ...made, value: { ...made.value, isShortened: true } } : made;
 }
 
 /** One sheet on what all sheets of its outing stand on. */
@@ -84,7 +91,7 @@ export async function sheetOn(
   { ground, asked }: { ground: SheetGround; asked: SheetAsked },
   nowMs: number,
 ): Promise<WireResult<PlannedSheet>> {
-  const { skiId, leaveOut = [], mostCoats, roomC = USUAL_ROOM_C } = asked;
+  const { skiId, leaveOut = [], mostCoats, isLiquid, roomC = USUAL_ROOM_C } = asked;
   const [ski, findings, events] = await Promise.all([
     findSki(db, skiId),
     listFindings(db, skiId),
@@ -93,7 +100,9 @@ export async function sheetOn(
   if (!ski) return failed('not_found', WORDS.thisSkiIsGoneChoose);
   const { outing, choice, shelf, team, minutes, snowOfOuting } = ground;
   const chosen = layersOf(choice, shelf);
-  const layers = forThisBase(chosen, readLookOver(findings, ski), shelf).map((layer) => ({
+  const liquid = liquidInstead(chosen, { choice, shelf });
+  const wished = isLiquid && liquid ? liquid.layers : chosen;
+  const layers = forThisBase(wished, readLookOver(findings, ski), shelf).map((layer) => ({
     ...layer,
     coats: Math.min(layer.coats, mostCoats ?? Infinity),
   }));
@@ -153,6 +162,9 @@ export async function sheetOn(
       skiId,
       roomC,
       coats: Math.max(0, ...layers.map(({ coats }) => coats)),
+      ...(liquid && !isLiquid
+        ? { liquid: { product: liquid.product, lossPercent: liquid.lossPercent } }
+        : {}),
     },
   };
 }

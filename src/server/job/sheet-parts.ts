@@ -16,7 +16,8 @@ import { lastFitOf } from '@/data/grip-notes';
 import { listReadings } from '@/data/readings';
 import { modelledCases } from '@/server/cases';
 
-const asBench = (product: ShelfProduct): BenchProduct => ({
+/** A product of the shelf, as the bench needs it. */
+export const asBench = (product: ShelfProduct): BenchProduct => ({
   id: product.id,
   name: product.name,
   role: product.role,

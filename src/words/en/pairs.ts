@@ -1,5 +1,6 @@
 import type { PairReason, SnowGround } from '../../core/pairs';
 import type { WordsFor } from '../say';
+import { span } from '../times';
 import { FINDING_WORDS } from './terms';
 
 const ON: Record<SnowGround, string> = {
@@ -7,6 +8,9 @@ const ON: Record<SnowGround, string> = {
   usual: 'on this snow',
   loose: 'on loose snow',
 };
+
+const HOUR_MS = 3_600_000;
+const timeLeft = (hours: number) => span(hours * HOUR_MS);
 
 /** Why a pair suits a skier today, or not. */
 export const REASON: WordsFor<PairReason> = {
@@ -28,9 +32,13 @@ export const REASON: WordsFor<PairReason> = {
   flex_unknown: 'Its flex is not known.',
   reserve_low: ({ reserve }, write) =>
     `The base is low on wax (${write.percent(reserve)}) and needs more coats.`,
+  reserve_low_late: ({ reserve, hoursLeft }, write) =>
+    `The base is low on wax (${write.percent(reserve)}), and more coats take longer than the ${timeLeft(hoursLeft)} to the start.`,
   reserve_good: ({ reserve }, write) => `Wax reserve ${write.percent(reserve)}.`,
   marks: ({ kinds }) =>
     `Seen on its base: ${kinds.map((kind) => FINDING_WORDS[kind].toLowerCase()).join(', ')}.`,
+  marks_late: ({ kinds, hoursLeft }) =>
+    `Cannot be put right before the start, ${timeLeft(hoursLeft)} away: ${kinds.map((kind) => FINDING_WORDS[kind].toLowerCase()).join(', ')}.`,
   kept_for_training: 'It is kept for training.',
   skier_likes_it: 'The skier would take it.',
   of_the_team: 'It is not the skier’s own pair.',

@@ -5,6 +5,7 @@ import {
   type KeptPlan,
   type Outing,
   type PlannedPair,
+  type PlannedSheet,
   type PlanWish,
 } from '@/core/model';
 import { learnedSpreads, type Programme } from '@/core/bench';
@@ -26,7 +27,8 @@ import { findOuting } from '@/data/outings';
 import { cabinSchema, wishSchema } from '@/formats/schemas/bench-plan';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { sheetGround, sheetOn, type SheetAsked } from '@/server/job/plan-sheet';
+import { pairIdOf, sheetAsked } from '@/server/job/asked';
+import { sheetGround, sheetOn } from '@/server/job/plan-sheet';
 import { outingPairs } from '@/server/pairs';
 import { words } from '@/words';
 
@@ -47,16 +49,24 @@ export interface PlanGround {
   /** On sheets that are not begun: what could be left out of them, and the most coats of one wax. */
   programmes: Programme[];
   coats: number;
+  /** Pairs whose hot wax a liquid could stand in for. */
+  liquids: PairLiquid[];
 }
 
-/** Ids of a pair in a plan: the same pair may race twice. */
-const pairIdOf = (outingId: string, skiId: string) => `${outingId}:${skiId}`;
+/** What could go on a pair in place of hot wax, and what it loses more on glide, %. */
+export interface PairLiquid {
+  pairId: string;
+  skiName: string;
+  product: string;
+  lossPercent: number;
+}
 
 /** What a pair's sheet holds: the steps to plan, and what could be left out of them. */
 interface PairSheet {
   steps: readonly SheetStep[];
   programmes: readonly Programme[];
   coats: number;
+  liquid?: PlannedSheet['liquid'];
 }
 
 /** What of a job that runs or is done: nothing can be left out of it any more. */
@@ -65,12 +75,6 @@ const sheetOfJob = ({ sheet }: Job): PairSheet => ({
   programmes: [],
   coats: 0,
 });
-
-/** What is asked of a sheet by a plan. */
-export const sheetAsked = (
-  { leaveOut, mostCoats }: Pick<PlanWish, 'leaveOut' | 'mostCoats'>,
-  skiId: string,
-): SheetAsked => ({ skiId, leaveOut, mostCoats });
 
 interface PairsQuestion {
   outing: Outing;
@@ -96,10 +100,10 @@ async function pairsOf(
     const taken = ranking.find((pair) => pair.skiId === skiId);
     if (!taken) continue;
     const job = jobs.findLast((one) => one.skiId === taken.skiId);
-    const asked = sheetAsked(wish, taken.skiId);
+    const asked = sheetAsked(wish, { outingId: outing.id, skiId: taken.skiId });
     const planned = job ? undefined : await sheetOn(db, { ground, asked }, nowMs);
     if (planned && !planned.ok) return planned;
-    const sheet = job ? sheetOfJob(job) : { ...planned!.value.sheet, coats: planned!.value.coats };
+    const sheet = job ? sheetOfJob(job) : { ...planned!.value, ...planned!.value.sheet };
     sheets.push(sheet);
     pairs.push({
       id: pairIdOf(outing.id, taken.skiId),
@@ -207,6 +211,9 @@ export async function planGround(
       pairs,
       withoutPair,
       programmes: [...new Set(sheets.flatMap(({ programmes }) => programmes))],
+      liquids: sheets.flatMap(({ liquid }, k) =>
+        liquid ? [{ pairId: pairs[k]!.id, skiName: pairs[k]!.skiName, ...liquid }] : [],
+      ),
       coats: Math.max(0, ...sheets.map(({ coats }) => coats)),
       left: await leftNow(db, { cabin, pairs, timeZone: timeZone! }, nowMs),
     },

@@ -10,7 +10,7 @@ import { planSheet } from '@/server/job/plan-sheet';
 import { beginJob, moveJob, type RunStamp } from '@/server/job/run-job';
 import type { Write } from '@/server/deed';
 import { words } from '@/words';
-import { jobsOfPairs, sheetAsked } from './plan-ground';
+import { jobsOfPairs } from './plan-ground';
 import type { Units } from '@/words/units';
 
 const WORDS = words.screens.plan.tickVisit;
@@ -40,9 +40,7 @@ export async function tickVisit(
   const { outingId, skiId } = pair;
   const running = (await jobsOfPairs(db, [pair])).get(pair.id);
   if (!running && ticked.isBack) return failed('conflict', WORDS.notStarted);
-  const planned = running
-    ? undefined
-    : await planSheet(db, { outingId, ...sheetAsked(plan!.wish, skiId) }, nowMs);
+  const planned = running ? undefined : await planSheet(db, { outingId, skiId }, nowMs);
   if (planned && !planned.ok) return planned;
   return write(async (transaction, stamp) => {
     const jobId = running?.id ?? stamp.id;

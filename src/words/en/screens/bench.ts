@@ -81,6 +81,7 @@ export const planScreen = {
     `${count} steps, with ${span} of waiting${value}.`,
   noWaxIsChosenFor: 'No wax is chosen for this outing, so the sheet has no wax of the day.',
   chooseTheWaxFirst: 'Choose the wax first',
+  shortened: 'The bench plan asks for less on this sheet, to save time.',
   startThisJob: 'Start job',
   printTheSheet: 'Print sheet',
   lookTheSkiOver: 'Check the ski',

@@ -29,6 +29,7 @@ export const outFile = {
 
 export const schemas = {
   mostCoats: 'Coats of each wax at most',
+  liquidInstead: 'Liquid instead of hot wax',
   mustLieBetweenTheYear:
     'must be between the year 2000 and the end of the year after next. Check the year.',
   mustBeANumberFrom: (name: string, low: number, high: number, value: string) =>

@@ -1,3 +1,6 @@
+/** More names than these are counted. */
+const LISTED_PAIRS = 4;
+
 export const planGround = {
   outingGone: 'This outing no longer exists. Choose another one.',
   hasStarted: (name: string) => `${name} has started. Leave it out.`,
@@ -67,6 +70,10 @@ export const planScreen = {
   leaveOut: (what: string) => `Without ${what}.`,
   mostCoats: (coats: number) =>
     coats === 1 ? 'One coat of each wax.' : `At most ${coats} coats of each wax.`,
+  liquidFor: (product: string, pairs: readonly string[], percent: string) =>
+    `${product} instead of hot wax for ${
+      pairs.length <= LISTED_PAIRS ? pairs.join(', ') : `${pairs.length} pairs`
+    }. That loses up to ${percent} % of glide.`,
   planSo: 'Plan it so',
   planSoWith: (what: string) => `Plan it so: ${what}`,
   print: 'Print the plan',
@@ -161,6 +168,8 @@ export const cabinForm = {
   title: 'What is planned, and who is in the cabin',
   summary: (people: string, irons: number, [vices, stands]: readonly number[]) =>
     `${people}; irons: ${irons}, vices: ${vices}, brush stands: ${stands}. Change`,
+  liquidFor: (pairs: number) =>
+    `Liquid instead of hot wax for ${pairs === 1 ? '1 pair' : `${pairs} pairs`}`,
   saved: 'Less on the sheets, to save time',
   without: (programme: string) => `Without “${programme}”`,
   outings: 'Outings',
