@@ -96,7 +96,7 @@ export const planScreen = {
   helps: 'What would help',
   helpsLate: (change: string, left: string) => `${change} ${left}`,
   helpsNone: 'Then every pair is ready in time.',
-  helpsSome: (minutes: string) => `Then ${minutes} of lateness are left.`,
+  helpsSome: (minutes: string) => `Then ${minutes} of lateness are left, all pairs together.`,
   helpsPairs: (count: number) =>
     count === 1 ? 'Then one pair is still left out.' : `Then ${count} pairs are still left out.`,
 };
