@@ -3,9 +3,9 @@
 import { Box, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { Sheet } from '@/ui/frame/sheet';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.error;
+const WORDS = pagesScreenWords.error;
 
 export default function ErrorPage({ error, reset }: { error: Error; reset: () => void }) {
   return (

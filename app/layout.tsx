@@ -4,9 +4,10 @@ import { headers } from 'next/headers';
 import { readersUnits } from '@/server/readers-units';
 import { fontNames } from '@/ui/theme/font';
 import { AppProvider } from '@/ui/theme/provider';
-import { languageTag, words } from '@/words';
+import { languageTag } from '@/words/spoken';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.layout;
+const WORDS = pagesScreenWords.layout;
 
 export const metadata: Metadata = {
   title: { default: WORDS.frostPick, template: WORDS.sFrostPick },

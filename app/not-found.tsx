@@ -1,9 +1,9 @@
 import { Box, Text } from '@chakra-ui/react';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.notFound;
+const WORDS = pagesScreenWords.notFound;
 
 export default function NotFound() {
   return (

@@ -13,9 +13,9 @@ import { reportsTask, weatherFileTask } from '@/features/venue/use-cases/take-we
 import { purchaseTask } from '@/features/shelf/use-cases/load-shelf';
 import type { Task } from '@/server/compute/task';
 import { outlookTask } from '@/server/outlooks';
-import { words } from '@/words';
+import { hostScreenWords } from '@/words/screens/host';
 
-const WORDS = words.screens.host.computeWorker;
+const WORDS = hostScreenWords.computeWorker;
 
 const ALL = [
   adviceTask,

@@ -5,9 +5,10 @@ import { isStorageFault } from '@/core/faults';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
 import { prepareSnow } from '@/server/prepare-snow';
-import { words } from '@/words';
+import { mistakesWords } from '@/words/areas/mistakes';
+import { hostScreenWords } from '@/words/screens/host';
 
-const WORDS = words.screens.host.prepareData;
+const WORDS = hostScreenWords.prepareData;
 
 /** The exit code of a start that was refused with a sentence. */
 export const REFUSED_EXIT_CODE = 3;
@@ -36,7 +37,7 @@ async function prepare(): Promise<void> {
   const health = storageHealth();
   if (!health.isWritable) {
     // What can be read is shown; every write is refused with the reason.
-    console.error(`${words.mistakes.FAULT[health.code]} (${health.detail})`);
+    console.error(`${mistakesWords.FAULT[health.code]} (${health.detail})`);
     await db.selectFrom('venue').select('id').limit(1).execute();
     return;
   }

@@ -5,9 +5,9 @@ import { QuickScreen } from '@/features/quick/quick-screen';
 import { quickFrom } from '@/formats/quick-address';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
-import { words } from '@/words';
+import { quickScreenWords } from '@/words/screens/quick';
 
-export const metadata = { title: words.screens.quick.quickScreen.title };
+export const metadata = { title: quickScreenWords.quickScreen.title };
 export const dynamic = 'force-dynamic';
 
 interface QuickPageProps {

@@ -1,7 +1,7 @@
 import { failed, type WireResult } from './wire';
-import { words } from '../words';
+import { formatsScreenWords } from '../words/screens/formats';
 
-const WORDS = words.screens.formats.json;
+const WORDS = formatsScreenWords.json;
 
 /** JSON text as what it says, or `invalid_json`. */
 export function jsonFrom(text: string): WireResult<unknown> {

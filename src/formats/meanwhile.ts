@@ -1,8 +1,8 @@
 import { mergeFields, type Fields } from '../core/merge';
 import { failed, type WireResult } from './wire';
-import { words } from '../words';
+import { formatsScreenWords } from '../words/screens/formats';
 
-const WORDS = words.screens.formats.meanwhile;
+const WORDS = formatsScreenWords.meanwhile;
 
 /** What a saved form hears when others changed the same thing meanwhile: the state to go on from. */
 export interface ChangedMeanwhile {

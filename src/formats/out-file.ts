@@ -1,7 +1,7 @@
 import { invalidInput, toResponse, type WireResult } from './wire';
-import { words } from '../words';
+import { formatsScreenWords } from '../words/screens/formats';
 
-const WORDS = words.screens.formats.outFile;
+const WORDS = formatsScreenWords.outFile;
 
 /** A file handed out, in pieces: it may be larger than should stand in memory. */
 export interface OutFile {

@@ -1,8 +1,8 @@
 import sharp, { type Metadata } from 'sharp';
 import { failed } from './wire';
-import { words } from '../words';
+import { formatsScreenWords } from '../words/screens/formats';
 
-const WORDS = words.screens.formats.photo;
+const WORDS = formatsScreenWords.photo;
 
 /** The answer to bytes that are no picture. */
 export const NO_PHOTO = failed('invalid_file', WORDS.thisIsNoPhotoThat);

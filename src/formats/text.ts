@@ -1,6 +1,6 @@
-import { words } from '../words';
+import { formatsScreenWords } from '../words/screens/formats';
 
-const WORDS = words.screens.formats.text;
+const WORDS = formatsScreenWords.text;
 /** Bytes as text, or why they are none. */
 export type Decoded = { ok: true; text: string } | { ok: false; message: string };
 

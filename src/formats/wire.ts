@@ -1,9 +1,10 @@
 import { KeyReused, Overload, isStorageFault } from '../core/faults';
-import { words } from '../words';
+import { mistakesWords } from '../words/areas/mistakes';
+import { formatsScreenWords } from '../words/screens/formats';
 import { decodeText } from './text';
 import type { FieldProblem } from './schemas/validation';
 
-const WORDS = words.screens.formats.wire;
+const WORDS = formatsScreenWords.wire;
 
 /** The one shape of an error across a route, an action or a worker. */
 export interface WireError {
@@ -45,7 +46,7 @@ export async function answered<T>(
   try {
     return await work();
   } catch (error) {
-    if (isStorageFault(error)) return failed(error.code, words.mistakes.FAULT[error.code]);
+    if (isStorageFault(error)) return failed(error.code, mistakesWords.FAULT[error.code]);
     if (error instanceof Overload) {
       const message = WORDS.theServerHasTooMuch;
       return failed('busy', message, [{ retryAfterS: error.retryAfterS }]);

@@ -6,9 +6,9 @@ import { checkedId } from '@/formats/schemas/ids';
 import { answered, invalidInput, type WireResult } from '@/formats/wire';
 import { nowMs } from './clock';
 import { prepareSnow } from './prepare-snow';
-import { words } from '@/words';
+import { serverScreenWords } from '@/words/screens/server';
 
-const WORDS = words.screens.server.deed;
+const WORDS = serverScreenWords.deed;
 
 /** Where the ids and the time of a write come from; `id` is the client's own key of it. */
 export interface DeedStamp {

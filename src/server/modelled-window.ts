@@ -8,9 +8,9 @@ import { windowSchema } from '@/formats/schemas/outing';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { modelledCases } from './cases';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.actions;
+const WORDS = pickScreenWords.actions;
 
 /** The modelled cases of an outing at another start or length; undefined where there is no weather for it. */
 export async function modelledWindow(

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { isStorageFault } from '../core/faults';
-import { words } from '../words';
+import { mistakesWords } from '../words/areas/mistakes';
 import { StorageNotice } from '../ui/frame/storage-notice';
 
 /**
@@ -15,7 +15,7 @@ export const readable =
     } catch (error) {
       if (!isStorageFault(error)) throw error;
       console.error(error.message);
-      return <StorageNotice message={words.mistakes.FAULT[error.code]} />;
+      return <StorageNotice message={mistakesWords.FAULT[error.code]} />;
     }
   };
 

@@ -10,7 +10,7 @@ import {
   temperatureRange,
   temperatureWithSpread,
 } from './quantities';
-import { words } from './index';
+import { choiceWords } from './areas/choice';
 import { clockTime, dayAndTime, roughSpan, span } from './times';
 import { DEFAULT_UNITS, unitsFromCookie, unitsToCookie } from './units';
 import { writerFor } from './write';
@@ -91,7 +91,7 @@ describe('odds', () => {
     [0.08, 'once in 10'],
     [0.02, 'less than 1 time in 10'],
   ])('of %d are said as %s', (probability, said) => {
-    expect(words.choice.odds(probability)).toBe(said);
+    expect(choiceWords.odds(probability)).toBe(said);
   });
 
   it('of a wax that is seldom the best say that it loses least on average', () => {
@@ -105,7 +105,7 @@ describe('odds', () => {
       equivalentC: -9,
     };
     const sentence = (probabilityBest: number, losesLeast = true) =>
-      words.choice.answer({ ...parts, probabilityBest, losesLeast }, writerFor(DEFAULT_UNITS));
+      choiceWords.answer({ ...parts, probabilityBest, losesLeast }, writerFor(DEFAULT_UNITS));
     expect(sentence(0.1)).toContain('Loses least on average. Best of the shelf once in 10.');
     expect(sentence(0.8)).not.toContain('on average');
     // One that was taken instead of the best does not lose least.

@@ -1,3 +1,5 @@
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { PROGRAMMES } from '@/core/bench';
 import { casesFromReading, choose, formAdvice, structureWork } from '@/core/choice';
@@ -12,7 +14,11 @@ import { listSkis } from '@/data/skis';
 import { planSheet } from '@/server/job/plan-sheet';
 import { CALM_SNOW } from '../../tests/unit/fixtures';
 import { temporaryDatabase } from '../../tests/unit/temporary-database';
-import { words } from './index';
+import { choiceWords } from './areas/choice';
+import { ironWords } from './areas/iron';
+import { mistakesWords } from './areas/mistakes';
+import { pairsWords } from './areas/pairs';
+import { planWords } from './areas/plan';
 import { say } from './say';
 import { answerSentence, choiceDetails, toldForm, toldLines, toldRanking } from './told/choice';
 import { toldGrip, toldTrouble } from './told/grip';
@@ -164,7 +170,7 @@ describe('a choice in words', () => {
       chosen.flatMap(({ choice, snow }) =>
         [undefined, 0.3, 1.2].map((grindMm) =>
           say(
-            words.choice.STRUCTURE_WORK,
+            choiceWords.STRUCTURE_WORK,
             structureWork(choice.structure, snow, grindMm).how,
             CELSIUS,
           ),
@@ -245,7 +251,7 @@ describe('the iron in words', () => {
     const warnings = questions.flatMap((question) => ironPasses(question).warnings);
     expect(new Set(warnings.map(({ code }) => code)).size).toBeGreaterThan(3);
     const said = (write: typeof CELSIUS) =>
-      warnings.map((warning) => say(words.iron.IRON_WARNING, warning, write));
+      warnings.map((warning) => say(ironWords.IRON_WARNING, warning, write));
     check(said(CELSIUS));
     inFahrenheit(said(FAHRENHEIT));
   });
@@ -254,7 +260,7 @@ describe('the iron in words', () => {
     const reasons = questions
       .filter((_, i) => i % 6 === 0)
       .map((question) => ironAdvice(question).reason);
-    const said = reasons.map((reason) => say(words.iron.IRON_REASON, reason, FAHRENHEIT));
+    const said = reasons.map((reason) => say(ironWords.IRON_REASON, reason, FAHRENHEIT));
     expect(said.flatMap(faults)).toEqual([]);
     expect(said.filter((one) => /\d °C/.test(one))).toEqual([]);
   });
@@ -285,9 +291,20 @@ describe('every job sheet in words', () => {
   });
 });
 
+/** All modules of the English words. */
+async function everyWord(): Promise<unknown[]> {
+  const folder = path.join(import.meta.dirname, 'en');
+  const files = readdirSync(folder, { recursive: true, encoding: 'utf8' });
+  return Promise.all(
+    files
+      .filter((file) => file.endsWith('.ts'))
+      .map((file) => import(path.join(folder, file)) as Promise<unknown>),
+  );
+}
+
 describe('all that is said without figures', () => {
-  it('holds no double blanks, no open ends and no telegram', () => {
-    const all = texts(words);
+  it('holds no double blanks, no open ends and no telegram', async () => {
+    const all = texts(await everyWord());
     expect(all.length).toBeGreaterThan(600);
     expect(all.filter((one) => / {2}/.test(one))).toEqual([]);
     expect(
@@ -298,8 +315,8 @@ describe('all that is said without figures', () => {
   });
 
   it('has a sentence for every fault and mistake', () => {
-    expect(Object.values(words.mistakes.FAULT).flatMap(faults)).toEqual([]);
-    expect(texts(words.mistakes.NO_ANSWER).flatMap(faults)).toEqual([]);
+    expect(Object.values(mistakesWords.FAULT).flatMap(faults)).toEqual([]);
+    expect(texts(mistakesWords.NO_ANSWER).flatMap(faults)).toEqual([]);
   });
 });
 
@@ -330,7 +347,7 @@ describe('what is said of pairs and plans', () => {
       [undefined, 50, 72, 95].flatMap((flexKg, f) => day(grindMm, flexKg, 4 * g + f)),
     );
     for (const write of [CELSIUS, FAHRENHEIT]) {
-      check(reasons.map((reason) => say(words.pairs.REASON, reason, write)));
+      check(reasons.map((reason) => say(pairsWords.REASON, reason, write)));
     }
     expect(new Set(reasons.map(({ code }) => code)).size).toBeGreaterThan(10);
   });
@@ -359,9 +376,9 @@ describe('what is said of pairs and plans', () => {
       { code: 'one_more_place' },
     ];
     check([
-      ...rules.map((rule) => say(words.plan.RULE, rule, CELSIUS)),
-      ...changes.map((change) => say(words.plan.REMEDY, change, CELSIUS)),
-      words.plan.onePersonMore('08:00', '10:00'),
+      ...rules.map((rule) => say(planWords.RULE, rule, CELSIUS)),
+      ...changes.map((change) => say(planWords.REMEDY, change, CELSIUS)),
+      planWords.onePersonMore('08:00', '10:00'),
     ]);
   });
 });

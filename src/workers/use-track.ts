@@ -4,9 +4,9 @@ import { useEffect, useRef, useState } from 'react';
 import type { TrackFile } from '../formats/gpx/course';
 import { trackPool } from './pools';
 import { Cancelled } from './worker-pool';
-import { words } from '../words';
+import { uiScreenWords } from '../words/screens/ui';
 
-const WORDS = words.screens.ui.useTrack;
+const WORDS = uiScreenWords.useTrack;
 
 const MOST_BYTES = 30_000_000;
 

@@ -4,7 +4,7 @@ import { database, storageHealth } from '@/data/database';
 import { Frame } from '@/features/frame/frame';
 import { AtStart, AtStartPlace } from '@/features/frame/at-start';
 import { loadAtStart, loadFrame, type FrameData } from '@/features/frame/load-frame';
-import { words } from '@/words';
+import { mistakesWords } from '@/words/areas/mistakes';
 import { StorageNotice } from '@/ui/frame/storage-notice';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
@@ -35,7 +35,7 @@ async function OutingLayout({ params, children }: OutingLayoutProps) {
         </Suspense>
       }
     >
-      {!health.isWritable && <StorageNotice message={words.mistakes.FAULT[health.code]} />}
+      {!health.isWritable && <StorageNotice message={mistakesWords.FAULT[health.code]} />}
       {children}
     </Frame>
   );

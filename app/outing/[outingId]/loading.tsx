@@ -1,7 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingLoading;
+const WORDS = pagesScreenWords.outingLoading;
 
 /** Under the frame while a screen is made: as tall as a screen, so that nothing jumps when it comes. */
 export default function OutingLoading() {

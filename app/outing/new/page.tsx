@@ -7,9 +7,9 @@ import type { FromQuick } from '@/features/outing/use-outing-form';
 import { quickSnow } from '@/core/quick';
 import { quickFrom } from '@/formats/quick-address';
 import { readable } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingNew;
+const WORDS = pagesScreenWords.outingNew;
 
 export const metadata = { title: WORDS.newOuting };
 export const dynamic = 'force-dynamic';

@@ -12,9 +12,10 @@ import { useShownRows } from '@/ui/frame/shown-rows';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import type { BenchView } from './use-cases/load-bench';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.benchScreen;
+const WORDS = benchScreenWords.benchScreen;
 
 interface BenchScreenProps {
   outing: Outing;
@@ -87,7 +88,7 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
                 <SheetLink key="ski" href={`${path}/skis/${ski.id}`}>
                   {ski.name}
                 </SheetLink>,
-                words.terms.SKI_TYPE_WORDS[ski.type],
+                termsWords.SKI_TYPE_WORDS[ski.type],
                 `${Math.round(reserve * 100)} %`,
                 isDue ? WORDS.due : '',
                 <SheetLink key="sheet" href={`${path}/bench?ski=${ski.id}`}>

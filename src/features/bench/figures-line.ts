@@ -2,9 +2,9 @@ import type { ToldStep } from '@/core/bench';
 import { temperature } from '@/words/quantities';
 import { span } from '@/words/times';
 import type { Units } from '@/words/units';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.figuresLine;
+const WORDS = benchScreenWords.figuresLine;
 
 const MINUTE_MS = 60_000;
 const minutes = (value: number) => span(value * MINUTE_MS);

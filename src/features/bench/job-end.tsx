@@ -11,9 +11,9 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { dropAction } from './actions';
 import type { RunnerState } from './use-runner';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.jobEnd;
+const WORDS = benchScreenWords.jobEnd;
 
 /** Leaves a step out, with a reason. */
 export function SkipStep({ runner }: { runner: RunnerState }) {

@@ -4,9 +4,9 @@ import type { Job } from '@/core/model';
 import NextLink from 'next/link';
 import { Flex, Text, chakra } from '@chakra-ui/react';
 import { openJob, type OpenJob } from './open-job';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.jobTabs;
+const WORDS = benchScreenWords.jobTabs;
 
 const TAB = {
   px: '4',

@@ -5,9 +5,9 @@ import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { passAt, type PassTiming } from '@/core/iron';
 import { ActionButton } from '@/ui/fields/action-button';
 import { leaveAfterPointer } from '@/ui/fields/leave-pointer';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.paceGuide;
+const WORDS = benchScreenWords.paceGuide;
 
 const Svg = chakra('svg');
 const WIDTH = 600;

@@ -10,7 +10,8 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { useScales } from '@/ui/fields/scales';
-import { words } from '@/words';
+import { benchWords } from '@/words/areas/bench';
+import { benchScreenWords } from '@/words/screens/bench';
 import { toldSheet } from '@/words/told/sheet';
 import { useWords } from '@/ui/format/use-words';
 import { span } from '@/words/times';
@@ -20,7 +21,7 @@ import { planAction, startAction } from './actions';
 import { StepsList } from './steps-list';
 import type { PlannedSheet } from '@/core/model';
 
-const WORDS = words.screens.bench.planScreen;
+const WORDS = benchScreenWords.planScreen;
 
 interface PlanScreenProps {
   outingId: string;
@@ -115,15 +116,15 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
           <Part title={WORDS.programmes}>
             {suggested.map((one) => (
               <Text key={one.key} textStyle="small" mb="1">
-                <strong>{words.bench.PROGRAMME[one.key]}</strong>:{' '}
-                {say(words.bench.PROGRAMME_REASON, one.reason)}
+                <strong>{benchWords.PROGRAMME[one.key]}</strong>:{' '}
+                {say(benchWords.PROGRAMME_REASON, one.reason)}
               </Text>
             ))}
             <Box mt="3">
               <CheckList
                 legend={WORDS.addOrLeaveOut}
                 options={PROGRAMMES}
-                words={words.bench.PROGRAMME}
+                words={benchWords.PROGRAMME}
                 checked={programmes}
                 onChange={(next) => {
                   setIsChanged(true);
@@ -150,7 +151,7 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
           <Part title={WORDS.stepByStep}>
             <StepsList sheet={sheet} />
             <Text textStyle="small" color="faint" mt="3">
-              {words.bench.FIRST_OF_ALL}
+              {benchWords.FIRST_OF_ALL}
             </Text>
           </Part>
         </Box>

@@ -6,13 +6,13 @@ import { Flex, Text } from '@chakra-ui/react';
 import { leftOf } from '@/core/bench';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useShortcut } from '@/ui/keys/use-shortcut';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 import { span } from '@/words/times';
 import { SkipStep } from './job-end';
 import type { OpenJob } from './open-job';
 import type { RunnerState } from './use-runner';
 
-const WORDS = words.screens.bench.runner;
+const WORDS = benchScreenWords.runner;
 
 /** Two taps within this are one. */
 const DOUBLE_TAP_MS = 400;

@@ -4,7 +4,8 @@ import type { Job } from '@/core/model';
 import { useEffect, useRef } from 'react';
 import { Box, Text } from '@chakra-ui/react';
 import { leftOfJob } from '@/core/bench';
-import { words } from '@/words';
+import { benchWords } from '@/words/areas/bench';
+import { benchScreenWords } from '@/words/screens/bench';
 import { dayAndTime } from '@/words/times';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useServerClock } from '@/ui/format/server-clock';
@@ -17,7 +18,7 @@ import type { OpenJob } from './open-job';
 import { StepsList } from './steps-list';
 import { useRunner } from './use-runner';
 
-const WORDS = words.screens.bench.runner;
+const WORDS = benchScreenWords.runner;
 
 interface RunnerProps {
   job: Job;
@@ -71,7 +72,7 @@ export function Runner({ job, open, outingId, timeZone, serverNowMs }: RunnerPro
         <Part title={WORDS.theWholeSheet}>
           <StepsList sheet={job.sheet} records={job.records} position={state.position} />
           <Text textStyle="small" color="faint" mt="3">
-            {words.bench.FIRST_OF_ALL}
+            {benchWords.FIRST_OF_ALL}
           </Text>
           {current && <PutAway jobId={job.id} name={job.sheet.title} />}
         </Part>

@@ -11,9 +11,9 @@ import { figuresLine } from './figures-line';
 import { evenPasses, PaceGuide } from './pace-guide';
 import { StrokeCounter } from './stroke-counter';
 import type { RunnerState } from './use-runner';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.stepFace;
+const WORDS = benchScreenWords.stepFace;
 
 /** One step, large: its figures or its countdown, what to do, until when, what to mind. */
 export function StepFace({

@@ -4,9 +4,9 @@ import { Box, Text } from '@chakra-ui/react';
 import type { ToldSheet, StepRecord } from '@/core/bench';
 import { useUnits } from '@/ui/format/units-context';
 import { figuresLine } from './figures-line';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.stepsList;
+const WORDS = benchScreenWords.stepsList;
 
 const OUTCOME_WORDS = {
   done: WORDS.done,

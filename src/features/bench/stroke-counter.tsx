@@ -5,9 +5,9 @@ import { Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { leaveAfterPointer } from '@/ui/fields/leave-pointer';
 import { useShortcut } from '@/ui/keys/use-shortcut';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.strokeCounter;
+const WORDS = benchScreenWords.strokeCounter;
 
 /** Counts strokes by tap or by the key c. */
 export function StrokeCounter({ wanted }: { wanted: number }) {

@@ -4,9 +4,9 @@ import { temperature, temperatureWithSpread } from '@/words/quantities';
 import type { DaySnow } from '@/core/choice';
 import { useUnits } from '@/ui/format/units-context';
 import { LineItem } from './snow-line';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.snowLine;
+const WORDS = frameScreenWords.snowLine;
 
 /** The snow at the start, as on every other screen: over the course, or as measured there. */
 export function AtStart({ day }: { day: Omit<DaySnow, 'cases'> | undefined }) {

@@ -8,9 +8,9 @@ import type { FrameData } from './load-frame';
 import { More } from './more-screens';
 import { BESIDE, hrefOf, WORKING_ORDER, type RailItem } from './rail-items';
 import { useServerClock } from '@/ui/format/server-clock';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.dayRail;
+const WORDS = frameScreenWords.dayRail;
 
 const TICK_MS = 20_000;
 

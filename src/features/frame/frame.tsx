@@ -7,9 +7,9 @@ import { OverLine } from './over-line';
 import { Rack } from './rack';
 import { Shortcuts } from './shortcuts';
 import { SnowLine } from './snow-line';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.frame;
+const WORDS = frameScreenWords.frame;
 
 /** The frame of every screen of an outing: Snow line, Day rail, the work. */
 export function Frame(props: {

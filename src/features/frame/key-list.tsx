@@ -3,9 +3,9 @@
 import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { SHORTCUTS } from '@/ui/keys/registry';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.shortcuts;
+const WORDS = frameScreenWords.shortcuts;
 
 /** The list of all single-key shortcuts, open from the first. */
 export function KeyList({ onClose }: { onClose: () => void }) {

@@ -3,9 +3,9 @@
 import { useState, type ReactNode } from 'react';
 import { Box, Collapsible } from '@chakra-ui/react';
 import { Ellipsis } from 'lucide-react';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.dayRail;
+const WORDS = frameScreenWords.dayRail;
 
 /** The screens beside the working order, where the rail is a bar at the bottom; a tap on one closes it. */
 export function More({ isHere, children }: { isHere: boolean; children: ReactNode }) {

@@ -6,9 +6,9 @@ import type { Outing } from '@/core/model';
 import { useServerClock } from '@/ui/format/server-clock';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { dayAndTime } from '@/words/times';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.overLine;
+const WORDS = frameScreenWords.overLine;
 
 const TICK_MS = 60_000;
 const HOUR_MS = 3_600_000;

@@ -8,9 +8,9 @@ import { leftOf } from '@/core/bench';
 import { useServerClock } from '@/ui/format/server-clock';
 import { countdown, span } from '@/words/times';
 import { useAlarm, useTimers } from './use-timers';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.rack;
+const WORDS = frameScreenWords.rack;
 
 const Tile = chakra(NextLink);
 

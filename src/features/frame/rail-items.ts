@@ -13,9 +13,9 @@ import {
   Wrench,
   Zap,
 } from 'lucide-react';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.dayRail;
+const WORDS = frameScreenWords.dayRail;
 
 /** One screen of an outing; its path is also the name of its key. */
 export interface RailItem {

@@ -10,9 +10,10 @@ import { useUnits } from '@/ui/format/units-context';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import type { FrameData } from './load-frame';
 import { useServerClock } from '@/ui/format/server-clock';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.snowLine;
+const WORDS = frameScreenWords.snowLine;
 
 const TICK_MS = 20_000;
 
@@ -134,7 +135,7 @@ function SnowNow({ latest, now }: { latest: Reading | undefined; now: number }) 
       {latest.grain && (
         <Flex direction="column" align="center" display={{ base: 'none', xl: 'flex' }}>
           <GrainGlyph grain={latest.grain} size={26} />
-          <Text textStyle="small">{words.terms.GRAIN_CODES[latest.grain]}</Text>
+          <Text textStyle="small">{termsWords.GRAIN_CODES[latest.grain]}</Text>
         </Flex>
       )}
       <LineItem

@@ -3,9 +3,9 @@
 import type { KeptTimer } from '@/core/model';
 import { useEffect, useRef, useState } from 'react';
 import { leftOf } from '@/core/bench';
-import { words } from '@/words';
+import { frameScreenWords } from '@/words/screens/frame';
 
-const WORDS = words.screens.frame.useTimers;
+const WORDS = frameScreenWords.useTimers;
 
 const POLL_MS = 5000;
 

@@ -5,10 +5,10 @@ import { useFieldArray } from 'react-hook-form';
 import { ActionButton } from '@/ui/fields/action-button';
 import { NumberField, type Scale } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
-import { words } from '@/words';
+import { gripScreenWords } from '@/words/screens/grip';
 import type { GapDraft, GripState } from './use-grip';
 
-const WORDS = words.screens.grip.pocketPart;
+const WORDS = gripScreenWords.pocketPart;
 
 const STEP_CM = 5;
 

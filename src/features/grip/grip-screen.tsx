@@ -6,7 +6,8 @@ import { Box, Grid, Text } from '@chakra-ui/react';
 import { gravest } from '@/core/finding';
 import type { GripChoice } from '@/core/grip';
 import { temperature } from '@/words/quantities';
-import { words } from '@/words';
+import { gripWords } from '@/words/areas/grip';
+import { gripScreenWords } from '@/words/screens/grip';
 import { toldLines } from '@/words/told/choice';
 import { useWords } from '@/ui/format/use-words';
 import { SelectField } from '@/ui/fields/select-field';
@@ -19,7 +20,7 @@ import { NoWaxPart, TroublePart } from './trouble-part';
 import type { GripView } from './use-cases/load-grip';
 import { useGrip, type GripState } from './use-grip';
 
-const WORDS = words.screens.grip.gripScreen;
+const WORDS = gripScreenWords.gripScreen;
 
 const KIND_WORDS = {
   stick: WORDS.stick,
@@ -41,7 +42,7 @@ export function GripScreen({ outing, view }: { outing: Outing; view: GripView })
       answer={<Answer state={state} view={view} outing={outing} />}
     >
       {choice?.cautions.map((caution) => (
-        <Caution key={caution.code}>{say(words.grip.GRIP_CAUTION, caution)}</Caution>
+        <Caution key={caution.code}>{say(gripWords.GRIP_CAUTION, caution)}</Caution>
       ))}
       <Grid templateColumns={{ base: '1fr', lg: '6fr 6fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0">
@@ -95,7 +96,7 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
     return (
       <>
         <Text textStyle="title" data-testid="grip-none">
-          {why ? say(words.grip.GRIP_CAUTION, why) : WORDS.thereIsNoGripWax}
+          {why ? say(gripWords.GRIP_CAUTION, why) : WORDS.thereIsNoGripWax}
         </Text>
         <SheetLink href={`/outing/${outing.id}/shelf`}>{WORDS.putOneOnTheShelf}</SheetLink>
       </>
@@ -121,11 +122,11 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
       </Text>
       <Text textStyle="body" mt="1">
         {WORDS.holdsAbout(
-          say(words.grip.KIND_REASON, choice.kindReason),
-          say(words.grip.GRIP_LAYERS, choice.layersReason),
+          say(gripWords.KIND_REASON, choice.kindReason),
+          say(gripWords.GRIP_LAYERS, choice.layersReason),
           write.distance(choice.wearKm),
         )}{' '}
-        {choice.carry && say(words.grip.CARRY, choice.carry)}
+        {choice.carry && say(gripWords.CARRY, choice.carry)}
       </Text>
       {outing.discipline !== 'classic' && (
         <Text textStyle="small" color="faint" mt="1">
@@ -157,7 +158,7 @@ function WaxPart({ choice }: { choice: GripChoice }) {
               <strong key="name">{one.name}</strong>,
               percent(one.slipPercent),
               percent(one.dragPercent),
-              say(words.grip.GRIP_RANK_REASON, one.reason),
+              say(gripWords.GRIP_RANK_REASON, one.reason),
             ],
           }))}
         />

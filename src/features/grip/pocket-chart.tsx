@@ -4,9 +4,9 @@ import type { Data, Layout } from 'plotly.js';
 import type { GripFit } from '@/core/grip';
 import { Chart, useChartInks } from '@/ui/charts/chart';
 import type { GapDraft } from './use-grip';
-import { words } from '@/words';
+import { gripScreenWords } from '@/words/screens/grip';
 
-const WORDS = words.screens.grip.pocketChart;
+const WORDS = gripScreenWords.pocketChart;
 
 interface PocketChartProps {
   fit: GripFit;

@@ -13,9 +13,10 @@ import { PocketChart } from './pocket-chart';
 import { GapRows } from './gap-rows';
 import { FIT_WAYS, type FitWay, type GripState } from './use-grip';
 import { useWords } from '@/ui/format/use-words';
-import { words } from '@/words';
+import { gripWords } from '@/words/areas/grip';
+import { gripScreenWords } from '@/words/screens/grip';
 
-const WORDS = words.screens.grip.pocketPart;
+const WORDS = gripScreenWords.pocketPart;
 
 const WAY_WORDS: Record<FitWay, string> = {
   rule: WORDS.notMeasured,
@@ -81,7 +82,7 @@ export function PocketPart({ state, children }: { state: GripState; children?: R
         {fit.stiffness && <strong>{STIFFNESS_WORDS[fit.stiffness]}. </strong>}
         {closingWords(fit, draft.skierKg)}
         {fit.roomLayers !== undefined && WORDS.roomForStickLayers(fit.roomLayers)}
-        {fit.notes.map((note) => say(words.grip.FIT_NOTE, note)).join(' ')}
+        {fit.notes.map((note) => say(gripWords.FIT_NOTE, note)).join(' ')}
       </Text>
       <FieldProblemText problem={fitProblem} />
       {children}

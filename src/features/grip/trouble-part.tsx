@@ -9,7 +9,8 @@ import type { Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
-import { words } from '@/words';
+import { gripWords } from '@/words/areas/grip';
+import { gripScreenWords } from '@/words/screens/grip';
 import { dayAndTime } from '@/words/times';
 import { troubleWords } from '@/words/told/grip';
 import { useWords } from '@/ui/format/use-words';
@@ -17,7 +18,7 @@ import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { triedAction, untryAction } from './actions';
 
-const WORDS = words.screens.grip.troublePart;
+const WORDS = gripScreenWords.troublePart;
 
 interface TroublePartProps {
   outingId: string;
@@ -53,13 +54,13 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
         optionWidth="96px"
         value={complaint}
         onChange={setComplaint}
-        options={optionsOf(COMPLAINTS, words.grip.COMPLAINT)}
+        options={optionsOf(COMPLAINTS, gripWords.COMPLAINT)}
       />
       {advice && complaint && (
         <Box mt="4" aria-live="polite" data-testid="trouble">
           <Text textStyle="title">{next?.title ?? WORDS.scrapeBareAndChooseAgain}</Text>
           <Text textStyle="body">
-            {next?.how} {say(words.grip.TROUBLE_REASON, advice.reason)}
+            {next?.how} {say(gripWords.TROUBLE_REASON, advice.reason)}
           </Text>
           {advice.next && (
             <Flex mt="2">
@@ -85,7 +86,7 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
               borderColor="rule"
             >
               <Text textStyle="small">
-                {dayAndTime(note.at, timeZone)}: {words.grip.COMPLAINT[note.content.complaint]},{' '}
+                {dayAndTime(note.at, timeZone)}: {gripWords.COMPLAINT[note.content.complaint]},{' '}
                 {troubleWords(note.content).title}
               </Text>
               <ActionButton quiet onClick={() => void takeBack(note.id)}>
@@ -103,7 +104,7 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
 export function NoWaxPart() {
   return (
     <Part title={WORDS.patternedAndSkinBases}>
-      {NO_WAX_BASES.map((key) => words.grip.NO_WAX_BASE[key]).map((base) => (
+      {NO_WAX_BASES.map((key) => gripWords.NO_WAX_BASE[key]).map((base) => (
         <Disclosure key={base.title} title={base.title}>
           <Box as="ul" pl="5" textStyle="body">
             {base.todo.map((line) => (

@@ -11,11 +11,11 @@ import { SelectField } from '@/ui/fields/select-field';
 import { useScales } from '@/ui/fields/scales';
 import { useUnits } from '@/ui/format/units-context';
 import { Caution } from '@/ui/frame/sheet';
-import { words } from '@/words';
+import { ironScreenWords } from '@/words/screens/iron';
 import { IronField } from './iron-field';
 import { problemOf, type IronDraft, type IronState } from './use-iron';
 
-const WORDS = words.screens.iron.ironScreen;
+const WORDS = ironScreenWords.ironScreen;
 
 const KIND_WORDS: Record<IronKind, string> = {
   light_travel: WORDS.lightTravelIron,

@@ -6,9 +6,9 @@ import { Chart, useChartInks } from '@/ui/charts/chart';
 import { temperature, temperatureUnit, temperatureValue } from '@/words/quantities';
 import { useUnits } from '@/ui/format/units-context';
 import type { IronMap } from './use-iron-map';
-import { words } from '@/words';
+import { ironScreenWords } from '@/words/screens/iron';
 
-const WORDS = words.screens.iron.ironCharts;
+const WORDS = ironScreenWords.ironCharts;
 
 /** Base and film of one point of the ski over all passes, with the line where a base is damaged. */
 export function CourseChart({ answer }: { answer: IronAnswer }) {

@@ -7,12 +7,13 @@ import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution } from '@/ui/frame/sheet';
-import { words } from '@/words';
+import { ironWords } from '@/words/areas/iron';
+import { ironScreenWords } from '@/words/screens/iron';
 import { differenceValue, temperature, temperatureUnit } from '@/words/quantities';
 import { IronField } from './iron-field';
 import type { IronState } from './use-iron';
 
-const WORDS = words.screens.iron.ironScreen;
+const WORDS = ironScreenWords.ironScreen;
 
 /** What a setting of one's own would give, beside the advice. */
 export function OwnSetting({ state }: { state: IronState }) {
@@ -53,7 +54,7 @@ export function OwnSetting({ state }: { state: IronState }) {
 export function Warnings({ answer }: { answer: IronAnswer }) {
   const { say } = useWords();
   return answer.warnings.map((warning) => (
-    <Caution key={warning.code}>{say(words.iron.IRON_WARNING, warning)}</Caution>
+    <Caution key={warning.code}>{say(ironWords.IRON_WARNING, warning)}</Caution>
   ));
 }
 

@@ -6,7 +6,8 @@ import type { IronQuestion } from '@/core/iron';
 import { ironTemperature, meltingPoint, type Figure } from '@/core/shelf';
 import { ActionButton } from '@/ui/fields/action-button';
 import { temperature } from '@/words/quantities';
-import { words } from '@/words';
+import { ironWords } from '@/words/areas/iron';
+import { ironScreenWords } from '@/words/screens/iron';
 import { failureWords } from '@/words/told/mistake';
 import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
@@ -18,7 +19,7 @@ import { OwnIronPart } from './own-iron';
 import { SideView } from './side-view';
 import { problemOf, useIron, type IronState } from './use-iron';
 
-const WORDS = words.screens.iron.ironScreen;
+const WORDS = ironScreenWords.ironScreen;
 
 interface IronScreenProps {
   products: readonly ShelfProduct[];
@@ -108,7 +109,7 @@ function Answer({ state }: { state: IronState }) {
             advice.passes.length === 1 ? WORDS.onePass : WORDS.passes(advice.passes.length),
             Math.round(advice.uptakeFraction * 100),
           )}
-        {say(words.iron.IRON_REASON, reason)}
+        {say(ironWords.IRON_REASON, reason)}
       </Text>
       <Text textStyle="small" color="faint" mt="1">
         {WORDS.forIronMeltsAtOne(

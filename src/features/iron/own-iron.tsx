@@ -16,9 +16,9 @@ import { useWrite } from '@/ui/fields/use-write';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { forgetIronAction, keepIronAction } from './actions';
-import { words } from '@/words';
+import { ironScreenWords } from '@/words/screens/iron';
 
-const WORDS = words.screens.iron.ownIron;
+const WORDS = ironScreenWords.ownIron;
 
 interface IronDraft {
   name: string;

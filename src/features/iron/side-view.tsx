@@ -4,9 +4,9 @@ import { useEffect, useState } from 'react';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { passAt, type IronAnswer, type IronQuestion, type PassTiming } from '@/core/iron';
 import { ActionButton } from '@/ui/fields/action-button';
-import { words } from '@/words';
+import { ironScreenWords } from '@/words/screens/iron';
 
-const WORDS = words.screens.iron.sideView;
+const WORDS = ironScreenWords.sideView;
 
 const Svg = chakra('svg');
 const WIDTH = 600;

@@ -5,9 +5,9 @@ import { Box, Text } from '@chakra-ui/react';
 import { dayAndTime, span } from '@/words/times';
 import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { words } from '@/words';
+import { logScreenWords } from '@/words/screens/log';
 
-const WORDS = words.screens.log.benchLog;
+const WORDS = logScreenWords.benchLog;
 
 /** What was done on the bench for this outing, and what was left out or cut short. */
 export function BenchLog({ outing, jobs }: { outing: Outing; jobs: readonly DoneJob[] }) {

@@ -19,9 +19,9 @@ import { Disclosure } from '@/ui/frame/disclosure';
 import { BenchLog } from './bench-log';
 import { restoreChoiceAction, withdrawChoiceAction } from './actions';
 import { useLogSearch } from './use-log-search';
-import { words } from '@/words';
+import { logScreenWords } from '@/words/screens/log';
 
-const WORDS = words.screens.log.logScreen;
+const WORDS = logScreenWords.logScreen;
 
 /** A page of the choices that have the words. */
 export interface LogView {

@@ -16,10 +16,11 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { presetStart, START_PRESETS } from './start-presets';
 import { PlacePart } from './place-part';
 import { useOutingForm, type FromQuick } from './use-outing-form';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { outingScreenWords } from '@/words/screens/outing';
 import { temperature } from '@/words/quantities';
 
-const WORDS = words.screens.outing.newOutingScreen;
+const WORDS = outingScreenWords.newOutingScreen;
 
 interface NewOutingScreenProps {
   venues: Venue[];
@@ -70,8 +71,8 @@ function SnowKept({ form, snow }: { form: Form; snow: FromQuick['snow'] }) {
         legend={WORDS.snowOfTheQuickAnswer(
           [
             temperature(snow.temperatureC, units),
-            snow.grain ? words.terms.GRAIN_WORDS[snow.grain].toLowerCase() : '',
-            words.terms.WETNESS_WORDS[snow.wetness].toLowerCase(),
+            snow.grain ? termsWords.GRAIN_WORDS[snow.grain].toLowerCase() : '',
+            termsWords.WETNESS_WORDS[snow.wetness].toLowerCase(),
           ]
             .filter(Boolean)
             .join(', '),
@@ -117,13 +118,13 @@ function OutingPart({ form: { bind, set } }: { form: Form }) {
           legend={WORDS.discipline}
           name="discipline"
           {...bind('discipline')}
-          options={optionsOf(DISCIPLINES, words.terms.DISCIPLINE_WORDS)}
+          options={optionsOf(DISCIPLINES, termsWords.DISCIPLINE_WORDS)}
         />
         <ChoiceRow
           legend={WORDS.purpose}
           name="purpose"
           {...bind('purpose')}
-          options={optionsOf(PURPOSES, words.terms.PURPOSE_WORDS)}
+          options={optionsOf(PURPOSES, termsWords.PURPOSE_WORDS)}
         />
         <Box maxW="320px">
           <NumberField

@@ -15,9 +15,9 @@ import { Part } from '@/ui/frame/sheet';
 import { useTrack } from '@/workers/use-track';
 import { TimeZoneField } from './time-zone-field';
 import { chosenVenue, NEW_VENUE, type useOutingForm } from './use-outing-form';
-import { words } from '@/words';
+import { outingScreenWords } from '@/words/screens/outing';
 
-const WORDS = words.screens.outing.placePart;
+const WORDS = outingScreenWords.placePart;
 
 const M_PER_KM = 1000;
 

@@ -2,9 +2,9 @@
 
 import { useEffect, useSyncExternalStore } from 'react';
 import { SelectField } from '@/ui/fields/select-field';
-import { words } from '@/words';
+import { outingScreenWords } from '@/words/screens/outing';
 
-const WORDS = words.screens.outing.newOutingScreen;
+const WORDS = outingScreenWords.newOutingScreen;
 
 const ownZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
 const NONE: readonly string[] = [];

@@ -14,10 +14,11 @@ import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
 import { Part } from '@/ui/frame/sheet';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { pairsScreenWords } from '@/words/screens/pairs';
 import { addOwnersAction, addStarterAction } from './actions';
 
-const WORDS = words.screens.pairs.addStarters;
+const WORDS = pairsScreenWords.addStarters;
 
 type SkierDraft = DraftOf<Skier, 'weightKg'>;
 
@@ -47,7 +48,7 @@ export function AddStarters({ outing, onAdded }: AddStartersProps) {
     if (done.ok) onAdded(WORDS.added(done.value.added.length), done.value.added);
     else onAdded(done.error.message, []);
   };
-  const type = words.terms.DISCIPLINE_WORDS[outing.discipline].toLowerCase();
+  const type = termsWords.DISCIPLINE_WORDS[outing.discipline].toLowerCase();
   return (
     <Part title={WORDS.title}>
       <ActionButton loading={isBusy} onClick={() => void addAll()}>

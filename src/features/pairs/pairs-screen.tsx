@@ -9,12 +9,13 @@ import { useWords } from '@/ui/format/use-words';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { words } from '@/words';
+import { pairsWords } from '@/words/areas/pairs';
+import { pairsScreenWords } from '@/words/screens/pairs';
 import { AddStarters } from './add-starters';
 import { changeStarterAction, putBackAction, takeOffAction } from './actions';
 import { StarterRow } from './starter-row';
 
-const WORDS = words.screens.pairs.pairsScreen;
+const WORDS = pairsScreenWords.pairsScreen;
 
 /** What undoes a change: starters as they were, or those that came to take off again. */
 type Back = { asBefore: Starter } | { putBack: Starter[] } | { takeOff: string[] };
@@ -102,7 +103,7 @@ function TheDay({ day }: { day: PairDay }) {
       <Text textStyle="body">
         {day.widthMm === undefined
           ? WORDS.noDay
-          : WORDS.theDay(`${write.number(day.widthMm, 2)} mm`, words.pairs.GROUND[day.ground])}
+          : WORDS.theDay(`${write.number(day.widthMm, 2)} mm`, pairsWords.GROUND[day.ground])}
       </Text>
       <Text textStyle="small" color="faint">
         {WORDS.noTests}

@@ -11,10 +11,10 @@ import { SelectField } from '@/ui/fields/select-field';
 import { TextField } from '@/ui/fields/text-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
-import { words } from '@/words';
+import { pairsScreenWords } from '@/words/screens/pairs';
 import { changeSkierAction, changeStarterAction } from './actions';
 
-const WORDS = words.screens.pairs.starterRow;
+const WORDS = pairsScreenWords.starterRow;
 
 const NONE = '';
 const USUAL_KG = 70;

@@ -8,11 +8,12 @@ import { useWords } from '@/ui/format/use-words';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { RowMenu } from '@/ui/frame/row-menu';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { words } from '@/words';
+import { pairsWords } from '@/words/areas/pairs';
+import { pairsScreenWords } from '@/words/screens/pairs';
 import { takeOffAction } from './actions';
 import { StarterForm } from './starter-form';
 
-const WORDS = words.screens.pairs.starterRow;
+const WORDS = pairsScreenWords.starterRow;
 
 const SHOWN_REASONS = 3;
 
@@ -103,7 +104,7 @@ function Reasons({ reasons }: { reasons: readonly WeighedReason[] }) {
       {reasons.slice(0, SHOWN_REASONS).map(({ reason, points }) => (
         <Text as="li" key={reason.code} textStyle="small">
           {points < 0 && <strong>{WORDS.against}</strong>}
-          {say(words.pairs.REASON, reason)}
+          {say(pairsWords.REASON, reason)}
         </Text>
       ))}
     </Box>
@@ -119,7 +120,7 @@ function NextPairs({ ranking, skiId }: { ranking: readonly RankedPair[]; skiId?:
   return (
     <Text textStyle="small" color="faint">
       {WORDS.others(
-        [next.skiName, worst && say(words.pairs.REASON, worst.reason)].filter(Boolean).join('. '),
+        [next.skiName, worst && say(pairsWords.REASON, worst.reason)].filter(Boolean).join('. '),
       )}
     </Text>
   );

@@ -4,7 +4,10 @@ import { Box, Text } from '@chakra-ui/react';
 import { METHOD_GROUPS, type Layer } from '@/core/choice';
 import { BASE_STATES } from '@/core/terms';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
-import { words } from '@/words';
+import { choiceWords } from '@/words/areas/choice';
+import { methodsWords } from '@/words/areas/methods';
+import { termsWords } from '@/words/areas/terms';
+import { pickScreenWords } from '@/words/screens/pick';
 import { lossInTime } from '@/words/quantities';
 import { dayAndTime } from '@/words/times';
 import { toldForm } from '@/words/told/choice';
@@ -13,7 +16,7 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { Disclosure } from '@/ui/frame/disclosure';
 import type { PickState } from './use-pick';
 
-const WORDS = words.screens.pick.howPart;
+const WORDS = pickScreenWords.howPart;
 
 const PLACE_WORDS: Record<Layer['place'], string> = {
   conditioning: WORDS.feedTheBase,
@@ -63,7 +66,7 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
         optionWidth="78px"
         value={base.state}
         onChange={(baseState) => state.form.set({ baseState })}
-        options={optionsOf(BASE_STATES, words.terms.BASE_STATE_WORDS)}
+        options={optionsOf(BASE_STATES, termsWords.BASE_STATE_WORDS)}
       />
       {base.seen && (
         <Text textStyle="small" color="faint" mt="1">
@@ -76,27 +79,27 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
       )}
       {choice.layerPlan.layers.map((layer) => (
         <Line key={layer.place} name={PLACE_WORDS[layer.place]}>
-          <strong>{layer.name}</strong>, {words.terms.FORM_WORDS[layer.form].toLowerCase()},{' '}
+          <strong>{layer.name}</strong>, {termsWords.FORM_WORDS[layer.form].toLowerCase()},{' '}
           {layer.coats === 1 ? WORDS.oneCoat : WORDS.coats(layer.coats)}.{' '}
-          {say(words.choice.LAYER_REASON, layer.reason)}
+          {say(choiceWords.LAYER_REASON, layer.reason)}
         </Line>
       ))}
       {choice.layerPlan.missing.map((missing) => (
         <Line key={missing.code} name={WORDS.notOnTheShelf}>
-          {say(words.choice.MISSING_LAYER, missing)}
+          {say(choiceWords.MISSING_LAYER, missing)}
         </Line>
       ))}
       <Line name={WORDS.form}>
-        <strong>{words.terms.FORM_WORDS[advice.form]}</strong>. {form.reason} {form.how}
+        <strong>{termsWords.FORM_WORDS[advice.form]}</strong>. {form.reason} {form.how}
       </Line>
       <Line name={WORDS.structure}>
-        {say(words.choice.STRUCTURE_WORK, choice.structureWork.how)}
+        {say(choiceWords.STRUCTURE_WORK, choice.structureWork.how)}
       </Line>
       <Disclosure mt="2" title={WORDS.theWayWeWork}>
         {METHOD_GROUPS.map((group) => (
-          <Line key={group.key} name={words.methods.METHOD_TITLE[group.key]}>
-            <strong>{words.methods.SCHOOL[methods[group.key]].label}</strong>.{' '}
-            {words.methods.SCHOOL[methods[group.key]].reason}
+          <Line key={group.key} name={methodsWords.METHOD_TITLE[group.key]}>
+            <strong>{methodsWords.SCHOOL[methods[group.key]].label}</strong>.{' '}
+            {methodsWords.SCHOOL[methods[group.key]].reason}
           </Line>
         ))}
         <SheetLink href={settingsHref}>{WORDS.setTheTeamsOwnWays}</SheetLink>

@@ -17,9 +17,9 @@ import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.lossChart;
+const WORDS = pickScreenWords.lossChart;
 
 const TOP = 4;
 const HALF_WIDTH_C = 7;

@@ -9,9 +9,10 @@ import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.outingFactsForm;
+const WORDS = pickScreenWords.outingFactsForm;
 
 export interface FactsDraft extends Omit<OutingFacts, 'distanceKm'> {
   distanceKm: number | undefined;
@@ -38,14 +39,14 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
         name="discipline"
         value={facts.discipline}
         onChange={(discipline) => onChange({ discipline })}
-        options={optionsOf(DISCIPLINES, words.terms.DISCIPLINE_WORDS)}
+        options={optionsOf(DISCIPLINES, termsWords.DISCIPLINE_WORDS)}
       />
       <ChoiceRow
         legend={WORDS.purpose}
         name="purpose"
         value={facts.purpose}
         onChange={(purpose) => onChange({ purpose })}
-        options={optionsOf(PURPOSES, words.terms.PURPOSE_WORDS)}
+        options={optionsOf(PURPOSES, termsWords.PURPOSE_WORDS)}
       />
       <SimpleGrid columns={1} gap="4" maxW="320px">
         <NumberField

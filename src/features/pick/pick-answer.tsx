@@ -2,7 +2,9 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { distance, seconds, temperatureWithSpread } from '@/words/quantities';
-import { words } from '@/words';
+import { choiceWords } from '@/words/areas/choice';
+import { termsWords } from '@/words/areas/terms';
+import { pickScreenWords } from '@/words/screens/pick';
 import { howLine, toldRanking } from '@/words/told/choice';
 import { failureWords } from '@/words/told/mistake';
 import { useWords } from '@/ui/format/use-words';
@@ -11,7 +13,7 @@ import { Swatch } from '@/ui/marks/swatch';
 import type { ShownProduct } from '@/ui/wax/ranking-list';
 import type { PickState } from './use-pick';
 
-const WORDS = words.screens.pick.pickScreen;
+const WORDS = pickScreenWords.pickScreen;
 
 const MOST_REASONS = 2;
 
@@ -55,7 +57,7 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
           distance(state.form.draft.distanceKm ?? 0, units),
           seconds(taken.lossP90Seconds),
         )}{' '}
-        {words.choice.standing(taken.probabilityBest, !isOverruled)}
+        {choiceWords.standing(taken.probabilityBest, !isOverruled)}
         {isOverruled && best && WORDS.youOverrule(best.name, seconds(best.expectedLossSeconds))}
       </Text>
       {next && (
@@ -78,7 +80,7 @@ export function PickFacts({ state }: { state: PickState }) {
     state.day.source.basis === 'modelled'
       ? WORDS.theOddsCountTheWeathers
       : WORDS.theOddsCountTheSpread;
-  const needs = choice.additives.map((one) => words.terms.NEED_WORDS[one.additive]);
+  const needs = choice.additives.map((one) => termsWords.NEED_WORDS[one.additive]);
   const { temperatureC, temperatureSdC = 0 } = choice.snow;
   return (
     <Box mb="6">
@@ -97,19 +99,17 @@ export function PickFacts({ state }: { state: PickState }) {
           <NotchGauge hardness={choice.hardness} />
         </Fact>
         <Fact label={WORDS.structure}>
-          {WORDS.mm(words.terms.STRUCTURE_WORDS[choice.structure.kind], choice.structure.widthMm)}
+          {WORDS.mm(termsWords.STRUCTURE_WORDS[choice.structure.kind], choice.structure.widthMm)}
         </Fact>
       </Flex>
       <Text textStyle="small" color="faint" mt="2">
         {needs.length > 0
           ? WORDS.asksFor(
               needs.join(' and '),
-              choice.additives
-                .map((one) => say(words.choice.ADDITIVE_REASON, one.reason))
-                .join(' '),
+              choice.additives.map((one) => say(choiceWords.ADDITIVE_REASON, one.reason)).join(' '),
             )
           : WORDS.noAdditiveIsNeeded}{' '}
-        {say(words.choice.STRUCTURE_REASON, choice.structure.reason)}{' '}
+        {say(choiceWords.STRUCTURE_REASON, choice.structure.reason)}{' '}
         {odds(write.difference(choice.spread.snowC), write.difference(choice.spread.modelC))}
       </Text>
     </Box>

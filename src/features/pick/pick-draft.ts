@@ -6,9 +6,9 @@ import { resolverFrom } from '@/formats/schemas/form-resolver';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { validate } from '@/formats/schemas/validation';
 import type { FactsDraft } from './outing-facts-form';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.usePick;
+const WORDS = pickScreenWords.usePick;
 
 /** What is typed on the Pick screen. */
 export interface PickDraft extends FactsDraft {

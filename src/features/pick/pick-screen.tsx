@@ -5,7 +5,8 @@ import { HOUSE_LIMITS } from '@/core/wax';
 import { NumberField } from '@/ui/fields/number-field';
 import { useShortcut } from '@/ui/keys/use-shortcut';
 import { useScales } from '@/ui/fields/scales';
-import { words } from '@/words';
+import { choiceWords } from '@/words/areas/choice';
+import { pickScreenWords } from '@/words/screens/pick';
 import { toldLines, toldRanking } from '@/words/told/choice';
 import { useWords } from '@/ui/format/use-words';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
@@ -22,7 +23,7 @@ import { SourceOfSnow } from './source-of-snow';
 import { usePick, type PickGround } from './use-pick';
 import { WhatIf } from './what-if';
 
-const WORDS = words.screens.pick.pickScreen;
+const WORDS = pickScreenWords.pickScreen;
 
 interface PickScreenProps extends PickGround {
   shelf: readonly ShownShelf[];
@@ -78,7 +79,7 @@ function Chooser(props: PickScreenProps) {
       <SaveBar state={state} path={path} />
       <PickFacts state={state} />
       {choice?.cautions.map((caution) => (
-        <Caution key={caution.code}>{say(words.choice.CAUTION, caution)}</Caution>
+        <Caution key={caution.code}>{say(choiceWords.CAUTION, caution)}</Caution>
       ))}
       <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0">

@@ -6,9 +6,9 @@ import { lossInTime, temperature } from '@/words/quantities';
 import { writerFor } from '@/words/write';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.regretPart;
+const WORDS = pickScreenWords.regretPart;
 
 const worldWords = (degrees: string): Record<World, string> => ({
   colder: WORDS.colder(degrees),

@@ -6,10 +6,10 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { TextField } from '@/ui/fields/text-field';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 import type { PickState } from './use-pick';
 
-const WORDS = words.screens.pick.pickScreen;
+const WORDS = pickScreenWords.pickScreen;
 
 /** Saving the choice, with a reason where it is not the best one. */
 export function SaveBar({ state, path }: { state: PickState; path: string }) {

@@ -4,12 +4,14 @@ import { Box, Text } from '@chakra-ui/react';
 import type { Outing, Reading } from '@/core/model';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { useWords } from '@/ui/format/use-words';
-import { words } from '@/words';
+import { choiceWords } from '@/words/areas/choice';
+import { termsWords } from '@/words/areas/terms';
+import { pickScreenWords } from '@/words/screens/pick';
 import { temperature } from '@/words/quantities';
 import { dayAndTime } from '@/words/times';
 import type { PickState } from './use-pick';
 
-const WORDS = words.screens.pick.pickScreen;
+const WORDS = pickScreenWords.pickScreen;
 
 interface SourceOfSnowProps {
   state: PickState;
@@ -41,11 +43,11 @@ export function SourceOfSnow(props: SourceOfSnowProps) {
       )}
       <Text textStyle="small" color="faint">
         {snow && `${temperature(snow.temperatureC, units)}, `}
-        {reading?.grain ? words.terms.GRAIN_WORDS[reading.grain].toLowerCase() : WORDS.grainNotSeen}
-        , {snow && words.terms.WETNESS_WORDS[snow.wetness].toLowerCase()}.{' '}
+        {reading?.grain ? termsWords.GRAIN_WORDS[reading.grain].toLowerCase() : WORDS.grainNotSeen},{' '}
+        {snow && termsWords.WETNESS_WORDS[snow.wetness].toLowerCase()}.{' '}
         {reading &&
           `${reading.source === 'guess' ? WORDS.guessed : WORDS.seen} ${dayAndTime(reading.takenAt, outing.venue.timeZone)}. `}
-        {reason && say(words.choice.BASIS_REASON, reason)}
+        {reason && say(choiceWords.BASIS_REASON, reason)}
       </Text>
     </Box>
   );

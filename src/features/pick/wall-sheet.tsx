@@ -10,9 +10,9 @@ import { useUnits } from '@/ui/format/units-context';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { wallLines, wallText } from './wall-text';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.wallSheet;
+const WORDS = pickScreenWords.wallSheet;
 
 /** One page for the cabin wall: the saved choice, to print or to copy as text. */
 export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice | undefined }) {

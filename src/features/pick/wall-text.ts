@@ -1,8 +1,9 @@
 import type { Choice, Outing } from '@/core/model';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { pickScreenWords } from '@/words/screens/pick';
 import { probability, seconds } from '@/words/quantities';
 
-const WORDS = words.screens.pick.wallText;
+const WORDS = pickScreenWords.wallText;
 
 /** One line of the wall sheet: what, and what of it. */
 export interface WallLine {
@@ -40,13 +41,13 @@ export function wallLines(choice: Choice, degrees: (celsius: number) => string):
     snow,
     ...layerPlan.layers.map((one) => ({
       name: PLACE_NAMES[one.place],
-      text: `${one.name}, ${words.terms.FORM_WORDS[one.form].toLowerCase()}, ${one.coats} ×`,
+      text: `${one.name}, ${termsWords.FORM_WORDS[one.form].toLowerCase()}, ${one.coats} ×`,
     })),
-    { name: WORDS.form, text: `${words.terms.FORM_WORDS[form.form]}. ${form.how}` },
+    { name: WORDS.form, text: `${termsWords.FORM_WORDS[form.form]}. ${form.how}` },
     {
       name: WORDS.structure,
       text: WORDS.mm(
-        words.terms.STRUCTURE_WORDS[structure.kind],
+        termsWords.STRUCTURE_WORDS[structure.kind],
         structure.widthMm,
         structureWork.how,
       ),

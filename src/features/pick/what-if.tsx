@@ -6,9 +6,9 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { SliderField } from '@/ui/fields/slider-field';
 import { differenceValue, signed, temperatureUnit } from '@/words/quantities';
 import { useUnits } from '@/ui/format/units-context';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.whatIf;
+const WORDS = pickScreenWords.whatIf;
 
 interface WhatIfProps {
   nudge: Nudge;

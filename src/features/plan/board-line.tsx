@@ -5,13 +5,13 @@ import { useDraggable } from '@dnd-kit/core';
 import type { Block, PlannedTask } from '@/core/plan';
 import { useWords } from '@/ui/format/use-words';
 import { clockTime } from '@/words/times';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import type { BoardRow } from './board-rows';
 import type { TimeScale } from './time-scale';
 import type { PlanNow } from './use-cases/load-plan';
 import { visitInWords } from './visit-words';
 
-const WORDS = words.screens.plan.board;
+const WORDS = planScreenWords.board;
 
 export const ROW_HEIGHT = 74;
 export const NAME_WIDTH = 104;

@@ -14,11 +14,13 @@ import { TextField } from '@/ui/fields/text-field';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { Part } from '@/ui/frame/sheet';
 import { dayAndTime } from '@/words/times';
-import { words } from '@/words';
+import { benchWords } from '@/words/areas/bench';
+import { planWords } from '@/words/areas/plan';
+import { planScreenWords } from '@/words/screens/plan';
 import type { PlanOuting } from './use-cases/load-plan';
 import type { useCabin } from './use-cabin';
 
-const WORDS = words.screens.plan.cabinForm;
+const WORDS = planScreenWords.cabinForm;
 
 interface CabinFormProps {
   form: ReturnType<typeof useCabin>;
@@ -126,14 +128,14 @@ function LeaveOut({ form: { wish, setWish } }: Pick<CabinFormProps, 'form'>) {
       {leaveOut.map((programme) => (
         <Tick
           key={programme}
-          label={WORDS.without(words.bench.PROGRAMME[programme])}
+          label={WORDS.without(benchWords.PROGRAMME[programme])}
           checked
           onChange={() => setWish({ leaveOut: leaveOut.filter((one) => one !== programme) })}
         />
       ))}
       {mostCoats !== undefined && (
         <Tick
-          label={words.screens.plan.planScreen.mostCoats(mostCoats)}
+          label={planScreenWords.planScreen.mostCoats(mostCoats)}
           checked
           onChange={() => setWish({ mostCoats: undefined })}
         />
@@ -245,7 +247,7 @@ function Person({ person, timeZone, problem, onChange, onRemove }: PersonProps) 
         <CheckList<PlanSkill>
           legend={WORDS.skills}
           options={PLAN_SKILLS}
-          words={words.plan.SKILL}
+          words={planWords.SKILL}
           checked={skills as PlanSkill[]}
           onChange={(checked) => onChange({ skills: checked })}
         />

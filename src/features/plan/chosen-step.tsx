@@ -6,12 +6,12 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { SelectField } from '@/ui/fields/select-field';
 import { useWords } from '@/ui/format/use-words';
 import { clockTime, span } from '@/words/times';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import type { PlanNow } from './use-cases/load-plan';
 import type { useMove } from './use-move';
 import { visitInWords } from './visit-words';
 
-const WORDS = words.screens.plan.board;
+const WORDS = planScreenWords.board;
 
 const MINUTE_MS = 60_000;
 const STEP_MS = 5 * MINUTE_MS;

@@ -6,12 +6,12 @@ import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { dayAndTime, span } from '@/words/times';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import type { PlannedPair } from '@/core/model';
 import type { PlanNow } from './use-cases/load-plan';
 import { visitInWords } from './visit-words';
 
-const WORDS = words.screens.plan.pairsTable;
+const WORDS = planScreenWords.pairsTable;
 
 const MINUTE_MS = 60_000;
 

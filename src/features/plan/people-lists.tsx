@@ -11,13 +11,13 @@ import { RowMenu } from '@/ui/frame/row-menu';
 import { Part } from '@/ui/frame/sheet';
 import { useRouter } from 'next/navigation';
 import { clockTime } from '@/words/times';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import { tickAction } from './actions';
 import type { PlanNow } from './use-cases/load-plan';
 import type { usePlan } from './use-plan';
 import { visitInWords } from './visit-words';
 
-const WORDS = words.screens.plan.peopleLists;
+const WORDS = planScreenWords.peopleLists;
 
 const SHOWN_BLOCKS = 3;
 

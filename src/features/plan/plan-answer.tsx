@@ -4,10 +4,10 @@ import { Text } from '@chakra-ui/react';
 import { localFromInstant } from '@/core/time';
 import { percent } from '@/words/quantities';
 import { clockTime, dayAndTime, span } from '@/words/times';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import type { PlanNow } from './use-cases/load-plan';
 
-const WORDS = words.screens.plan.planScreen;
+const WORDS = planScreenWords.planScreen;
 
 const MINUTE_MS = 60_000;
 /** Below this it is worth saying how often a pair is in time. */

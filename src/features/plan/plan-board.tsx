@@ -6,7 +6,7 @@ import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } f
 import type { PlannedTask } from '@/core/plan';
 import { Part } from '@/ui/frame/sheet';
 import { clockTime } from '@/words/times';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import { BoardLine, ROW_HEIGHT, NAME_WIDTH } from './board-line';
 import { boardRows, waitingSpans } from './board-rows';
 import { ChosenStep } from './chosen-step';
@@ -16,7 +16,7 @@ import type { PlanNow } from './use-cases/load-plan';
 import { useMove } from './use-move';
 import type { usePlan } from './use-plan';
 
-const WORDS = words.screens.plan.board;
+const WORDS = planScreenWords.board;
 
 /** A minute is never narrower; a short plan fills the sheet. */
 const LEAST_PX_A_MINUTE = 2.4;

@@ -12,7 +12,7 @@ import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { useShortcut } from '@/ui/keys/use-shortcut';
 import { percent } from '@/words/quantities';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import { CabinForm } from './cabin-form';
 import { PairsTable } from './pairs-table';
 import { PeopleLists } from './people-lists';
@@ -24,7 +24,7 @@ import { useCabin } from './use-cabin';
 import { usePlan } from './use-plan';
 import type { PlanNow, PlanView } from './use-cases/load-plan';
 
-const WORDS = words.screens.plan.planScreen;
+const WORDS = planScreenWords.planScreen;
 
 const TICK_MS = 15_000;
 /** So late a step is behind, not just taken up slowly. */

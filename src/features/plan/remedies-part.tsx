@@ -6,12 +6,14 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { useWords } from '@/ui/format/use-words';
 import { Part } from '@/ui/frame/sheet';
 import { clockTime, span } from '@/words/times';
-import { words } from '@/words';
+import { benchWords } from '@/words/areas/bench';
+import { planWords } from '@/words/areas/plan';
+import { planScreenWords } from '@/words/screens/plan';
 import type { Writer } from '@/words/write';
 import type { Relaxation } from './relaxations';
 import type { Relaxed } from './use-relaxing';
 
-const WORDS = words.screens.plan.planScreen;
+const WORDS = planScreenWords.planScreen;
 
 const MINUTE_MS = 60_000;
 
@@ -31,12 +33,12 @@ export function RemediesPart({
   if (remedies.length === 0 && relaxed.length === 0) return null;
   const inWords = (change: RemedyChange) =>
     change.code === 'one_more_person'
-      ? words.plan.onePersonMore(
+      ? planWords.onePersonMore(
           ...([change.fromMs, change.toMs].map((ms) =>
             clockTime(new Date(ms).toISOString(), timeZone),
           ) as [string, string]),
         )
-      : say(words.plan.REMEDY, change);
+      : say(planWords.REMEDY, change);
   return (
     <Part title={WORDS.helps}>
       {relaxed.map(({ relaxation, ...then }) => {
@@ -75,7 +77,7 @@ const thenWords = ({ weightedLatenessMin, left }: Pick<Relaxed, 'weightedLatenes
 const lessInWords = ({ leaveOut, mostCoats, liquid = [] }: Relaxation, write: Writer) =>
   [
     leaveOut.length > 0 &&
-      WORDS.leaveOut(leaveOut.map((key) => `“${words.bench.PROGRAMME[key]}”`).join(', ')),
+      WORDS.leaveOut(leaveOut.map((key) => `“${benchWords.PROGRAMME[key]}”`).join(', ')),
     mostCoats !== undefined && WORDS.mostCoats(mostCoats),
     liquid.length > 0 &&
       WORDS.liquidFor(

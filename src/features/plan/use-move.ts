@@ -4,13 +4,14 @@ import { useMemo } from 'react';
 import { wholeProblem } from '@/core/model';
 import { moveTask, type PlannedTask } from '@/core/plan';
 import { useWords } from '@/ui/format/use-words';
-import { words } from '@/words';
+import { planWords } from '@/words/areas/plan';
+import { planScreenWords } from '@/words/screens/plan';
 import { clockTime } from '@/words/times';
 import type { PlanNow } from './use-cases/load-plan';
 import type { usePlan } from './use-plan';
 import { visitInWords } from './visit-words';
 
-const WORDS = words.screens.plan.board;
+const WORDS = planScreenWords.board;
 
 /** Moves a step by hand: checked at once on this device, and again where it is kept. */
 export function useMove(
@@ -33,7 +34,7 @@ export function useMove(
     const { pairId, index } = task;
     const moved = moveTask(problem, plan.tasks, { pairId, index, ...to });
     if (!moved.ok) {
-      const reasons = moved.broken.map(({ rule }) => say(words.plan.RULE, rule));
+      const reasons = moved.broken.map(({ rule }) => say(planWords.RULE, rule));
       planner.say(WORDS.notMoved([...new Set(reasons)].slice(0, 2).join(' ')));
       return;
     }

@@ -8,7 +8,7 @@ import { useUnits } from '@/ui/format/units-context';
 import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
 import type { Done } from '@/ui/frame/done-notice';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import { failureWords } from '@/words/told/mistake';
 import { span } from '@/words/times';
 import { planPool } from '@/workers/pools';
@@ -17,7 +17,7 @@ import { Cancelled } from '@/workers/worker-pool';
 import { useRelaxing } from './use-relaxing';
 import { groundAction, keepPlanAction, moveStepAction, takePlanBackAction } from './actions';
 
-const WORDS = words.screens.plan.planScreen;
+const WORDS = planScreenWords.planScreen;
 
 const MINUTE_MS = 60_000;
 const SEED = 1;

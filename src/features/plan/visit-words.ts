@@ -1,8 +1,9 @@
 import type { StationStep } from '@/core/plan';
-import { words } from '@/words';
+import { planWords } from '@/words/areas/plan';
+import { planScreenWords } from '@/words/screens/plan';
 import type { Writer } from '@/words/write';
 
-const WORDS = words.screens.plan.visitWords;
+const WORDS = planScreenWords.visitWords;
 
 /** What is done at a visit: `Iron, Hard frost, 129 °C`. */
 export function visitInWords(
@@ -10,7 +11,7 @@ export function visitInWords(
   { products, write }: { products: Readonly<Record<string, string>>; write: Writer },
 ): string {
   const wax = productId === undefined ? undefined : products[productId];
-  const what = words.plan.STATION[station];
+  const what = planWords.STATION[station];
   const withWax = wax === undefined ? what : WORDS.withWax(what, wax);
   return ironC === undefined ? withWax : WORDS.atC(withWax, write.temperature(ironC, 0));
 }

@@ -16,12 +16,12 @@ import { useWrite } from '@/ui/fields/use-write';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
-import { words } from '@/words';
+import { quickScreenWords } from '@/words/screens/quick';
 import { probability, seconds, temperatureRange } from '@/words/quantities';
 import { keepBlocksAction } from './actions';
 
-const WORDS = words.screens.quick.ownBlocks;
-const KIND_WORDS = words.screens.quick.GLIDE_KIND;
+const WORDS = quickScreenWords.ownBlocks;
+const KIND_WORDS = quickScreenWords.GLIDE_KIND;
 const KINDS = Object.keys(GLIDE_KINDS) as GlideKind[];
 
 type Block = Pick<GlideProduct, 'id' | 'name' | 'labelLowC' | 'labelHighC'>;

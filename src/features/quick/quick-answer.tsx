@@ -6,13 +6,16 @@ import type { QuickAnswer } from '@/core/quick';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { Caution } from '@/ui/frame/sheet';
 import { useWords } from '@/ui/format/use-words';
-import { words } from '@/words';
+import { choiceWords } from '@/words/areas/choice';
+import { snowWords } from '@/words/areas/snow';
+import { termsWords } from '@/words/areas/terms';
+import { quickScreenWords } from '@/words/screens/quick';
 import { seconds, temperatureRange, temperatureWithSpread } from '@/words/quantities';
 import { toldForm } from '@/words/told/choice';
 import { additiveWords } from './share-text';
 import type { QuickState } from './use-quick';
 
-const WORDS = words.screens.quick.quickScreen;
+const WORDS = quickScreenWords.quickScreen;
 
 function Fact({ label, children }: { label: string; children: ReactNode }) {
   return (
@@ -84,7 +87,7 @@ export function Particulars({ answer }: { answer: QuickAnswer }) {
         <Fact label={WORDS.iron}>{write.temperature(label.ironC, 0)}</Fact>
         <Fact label={WORDS.structure}>
           {WORDS.structureOf(
-            words.terms.STRUCTURE_WORDS[demand.structure.kind],
+            termsWords.STRUCTURE_WORDS[demand.structure.kind],
             demand.structure.widthMm,
           )}
         </Fact>
@@ -92,14 +95,14 @@ export function Particulars({ answer }: { answer: QuickAnswer }) {
       <Text textStyle="body" data-testid="quick-sure">
         {WORDS.snowAsksFor(
           temperatureWithSpread(demand.equivalentTemperatureC, demand.equivalentSdC, units),
-          words.choice.odds(label.probabilityBest),
+          choiceWords.odds(label.probabilityBest),
         )}
       </Text>
       {guess && (
         <Text textStyle="body" mt="1">
           {WORDS.guessed(
             temperatureWithSpread(demand.snow.temperatureC, demand.snow.temperatureSdC ?? 0, units),
-            say(words.snow.GUESS, guess),
+            say(snowWords.GUESS, guess),
           )}
         </Text>
       )}
@@ -111,14 +114,14 @@ export function Particulars({ answer }: { answer: QuickAnswer }) {
         )}
       </Text>
       <Text textStyle="body" mt="1">
-        {told.how} {told.reason} {say(words.choice.STRUCTURE_WORK, structureWork.how)}
+        {told.how} {told.reason} {say(choiceWords.STRUCTURE_WORK, structureWork.how)}
       </Text>
       <GripLine answer={answer} />
       {demand.cautions
         .filter(({ code }) => code !== 'nothing_fits')
         .map((one) => (
           <Box key={one.code} mt="2">
-            <Caution>{say(words.choice.CAUTION, one)}</Caution>
+            <Caution>{say(choiceWords.CAUTION, one)}</Caution>
           </Box>
         ))}
     </Box>
@@ -128,7 +131,7 @@ export function Particulars({ answer }: { answer: QuickAnswer }) {
 function GripLine({ answer: { grip } }: { answer: QuickAnswer }) {
   const { units } = useWords();
   if (!grip) return null;
-  const kind = words.screens.quick.GRIP_KIND[grip.key];
+  const kind = quickScreenWords.GRIP_KIND[grip.key];
   const range = temperatureRange(grip.lowC, grip.highC, units);
   return (
     <Text textStyle="strong" mt="2" data-testid="quick-grip">

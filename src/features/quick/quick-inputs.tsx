@@ -7,10 +7,11 @@ import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { quickScreenWords } from '@/words/screens/quick';
 import type { QuickState } from './use-quick';
 
-const WORDS = words.screens.quick.quickInputs;
+const WORDS = quickScreenWords.quickInputs;
 
 const AIRS = ['dry', 'middling', 'humid'] as const;
 const AIR_WORDS = { dry: WORDS.dry, middling: WORDS.middling, humid: WORDS.humid };
@@ -41,7 +42,7 @@ export function QuickInputs({ state: { draft, set } }: { state: QuickState }) {
           label: (
             <>
               <GrainGlyph grain={grain} size={30} />
-              <span>{words.terms.GRAIN_WORDS[grain]}</span>
+              <span>{termsWords.GRAIN_WORDS[grain]}</span>
             </>
           ),
         }))}
@@ -53,8 +54,8 @@ export function QuickInputs({ state: { draft, set } }: { state: QuickState }) {
         onChange={(wetness) => set({ wetness })}
         options={WETNESSES.map((wetness) => ({
           value: wetness,
-          label: words.terms.WETNESS_WORDS[wetness],
-          detail: words.terms.SNOWBALL_WORDS[wetness],
+          label: termsWords.WETNESS_WORDS[wetness],
+          detail: termsWords.SNOWBALL_WORDS[wetness],
         }))}
       />
       <ChoiceRow
@@ -62,14 +63,14 @@ export function QuickInputs({ state: { draft, set } }: { state: QuickState }) {
         name="discipline"
         value={draft.discipline}
         onChange={(discipline) => set({ discipline })}
-        options={optionsOf(DISCIPLINES, words.terms.DISCIPLINE_WORDS)}
+        options={optionsOf(DISCIPLINES, termsWords.DISCIPLINE_WORDS)}
       />
       <ChoiceRow
         legend={WORDS.purpose}
         name="purpose"
         value={draft.purpose}
         onChange={(purpose) => set({ purpose })}
-        options={optionsOf(PURPOSES, words.terms.PURPOSE_WORDS)}
+        options={optionsOf(PURPOSES, termsWords.PURPOSE_WORDS)}
       />
     </Flex>
   );
@@ -123,14 +124,14 @@ function Temperature({ draft, set }: Pick<QuickState, 'draft' | 'set'>) {
             name="sky"
             value={draft.sky}
             onChange={(sky) => set({ sky })}
-            options={optionsOf(SKIES, words.terms.SKY_WORDS)}
+            options={optionsOf(SKIES, termsWords.SKY_WORDS)}
           />
           <ChoiceRow
             legend={WORDS.timeOfDay}
             name="day-time"
             value={draft.dayTime}
             onChange={(dayTime) => set({ dayTime })}
-            options={optionsOf(DAY_TIMES, words.terms.DAY_TIME_WORDS)}
+            options={optionsOf(DAY_TIMES, termsWords.DAY_TIME_WORDS)}
           />
         </>
       )}

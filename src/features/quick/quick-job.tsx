@@ -4,10 +4,13 @@ import { Box, Text } from '@chakra-ui/react';
 import { quickJob, type QuickAnswer, type QuickInput } from '@/core/quick';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { useWords } from '@/ui/format/use-words';
-import { words } from '@/words';
+import { benchWords } from '@/words/areas/bench';
+import { stepsWords } from '@/words/areas/steps';
+import { benchScreenWords } from '@/words/screens/bench';
+import { quickScreenWords } from '@/words/screens/quick';
 import { temperatureRange } from '@/words/quantities';
 
-const WORDS = words.screens.quick.quickJob;
+const WORDS = quickScreenWords.quickJob;
 
 /** The job for one pair in at most ten steps, with the cautions under it: one page to print. */
 export function QuickJob({ answer, input }: { answer: QuickAnswer; input: QuickInput }) {
@@ -17,7 +20,7 @@ export function QuickJob({ answer, input }: { answer: QuickAnswer; input: QuickI
   const stages = quickJob(answer, input.discipline, {
     wax: WORDS.wax(range(label.lowC, label.highC)),
     grip: grip
-      ? WORDS.gripWax(words.screens.quick.GRIP_KIND[grip.key], range(grip.lowC, grip.highC))
+      ? WORDS.gripWax(quickScreenWords.GRIP_KIND[grip.key], range(grip.lowC, grip.highC))
       : '',
     binder: WORDS.binder,
   });
@@ -26,7 +29,7 @@ export function QuickJob({ answer, input }: { answer: QuickAnswer; input: QuickI
     <Part title={WORDS.theJob}>
       <Box as="ol" listStyleType="none" m="0" p="0" data-testid="quick-job">
         {stages.map((stage, i) => {
-          const steps = stage.map((step) => words.steps.stepWords(step.work, write));
+          const steps = stage.map((step) => stepsWords.stepWords(step.work, write));
           const { temperatureC, passes } =
             stage.find((step) => step.kind === 'iron')?.figures ?? {};
           const main = stage.findIndex((step) => step.kind === 'iron');
@@ -48,10 +51,10 @@ export function QuickJob({ answer, input }: { answer: QuickAnswer; input: QuickI
                 <Text textStyle="strong">
                   {[...new Set(steps.map((one) => one.title))].join('. ')}
                   {temperatureC !== undefined &&
-                    `: ${write.temperature(temperatureC, 0)}, ${words.screens.bench.figuresLine.passes(passes ?? 1, false)}`}
+                    `: ${write.temperature(temperatureC, 0)}, ${benchScreenWords.figuresLine.passes(passes ?? 1, false)}`}
                 </Text>
                 <Text textStyle="small">
-                  {told.what} {words.screens.bench.stepFace.doneWhen} {told.doneWhen}
+                  {told.what} {benchScreenWords.stepFace.doneWhen} {told.doneWhen}
                 </Text>
               </Box>
             </Box>
@@ -60,11 +63,11 @@ export function QuickJob({ answer, input }: { answer: QuickAnswer; input: QuickI
       </Box>
       <Box mt="4">
         {cautions.map((code) => (
-          <Caution key={code}>{words.bench.STEP_CAUTION[code]}</Caution>
+          <Caution key={code}>{benchWords.STEP_CAUTION[code]}</Caution>
         ))}
       </Box>
       <Text textStyle="small" color="faint">
-        {words.bench.FIRST_OF_ALL}
+        {benchWords.FIRST_OF_ALL}
       </Text>
     </Part>
   );

@@ -8,7 +8,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { words } from '@/words';
+import { quickScreenWords } from '@/words/screens/quick';
 import { OwnBlocks } from './own-blocks';
 import { FootLine, Headline, Particulars } from './quick-answer';
 import { QuickInputs } from './quick-inputs';
@@ -16,7 +16,7 @@ import { QuickJob } from './quick-job';
 import { shareText } from './share-text';
 import { useQuick, type QuickState } from './use-quick';
 
-const WORDS = words.screens.quick.quickScreen;
+const WORDS = quickScreenWords.quickScreen;
 
 const COLUMN = { base: 'contents', lg: 'block' } as const;
 

@@ -1,18 +1,18 @@
 import type { QuickAnswer, QuickInput } from '@/core/quick';
-import { words } from '@/words';
+import { choiceWords } from '@/words/areas/choice';
+import { termsWords } from '@/words/areas/terms';
+import { quickScreenWords } from '@/words/screens/quick';
 import { seconds, temperatureRange } from '@/words/quantities';
 import { writerFor } from '@/words/write';
 import type { Units } from '@/words/units';
 
-const WORDS = words.screens.quick.share;
+const WORDS = quickScreenWords.share;
 
 /** What to look for besides the range. */
 export function additiveWords({ additives }: Pick<QuickAnswer, 'additives'>): string {
-  const { noAdditive, with: withWords } = words.screens.quick.quickScreen;
+  const { noAdditive, with: withWords } = quickScreenWords.quickScreen;
   if (additives.length === 0) return noAdditive;
-  return withWords(
-    additives.map((one) => words.terms.ADDITIVE_WORDS[one].toLowerCase()).join(', '),
-  );
+  return withWords(additives.map((one) => termsWords.ADDITIVE_WORDS[one].toLowerCase()).join(', '));
 }
 
 /** The answer in three lines, for a message to a friend. */
@@ -23,9 +23,9 @@ export function shareText(input: QuickInput, answer: QuickAnswer, units: Units):
     WORDS.snow(
       write.temperature(demand.snow.temperatureC),
       write.percent(input.humidityFraction),
-      words.terms.GRAIN_WORDS[input.grain].toLowerCase(),
-      words.terms.DISCIPLINE_WORDS[input.discipline],
-      words.terms.PURPOSE_WORDS[input.purpose].toLowerCase(),
+      termsWords.GRAIN_WORDS[input.grain].toLowerCase(),
+      termsWords.DISCIPLINE_WORDS[input.discipline],
+      termsWords.PURPOSE_WORDS[input.purpose].toLowerCase(),
     ),
     WORDS.wax(
       temperatureRange(label.lowC, label.highC, units),
@@ -34,7 +34,7 @@ export function shareText(input: QuickInput, answer: QuickAnswer, units: Units):
       write.temperature(label.ironC, 0),
     ),
     WORDS.cost(
-      words.choice.odds(label.probabilityBest),
+      choiceWords.odds(label.probabilityBest),
       seconds(label.softerSeconds),
       seconds(label.harderSeconds),
       write.distance(distanceKm),

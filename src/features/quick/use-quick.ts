@@ -5,11 +5,11 @@ import { quickAddress } from '@/formats/quick-address';
 import { snowSchema } from '@/formats/schemas/snow';
 import { validate } from '@/formats/schemas/validation';
 import { useUnits } from '@/ui/format/units-context';
-import { words } from '@/words';
+import { quickScreenWords } from '@/words/screens/quick';
 import { mistakeWords } from '@/words/told/mistake';
 import type { Units } from '@/words/units';
 
-const WORDS = words.screens.quick.quickScreen;
+const WORDS = quickScreenWords.quickScreen;
 
 /** The inputs while they are typed: a figure may be missing. */
 export type QuickDraft = Omit<QuickInput, 'snowC' | 'airC' | 'humidityFraction'> & {

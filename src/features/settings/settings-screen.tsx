@@ -10,9 +10,9 @@ import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { saveUnitsAction } from './actions';
 import { TeamPart } from './team-part';
-import { words } from '@/words';
+import { settingsScreenWords } from '@/words/screens/settings';
 
-const WORDS = words.screens.settings.settingsScreen;
+const WORDS = settingsScreenWords.settingsScreen;
 
 const THEMES = [
   { value: 'system', label: WORDS.asTheDevice },

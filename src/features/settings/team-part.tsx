@@ -9,11 +9,13 @@ import { CheckList } from '@/ui/fields/check-list';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useWrite } from '@/ui/fields/use-write';
-import { words } from '@/words';
+import { methodsWords } from '@/words/areas/methods';
+import { termsWords } from '@/words/areas/terms';
+import { settingsScreenWords } from '@/words/screens/settings';
 import { Part } from '@/ui/frame/sheet';
 import { saveTeamAction } from './actions';
 
-const WORDS = words.screens.settings.teamPart;
+const WORDS = settingsScreenWords.teamPart;
 
 /** A change of single settings; see teamChangeSchema. */
 interface TeamChange {
@@ -70,12 +72,12 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
             name="base-type"
             value={team.baseType}
             onChange={(baseType) => void save({ baseType }, { baseType })}
-            options={optionsOf(BASE_TYPES, words.terms.BASE_TYPE_WORDS)}
+            options={optionsOf(BASE_TYPES, termsWords.BASE_TYPE_WORDS)}
           />
           <CheckList
             legend={WORDS.toolsThereAre}
             options={TOOLS}
-            words={words.terms.TOOL_WORDS}
+            words={termsWords.TOOL_WORDS}
             checked={team.tools}
             onChange={(tools) => void saveTools(tools)}
           />
@@ -89,7 +91,7 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
           {METHOD_GROUPS.map((group) => (
             <Box key={group.key}>
               <ChoiceRow
-                legend={words.methods.METHOD_TITLE[group.key]}
+                legend={methodsWords.METHOD_TITLE[group.key]}
                 name={group.key}
                 optionWidth="150px"
                 value={force[group.key]}
@@ -101,11 +103,11 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
                 }
                 options={group.options.map((value) => ({
                   value,
-                  label: words.methods.SCHOOL[value].label,
+                  label: methodsWords.SCHOOL[value].label,
                 }))}
               />
               <Text textStyle="small" color="faint" mt="1">
-                {words.methods.SCHOOL[force[group.key]].reason}
+                {methodsWords.SCHOOL[force[group.key]].reason}
               </Text>
             </Box>
           ))}

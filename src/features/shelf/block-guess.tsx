@@ -18,9 +18,9 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { temperatureRange } from '@/words/quantities';
 import { useUnits } from '@/ui/format/units-context';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { words } from '@/words';
+import { shelfScreenWords } from '@/words/screens/shelf';
 
-const WORDS = words.screens.shelf.blockGuess;
+const WORDS = shelfScreenWords.blockGuess;
 
 const NAIL_WORDS: Record<NailTest, string> = {
   smears: WORDS.itSmears,

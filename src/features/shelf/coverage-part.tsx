@@ -10,9 +10,10 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
 import type { ShelfView } from './use-cases/load-shelf';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { shelfScreenWords } from '@/words/screens/shelf';
 
-const WORDS = words.screens.shelf.coveragePart;
+const WORDS = shelfScreenWords.coveragePart;
 
 export const KIND_WORDS: Record<SnowKind, string> = {
   plain: WORDS.plainSnow,
@@ -103,7 +104,7 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
               purchase.additives.length > 0
                 ? WORDS.withWord(
                     purchase.additives
-                      .map((one) => words.terms.ADDITIVE_WORDS[one].toLowerCase())
+                      .map((one) => termsWords.ADDITIVE_WORDS[one].toLowerCase())
                       .join(' and '),
                   )
                 : WORDS.plain,

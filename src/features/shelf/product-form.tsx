@@ -28,9 +28,11 @@ import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { saveProductAction } from './actions';
 import { BlockTest } from './block-guess';
-import { words } from '@/words';
+import { fieldsWords } from '@/words/areas/fields';
+import { termsWords } from '@/words/areas/terms';
+import { shelfScreenWords } from '@/words/screens/shelf';
 
-const WORDS = words.screens.shelf.productForm;
+const WORDS = shelfScreenWords.productForm;
 
 /** A product while it is typed; it always has a colour, so that the field shows one. */
 export type ProductDraft = DraftOf<
@@ -100,7 +102,7 @@ export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
             name="role"
             optionWidth="104px"
             {...bind('role')}
-            options={optionsOf(PRODUCT_ROLES, words.terms.ROLE_WORDS)}
+            options={optionsOf(PRODUCT_ROLES, termsWords.ROLE_WORDS)}
           />
         </Box>
         <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" mb="4">
@@ -124,12 +126,12 @@ export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
             name="form"
             value={draft.form}
             onChange={(next) => set({ form: next })}
-            options={optionsOf(FORMS, words.terms.FORM_WORDS)}
+            options={optionsOf(FORMS, termsWords.FORM_WORDS)}
           />
           <CheckList
             legend={WORDS.additives}
             options={ADDITIVES}
-            words={words.terms.ADDITIVE_WORDS}
+            words={termsWords.ADDITIVE_WORDS}
             checked={draft.additives}
             onChange={(additives) => set({ additives })}
           />
@@ -190,7 +192,7 @@ export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
             <CheckList
               legend={WORDS.putOnByNoneTicked}
               options={APPLICATIONS}
-              words={words.terms.APPLICATION_WORDS}
+              words={termsWords.APPLICATION_WORDS}
               checked={draft.applications ?? []}
               onChange={(applications) =>
                 set({ applications: applications.length > 0 ? applications : undefined })
@@ -206,7 +208,7 @@ export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
               onChange={(value) => set({ preference: value === NO_PREFERENCE ? undefined : value })}
               options={[
                 { value: NO_PREFERENCE, label: WORDS.nothing },
-                ...optionsOf(LABEL_PREFERENCES, words.terms.PREFERENCE_WORDS),
+                ...optionsOf(LABEL_PREFERENCES, termsWords.PREFERENCE_WORDS),
               ]}
             />
           </Box>
@@ -227,7 +229,7 @@ export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
             </ActionButton>
           )}
         </Flex>
-        <Meanwhile {...form.clashes} names={words.fields.PRODUCT} />
+        <Meanwhile {...form.clashes} names={fieldsWords.PRODUCT} />
         <FieldProblemText problem={failure} />
       </SheetForm>
     </Part>

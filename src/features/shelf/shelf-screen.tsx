@@ -11,7 +11,9 @@ import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { useWrite } from '@/ui/fields/use-write';
 import { temperature, temperatureRange } from '@/words/quantities';
 import type { Units } from '@/words/units';
-import { words } from '@/words';
+import { shelfWords } from '@/words/areas/shelf';
+import { termsWords } from '@/words/areas/terms';
+import { shelfScreenWords } from '@/words/screens/shelf';
 import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
 import { CsvImport } from '@/ui/frame/csv-import';
@@ -29,7 +31,7 @@ import { Starter } from './starter';
 import { StockPart } from './stock-part';
 import type { ShelfView } from './use-cases/load-shelf';
 
-const WORDS = words.screens.shelf.shelfScreen;
+const WORDS = shelfScreenWords.shelfScreen;
 
 const ALL = 'all';
 
@@ -96,14 +98,14 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
               value={role}
               onChange={setRole}
               options={[
-                ...optionsOf(roles, words.terms.ROLE_WORDS),
+                ...optionsOf(roles, termsWords.ROLE_WORDS),
                 { value: ALL, label: WORDS.all },
               ]}
             />
           </Box>
           {notes.map((note) => (
             <Text key={JSON.stringify(note)} textStyle="body" mb="2" role="note">
-              {say(words.shelf.SHELF_NOTE, note)}
+              {say(shelfWords.SHELF_NOTE, note)}
             </Text>
           ))}
           <RowTable
@@ -208,12 +210,12 @@ function columnsOf(
           '–'
         ),
     },
-    { id: 'form', title: WORDS.form, cell: ({ form }) => words.terms.FORM_WORDS[form] },
+    { id: 'form', title: WORDS.form, cell: ({ form }) => termsWords.FORM_WORDS[form] },
     {
       id: 'additives',
       title: WORDS.additives,
       cell: ({ additives }) =>
-        additives.map((additive) => words.terms.ADDITIVE_WORDS[additive]).join(', ') || WORDS.plain,
+        additives.map((additive) => termsWords.ADDITIVE_WORDS[additive]).join(', ') || WORDS.plain,
     },
     {
       id: 'iron',

@@ -9,12 +9,13 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useWrite } from '@/ui/fields/use-write';
 import { useUnits } from '@/ui/format/units-context';
 import { Part } from '@/ui/frame/sheet';
-import { words } from '@/words';
+import { quickScreenWords } from '@/words/screens/quick';
+import { shelfScreenWords } from '@/words/screens/shelf';
 import { temperatureRange } from '@/words/quantities';
 import { keepKindsAction } from './actions';
 
-const WORDS = words.screens.shelf.starter;
-const NAMES = { ...words.screens.quick.GLIDE_KIND, ...words.screens.quick.GRIP_NAME };
+const WORDS = shelfScreenWords.starter;
+const NAMES = { ...quickScreenWords.GLIDE_KIND, ...quickScreenWords.GRIP_NAME };
 const GLIDES = Object.keys(GLIDE_KINDS) as GlideKind[];
 const GRIPS = Object.keys(GRIP_KINDS) as GripKindKey[];
 

@@ -19,9 +19,9 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { stockMoveAction } from './actions';
 import type { ShelfView } from './use-cases/load-shelf';
-import { words } from '@/words';
+import { shelfScreenWords } from '@/words/screens/shelf';
 
-const WORDS = words.screens.shelf.stockPart;
+const WORDS = shelfScreenWords.stockPart;
 
 const KIND_LABELS: Record<StockMoveKind, string> = {
   bought: WORDS.bought,

@@ -4,9 +4,10 @@ import { useRef } from 'react';
 import { Box, chakra } from '@chakra-ui/react';
 import { BASE_SIDES, type BaseSide } from '@/core/terms';
 import type { Finding, Ski } from '@/core/ski';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.baseMap;
+const WORDS = skisScreenWords.baseMap;
 
 const Svg = chakra('svg');
 const HEIGHT = 190;
@@ -113,7 +114,7 @@ function Map({ ski, findings, place, onPlace, width }: BaseMapProps & { width: n
                 textAnchor="middle"
                 fill="currentColor"
               >
-                {words.terms.FINDING_MARKS[one.kind]}
+                {termsWords.FINDING_MARKS[one.kind]}
               </text>
             </Box>
           </g>

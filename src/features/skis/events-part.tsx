@@ -20,9 +20,10 @@ import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { addEventAction, removeEventAction } from './actions';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.eventsPart;
+const WORDS = skisScreenWords.eventsPart;
 
 const WAXINGS = ['hot', 'liquid', 'top', 'box'] as const;
 const WAXING_WORDS = {
@@ -72,17 +73,14 @@ function fieldsOf(draft: EventDraft, skiId: string): Record<string, unknown> {
 
 function inWords(event: KeptEvent): string {
   if (event.kind === 'kilometres')
-    return WORDS.km(
-      event.km ?? 0,
-      words.terms.WEAR_SNOW_WORDS[event.snow ?? 'usual'].toLowerCase(),
-    );
+    return WORDS.km(event.km ?? 0, termsWords.WEAR_SNOW_WORDS[event.snow ?? 'usual'].toLowerCase());
   if (event.kind === 'waxed') {
     const how = WAXING_WORDS[event.waxing ?? 'hot'].toLowerCase();
     return event.waxing === 'box'
       ? WORDS.waxedInTheHotBox(event.boxHours ?? 0)
       : WORDS.waxed(how, event.coats === 1 ? WORDS.oneCoat : WORDS.coats(event.coats ?? 1));
   }
-  return words.terms.SKI_EVENT_WORDS[event.kind];
+  return termsWords.SKI_EVENT_WORDS[event.kind];
 }
 
 /** What happened to this ski, latest first, and a line to write the next into. */
@@ -124,7 +122,7 @@ export function EventsPart(props: {
           name="event-kind"
           optionWidth="100px"
           {...bind('kind')}
-          options={optionsOf(SKI_EVENT_KINDS, words.terms.SKI_EVENT_WORDS)}
+          options={optionsOf(SKI_EVENT_KINDS, termsWords.SKI_EVENT_WORDS)}
         />
         {draft.kind === 'kilometres' && (
           <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
@@ -134,7 +132,7 @@ export function EventsPart(props: {
               name="wear-snow"
               optionWidth="110px"
               {...bind('snow')}
-              options={optionsOf(WEAR_SNOWS, words.terms.WEAR_SNOW_WORDS)}
+              options={optionsOf(WEAR_SNOWS, termsWords.WEAR_SNOW_WORDS)}
             />
           </SimpleGrid>
         )}

@@ -5,9 +5,10 @@ import type { Ski } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.labelsSheet;
+const WORDS = skisScreenWords.labelsSheet;
 
 export interface SkiLabel {
   ski: Ski;
@@ -70,7 +71,7 @@ export function LabelsSheet(props: {
             <Box>
               <Text textStyle="strong">{ski.name}</Text>
               <Text textStyle="small">
-                {WORDS.cm(words.terms.SKI_TYPE_WORDS[ski.type], ski.lengthCm)}
+                {WORDS.cm(termsWords.SKI_TYPE_WORDS[ski.type], ski.lengthCm)}
               </Text>
               {ski.owner && <Text textStyle="small">{ski.owner}</Text>}
             </Box>

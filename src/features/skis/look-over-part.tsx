@@ -10,7 +10,9 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { useWrite } from '@/ui/fields/use-write';
-import { words } from '@/words';
+import { skiWords } from '@/words/areas/ski';
+import { termsWords } from '@/words/areas/terms';
+import { skisScreenWords } from '@/words/screens/skis';
 import { useWords } from '@/ui/format/use-words';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -18,7 +20,7 @@ import { clearMarkAction, markAction } from './actions';
 import { BaseMap } from './base-map';
 import type { SkiView } from './use-cases/load-skis';
 
-const WORDS = words.screens.skis.lookOverPart;
+const WORDS = skisScreenWords.lookOverPart;
 
 const GROUP_WORDS: Record<RepairGroup, string> = {
   shop: WORDS.aShopsWork,
@@ -62,7 +64,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
   return (
     <Part title={WORDS.lookItOver}>
       {look.shop.map((reason) => (
-        <Caution key={reason.code}>{say(words.ski.SHOP, reason)}</Caution>
+        <Caution key={reason.code}>{say(skiWords.SHOP, reason)}</Caution>
       ))}
       <BaseMap ski={ski} findings={findings} place={place} onPlace={setPlace} />
       <Box my="3">
@@ -74,7 +76,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
           onChange={setKind}
           options={FINDING_KINDS.map((value) => ({
             value,
-            label: `${words.terms.FINDING_WORDS[value]} (${words.terms.FINDING_MARKS[value]})`,
+            label: `${termsWords.FINDING_WORDS[value]} (${termsWords.FINDING_MARKS[value]})`,
           }))}
         />
       </Box>
@@ -99,7 +101,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
           onChange={(side) =>
             setPlace({ positionCm: place?.positionCm ?? Math.round(ski.lengthCm / 2), side })
           }
-          options={optionsOf(BASE_SIDES, words.terms.SIDE_WORDS)}
+          options={optionsOf(BASE_SIDES, termsWords.SIDE_WORDS)}
         />
         <ActionButton onClick={() => void mark()} loading={isBusy}>
           {WORDS.markIt}
@@ -125,18 +127,18 @@ export function LookOverPart({ view }: { view: SkiView }) {
                 .map((item) => (
                   <Box key={item.kind} borderTopWidth="1px" borderColor="rule" py="2">
                     <Text textStyle="body">
-                      <strong>{words.terms.FINDING_WORDS[item.kind]}</strong>,{' '}
+                      <strong>{termsWords.FINDING_WORDS[item.kind]}</strong>,{' '}
                       {item.places === 1 ? WORDS.onePlace : WORDS.places(item.places)}.{' '}
-                      {words.ski.MARK[item.kind].meaning} {words.ski.MARK[item.kind].action}
+                      {skiWords.MARK[item.kind].meaning} {skiWords.MARK[item.kind].action}
                     </Text>
                     <Flex gap="3" wrap="wrap" mt="1">
                       {findings
                         .filter((one) => one.kind === item.kind)
                         .map((one) => {
                           const name = WORDS.atCm(
-                            words.terms.FINDING_WORDS[one.kind],
+                            termsWords.FINDING_WORDS[one.kind],
                             one.positionCm,
-                            words.terms.SIDE_WORDS[one.side].toLowerCase(),
+                            termsWords.SIDE_WORDS[one.side].toLowerCase(),
                           );
                           return (
                             <ActionButton

@@ -18,9 +18,11 @@ import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { saveSkiAction } from './actions';
-import { words } from '@/words';
+import { fieldsWords } from '@/words/areas/fields';
+import { termsWords } from '@/words/areas/terms';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.skiForm;
+const WORDS = skisScreenWords.skiForm;
 
 type SkiDraft = DraftOf<Ski, 'lengthCm' | 'waistMm'>;
 
@@ -83,7 +85,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
           optionWidth="112px"
           value={draft.type}
           onChange={(type) => set({ type, hasBrakes: type === 'alpine' })}
-          options={optionsOf(SKI_TYPES, words.terms.SKI_TYPE_WORDS)}
+          options={optionsOf(SKI_TYPES, termsWords.SKI_TYPE_WORDS)}
         />
       </Box>
       <SimpleGrid minChildWidth="190px" gap="4" mb="4">
@@ -109,13 +111,13 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
           legend={WORDS.base}
           name="base-type"
           {...bind('baseType')}
-          options={optionsOf(BASE_TYPES, words.terms.BASE_TYPE_WORDS)}
+          options={optionsOf(BASE_TYPES, termsWords.BASE_TYPE_WORDS)}
         />
         <ChoiceRow
           legend={WORDS.purpose}
           name="ski-purpose"
           {...bind('purpose')}
-          options={optionsOf(PURPOSES, words.terms.PURPOSE_WORDS)}
+          options={optionsOf(PURPOSES, termsWords.PURPOSE_WORDS)}
         />
       </SimpleGrid>
       <Disclosure mb="4" title={WORDS.grindEdgesAndNote}>
@@ -172,7 +174,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
       <ActionButton type="submit" loading={form.isSaving} loadingText={WORDS.saving}>
         {start ? WORDS.saveTheChanges : WORDS.putOnTheRack}
       </ActionButton>
-      <Meanwhile {...form.clashes} names={words.fields.SKI} />
+      <Meanwhile {...form.clashes} names={fieldsWords.SKI} />
       <FieldProblemText problem={failure} />
       <Text srOnly role="status">
         {form.isSaving ? WORDS.saving2 : ''}

@@ -6,9 +6,9 @@ import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { FileField } from '@/ui/fields/file-field';
 import { PHOTO_ACCEPT, sendPhoto } from '@/ui/fields/send-photo';
 import { Part } from '@/ui/frame/sheet';
-import { words } from '@/words';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.skiPhotos;
+const WORDS = skisScreenWords.skiPhotos;
 
 const Picture = chakra('img');
 

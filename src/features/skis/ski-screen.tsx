@@ -6,7 +6,9 @@ import type { Ski } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useWrite } from '@/ui/fields/use-write';
 import { FieldProblemText } from '@/ui/fields/field-problem';
-import { words } from '@/words';
+import { skiWords } from '@/words/areas/ski';
+import { termsWords } from '@/words/areas/terms';
+import { skisScreenWords } from '@/words/screens/skis';
 import { useWords } from '@/ui/format/use-words';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -19,7 +21,7 @@ import { SkiForm } from './ski-form';
 import { SkiPhotos } from './ski-photos';
 import type { SkiView } from './use-cases/load-skis';
 
-const WORDS = words.screens.skis.skiScreen;
+const WORDS = skisScreenWords.skiScreen;
 
 interface SkiScreenProps {
   view: SkiView;
@@ -31,7 +33,7 @@ interface SkiScreenProps {
 
 function facts(ski: Ski): string {
   return [
-    words.terms.SKI_TYPE_WORDS[ski.type],
+    termsWords.SKI_TYPE_WORDS[ski.type],
     WORDS.cm(ski.lengthCm),
     WORDS.waistMm(ski.waistMm),
     ski.grindMm === undefined ? '' : WORDS.grindMm(ski.grindMm, ski.grindPattern ?? '').trim(),
@@ -81,7 +83,7 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
               {care.isStored ? WORDS.stored : ''}
               {care.due.length === 0
                 ? WORDS.waxIsInKmSince(Math.round(care.kmSinceWax))
-                : care.due.map((sign) => say(words.ski.CARE, sign)).join(' ')}
+                : care.due.map((sign) => say(skiWords.CARE, sign)).join(' ')}
             </Text>
           </Flex>
         </>

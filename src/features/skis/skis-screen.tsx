@@ -9,7 +9,9 @@ import { SKI_TYPES } from '@/core/terms';
 import { optionsOf } from '@/ui/fields/choice-row';
 import { SelectField } from '@/ui/fields/select-field';
 import { TextField } from '@/ui/fields/text-field';
-import { words } from '@/words';
+import { skiWords } from '@/words/areas/ski';
+import { termsWords } from '@/words/areas/terms';
+import { skisScreenWords } from '@/words/screens/skis';
 import { say } from '@/words/say';
 import type { Writer } from '@/words/write';
 import { useWords } from '@/ui/format/use-words';
@@ -22,7 +24,7 @@ import { ReserveBar } from './reserve-bar';
 import { SkiForm } from './ski-form';
 import type { RackRow } from './use-cases/load-skis';
 
-const WORDS = words.screens.skis.skisScreen;
+const WORDS = skisScreenWords.skisScreen;
 
 const ALL = 'all';
 const FOR_OUTING = 'outing';
@@ -49,7 +51,7 @@ const marksInWords = (count: number) =>
   count === 0 ? '' : count === 1 ? WORDS.oneMarkOnTheBase : WORDS.marksOnTheBase(count);
 
 const dueInWords = (due: readonly CareSign[], write: Writer) =>
-  due.map((sign) => say(words.ski.CARE, sign, write)).join(' ');
+  due.map((sign) => say(skiWords.CARE, sign, write)).join(' ');
 
 const columnsOf = (path: string, write: Writer): RowColumn<RackRow>[] => [
   {
@@ -57,7 +59,7 @@ const columnsOf = (path: string, write: Writer): RowColumn<RackRow>[] => [
     title: WORDS.pair,
     cell: ({ ski }) => <SheetLink href={`${path}/skis/${ski.id}`}>{ski.name}</SheetLink>,
   },
-  { id: 'type', title: WORDS.type, cell: ({ ski }) => words.terms.SKI_TYPE_WORDS[ski.type] },
+  { id: 'type', title: WORDS.type, cell: ({ ski }) => termsWords.SKI_TYPE_WORDS[ski.type] },
   { id: 'length', title: WORDS.length, isNumber: true, cell: ({ ski }) => WORDS.cm(ski.lengthCm) },
   {
     id: 'grind',
@@ -148,7 +150,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
               options={[
                 { value: ALL, label: WORDS.allTypes },
                 { value: FOR_OUTING, label: WORDS.forThisOuting },
-                ...optionsOf(present, words.terms.SKI_TYPE_WORDS),
+                ...optionsOf(present, termsWords.SKI_TYPE_WORDS),
               ]}
             />
             <SelectField
@@ -207,7 +209,7 @@ function SkiLine({ one, path }: { one: RackRow; path: string }) {
       </Flex>
       <Text textStyle="small" color="faint">
         {WORDS.cm2(
-          words.terms.SKI_TYPE_WORDS[ski.type],
+          termsWords.SKI_TYPE_WORDS[ski.type],
           ski.lengthCm,
           dueInWords(care.due, write),
           marksInWords(marks),

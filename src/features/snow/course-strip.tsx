@@ -10,9 +10,9 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
 import type { PlaceStart } from '@/core/choice';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.courseStrip;
+const WORDS = snowScreenWords.courseStrip;
 
 type Measure = 'temperature' | 'water' | 'sharpness';
 type Started = PlaceStart & { start: NonNullable<PlaceStart['start']> };

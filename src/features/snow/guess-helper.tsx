@@ -7,11 +7,13 @@ import { DAY_TIMES, SKIES, type DayTime, type Sky } from '@/core/terms';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { temperatureWithSpread } from '@/words/quantities';
-import { words } from '@/words';
+import { snowWords } from '@/words/areas/snow';
+import { termsWords } from '@/words/areas/terms';
+import { snowScreenWords } from '@/words/screens/snow';
 import { useWords } from '@/ui/format/use-words';
 import { Disclosure } from '@/ui/frame/disclosure';
 
-const WORDS = words.screens.snow.guessHelper;
+const WORDS = snowScreenWords.guessHelper;
 
 interface GuessHelperProps {
   airTemperatureC: number | undefined;
@@ -33,14 +35,14 @@ export function GuessHelper({ airTemperatureC, onGuess }: GuessHelperProps) {
           name="sky"
           value={sky}
           onChange={setSky}
-          options={optionsOf(SKIES, words.terms.SKY_WORDS)}
+          options={optionsOf(SKIES, termsWords.SKY_WORDS)}
         />
         <ChoiceRow
           legend={WORDS.timeOfDay}
           name="day-time"
           value={dayTime}
           onChange={setDayTime}
-          options={optionsOf(DAY_TIMES, words.terms.DAY_TIME_WORDS)}
+          options={optionsOf(DAY_TIMES, termsWords.DAY_TIME_WORDS)}
         />
         {guess ? (
           <>
@@ -48,7 +50,7 @@ export function GuessHelper({ airTemperatureC, onGuess }: GuessHelperProps) {
               <strong>
                 {temperatureWithSpread(guess.temperatureC, guess.temperatureSdC, units)}
               </strong>
-              . {say(words.snow.GUESS, guess.reason)}
+              . {say(snowWords.GUESS, guess.reason)}
             </Text>
             <Box>
               <ActionButton quiet onClick={() => onGuess(guess)}>

@@ -3,9 +3,9 @@
 import { CsvImport } from '@/ui/frame/csv-import';
 import { FileLink } from '@/ui/frame/sheet-link';
 import { undoImportAction } from './actions';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.importReadings;
+const WORDS = snowScreenWords.importReadings;
 
 /** Takes readings in from a CSV file: all of it, or nothing and a list of what to mend. */
 export function ImportReadings({ outingId, timeZone }: { outingId: string; timeZone: string }) {

@@ -11,9 +11,9 @@ import { differenceValue, fixed, temperatureUnit, temperatureValue } from '@/wor
 import type { Units } from '@/words/units';
 import { OutlookTable } from './outlook-table';
 import { useUnits } from '@/ui/format/units-context';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.outlookChart;
+const WORDS = snowScreenWords.outlookChart;
 
 interface OutlookChartProps {
   outing: Outing;

@@ -5,7 +5,8 @@ import type { CourseData, Outing } from '@/core/model';
 import type { NoOutlook } from '@/core/snow/outlook';
 import { Box, Text } from '@chakra-ui/react';
 import { differenceValue, temperatureUnit, temperatureWithSpread } from '@/words/quantities';
-import { words } from '@/words';
+import { snowWords } from '@/words/areas/snow';
+import { snowScreenWords } from '@/words/screens/snow';
 import { useWords } from '@/ui/format/use-words';
 import { span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
@@ -14,7 +15,7 @@ import { Caution, Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { OutlookChart } from './outlook-chart';
 
-const WORDS = words.screens.snow.outlookPart;
+const WORDS = snowScreenWords.outlookPart;
 
 /** What the server computed for the course, or why it could not. */
 export type SnowView = { ok: true; snow: CourseSnow } | { ok: false; reason: NoOutlook };
@@ -53,7 +54,7 @@ export function OutlookPart(props: OutlookPartProps) {
       ) : (
         <>
           <Text textStyle="body">
-            {WORDS.noOutlookYourOwnReading(say(words.snow.NO_OUTLOOK, view.reason))}
+            {WORDS.noOutlookYourOwnReading(say(snowWords.NO_OUTLOOK, view.reason))}
           </Text>
           <SheetLink href={weatherHref}>
             {view.reason.code === 'no_position' ? WORDS.sayWhereItLies : WORDS.getWeatherIn}

@@ -6,9 +6,9 @@ import { Disclosure } from '@/ui/frame/disclosure';
 import { fixed, percent, temperatureUnit, temperatureValue } from '@/words/quantities';
 import { dayAndTime } from '@/words/times';
 import type { Units } from '@/words/units';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.outlookChart;
+const WORDS = snowScreenWords.outlookChart;
 
 const TABLE_EVERY_MS = 3 * 3_600_000;
 

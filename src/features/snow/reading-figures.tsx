@@ -8,9 +8,9 @@ import { GuessHelper } from './guess-helper';
 import { InstrumentPanel } from './instruments/instrument-panel';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import type { useReadingForm } from './use-reading-form';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.readingForm;
+const WORDS = snowScreenWords.readingForm;
 
 type Form = ReturnType<typeof useReadingForm>;
 

@@ -19,9 +19,11 @@ import { Caution } from '@/ui/frame/sheet';
 import { Figures, TemperatureKeys } from './reading-figures';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import type { ReadingDraft, useReadingForm } from './use-reading-form';
-import { words } from '@/words';
+import { choiceWords } from '@/words/areas/choice';
+import { termsWords } from '@/words/areas/terms';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.readingForm;
+const WORDS = snowScreenWords.readingForm;
 
 type Form = ReturnType<typeof useReadingForm>;
 
@@ -107,8 +109,8 @@ function Seen({ form }: { form: Form }) {
           label: (
             <>
               <GrainGlyph grain={grain} size={30} />
-              <span>{words.terms.GRAIN_WORDS[grain]}</span>
-              <span>{words.terms.GRAIN_CODES[grain]}</span>
+              <span>{termsWords.GRAIN_WORDS[grain]}</span>
+              <span>{termsWords.GRAIN_CODES[grain]}</span>
             </>
           ),
         }))}
@@ -119,18 +121,18 @@ function Seen({ form }: { form: Form }) {
         {...bind('wetness')}
         options={WETNESSES.map((wetness) => ({
           value: wetness,
-          label: words.terms.WETNESS_WORDS[wetness],
-          detail: words.terms.SNOWBALL_WORDS[wetness],
+          label: termsWords.WETNESS_WORDS[wetness],
+          detail: termsWords.SNOWBALL_WORDS[wetness],
         }))}
       />
       {contradictionsOf(values).map((one) => (
-        <Caution key={one.code}>{say(words.choice.CAUTION, one)}</Caution>
+        <Caution key={one.code}>{say(choiceWords.CAUTION, one)}</Caution>
       ))}
       <ChoiceRow
         legend={WORDS.fingerTestWhatJustGoes}
         name="finger-test"
         {...bind('handHardness')}
-        options={optionsOf(HAND_HARDNESSES, words.terms.HAND_HARDNESS_WORDS)}
+        options={optionsOf(HAND_HARDNESSES, termsWords.HAND_HARDNESS_WORDS)}
       />
       <Grid templateColumns={{ base: '1fr', md: '4fr 3fr 3fr' }} gap="4">
         <ChoiceRow
@@ -140,7 +142,7 @@ function Seen({ form }: { form: Form }) {
           {...bind('origin')}
           options={ORIGINS.map((origin) => ({
             value: origin,
-            label: words.terms.ORIGIN_WORDS[origin],
+            label: termsWords.ORIGIN_WORDS[origin],
           }))}
         />
         <ChoiceRow
@@ -149,7 +151,7 @@ function Seen({ form }: { form: Form }) {
           {...bind('dirt')}
           options={(['clean', 'dirty'] as const).map((dirt) => ({
             value: dirt,
-            label: words.terms.DIRT_WORDS[dirt],
+            label: termsWords.DIRT_WORDS[dirt],
           }))}
         />
         <ChoiceRow
@@ -203,7 +205,7 @@ function Details({ form, timeZone }: { form: Form; timeZone: string }) {
           {...bind('source')}
           options={READING_SOURCES.map((source) => ({
             value: source,
-            label: words.terms.SOURCE_WORDS[source],
+            label: termsWords.SOURCE_WORDS[source],
           }))}
         />
         <NumberField

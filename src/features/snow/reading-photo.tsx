@@ -6,9 +6,9 @@ import { useRouter } from 'next/navigation';
 import { chakra } from '@chakra-ui/react';
 import { FileField } from '@/ui/fields/file-field';
 import { PHOTO_ACCEPT, sendPhoto } from '@/ui/fields/send-photo';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.readingPhoto;
+const WORDS = snowScreenWords.readingPhoto;
 
 interface ReadingPhotoProps {
   reading: Reading;

@@ -15,9 +15,10 @@ import { FileLink } from '@/ui/frame/sheet-link';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { ReadingPhoto } from './reading-photo';
 import { restoreReadingAction, withdrawReadingAction } from './actions';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.readingsList;
+const WORDS = snowScreenWords.readingsList;
 
 const COLUMNS = [
   { title: WORDS.time },
@@ -70,9 +71,9 @@ export function ReadingsList({
       </strong>,
       one.airTemperatureC === undefined ? '–' : temperature(one.airTemperatureC, units),
       percent(one.humidityFraction),
-      one.grain ? words.terms.GRAIN_CODES[one.grain] : '–',
+      one.grain ? termsWords.GRAIN_CODES[one.grain] : '–',
       seen(one),
-      words.terms.SOURCE_WORDS[one.source] ?? one.source,
+      termsWords.SOURCE_WORDS[one.source] ?? one.source,
       <Flex key="change" gap="3" justify="flex-end">
         <ReadingPhoto reading={one} onFailure={(message) => setNotice({ message })} />
         <RowMenu
@@ -124,11 +125,11 @@ export function ReadingsList({
 
 const seen = (one: Reading) =>
   [
-    words.terms.ORIGIN_WORDS[one.origin],
-    words.terms.WETNESS_WORDS[one.wetness].toLowerCase(),
-    one.dirt === 'dirty' ? words.terms.DIRT_WORDS.dirty.toLowerCase() : undefined,
+    termsWords.ORIGIN_WORDS[one.origin],
+    termsWords.WETNESS_WORDS[one.wetness].toLowerCase(),
+    one.dirt === 'dirty' ? termsWords.DIRT_WORDS.dirty.toLowerCase() : undefined,
     one.glazed ? WORDS.glazed : undefined,
-    one.handHardness && words.terms.HAND_HARDNESS_WORDS[one.handHardness].toLowerCase(),
+    one.handHardness && termsWords.HAND_HARDNESS_WORDS[one.handHardness].toLowerCase(),
   ]
     .filter(Boolean)
     .join(', ');

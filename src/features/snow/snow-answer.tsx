@@ -8,9 +8,10 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { percent, temperature, temperatureWithSpread } from '@/words/quantities';
 import { clockTime, dayAndTime } from '@/words/times';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.snowScreen;
+const WORDS = snowScreenWords.snowScreen;
 
 /** The snow at the start, as every screen means it, and what it asks for. */
 export interface StartAnswer extends Omit<DaySnow, 'cases'> {
@@ -75,7 +76,7 @@ export function SnowAnswer({ start, latest, outing }: SnowAnswerProps) {
   );
 }
 
-const wetnessOf = ({ snow }: StartAnswer) => words.terms.WETNESS_WORDS[snow.wetness].toLowerCase();
+const wetnessOf = ({ snow }: StartAnswer) => termsWords.WETNESS_WORDS[snow.wetness].toLowerCase();
 
 function spanOf({ fromMs, toMs }: StartAnswer, timeZone: string): string {
   const clock = (ms: number) => clockTime(new Date(ms).toISOString(), timeZone);
@@ -93,9 +94,7 @@ function Measured(props: { latest: Reading; start: StartAnswer; timeZone: string
       {WORDS.withoutWeatherNothingIsKnown(
         latest.source === 'guess'
           ? WORDS.guessedNotMeasured
-          : WORDS.measured2(
-              words.terms.SOURCE_WORDS[latest.source]?.toLowerCase() ?? latest.source,
-            ),
+          : WORDS.measured2(termsWords.SOURCE_WORDS[latest.source]?.toLowerCase() ?? latest.source),
         dayAndTime(latest.takenAt, timeZone),
         latest.spot ? `, ${latest.spot}` : '',
       )}

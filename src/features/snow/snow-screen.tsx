@@ -24,9 +24,9 @@ import { TrackWork } from './track-work';
 import { TypedChangeLine } from './typed-change';
 import { sameAs, useReadingForm } from './use-reading-form';
 import { useTypedChange } from './use-typed-change';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.snowScreen;
+const WORDS = snowScreenWords.snowScreen;
 
 interface SnowScreenProps {
   outing: Outing;

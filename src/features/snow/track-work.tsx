@@ -23,10 +23,10 @@ import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
 import { dayAndTime } from '@/words/times';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 import { addTrackEventAction, removeTrackEventAction } from './actions';
 
-const WORDS = words.screens.snow.trackWork;
+const WORDS = snowScreenWords.trackWork;
 const KIND_WORDS = { groomed: WORDS.groomed, skied: WORDS.skied } as const;
 
 interface TrackDraft {

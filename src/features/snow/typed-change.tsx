@@ -4,10 +4,10 @@ import { Box, Text } from '@chakra-ui/react';
 import { useUnits } from '@/ui/format/units-context';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { temperature, temperatureWithSpread } from '@/words/quantities';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 import type { TypedChange } from './use-typed-change';
 
-const WORDS = words.screens.snow.typedChange;
+const WORDS = snowScreenWords.typedChange;
 
 /** What a typed reading would change at the start, in one place under the form. */
 export function TypedChangeLine({ change }: { change: TypedChange }) {

@@ -12,9 +12,9 @@ import { UndoNotice } from '@/ui/frame/undo-notice';
 import { SegmentRow } from './segment-row';
 import { useCourseForm } from './use-course-form';
 import { useTrack } from '@/workers/use-track';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.courseEditor;
+const WORDS = venueScreenWords.courseEditor;
 
 const MOST_SEGMENTS = 8;
 

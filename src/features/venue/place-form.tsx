@@ -18,9 +18,10 @@ import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useScales } from '@/ui/fields/scales';
 import { Part } from '@/ui/frame/sheet';
 import { savePlaceAction } from './actions';
-import { words } from '@/words';
+import { fieldsWords } from '@/words/areas/fields';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.placeForm;
+const WORDS = venueScreenWords.placeForm;
 
 type PlaceDraft = Omit<Venue, 'id'>;
 
@@ -84,7 +85,7 @@ export function PlaceForm({ venue }: { venue: KeptVenue }) {
             {WORDS.placeSaved}
           </Text>
         )}
-        <Meanwhile {...form.clashes} names={words.fields.VENUE} />
+        <Meanwhile {...form.clashes} names={fieldsWords.VENUE} />
         <FieldProblemText problem={form.failure} />
       </SheetForm>
     </Part>

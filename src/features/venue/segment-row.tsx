@@ -8,9 +8,10 @@ import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.courseEditor;
+const WORDS = venueScreenWords.courseEditor;
 
 interface SegmentRowProps {
   segment: Segment;
@@ -86,7 +87,7 @@ export function SegmentRow({ segment, problem, onChange, onRemove }: SegmentRowP
           optionWidth="96px"
           value={segment.surface}
           onChange={(surface) => onChange({ surface })}
-          options={optionsOf(SURFACE_KINDS, words.terms.SURFACE_WORDS)}
+          options={optionsOf(SURFACE_KINDS, termsWords.SURFACE_WORDS)}
         />
       </SimpleGrid>
       <ActionButton quiet mt="2" px="3" aria-label={WORDS.remove(segment.name)} onClick={onRemove}>

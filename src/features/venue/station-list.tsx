@@ -19,9 +19,9 @@ import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { addStationAction } from './actions';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.stationList;
+const WORDS = venueScreenWords.stationList;
 
 /** A station and what weather it has. */
 export interface StationSummary {
@@ -79,7 +79,7 @@ export function StationList(props: {
               one.fromIso ? dayAndTime(one.fromIso, venue.timeZone) : '–',
               one.toIso ? dayAndTime(one.toIso, venue.timeZone) : '–',
               one.hours,
-              one.source ? (words.screens.venue.weatherSource[one.source] ?? one.source) : '–',
+              one.source ? (venueScreenWords.weatherSource[one.source] ?? one.source) : '–',
               one.takenInAt ? age(one.takenInAt) : '–',
             ],
           }))}

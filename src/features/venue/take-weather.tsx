@@ -20,9 +20,9 @@ import type { StationSummary } from './station-list';
 import { useTakeWeather, type TakeState } from './use-take-weather';
 import { TwoLineForecast } from './two-line-forecast';
 import type { TakenWeather, WeatherInput } from './use-cases/take-weather';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.takeWeather;
+const WORDS = venueScreenWords.takeWeather;
 
 type Way = WeatherInput['kind'];
 

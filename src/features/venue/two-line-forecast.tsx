@@ -15,9 +15,10 @@ import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useScales } from '@/ui/fields/scales';
 import { dayOf } from '@/words/times';
-import { words } from '@/words';
+import { termsWords } from '@/words/areas/terms';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.twoLineForecast;
+const WORDS = venueScreenWords.twoLineForecast;
 
 const NOON = 12;
 
@@ -141,7 +142,7 @@ function HalfDay(props: { half: 'day' | 'night'; title: string; form: Form }) {
         legend={WORDS.sky}
         name={`${half}-sky`}
         {...form.bind(isDay ? 'daySky' : 'nightSky')}
-        options={optionsOf(SKIES, words.terms.SKY_WORDS)}
+        options={optionsOf(SKIES, termsWords.SKY_WORDS)}
       />
     </Box>
   );

@@ -3,10 +3,10 @@ import { useRouter } from 'next/navigation';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import type { KeptVenue, Segment } from '@/core/model';
 import { useWrite } from '@/ui/fields/use-write';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 import { saveCourseAction } from './actions';
 
-const WORDS = words.screens.venue.courseEditor;
+const WORDS = venueScreenWords.courseEditor;
 
 interface CourseValues {
   segments: Segment[];

@@ -9,9 +9,9 @@ import { CourseEditor } from './course-editor';
 import { PlaceForm } from './place-form';
 import { StationList, type StationSummary } from './station-list';
 import { TakeWeather } from './take-weather';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.venueScreen;
+const WORDS = venueScreenWords.venueScreen;
 
 interface VenueScreenProps {
   outing: Outing;

@@ -4,9 +4,9 @@ import { moment } from '@/formats/schemas/fields';
 import { weatherSampleSchema } from '@/formats/schemas/outlook';
 import { validate } from '@/formats/schemas/validation';
 import { failed, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.weatherService;
+const WORDS = venueScreenWords.weatherService;
 
 /** A forecast as a service gave it. */
 export interface ServiceForecast {

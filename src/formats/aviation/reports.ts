@@ -7,9 +7,9 @@ import {
 } from 'metar-taf-parser';
 import { saturationOverWaterHPa } from '../../core/air';
 import type { WeatherSample } from '../../core/snow/outlook';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.reports;
+const WORDS = formatsScreenWords.reports;
 
 /** What reports gave, with a sentence on everything that is not in them and was taken. */
 export type ReportedWeather =

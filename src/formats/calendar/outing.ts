@@ -1,7 +1,7 @@
 import { createEvent } from 'ics';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.calendarOuting;
+const WORDS = formatsScreenWords.calendarOuting;
 
 /** What a calendar shows of an outing. */
 export interface CalendarOuting {

@@ -1,7 +1,7 @@
 import { createEvents, type DateArray } from 'ics';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.calendarOuting;
+const WORDS = formatsScreenWords.calendarOuting;
 
 /** One piece of work in somebody's calendar. */
 export interface CalendarWork {

@@ -1,6 +1,6 @@
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.csvBounds;
+const WORDS = formatsScreenWords.csvBounds;
 /** How large a file may be, beside its bytes. */
 export interface CsvBounds {
   /** Rows without the header. */

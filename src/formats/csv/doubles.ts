@@ -1,7 +1,7 @@
 import type { RowProblem } from './typed-rows';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.csvDoubles;
+const WORDS = formatsScreenWords.csvDoubles;
 
 const plain = (name: string) => name.trim().toLowerCase();
 

@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import { boundsProblem, isTooLong, TOO_LONG, type BoundsProblem } from './bounds';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.csvTable;
+const WORDS = formatsScreenWords.csvTable;
 
 /** A CSV file as text cells: the header and the rows, each with its line in the file. */
 export interface CsvTable {

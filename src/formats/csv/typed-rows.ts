@@ -2,9 +2,9 @@ import type { InferType, Schema } from 'yup';
 import { validate } from '../schemas/validation';
 import type { Cell } from './cells';
 import { readCsv } from './table';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.csvTypedRows;
+const WORDS = formatsScreenWords.csvTypedRows;
 
 export interface RowProblem {
   line: number;

@@ -1,7 +1,7 @@
 import { GpxReader, type TrackPoint } from './points';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.gpxCourse;
+const WORDS = formatsScreenWords.gpxCourse;
 
 /** A stretch of a track with one lie of the land. */
 export interface TrackSegment {

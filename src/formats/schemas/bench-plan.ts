@@ -1,13 +1,15 @@
 import { array, number, object, string } from 'yup';
 import { PROGRAMMES } from '../../core/bench';
 import { PLAN_SKILLS } from '../../core/plan';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
+import { planWords } from '../../words/areas/plan';
+import { formatsScreenWords } from '../../words/screens/formats';
 import { boundedNumber, clockTime, oneOfWords, plainText, yesNo } from './fields';
 import { MOST } from './ids';
 import { list } from './list';
 
-const WORDS = words.plan.cabin;
-const REQUEST = words.plan.request;
+const WORDS = planWords.cabin;
+const REQUEST = planWords.request;
 
 const LIMITS = {
   people: 60,
@@ -43,8 +45,8 @@ const personSchema = object({
 
 const count = (name: string, low: number) =>
   boundedNumber(name, { low, high: LIMITS.things, unit: '' })
-    .integer(words.screens.formats.schemas.mustBeANumberFrom(name, low, LIMITS.things, ''))
-    .required(words.fields.missing(name));
+    .integer(formatsScreenWords.schemas.mustBeANumberFrom(name, low, LIMITS.things, ''))
+    .required(fieldsWords.missing(name));
 
 /** Who and what is in the cabin. */
 export const cabinSchema = object({
@@ -80,15 +82,15 @@ export const wishSchema = object({
     .min(1, WORDS.noOuting)
     .max(LIMITS.outings, WORDS.tooMany(LIMITS.outings)),
   readyMin: boundedNumber(WORDS.readyMin, { low: 0, high: 600, unit: 'min' }).required(
-    words.fields.missing(WORDS.readyMin),
+    fieldsWords.missing(WORDS.readyMin),
   ),
   topHours: boundedNumber(WORDS.topHours, { low: 0.5, high: 72, unit: 'h' }).required(
-    words.fields.missing(WORDS.topHours),
+    fieldsWords.missing(WORDS.topHours),
   ),
-  leaveOut: list(oneOfWords(words.screens.formats.schemas.programme, PROGRAMMES).required())
-    .typeError(words.screens.formats.schemas.programmesMustBeAList)
-    .max(PROGRAMMES.length, words.screens.formats.schemas.eachProgrammeOnce),
-  mostCoats: boundedNumber(words.screens.formats.schemas.mostCoats, { low: 1, high: 10, unit: '' }),
+  leaveOut: list(oneOfWords(formatsScreenWords.schemas.programme, PROGRAMMES).required())
+    .typeError(formatsScreenWords.schemas.programmesMustBeAList)
+    .max(PROGRAMMES.length, formatsScreenWords.schemas.eachProgrammeOnce),
+  mostCoats: boundedNumber(formatsScreenWords.schemas.mostCoats, { low: 1, high: 10, unit: '' }),
   liquidFor: list(pairId()).typeError(WORDS.tasks).max(LIMITS.pairs, WORDS.tooMany(LIMITS.pairs)),
 }).typeError(WORDS.wish);
 

@@ -2,9 +2,9 @@ import { object } from 'yup';
 import { PROGRAMMES } from '../../core/bench';
 import { boundedNumber, oneOfWords, plainText, yesNo } from './fields';
 import { list } from './list';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** Which sheet to build: for a ski on an outing, with programmes as a person set them. */
 export const sheetRequestSchema = object({

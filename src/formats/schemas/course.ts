@@ -1,15 +1,16 @@
 import { object } from 'yup';
 import { SEGMENT_FIELDS, STATION_FIELDS, type Segment, type Station } from '../../core/model';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
+import { formatsScreenWords } from '../../words/screens/formats';
 import { schemaFrom } from './from-fields';
 import { list } from './list';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 const MOST_SEGMENTS = 8;
 
 /** A segment of a course as typed. */
-export const segmentSchema = schemaFrom<Segment>(SEGMENT_FIELDS, words.fields.SEGMENT);
+export const segmentSchema = schemaFrom<Segment>(SEGMENT_FIELDS, fieldsWords.SEGMENT);
 
 /** A whole course. */
 export const courseSchema = object({
@@ -21,5 +22,5 @@ export const courseSchema = object({
 /** A weather station as typed. */
 export const stationSchema = schemaFrom<Pick<Station, 'name' | 'altitudeM'>>(
   STATION_FIELDS,
-  words.fields.STATION,
+  fieldsWords.STATION,
 );

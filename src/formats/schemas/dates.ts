@@ -1,7 +1,7 @@
 import { wallMs } from '../../core/time';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 const MOMENT =
   /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):([0-5]\d)(:([0-5]\d)(\.\d{1,9})?)?(Z|[+-]\d{2}:?[0-5]\d)$/;
 const DAY = /^(\d{4})-(\d{2})-(\d{2})$/;

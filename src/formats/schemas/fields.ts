@@ -1,8 +1,8 @@
 import { boolean, number, string } from 'yup';
 import { isCalendarDay, isMoment, isPlausible, PLAUSIBLE_WORDS } from './dates';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** A number in a range, with the sentence a person reads when it is not. */
 export function boundedNumber(

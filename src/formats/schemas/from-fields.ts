@@ -1,6 +1,6 @@
 import { object, string, type AnyObject, type ISchema, type ObjectSchema } from 'yup';
 import type { Field } from '../../core/model';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
 import type { FieldWords } from '../../words/en/fields';
 import {
   boundedNumber,
@@ -22,7 +22,7 @@ type Fields = Readonly<Record<string, Field>>;
 function checkOf(field: Field, said: FieldWords) {
   const { name } = said;
   const isRequired = field.isRequired && !field.mayBeLeftOut;
-  const missing = said.missing ?? words.fields.missing(name);
+  const missing = said.missing ?? fieldsWords.missing(name);
   switch (field.type) {
     case 'id': {
       const check = plainText(name, MOST);
@@ -52,9 +52,9 @@ function checkOf(field: Field, said: FieldWords) {
       return isRequired ? check.required(missing) : check;
     }
     case 'choices': {
-      const check = list(oneOfWords(name, field.of).required(words.fields.notFitting(name)))
-        .typeError(words.fields.mustBeList(name))
-        .max(field.of.length, words.fields.upTo(field.of.length, name));
+      const check = list(oneOfWords(name, field.of).required(fieldsWords.notFitting(name)))
+        .typeError(fieldsWords.mustBeList(name))
+        .max(field.of.length, fieldsWords.upTo(field.of.length, name));
       return isRequired ? check.required(missing) : check;
     }
     case 'flag': {
@@ -75,7 +75,7 @@ function checkOf(field: Field, said: FieldWords) {
     case 'colour':
       return string()
         .nullable()
-        .matches(COLOUR, said.outOfRange ?? words.fields.notFitting(name));
+        .matches(COLOUR, said.outOfRange ?? fieldsWords.notFitting(name));
   }
 }
 

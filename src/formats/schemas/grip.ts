@@ -5,9 +5,9 @@ import { boundedNumber, oneOfWords, plainText } from './fields';
 import { list } from './list';
 import { saidFields, saidSchema } from './said';
 import { snowSchema } from './snow';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** The gap under the ski at a place, at half and at full weight. */
 export const gapSchema = object({

@@ -1,8 +1,8 @@
 import { plainText } from './fields';
 import { invalidInput, type WireResult } from '../wire';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** Longest id, characters. */
 export const MOST = 64;

@@ -1,9 +1,9 @@
 import { array, number, object, string } from 'yup';
 import { boundedNumber, plainText } from './fields';
 import { saidSchema } from './said';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 const waxSchema = object({
   meltingC: boundedNumber(WORDS.meltingPoint, { low: 20, high: 160, unit: '°C' }).required(

@@ -8,9 +8,10 @@ import {
 import type { OutingFacts } from '../../core/wax';
 import { boundedNumber } from './fields';
 import { schemaFrom, withRule } from './from-fields';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** When the skis go on snow and for how long. */
 type OutingWindow = Pick<OutingToSave, 'startAt' | 'hoursOnSnow'>;
@@ -18,19 +19,19 @@ type OutingWindow = Pick<OutingToSave, 'startAt' | 'hoursOnSnow'>;
 /** What the skis are for; see OutingFacts in the core. */
 export const outingFactsSchema = schemaFrom<OutingFacts>(
   OUTING_FACT_FIELDS,
-  words.fields.OUTING,
+  fieldsWords.OUTING,
 ).typeError(WORDS.outingMustBeAnObject);
 
 /** When the skis are on snow. */
 export const windowSchema = schemaFrom<OutingWindow>(
   { startAt: OUTING_FIELDS.startAt, hoursOnSnow: OUTING_FIELDS.hoursOnSnow },
-  words.fields.OUTING,
+  fieldsWords.OUTING,
 );
 
 /** An outing as a person plans it. */
 export const outingSchema = schemaFrom<OutingFacts & Omit<OutingToSave, 'id' | keyof OutingFacts>>(
   OUTING_FIELDS,
-  words.fields.OUTING,
+  fieldsWords.OUTING,
 );
 
 const [low, high] = VENUE_FIELDS.ownCorrectionC.range;
@@ -51,7 +52,7 @@ const isThere = (value: unknown) => value !== undefined && value !== null;
 /** A place with its own clock. */
 export const venueSchema = withRule(
   withRule(
-    schemaFrom<Omit<Venue, 'id'>>(VENUE_FIELDS, words.fields.VENUE),
+    schemaFrom<Omit<Venue, 'id'>>(VENUE_FIELDS, fieldsWords.VENUE),
     'longitude',
     ({ latitude, longitude }) =>
       isThere(latitude) === isThere(longitude) ? undefined : WORDS.aPositionIsTwo,

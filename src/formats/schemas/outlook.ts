@@ -13,9 +13,10 @@ import {
 import { list } from './list';
 import { boundedNumber, moment, oneOfWords } from './fields';
 import { schemaFrom } from './from-fields';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 export const MOST_HOURS = 240;
 const HOUR_MS = 3_600_000;
@@ -54,7 +55,7 @@ const { timeMs: _, ...sampleFields } = WEATHER_FIELDS;
 /** One moment of the weather. */
 export const weatherSampleSchema = schemaFrom<Omit<WeatherSample, 'timeMs'>>(
   sampleFields,
-  words.fields.WEATHER,
+  fieldsWords.WEATHER,
 )
   .concat(object({ time: moment(WORDS.time).required(WORDS.timeIsMissing) }))
   .typeError(WORDS.aWeatherSampleMustBe);

@@ -9,9 +9,9 @@ import { boundedNumber, moment, oneOfWords } from './fields';
 import { outlookRequestSchema } from './outlook';
 import { saidFields, saidSchema } from './said';
 import { snowSchema } from './snow';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 const MOST_PRODUCTS = 1000;
 const READINGS_ALONE = WORDS.readingsPullAnOutlookGive;

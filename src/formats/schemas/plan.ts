@@ -3,9 +3,10 @@ import { PLAN_NEEDS, type PlanProblem } from '../../core/plan';
 import { boundedNumber, moment, oneOfWords, plainText, yesNo } from './fields';
 import { list } from './list';
 import { saidSchema } from './said';
-import { words } from '../../words';
+import { planWords } from '../../words/areas/plan';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.plan.request;
+const WORDS = planWords.request;
 
 const MOST = { shifts: 200, irons: 50, pairs: 300, steps: 60, stepsInAll: 4000, idLength: 64 };
 const LONGEST_MIN = 600;
@@ -14,7 +15,7 @@ const LONGEST_WAIT_MIN = 4320;
 const id = () => plainText(WORDS.id, MOST.idLength).required(WORDS.idIsMissing);
 const count = (name: string) =>
   boundedNumber(name, { low: 0, high: 1000, unit: '' }).integer(
-    words.screens.formats.schemas.mustBeANumberFrom(name, 0, 1000, ''),
+    formatsScreenWords.schemas.mustBeANumberFrom(name, 0, 1000, ''),
   );
 
 const technicianSchema = object({
@@ -140,10 +141,10 @@ export const planRequestSchema = object({
     .min(1, WORDS.noPairs)
     .max(MOST.pairs, WORDS.pairs(MOST.pairs)),
   seed: number()
-    .typeError(words.screens.formats.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .integer(words.screens.formats.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .min(0, words.screens.formats.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .max(1e9, words.screens.formats.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, '')),
+    .typeError(formatsScreenWords.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
+    .integer(formatsScreenWords.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
+    .min(0, formatsScreenWords.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
+    .max(1e9, formatsScreenWords.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, '')),
   secondsToSearch: boundedNumber(WORDS.seconds, { low: 0, high: 600, unit: 's' }),
 })
   .typeError(WORDS.body)

@@ -2,10 +2,11 @@ import { PRODUCT_FIELDS, type ShelfProduct } from '../../core/model';
 import type { ProductRole } from '../../core/terms';
 import type { GlideProduct } from '../../core/wax';
 import { list } from './list';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
+import { formatsScreenWords } from '../../words/screens/formats';
 import { schemaFrom, withRule } from './from-fields';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** Roles whose products stand for no temperature. */
 export const UNLABELLED_ROLES: readonly ProductRole[] = ['cleaner', 'skin_care'];
@@ -39,7 +40,7 @@ const { id, name, labelLowC, labelHighC, additives, form } = PRODUCT_FIELDS;
 export const glideProductSchema = withRule(
   schemaFrom<GlideProduct>(
     { id, name, labelLowC, labelHighC, additives, form },
-    words.fields.PRODUCT,
+    fieldsWords.PRODUCT,
   ),
   'labelHighC',
   labelProblem,
@@ -51,7 +52,7 @@ export type ProductFields = Omit<ShelfProduct, 'version'>;
 export const shelfProductSchema = withRule(
   withRule(
     withRule(
-      schemaFrom<ProductFields>(PRODUCT_FIELDS, words.fields.PRODUCT),
+      schemaFrom<ProductFields>(PRODUCT_FIELDS, fieldsWords.PRODUCT),
       'labelHighC',
       labelProblem,
     ),

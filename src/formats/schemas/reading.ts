@@ -1,6 +1,6 @@
 import { READING_FIELDS, type Reading, type ReadingSource } from '../../core/model';
 import { HOUSE_LIMITS } from '../../core/wax';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
 import { schemaFrom, withRule } from './from-fields';
 import { sharpnessProblem } from './snow';
 
@@ -30,7 +30,7 @@ export const readingToKeep = (
 
 /** A reading at the snow, as a form, a file row or the API hands it in. */
 export const readingSchema = withRule(
-  schemaFrom<ReadingFields>(READING_FIELDS, words.fields.READING),
+  schemaFrom<ReadingFields>(READING_FIELDS, fieldsWords.READING),
   'sharpness',
   sharpnessProblem,
 );

@@ -1,9 +1,9 @@
 import { number, object } from 'yup';
 import { STOCK_MOVE_KINDS } from '../../core/terms';
-import { words } from '../../words';
+import { formatsScreenWords } from '../../words/screens/formats';
 import { oneOfWords, plainText } from './fields';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** A change of the grams on the shelf, as a person enters it: always a positive figure. */
 export const stockMoveSchema = object({

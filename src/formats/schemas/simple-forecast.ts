@@ -11,9 +11,10 @@ import {
 import { SKIES, type Sky } from '../../core/terms';
 import { boundedNumber, calendarDay, oneOfWords } from './fields';
 import { withRule } from './from-fields';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
+import { formatsScreenWords } from '../../words/screens/formats';
 
-const WORDS = words.screens.formats.simpleForecast;
+const WORDS = formatsScreenWords.simpleForecast;
 
 export const FIRST_HALVES = ['day', 'night'] as const;
 
@@ -33,9 +34,9 @@ export interface TypedForecast {
 }
 
 const air = (name: string) =>
-  boundedNumber(name, { low: -60, high: 40, unit: '°C' }).required(words.fields.missing(name));
+  boundedNumber(name, { low: -60, high: 40, unit: '°C' }).required(fieldsWords.missing(name));
 const word = <T extends string>(name: string, of: readonly T[]) =>
-  oneOfWords(name, of).required(words.fields.missing(name));
+  oneOfWords(name, of).required(fieldsWords.missing(name));
 
 const lowUnderHigh = (low: unknown, high: unknown) =>
   typeof low === 'number' && typeof high === 'number' && low > high
@@ -46,7 +47,7 @@ const lowUnderHigh = (low: unknown, high: unknown) =>
 export const simpleForecastSchema = withRule(
   withRule(
     object({
-      day: calendarDay(WORDS.day).required(words.fields.missing(WORDS.day)),
+      day: calendarDay(WORDS.day).required(fieldsWords.missing(WORDS.day)),
       first: word(WORDS.first, FIRST_HALVES),
       dayLowC: air(WORDS.dayLow),
       dayHighC: air(WORDS.dayHigh),

@@ -1,16 +1,15 @@
 import { object } from 'yup';
 import { FINDING_FIELDS, SKI_EVENT_FIELDS, SKI_FIELDS } from '../../core/model';
 import type { Finding, Ski, SkiEvent } from '../../core/ski';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
+import { formatsScreenWords } from '../../words/screens/formats';
 import { moment } from './fields';
 import { fallbacksOf, schemaFrom, withRule } from './from-fields';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** A pair or board of the rack; see Ski in the core. */
-export const skiSchema = schemaFrom<Ski>(SKI_FIELDS, words.fields.SKI).typeError(
-  WORDS.aSkiMustBeAn,
-);
+export const skiSchema = schemaFrom<Ski>(SKI_FIELDS, fieldsWords.SKI).typeError(WORDS.aSkiMustBeAn);
 
 /** What a ski is taken for where nobody said more. */
 export const SKI_DEFAULTS = fallbacksOf(SKI_FIELDS);
@@ -18,15 +17,15 @@ export const SKI_DEFAULTS = fallbacksOf(SKI_FIELDS);
 /** Something seen at a place of the base. */
 export const findingSchema = schemaFrom<Finding & { skiId: string }>(
   FINDING_FIELDS,
-  words.fields.FINDING,
+  fieldsWords.FINDING,
 );
 
 /** An event as a person writes it down. */
 export const skiEventSchema = withRule(
   schemaFrom<Omit<SkiEvent, 'atMs'> & { skiId: string }>(
     SKI_EVENT_FIELDS,
-    words.fields.SKI_EVENT,
-  ).concat(object({ at: moment(words.fields.SKI_EVENT.atMs.name) })),
+    fieldsWords.SKI_EVENT,
+  ).concat(object({ at: moment(fieldsWords.SKI_EVENT.atMs.name) })),
   'km',
   ({ kind, km }) =>
     kind === 'kilometres' && km === undefined ? WORDS.sayHowManyKilometres : undefined,

@@ -2,10 +2,11 @@ import { SNOW_FIELDS_OF_READING } from '../../core/model';
 import { sharpnessRange } from '../../core/snow';
 import { GRAINS, type Grain } from '../../core/terms';
 import type { SnowConditions } from '../../core/wax';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
+import { formatsScreenWords } from '../../words/screens/formats';
 import { schemaFrom, withRule } from './from-fields';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 /** Why a sharpness does not go with a grain; undefined where it does, or where either is not given. */
 export function sharpnessProblem({ sharpness, grain }: { sharpness?: unknown; grain?: unknown }) {
@@ -18,7 +19,7 @@ export function sharpnessProblem({ sharpness, grain }: { sharpness?: unknown; gr
 
 /** The snow as seen and measured; see SnowConditions in the core. */
 export const snowSchema = withRule(
-  schemaFrom<SnowConditions>(SNOW_FIELDS_OF_READING, words.fields.READING),
+  schemaFrom<SnowConditions>(SNOW_FIELDS_OF_READING, fieldsWords.READING),
   'sharpness',
   sharpnessProblem,
 ).typeError(WORDS.snowMustBeAnObject);

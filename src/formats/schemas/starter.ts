@@ -1,21 +1,21 @@
 import { object } from 'yup';
 import { SKIER_FIELDS, STARTER_FIELDS, type Skier, type Starter } from '../../core/model';
-import { words } from '../../words';
+import { fieldsWords } from '../../words/areas/fields';
 import { plainText } from './fields';
 import { schemaFrom } from './from-fields';
 import { MOST } from './ids';
 
 /** A skier as a person enters one. */
-export const skierSchema = schemaFrom<Omit<Skier, 'id'>>(SKIER_FIELDS, words.fields.SKIER);
+export const skierSchema = schemaFrom<Omit<Skier, 'id'>>(SKIER_FIELDS, fieldsWords.SKIER);
 
 /** Somebody put on an outing: one who is on the list, by id, or a new one. */
 export const newStarterSchema = object({
-  outingId: plainText(words.fields.STARTER.outingId.name, MOST).required(
-    words.fields.STARTER.outingId.missing,
+  outingId: plainText(fieldsWords.STARTER.outingId.name, MOST).required(
+    fieldsWords.STARTER.outingId.missing,
   ),
-  skierId: plainText(words.fields.STARTER.skierId.name, MOST),
+  skierId: plainText(fieldsWords.STARTER.skierId.name, MOST),
   skier: skierSchema.default(undefined),
 });
 
 /** What a starter stands on, and how much it matters. */
-export const starterSchema = schemaFrom<Omit<Starter, 'id'>>(STARTER_FIELDS, words.fields.STARTER);
+export const starterSchema = schemaFrom<Omit<Starter, 'id'>>(STARTER_FIELDS, fieldsWords.STARTER);

@@ -1,16 +1,17 @@
 import { object } from 'yup';
 import { METHOD_GROUPS } from '../../core/choice';
-import { words } from '../../words';
+import { methodsWords } from '../../words/areas/methods';
+import { formatsScreenWords } from '../../words/screens/formats';
 import { BASE_TYPES, TOOLS } from '../../core/terms';
 import { list } from './list';
 import { oneOfWords, yesNo } from './fields';
 
-const WORDS = words.screens.formats.schemas;
+const WORDS = formatsScreenWords.schemas;
 
 const methods = Object.fromEntries(
   METHOD_GROUPS.map((group) => [
     group.key,
-    oneOfWords(words.methods.METHOD_TITLE[group.key], group.options),
+    oneOfWords(methodsWords.METHOD_TITLE[group.key], group.options),
   ]),
 );
 

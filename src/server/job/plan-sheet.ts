@@ -33,9 +33,9 @@ import {
 } from './sheet-parts';
 import { lessByPlan, type SheetAsked } from './asked';
 import { liquidInstead } from './without-iron';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.planSheet;
+const WORDS = benchScreenWords.planSheet;
 
 const USUAL_ROOM_C = 15;
 

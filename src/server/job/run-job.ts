@@ -19,9 +19,9 @@ import { toldSheet } from '@/words/told/sheet';
 import type { Units } from '@/words/units';
 import { writerFor } from '@/words/write';
 import { planSheet } from './plan-sheet';
-import { words } from '@/words';
+import { benchScreenWords } from '@/words/screens/bench';
 
-const WORDS = words.screens.bench.runJob;
+const WORDS = benchScreenWords.runJob;
 
 /** Where ids and the time of a move come from. */
 export interface RunStamp {

@@ -7,9 +7,9 @@ import { useTheme } from 'next-themes';
 import type { Data, Layout } from 'plotly.js';
 import { useNear } from './use-near';
 import { FONTS } from '../theme/system';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.chart;
+const WORDS = uiScreenWords.chart;
 
 const Plot = dynamic(() => import('./plot').then((module) => module.Plot), {
   ssr: false,

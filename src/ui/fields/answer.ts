@@ -1,6 +1,6 @@
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.answer;
+const WORDS = uiScreenWords.answer;
 /** An answer of the server that a control or a form can show. */
 export type Answer<R> =
   | { ok: true; value: R }

@@ -2,9 +2,9 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from './action-button';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.meanwhile;
+const WORDS = uiScreenWords.meanwhile;
 
 /** A field that someone else changed while this form was open, and this form too. */
 export interface FieldClash {

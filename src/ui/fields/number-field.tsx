@@ -5,9 +5,9 @@ import { Group, IconButton, Input, InputGroup } from '@chakra-ui/react';
 import { Minus, Plus } from 'lucide-react';
 import { fixed } from '../../words/quantities';
 import { FieldFrame } from './field-frame';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.numberField;
+const WORDS = uiScreenWords.numberField;
 
 /** How a stored quantity is shown and typed: a pair of conversions and the unit's name. */
 export interface Scale {

@@ -7,9 +7,9 @@ import { ActionButton } from './action-button';
 import { FieldProblemText } from './field-problem';
 import { fixed } from '../../words/quantities';
 import type { Scale } from './number-field';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.numberPad;
+const WORDS = uiScreenWords.numberPad;
 
 const MOST_DIGITS = 4;
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'];

@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import { positionFrom, positionText, type Position } from '../../words/position';
 import { TextField } from './text-field';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.positionField;
+const WORDS = uiScreenWords.positionField;
 
 /** A place on the globe, or a text that is none: NaN. */
 type MaybePosition = Partial<Position>;

@@ -1,7 +1,7 @@
 import { fileKey, forgetFileKey } from './file-key';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.sendPhoto;
+const WORDS = uiScreenWords.sendPhoto;
 
 const MOST_BYTES = 12_000_000;
 const TAKEN = ['image/jpeg', 'image/png', 'image/webp', 'image/heic', 'image/heif'];

@@ -11,9 +11,9 @@ import { fileKey, forgetFileKey } from '../fields/file-key';
 import { DataTable } from './data-table';
 import { Part } from './sheet';
 import { UndoNotice } from './undo-notice';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.csvImport;
+const WORDS = uiScreenWords.csvImport;
 
 /** A problem of a file, at its line and column. */
 interface RowProblem {

@@ -2,9 +2,9 @@
 
 import { useState, type ReactNode } from 'react';
 import { ActionButton } from '../fields/action-button';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.shownRows;
+const WORDS = uiScreenWords.shownRows;
 
 /** Rows of a long list that are shown at first, and with each press of the button. */
 const A_PAGE = 15;

@@ -3,9 +3,9 @@
 import { useEffect, useRef } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '../fields/action-button';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.undoNotice;
+const WORDS = uiScreenWords.undoNotice;
 
 interface UndoNoticeProps {
   message: string;

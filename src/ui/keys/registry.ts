@@ -1,7 +1,8 @@
-import { words } from '../../words';
+import { frameScreenWords } from '../../words/screens/frame';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.keys;
-const SCREEN = words.screens.frame.dayRail;
+const WORDS = uiScreenWords.keys;
+const SCREEN = frameScreenWords.dayRail;
 
 interface Shortcut {
   /** As the keyboard reports what it wrote, or a chord such as `mod+enter`. */

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.notchGauge;
+const WORDS = uiScreenWords.notchGauge;
 
 const NOTCHES = 10;
 

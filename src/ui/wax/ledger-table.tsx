@@ -11,9 +11,9 @@ import {
   temperatureValue,
 } from '../../words/quantities';
 import { useUnits } from '../format/units-context';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.ledgerTable;
+const WORDS = uiScreenWords.ledgerTable;
 
 interface LedgerTableProps {
   lines: readonly ToldLine[];

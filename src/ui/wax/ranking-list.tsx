@@ -9,9 +9,9 @@ import { useUnits } from '../format/units-context';
 import { ActionButton } from '../fields/action-button';
 import { NotchGauge } from '../marks/notch-gauge';
 import { Swatch } from '../marks/swatch';
-import { words } from '../../words';
+import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = words.screens.ui.rankingList;
+const WORDS = uiScreenWords.rankingList;
 
 export type ShownProduct = GlideProduct & { swatch?: string | null };
 

@@ -12,7 +12,8 @@ import {
 } from '../../core/choice';
 import type { Said } from '../../core/finding';
 import type { LedgerLine, NeededAdditive, RankedProduct, Structure } from '../../core/wax';
-import { words } from '../index';
+import { choiceWords } from '../areas/choice';
+import { methodsWords } from '../areas/methods';
 import { told } from '../say';
 import type { Writer } from '../write';
 
@@ -21,8 +22,8 @@ const messages = (said: readonly Said[]) => said.map((one) => one.message);
 /** Lines of a ledger as they are read. */
 export const toldLines = (lines: readonly LedgerLine[], write: Writer): (ToldLine & Said)[] =>
   lines.map(({ key, valueC, reason }) => {
-    const said = told(words.choice.LEDGER_REASON, reason, write);
-    return { key, label: words.choice.LEDGER_LABEL[key], valueC, reason: said.message, ...said };
+    const said = told(choiceWords.LEDGER_REASON, reason, write);
+    return { key, label: choiceWords.LEDGER_LABEL[key], valueC, reason: said.message, ...said };
   });
 
 /** A ranking as it is read. */
@@ -32,26 +33,26 @@ export const toldRanking = <R extends RankedProduct>(
 ): (Omit<R, 'reasons'> & ToldRanked & { findings: Said[] })[] =>
   ranking.map((ranked) => {
     const findings = ranked.reasons.map((reason) =>
-      told(words.choice.RANKING_REASON, reason, write),
+      told(choiceWords.RANKING_REASON, reason, write),
     );
     return { ...ranked, reasons: messages(findings), findings };
   });
 
 export const toldStructure = ({ reason, ...structure }: Structure, write: Writer) => {
-  const said = told(words.choice.STRUCTURE_REASON, reason, write);
+  const said = told(choiceWords.STRUCTURE_REASON, reason, write);
   return { ...structure, reason: said.message, ...said };
 };
 
 export const toldStructureWork = ({ how, ...work }: StructureWork, write: Writer) => {
-  const said = told(words.choice.STRUCTURE_WORK, how, write);
+  const said = told(choiceWords.STRUCTURE_WORK, how, write);
   return { ...work, how: said.message, ...said };
 };
 
 export function toldLayers({ layers, missing }: LayerPlan, write: Writer) {
-  const findings = missing.map((one) => told(words.choice.MISSING_LAYER, one, write));
+  const findings = missing.map((one) => told(choiceWords.MISSING_LAYER, one, write));
   return {
     layers: layers.map(({ reason, ...layer }) => {
-      const said = told(words.choice.LAYER_REASON, reason, write);
+      const said = told(choiceWords.LAYER_REASON, reason, write);
       return { ...layer, reason: said.message, ...said };
     }),
     missing: messages(findings),
@@ -60,8 +61,8 @@ export function toldLayers({ layers, missing }: LayerPlan, write: Writer) {
 }
 
 export function toldForm({ form, how, reasons }: FormAdvice, write: Writer) {
-  const work = told(words.choice.FORM_WORK, how, write);
-  const why = reasons.map((reason) => told(words.choice.FORM_REASON, reason, write));
+  const work = told(choiceWords.FORM_WORK, how, write);
+  const why = reasons.map((reason) => told(choiceWords.FORM_REASON, reason, write));
   return { form, how: work.message, reason: messages(why).join(' '), findings: [work, ...why] };
 }
 
@@ -70,15 +71,15 @@ export const toldMethods = (own: Readonly<Record<string, string>>): Record<strin
   Object.fromEntries(
     Object.entries(methodsInForce(own)).map(([key, school]) => [
       key,
-      { key: school, ...words.methods.SCHOOL[school] },
+      { key: school, ...methodsWords.SCHOOL[school] },
     ]),
   );
 
 export const toldAdditives = (needed: readonly NeededAdditive[], write: Writer): Said[] =>
-  needed.map(({ reason }) => told(words.choice.ADDITIVE_REASON, reason, write));
+  needed.map(({ reason }) => told(choiceWords.ADDITIVE_REASON, reason, write));
 
 export const toldCautions = ({ cautions }: Pick<RobustChoice, 'cautions'>, write: Writer): Said[] =>
-  cautions.map((caution) => told(words.choice.CAUTION, caution, write));
+  cautions.map((caution) => told(choiceWords.CAUTION, caution, write));
 
 interface Taken {
   taken: RobustRanked;
@@ -104,11 +105,11 @@ function answerParts(choice: RobustChoice, { taken, form }: Taken) {
 export const answerSentence = (
   choice: RobustChoice,
   { write, ...made }: Taken & { write: Writer },
-): string => words.choice.answer(answerParts(choice, made), write);
+): string => choiceWords.answer(answerParts(choice, made), write);
 
 /** How the wax goes on, in one line. */
 export const howLine = (choice: RobustChoice, made: Taken): string =>
-  words.choice.how(answerParts(choice, made));
+  choiceWords.how(answerParts(choice, made));
 
 interface DetailsMade {
   choice: RobustChoice;

@@ -1,12 +1,11 @@
 import type { GripChoice, GripFit, TroubleAdvice } from '../../core/grip';
-import { words } from '../index';
+import { gripWords as grip } from '../areas/grip';
 import { say, told } from '../say';
 import type { Writer } from '../write';
 import { toldLines } from './choice';
 
 /** A grip choice as it is read. */
 export function toldGrip(choice: GripChoice, write: Writer) {
-  const { grip } = words;
   const cautions = choice.cautions.map((caution) => told(grip.GRIP_CAUTION, caution, write));
   return {
     ...choice,
@@ -30,21 +29,21 @@ export function toldGrip(choice: GripChoice, write: Writer) {
 
 /** A fit's notes as they are read. */
 export const toldNotes = ({ notes }: Pick<GripFit, 'notes'>, write: Writer) =>
-  notes.map((note) => told(words.grip.FIT_NOTE, note, write));
+  notes.map((note) => told(grip.FIT_NOTE, note, write));
 
 /** The title of a thing to try, and how it is done. */
 export function troubleWords({ complaint, key }: { complaint: string; key: string }) {
   const steps = (
-    words.grip.TROUBLE as Record<string, Record<string, { title: string; how: string }>>
+    grip.TROUBLE as Record<string, Record<string, { title: string; how: string }>>
   )[complaint];
   return steps?.[key] ?? { title: key, how: '' };
 }
 
 /** The next thing to try, as it is read; the key is `none` when all was tried. */
 export function toldTrouble({ next, reason }: TroubleAdvice, write: Writer) {
-  const said = told(words.grip.TROUBLE_REASON, reason, write);
+  const said = told(grip.TROUBLE_REASON, reason, write);
   const step = next
     ? { key: next.key, ...troubleWords(next) }
-    : { key: 'none', title: words.grip.NOTHING_LEFT, how: '' };
+    : { key: 'none', title: grip.NOTHING_LEFT, how: '' };
   return { ...step, reason: said.message, ...said };
 }

@@ -1,18 +1,20 @@
 import type { JobSheet, Step, ToldSheet, ToldStep } from '../../core/bench';
-import { words } from '../index';
+import { benchWords } from '../areas/bench';
+import { methodsWords } from '../areas/methods';
+import { stepsWords } from '../areas/steps';
 import { say, told } from '../say';
 import type { Writer } from '../write';
 
 /** A step as it is read at the bench. */
 function toldStep({ caution, reason, school, ...step }: Step, write: Writer): ToldStep {
-  const { SETTING_REASON, STEP_CAUTION } = words.bench;
-  const said = words.steps.stepWords(step.work, write);
+  const { SETTING_REASON, STEP_CAUTION } = benchWords;
+  const said = stepsWords.stepWords(step.work, write);
   return {
     ...step,
     ...said,
     reason: reason ? say(SETTING_REASON, reason, write) : said.reason,
     caution: caution && STEP_CAUTION[caution],
-    school: school && words.methods.SCHOOL[school].label,
+    school: school && methodsWords.SCHOOL[school].label,
     findings: [
       ...(caution
         ? [
@@ -31,7 +33,7 @@ function toldStep({ caution, reason, school, ...step }: Step, write: Writer): To
 
 /** A job sheet as it is read, with the codes of what it says: what a job keeps. */
 export function toldSheet(sheet: JobSheet, write: Writer): ToldSheet {
-  const findings = sheet.notes.map((note) => told(words.bench.SHEET_NOTE, note, write));
+  const findings = sheet.notes.map((note) => told(benchWords.SHEET_NOTE, note, write));
   return {
     ...sheet,
     steps: sheet.steps.map((step) => toldStep(step, write)),

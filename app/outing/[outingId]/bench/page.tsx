@@ -13,9 +13,9 @@ import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdBench;
+const WORDS = pagesScreenWords.outingOutingIdBench;
 
 export const metadata = { title: WORDS.bench };
 

@@ -4,9 +4,9 @@ import { findOuting } from '@/data/outings';
 import { GripScreen } from '@/features/grip/grip-screen';
 import { loadGrip } from '@/features/grip/use-cases/load-grip';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdGrip;
+const WORDS = pagesScreenWords.outingOutingIdGrip;
 
 export const metadata = { title: WORDS.grip };
 

@@ -4,9 +4,9 @@ import { findOuting } from '@/data/outings';
 import { IronScreen } from '@/features/iron/iron-screen';
 import { loadIron } from '@/features/iron/use-cases/load-iron';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdIron;
+const WORDS = pagesScreenWords.outingOutingIdIron;
 
 export const metadata = { title: WORDS.ironLab };
 

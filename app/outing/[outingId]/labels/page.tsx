@@ -4,9 +4,9 @@ import { listSkis } from '@/data/skis';
 import { LabelsSheet } from '@/features/skis/labels-sheet';
 import { originOf, skiQr } from '@/features/skis/qr';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdLabels;
+const WORDS = pagesScreenWords.outingOutingIdLabels;
 
 export const metadata = { title: WORDS.labels };
 

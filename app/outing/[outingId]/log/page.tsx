@@ -5,9 +5,9 @@ import { pageOfLog } from '@/data/log-choices';
 import { listOutings } from '@/data/outings';
 import { LogScreen } from '@/features/log/log-screen';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdLog;
+const WORDS = pagesScreenWords.outingOutingIdLog;
 
 export const metadata = { title: WORDS.log };
 

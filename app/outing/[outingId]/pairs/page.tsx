@@ -5,9 +5,9 @@ import { PairsScreen } from '@/features/pairs/pairs-screen';
 import { nowMs } from '@/server/clock';
 import { outingPairs } from '@/server/pairs';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdPairs;
+const WORDS = pagesScreenWords.outingOutingIdPairs;
 
 export const metadata = { title: WORDS.pairs };
 

@@ -12,9 +12,9 @@ import { seenBase } from '@/features/pick/use-cases/seen-base';
 import { modelledCases } from '@/server/cases';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdPick;
+const WORDS = pagesScreenWords.outingOutingIdPick;
 
 export const metadata = { title: WORDS.pick };
 

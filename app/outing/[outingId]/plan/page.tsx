@@ -5,9 +5,9 @@ import { PlanScreen } from '@/features/plan/plan-screen';
 import { loadPlan } from '@/features/plan/use-cases/load-plan';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdPlan;
+const WORDS = pagesScreenWords.outingOutingIdPlan;
 
 export const metadata = { title: WORDS.plan };
 

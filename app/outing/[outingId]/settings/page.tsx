@@ -2,9 +2,9 @@ import { database } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { SettingsScreen } from '@/features/settings/settings-screen';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdSettings;
+const WORDS = pagesScreenWords.outingOutingIdSettings;
 
 export const metadata = { title: WORDS.settings };
 

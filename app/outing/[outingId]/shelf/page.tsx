@@ -5,9 +5,9 @@ import { ShelfScreen } from '@/features/shelf/shelf-screen';
 import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdShelf;
+const WORDS = pagesScreenWords.outingOutingIdShelf;
 
 export const metadata = { title: WORDS.shelf };
 

@@ -6,9 +6,9 @@ import { SkisScreen } from '@/features/skis/skis-screen';
 import { loadRack } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdSkis;
+const WORDS = pagesScreenWords.outingOutingIdSkis;
 
 export const metadata = { title: WORDS.skis };
 

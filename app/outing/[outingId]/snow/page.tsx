@@ -10,9 +10,9 @@ import { loadSnow } from '@/features/snow/use-cases/load-snow';
 import { SnowScreen } from '@/features/snow/snow-screen';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdSnow;
+const WORDS = pagesScreenWords.outingOutingIdSnow;
 
 export const metadata = { title: WORDS.snow };
 

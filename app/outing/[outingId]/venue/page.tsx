@@ -6,9 +6,9 @@ import { summariseStations } from '@/data/weather';
 import { VenueScreen } from '@/features/venue/venue-screen';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdVenue;
+const WORDS = pagesScreenWords.outingOutingIdVenue;
 
 export const metadata = { title: WORDS.venue };
 

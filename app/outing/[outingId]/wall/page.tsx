@@ -4,9 +4,9 @@ import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
 import { WallSheet } from '@/features/pick/wall-sheet';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdWall;
+const WORDS = pagesScreenWords.outingOutingIdWall;
 
 export const metadata = { title: WORDS.wallSheet };
 

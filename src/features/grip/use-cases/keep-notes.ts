@@ -11,9 +11,9 @@ import { checkedId } from '@/formats/schemas/ids';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { mistakeWords } from '@/words/told/mistake';
-import { words } from '@/words';
+import { gripScreenWords } from '@/words/screens/grip';
 
-const WORDS = words.screens.grip.keepNotes;
+const WORDS = gripScreenWords.keepNotes;
 
 const triedSchema = object({
   complaint: oneOfWords(WORDS.complaint, COMPLAINTS).required(WORDS.complaintIsMissing),

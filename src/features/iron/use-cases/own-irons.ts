@@ -4,9 +4,9 @@ import { loadTeamSettings, saveTeamSettings } from '@/data/team-settings';
 import { ownIronSchema } from '@/formats/schemas/iron';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { ironScreenWords } from '@/words/screens/iron';
 
-const WORDS = words.screens.iron.ownIrons;
+const WORDS = ironScreenWords.ownIrons;
 
 const MOST_IRONS = 12;
 

@@ -1,9 +1,9 @@
 import { restoreRow, withdrawRows, type Stamp } from '@/data/append-only';
 import type { FrostDatabase } from '@/data/database';
 import { failed, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { logScreenWords } from '@/words/screens/log';
 
-const WORDS = words.screens.log.withdrawChoice;
+const WORDS = logScreenWords.withdrawChoice;
 
 /** Withdraws a choice; the record keeps it. */
 export async function withdrawChoice(

@@ -8,9 +8,9 @@ import { outingSchema, venueSchema } from '@/formats/schemas/outing';
 import { readingSchema, readingToKeep } from '@/formats/schemas/reading';
 import { asFields, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { outingScreenWords } from '@/words/screens/outing';
 
-const WORDS = words.screens.outing.saveOuting;
+const WORDS = outingScreenWords.saveOuting;
 
 /** Saves a new outing, at a venue that exists or at a new one with its course, with a first reading where there is one. */
 export async function saveNewOuting(

@@ -14,9 +14,9 @@ import {
 import { newStarterSchema, skierSchema, starterSchema } from '@/formats/schemas/starter';
 import { asFields, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { pairsScreenWords } from '@/words/screens/pairs';
 
-const WORDS = words.screens.pairs.changeStarters;
+const WORDS = pairsScreenWords.changeStarters;
 
 const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 

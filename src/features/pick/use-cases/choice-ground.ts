@@ -6,10 +6,10 @@ import { findOuting } from '@/data/outings';
 import { findReading } from '@/data/readings';
 import { failed, type WireResult } from '@/formats/wire';
 import { modelledCases, type ChoiceGround } from '@/server/cases';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 import type { ChoiceInput } from './choice-input';
 
-const WORDS = words.screens.pick.saveChoice;
+const WORDS = pickScreenWords.saveChoice;
 
 /** The outing with the snow that a choice for it stands on. */
 export interface StoredGround extends ChoiceGround {

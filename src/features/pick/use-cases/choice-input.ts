@@ -2,9 +2,9 @@ import { mixed, object, type InferType } from 'yup';
 import { BASES, BASE_STATES } from '@/core/terms';
 import { moment, oneOfWords, plainText } from '@/formats/schemas/fields';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.saveChoice;
+const WORDS = pickScreenWords.saveChoice;
 
 /** What the Pick screen sends: ids and what was typed there. All figures are computed anew. */
 export const saveChoiceSchema = object({

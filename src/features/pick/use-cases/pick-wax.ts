@@ -33,9 +33,9 @@ import {
 } from '@/words/told/choice';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.pickWax;
+const WORDS = pickScreenWords.pickWax;
 
 type PickRequest = InferType<typeof pickRequestSchema>;
 export type PickResponse = InferType<typeof pickResponseSchema>;

@@ -13,9 +13,9 @@ import { writerFor } from '@/words/write';
 import { choiceGround } from './choice-ground';
 import { saveChoiceSchema } from './choice-input';
 import { keepFacts } from './keep-facts';
-import { words } from '@/words';
+import { pickScreenWords } from '@/words/screens/pick';
 
-const WORDS = words.screens.pick.saveChoice;
+const WORDS = pickScreenWords.saveChoice;
 
 /** What is kept for years is kept in SI units. */
 const WRITE = writerFor(DEFAULT_UNITS);

@@ -7,13 +7,14 @@ import { moveSchema, planToKeepSchema } from '@/formats/schemas/bench-plan';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
-import { words } from '@/words';
+import { planWords } from '@/words/areas/plan';
+import { planScreenWords } from '@/words/screens/plan';
 import { say } from '@/words/say';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
 import { planGround, jobsOfPairs, visitsNow, type PlanGround } from './plan-ground';
 
-const WORDS = words.screens.plan.keepPlan;
+const WORDS = planScreenWords.keepPlan;
 const MINUTE_MS = 60_000;
 /** The bench of a plan that took longer to make is another one by now. */
 const LONGEST_MAKING_MS = 5 * MINUTE_MS;
@@ -60,12 +61,12 @@ export async function keepPlan(
   const { left, pairs, wish, cabin, timeZone } = ground.value;
   const coming: PlannedTask[] = checked.value.tasks;
   if (!isWhole(ground.value, coming)) {
-    return invalidInput([{ field: 'tasks', message: words.plan.cabin.tasks }]);
+    return invalidInput([{ field: 'tasks', message: planWords.cabin.tasks }]);
   }
   const [rule] = rulesBroken(left.problem, coming);
   if (rule) {
     const pair = pairs.find(({ id }) => id === rule.pairId);
-    const why = say(words.plan.RULE, rule.rule, WRITE);
+    const why = say(planWords.RULE, rule.rule, WRITE);
     return failed('conflict', WORDS.cannotStand(pair?.skiName ?? '', why));
   }
   const { lowerBound, hopeless } = planBound(left.problem, notPlanned(ground.value, coming));
@@ -81,7 +82,7 @@ export async function keepPlan(
       tasks: wholePlan(left, coming),
       left: hopeless.map(({ pairId, reason }) => ({
         pairId,
-        message: say(words.plan.HOPELESS, reason, WRITE),
+        message: say(planWords.HOPELESS, reason, WRITE),
       })),
       lowerBound,
       isMoved: false,
@@ -108,7 +109,7 @@ export async function moveStep(
   }
   const moved = moveTask(wholeProblem(plan), plan.tasks, move);
   if (!moved.ok) {
-    const why = moved.broken.map(({ rule }) => say(words.plan.RULE, rule, WRITE));
+    const why = moved.broken.map(({ rule }) => say(planWords.RULE, rule, WRITE));
     return failed('conflict', WORDS.cannotStand(pair.skiName, why.join(' ')));
   }
   await addPlan(db, { ...plan, id, madeAt: at, tasks: moved.tasks, isMoved: true });

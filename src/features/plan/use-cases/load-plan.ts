@@ -16,10 +16,10 @@ import { listStarters } from '@/data/starters';
 import { loadTeamSettings } from '@/data/team-settings';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import { isAsPlanned, jobsOfPairs, visitsNow, type VisitNow } from './plan-ground';
 
-const WORDS = words.screens.plan.loadPlan;
+const WORDS = planScreenWords.loadPlan;
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;

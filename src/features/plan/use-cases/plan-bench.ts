@@ -11,7 +11,7 @@ import { invalidInput, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
-import { words } from '@/words';
+import { planWords } from '@/words/areas/plan';
 import { told } from '@/words/say';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
@@ -64,7 +64,7 @@ function toResponse(problem: PlanProblem, plan: Plan): PlanResponse {
           infeasible: hopeless.map(({ pairId, stepKey, reason }) => ({
             pairId,
             stepKey,
-            reason: told(words.plan.HOPELESS, reason, WRITE),
+            reason: told(planWords.HOPELESS, reason, WRITE),
           })),
         }),
   };
@@ -77,7 +77,7 @@ function remediesSaid(problem: PlanProblem, plan: Plan): Pick<PlanResponse, 'rem
   return {
     remedies: remedies.map(({ change, ...rest }) => ({
       ...rest,
-      change: told(words.plan.REMEDY, change, WRITE),
+      change: told(planWords.REMEDY, change, WRITE),
     })),
   };
 }

@@ -7,12 +7,13 @@ import { writeWorkCalendar } from '@/formats/calendar/plan';
 import { writePlan, type PlanLine } from '@/formats/csv/plan';
 import { asFile, onePage, whole, type OutFile } from '@/formats/out-file';
 import { failed, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { planWords } from '@/words/areas/plan';
+import { planScreenWords } from '@/words/screens/plan';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
 import { visitInWords } from '../visit-words';
 
-const WORDS = words.screens.plan.planFiles;
+const WORDS = planScreenWords.planFiles;
 const WRITE = writerFor(DEFAULT_UNITS);
 
 type Names = Record<string, string>;
@@ -37,7 +38,7 @@ function lineOf(plan: KeptPlan, products: Names, task: PlannedTask): PlanLine {
     person: task.technicianId,
     begin: new Date(task.startMs).toISOString(),
     end: new Date(task.endMs).toISOString(),
-    station: words.plan.STATION[step.station],
+    station: planWords.STATION[step.station],
     wax: step.productId && products[step.productId],
     ironC: step.ironC,
     iron: task.ironId,

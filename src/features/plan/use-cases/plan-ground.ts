@@ -30,9 +30,10 @@ import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { pairIdOf, sheetAsked } from '@/server/job/asked';
 import { sheetGround, sheetOn } from '@/server/job/plan-sheet';
 import { outingPairs } from '@/server/pairs';
-import { words } from '@/words';
+import { planWords } from '@/words/areas/plan';
+import { planScreenWords } from '@/words/screens/plan';
 
-const WORDS = words.screens.plan.planGround;
+const WORDS = planScreenWords.planGround;
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
@@ -227,12 +228,12 @@ function usable({
 }: Pick<PlanGround, 'cabin' | 'pairs'>): WireResult<never> | undefined {
   const steps = pairs.flatMap((pair) => pair.steps);
   if (cabin.irons.length === 0 && steps.some(({ needs }) => needs.includes('iron'))) {
-    return invalidInput([{ field: 'irons', message: words.plan.request.noIron }]);
+    return invalidInput([{ field: 'irons', message: planWords.request.noIron }]);
   }
   const skills = new Set(cabin.people.flatMap((person) => person.skills ?? []));
   const missing = steps.find(({ skill }) => skill !== undefined && !skills.has(skill))?.skill;
   if (missing !== undefined) {
-    const message = WORDS.nobodyDoes(words.plan.SKILL[missing as keyof typeof words.plan.SKILL]);
+    const message = WORDS.nobodyDoes(planWords.SKILL[missing as keyof typeof planWords.SKILL]);
     return invalidInput([{ field: 'people', message }]);
   }
   return undefined;

@@ -9,11 +9,11 @@ import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { planSheet } from '@/server/job/plan-sheet';
 import { beginJob, moveJob, type RunStamp } from '@/server/job/run-job';
 import type { Write } from '@/server/deed';
-import { words } from '@/words';
+import { planScreenWords } from '@/words/screens/plan';
 import { jobsOfPairs } from './plan-ground';
 import type { Units } from '@/words/units';
 
-const WORDS = words.screens.plan.tickVisit;
+const WORDS = planScreenWords.tickVisit;
 
 /** Which visit of which pair was ticked, or taken back. */
 interface Ticked {

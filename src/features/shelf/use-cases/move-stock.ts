@@ -4,9 +4,9 @@ import { addStockMove, remainingGrams } from '@/data/stock';
 import { stockMoveSchema } from '@/formats/schemas/shelf';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { shelfScreenWords } from '@/words/screens/shelf';
 
-const WORDS = words.screens.shelf.moveStock;
+const WORDS = shelfScreenWords.moveStock;
 
 const ROUNDING_G = 1e-9;
 

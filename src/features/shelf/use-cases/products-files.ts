@@ -6,9 +6,9 @@ import { failed, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import type { Write } from '@/server/deed';
-import { words } from '@/words';
+import { shelfScreenWords } from '@/words/screens/shelf';
 
-const WORDS = words.screens.shelf.productsFiles;
+const WORDS = shelfScreenWords.productsFiles;
 
 export const productsFileTask = task('products file', 'quick', readProducts);
 

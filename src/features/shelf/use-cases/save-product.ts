@@ -6,9 +6,9 @@ import { mergeMeanwhile } from '@/formats/meanwhile';
 import { shelfProductSchema } from '@/formats/schemas/product';
 import { asFields, basedOn, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { shelfScreenWords } from '@/words/screens/shelf';
 
-const WORDS = words.screens.shelf.saveProduct;
+const WORDS = shelfScreenWords.saveProduct;
 
 export interface SavedProduct {
   id: string;

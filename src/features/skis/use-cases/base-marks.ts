@@ -4,9 +4,9 @@ import { findSki } from '@/data/skis';
 import { findingSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.baseMarks;
+const WORDS = skisScreenWords.baseMarks;
 
 /** Marks what was seen on a base. */
 export async function markBase(

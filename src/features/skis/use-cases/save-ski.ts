@@ -5,9 +5,9 @@ import { mergeMeanwhile } from '@/formats/meanwhile';
 import { SKI_DEFAULTS, skiSchema } from '@/formats/schemas/ski';
 import { asFields, basedOn, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.saveSki;
+const WORDS = skisScreenWords.saveSki;
 
 /** A pair as saved, with what others had changed meanwhile and was taken over. */
 export interface SavedSki {

@@ -5,9 +5,9 @@ import { findSki } from '@/data/skis';
 import { skiEventSchema } from '@/formats/schemas/ski';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.skiLife;
+const WORDS = skisScreenWords.skiLife;
 
 /** Writes an event into the life of a ski. */
 export async function writeEvent(

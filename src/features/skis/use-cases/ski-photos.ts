@@ -3,9 +3,9 @@ import { addSkiPhoto, findSki, findSkiPhoto } from '@/data/skis';
 import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
-import { words } from '@/words';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.skiPhotos;
+const WORDS = skisScreenWords.skiPhotos;
 
 /** Keeps a photo of a ski, smaller and without metadata. */
 export async function keepSkiPhoto(

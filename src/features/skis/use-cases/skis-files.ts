@@ -6,9 +6,9 @@ import { failed, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import type { Write } from '@/server/deed';
-import { words } from '@/words';
+import { skisScreenWords } from '@/words/screens/skis';
 
-const WORDS = words.screens.skis.skisFiles;
+const WORDS = skisScreenWords.skisFiles;
 
 export const skisFileTask = task('skis file', 'quick', readSkis);
 

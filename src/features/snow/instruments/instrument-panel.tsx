@@ -17,9 +17,9 @@ import {
   STAND_IN_SPEED,
   type PretendedSnow,
 } from './stand-in-instruments';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.instrumentPanel;
+const WORDS = snowScreenWords.instrumentPanel;
 
 interface InstrumentPanelProps {
   snow: PretendedSnow;

@@ -4,9 +4,9 @@ import { findReading } from '@/data/readings';
 import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.readingPhoto;
+const WORDS = snowScreenWords.readingPhoto;
 
 const NO_READING = failed('not_found', WORDS.thereIsNoStandingReading);
 

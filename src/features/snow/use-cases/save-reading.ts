@@ -8,9 +8,9 @@ import { plainText } from '@/formats/schemas/fields';
 import { readingSchema, readingToKeep } from '@/formats/schemas/reading';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.saveReading;
+const WORDS = snowScreenWords.saveReading;
 
 const targetSchema = object({
   outingId: plainText(WORDS.outing, 64).required(WORDS.outingIsMissing),

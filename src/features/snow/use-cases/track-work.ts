@@ -5,9 +5,9 @@ import { addTrackEvent, removeTrackEvent } from '@/data/track-events';
 import { trackEventSchema } from '@/formats/schemas/track-event';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.trackWork;
+const WORDS = snowScreenWords.trackWork;
 
 /** Writes down what was done, or will be done, to the tracks of an outing. */
 export async function writeTrackEvent(

@@ -2,9 +2,9 @@ import { restoreRow, withdrawRows, type Stamp } from '@/data/append-only';
 import type { FrostDatabase } from '@/data/database';
 import { movePhotos } from '@/data/photos';
 import { failed, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { snowScreenWords } from '@/words/screens/snow';
 
-const WORDS = words.screens.snow.withdrawReading;
+const WORDS = snowScreenWords.withdrawReading;
 
 /** Withdraws one reading; the record keeps it. */
 export async function withdrawReading(

@@ -4,9 +4,9 @@ import { findOuting } from '@/data/outings';
 import { writeCalendar } from '@/formats/calendar/outing';
 import { whole, type OutFile } from '@/formats/out-file';
 import { failed, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.outingCalendar;
+const WORDS = venueScreenWords.outingCalendar;
 
 const HOURS = 2;
 

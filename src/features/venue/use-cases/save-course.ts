@@ -7,9 +7,9 @@ import { courseSchema } from '@/formats/schemas/course';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { VENUE_GONE } from './save-place';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.saveCourse;
+const WORDS = venueScreenWords.saveCourse;
 
 /** Segments as one set of fields, `2.lengthM`, so that two changes can be merged. */
 const flat = (segments: readonly Segment[]) =>

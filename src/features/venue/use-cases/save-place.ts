@@ -6,9 +6,9 @@ import { stationSchema } from '@/formats/schemas/course';
 import { venueSchema } from '@/formats/schemas/outing';
 import { basedOn, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.savePlace;
+const WORDS = venueScreenWords.savePlace;
 
 /** A venue that is no longer there. */
 export const VENUE_GONE = failed('not_found', WORDS.thisVenueIsGoneChoose);

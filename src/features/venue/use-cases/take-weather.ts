@@ -18,9 +18,9 @@ import { task } from '@/server/compute/task';
 import type { Write } from '@/server/deed';
 import { SERVICE_MOODS, standInTransport, type ServiceMood } from '../stand-in-service';
 import { askService } from '../weather-service';
-import { words } from '@/words';
+import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = words.screens.venue.takeWeather;
+const WORDS = venueScreenWords.takeWeather;
 
 /** Ways to get weather in. */
 export type WeatherInput =

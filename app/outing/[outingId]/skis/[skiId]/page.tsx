@@ -8,9 +8,9 @@ import { SkiScreen } from '@/features/skis/ski-screen';
 import { loadSki } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
-import { words } from '@/words';
+import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = words.screens.pages.outingOutingIdSkisSkiId;
+const WORDS = pagesScreenWords.outingOutingIdSkisSkiId;
 
 export const metadata = { title: WORDS.ski };
 

@@ -1,4 +1,3 @@
-import { en, type Language } from './en';
 import { PSEUDO, pseudo } from './pseudo';
 
 /** The language of this process or page: of a server by its environment, of a page by its root element. */
@@ -7,6 +6,9 @@ export const languageTag = (): string =>
     ? process.env.FROST_PICK_LANGUAGE
     : document.documentElement.lang) || 'en';
 
-/** All that is said, in the language of this process or page. */
-export const words: Language = languageTag() === PSEUDO ? pseudo(en) : en;
-export type { Language } from './en';
+/**
+ * What one room or screen says, in the language of this process or page. Each is a module of its own, so that a page
+ * carries the words that it says and no others.
+ */
+export const spoken = <Words>(english: Words): Words =>
+  languageTag() === PSEUDO ? pseudo(english) : english;

@@ -1,0 +1,4 @@
+import * as english from '../en/pairs';
+import { spoken } from '../spoken';
+
+export const pairsWords = spoken(english);

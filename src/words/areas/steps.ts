@@ -1,0 +1,4 @@
+import * as english from '../en/steps';
+import { spoken } from '../spoken';
+
+export const stepsWords = spoken(english);

@@ -1,0 +1,4 @@
+import * as english from '../en/screens/log';
+import { spoken } from '../spoken';
+
+export const logScreenWords = spoken(english);

@@ -1,0 +1,4 @@
+import * as english from '../en/screens/plan';
+import { spoken } from '../spoken';
+
+export const planScreenWords = spoken(english);

@@ -1,0 +1,4 @@
+import * as english from '../en/screens/skis';
+import { spoken } from '../spoken';
+
+export const skisScreenWords = spoken(english);
