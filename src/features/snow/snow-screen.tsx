@@ -2,6 +2,7 @@
 
 import type { CourseData, Outing, Reading, TrackEvent } from '@/core/model';
 import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Text } from '@chakra-ui/react';
 import type { CourseSnow, RoledProduct } from '@/core/choice';
@@ -21,10 +22,13 @@ import { ReadingsList } from './readings-list';
 import { SnowAnswer, type StartAnswer } from './snow-answer';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import { TrackWork } from './track-work';
-import { TypedChangeLine } from './typed-change';
 import { sameAs, useReadingForm } from './use-reading-form';
-import { useTypedChange } from './use-typed-change';
 import { snowScreenWords } from '@/words/screens/snow';
+
+/** It computes with the whole of the core: it comes once something is typed. */
+const TypedChangeLine = dynamic(() =>
+  import('./typed-change').then(({ TypedChangeLine: line }) => line),
+);
 
 const WORDS = snowScreenWords.snowScreen;
 
@@ -49,7 +53,6 @@ export function SnowScreen(props: SnowScreenProps) {
   const latest = readings[0];
   const corrected = readings.find((one) => one.id === correctedId);
   const form = useReadingForm({ outingId: outing.id, latest, corrected });
-  const change = useTypedChange(form.values, { outing, course, latest, corrected, products });
   const [savedId, setSavedId] = useState<string>();
   const { send } = useWrite();
   const [undoProblem, setUndoProblem] = useState<string>();
@@ -106,7 +109,14 @@ export function SnowScreen(props: SnowScreenProps) {
               timeZone={outing.venue.timeZone}
               isCorrection={corrected !== undefined}
               pretended={pretendedSnow(view.ok ? view.snow : undefined, serverNowMs)}
-              changes={<TypedChangeLine change={change} />}
+              changes={
+                form.values.temperatureC !== undefined && (
+                  <TypedChangeLine
+                    draft={form.values}
+                    ground={{ outing, course, latest, corrected, products }}
+                  />
+                )
+              }
               onSaved={onSaved}
             />
           </Part>

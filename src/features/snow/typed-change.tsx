@@ -5,13 +5,14 @@ import { useUnits } from '@/ui/format/units-context';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { temperature, temperatureWithSpread } from '@/words/quantities';
 import { snowScreenWords } from '@/words/screens/snow';
-import type { TypedChange } from './use-typed-change';
+import type { ReadingDraft } from './use-reading-form';
+import { useTypedChange, type Ground, type TypedChange } from './use-typed-change';
 
 const WORDS = snowScreenWords.typedChange;
 
 /** What a typed reading would change at the start, in one place under the form. */
-export function TypedChangeLine({ change }: { change: TypedChange }) {
-  if (change.kind === 'none') return null;
+export function TypedChangeLine({ draft, ground }: { draft: ReadingDraft; ground: Ground }) {
+  const change = useTypedChange(draft, ground);
   return (
     <Box borderTopWidth="1px" borderColor="rule" pt="3" minH="88px" aria-live="polite">
       {change.kind === 'done' ? (

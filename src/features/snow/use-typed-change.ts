@@ -34,13 +34,13 @@ interface Side {
 
 /** What a reading that is typed and not saved would change. */
 export type TypedChange =
-  | { kind: 'none' }
   | { kind: 'wrong' }
   | { kind: 'computing' }
   | { kind: 'failed' }
   | { kind: 'done'; before: Side | undefined; after: Side };
 
-interface Ground {
+/** What a typed reading is seen against. */
+export interface Ground {
   outing: Outing;
   course: CourseData;
   latest: Reading | undefined;
@@ -118,11 +118,7 @@ export function useTypedChange(
   const [found, setFound] = useState<{ key: string; change: TypedChange }>();
   // The form makes its values anew with every drawing: their text tells whether anything was typed.
   const key = JSON.stringify(draft);
-  const isTyped = draft.temperatureC !== undefined;
-  const isSound = useMemo(
-    () => isTyped && validate(snowSchema, JSON.parse(key)).ok,
-    [isTyped, key],
-  );
+  const isSound = useMemo(() => validate(snowSchema, JSON.parse(key)).ok, [key]);
   useEffect(() => {
     if (!isSound) return undefined;
     const now = JSON.parse(key) as ReadingDraft;
@@ -158,7 +154,6 @@ export function useTypedChange(
       cancel();
     };
   }, [key, isSound, outing, course, latest, corrected, products]);
-  if (!isTyped) return { kind: 'none' };
   if (!isSound) return { kind: 'wrong' };
   return found?.key === key ? found.change : { kind: 'computing' };
 }

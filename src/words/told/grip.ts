@@ -33,9 +33,9 @@ export const toldNotes = ({ notes }: Pick<GripFit, 'notes'>, write: Writer) =>
 
 /** The title of a thing to try, and how it is done. */
 export function troubleWords({ complaint, key }: { complaint: string; key: string }) {
-  const steps = (
-    grip.TROUBLE as Record<string, Record<string, { title: string; how: string }>>
-  )[complaint];
+  const steps = (grip.TROUBLE as Record<string, Record<string, { title: string; how: string }>>)[
+    complaint
+  ];
   return steps?.[key] ?? { title: key, how: '' };
 }
 

@@ -16,6 +16,4 @@ type NoAnswer = keyof typeof mistakesWords.NO_ANSWER;
 
 /** Why a computation gave no answer, in words. */
 export const failureWords = (failure: Failure, units: Units): string =>
-  failure.code === 'mistake'
-    ? mistakeWords(failure, units)
-    : mistakesWords.NO_ANSWER[failure.code];
+  failure.code === 'mistake' ? mistakeWords(failure, units) : mistakesWords.NO_ANSWER[failure.code];
