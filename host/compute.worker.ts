@@ -1,5 +1,6 @@
 import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
+import { glideTask } from '@/features/glide/use-cases/answer-glide';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
 import { chooseTask } from '@/features/pick/use-cases/first-choice';
 import { pickOutlookTask, pickTask } from '@/features/pick/use-cases/pick-wax';
@@ -22,6 +23,7 @@ const ALL = [
   chooseTask,
   forecastTask,
   gripTask,
+  glideTask,
   ironTask,
   outlookTask,
   pickOutlookTask,

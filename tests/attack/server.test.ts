@@ -275,7 +275,16 @@ describe('hostile requests', () => {
       }
     }
     const bodies = ['', 'null', '[]', '{}', '"x"', '{"__proto__":{}}', '\u0000', '{"snow":1e999}'];
-    for (const route of ['pick', 'outlook', 'grip', 'iron', 'readings', 'products', 'skis']) {
+    for (const route of [
+      'pick',
+      'outlook',
+      'grip',
+      'iron',
+      'glide',
+      'readings',
+      'products',
+      'skis',
+    ]) {
       for (const body of bodies) {
         for (const type of [JSON_TYPE, CSV, 'text/plain', 'multipart/form-data; boundary=x']) {
           await ask(`/api/v1/${route}`, {

@@ -6,6 +6,7 @@ import { CHOICE_FIGURES, CHOICE_LIMITS } from '@/core/choice/figures';
 import { CONSTANTS } from '@/core/constants';
 import type { FigureTable, LimitTable } from '@/core/figure';
 import { FRICTION_FIGURES, FRICTION_LIMITS } from '@/core/friction/figures';
+import { GLIDE_FIGURES } from '@/core/glide';
 import { GRIP_FIGURES, GRIP_LIMITS } from '@/core/grip/figures';
 import { INSTRUMENT_FIGURES, INSTRUMENT_LIMITS } from '@/core/instruments/figures';
 import { IRON_FIGURES, IRON_LIMITS } from '@/core/iron/figures';
@@ -27,6 +28,7 @@ const TABLES: Record<string, FigureTable> = {
   'Ledger and loss': HOUSE,
   'Ledger, fixed points': HOUSE_LIMIT_FIGURES,
   Friction: FRICTION_FIGURES,
+  'Glide tests': GLIDE_FIGURES,
   Choice: CHOICE_FIGURES,
   Shelf: SHELF_FIGURES,
   Grip: GRIP_FIGURES,

@@ -13,6 +13,7 @@ beforeAll(async () => {
   routes.pick = (await import('../../app/api/v1/pick/route')).POST;
   routes.outlook = (await import('../../app/api/v1/outlook/route')).POST;
   routes.grip = (await import('../../app/api/v1/grip/route')).POST;
+  routes.glide = (await import('../../app/api/v1/glide/route')).POST;
   routes.iron = (await import('../../app/api/v1/iron/route')).POST;
   routes.products = (await import('../../app/api/v1/products/route')).POST;
   routes.plan = (await import('../../app/api/v1/plan/route')).POST;
@@ -52,6 +53,15 @@ const good: Record<string, object> = {
     fit: { skiLengthCm: 200, feeler: { backCm: -4, frontCm: 45 } },
     laterTemperatureC: -3,
     trouble: { complaint: 'slipping', tried: [{ complaint: 'slipping', key: 'longer' }] },
+  },
+  glide: {
+    runs: [0, 4, 8, 12, 16].map((minute, k) => ({
+      minute,
+      ski: 'ABBAA'[k],
+      seconds: 31 + 0.1 * k,
+    })),
+    hill: { dropM: 6, lengthM: 80, fromRest: true },
+    snow: { temperatureC: -6, wetness: 'dry' },
   },
   iron: {
     wax: { meltingC: 58, ironC: 120 },

@@ -2,8 +2,8 @@ import { baseFriction, lossInSeconds } from '../friction';
 import { MODEL_VERSION } from '../model-version';
 import {
   cautionsFor,
-  effectiveSharpness,
   type ChoiceCaution,
+  glidedSnow,
   hardness,
   ledger,
   neededAdditives,
@@ -14,7 +14,6 @@ import {
   type SnowConditions,
   type Structure,
 } from '../wax';
-import { waterOf } from '../wax/terms';
 import { bestBlend, type Blend } from './blend';
 import { byAirOf, type ByAir } from './by-air';
 import type { SnowCases } from './cases';
@@ -94,14 +93,6 @@ const linesToMean = ({ lines, equivalentTemperatureC }: Ledger, meanC: number): 
       : line,
   );
 
-/** Friction that the ideal wax of the day would have. */
-const idealFriction = (snow: SnowConditions): number =>
-  baseFriction({
-    temperatureC: snow.temperatureC,
-    waterPercent: waterOf(snow),
-    sharpness: effectiveSharpness(snow),
-  });
-
 function ranked(question: RankQuestion): {
   choice: RankedChoice;
   /** The cases with the ledger's own ignorance, and what each asks for. */
@@ -114,7 +105,7 @@ function ranked(question: RankQuestion): {
   const wide = withModelSpread(question.cases, demand.modelSdC);
   const demands = demandsOf(wide, { outing, own, nudge });
   const { equivalentTemperatureC, additives, snow } = demand;
-  const friction = idealFriction(snow);
+  const friction = baseFriction(glidedSnow(snow));
   const seconds = lossInSeconds(outing, friction);
   const { ranking, perfectPercent } = rankOverCases(
     {

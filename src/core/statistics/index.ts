@@ -1,1 +1,8 @@
+export { alwaysHalfWidth } from './always-valid';
+export type { Estimated, Watch } from './always-valid';
+export { bradleyTerry } from './bradley-terry';
+export type { Beaten, Strength } from './bradley-terry';
+export { leastSquares, unitVariance } from './least-squares';
+export type { Fit } from './least-squares';
 export { bandQuantiles, median, selectRank, weightedQuantile } from './quantiles';
+export { studentBeyond, studentLimit } from './student';

@@ -22,6 +22,7 @@ export type {
 export { hasToLast, HOUSE, HOUSE_LIMITS } from './figures';
 export type { HouseCoefficient } from './figures';
 export type { GlideProduct, OutingFacts, OwnCorrection, SnowConditions } from './conditions';
+export { glidedSnow } from './glided-snow';
 export { hardness, labelHardness } from './hardness';
 export { effectiveSharpness, isHardTrack, ledger, modelSdOf } from './ledger';
 export type { Ledger, LedgerLine } from './ledger';

@@ -1,5 +1,6 @@
 import type { Schema } from 'yup';
 import { MODEL_VERSION } from '../../core/model-version';
+import { glideRequestSchema, glideResponseSchema } from '../schemas/glide';
 import { gripRequestSchema, gripResponseSchema } from '../schemas/grip';
 import { ironRequestSchema, ironResponseSchema } from '../schemas/iron';
 import { planRequestSchema, planResponseSchema } from '../schemas/plan';
@@ -112,6 +113,11 @@ export function openApiDocument() {
         'Grip for classic skis: the zone, the wax or klister with its layers, and the next step when it fails.',
         gripRequestSchema,
         gripResponseSchema,
+      ),
+      '/api/v1/glide': post(
+        'What a glide test says so far: each ski against each other with intervals that hold the truth 19 times in 20, the drift of the track taken out, odd runs told and kept. A difference is b − a in the measure’s unit. The verdict and moreRuns rest on the intervals named always, which hold at every look, so that a test may be stopped at the first clear word.',
+        glideRequestSchema,
+        glideResponseSchema,
       ),
       '/api/v1/iron': post(
         'Passes of an iron over a film of wax on a base: temperatures, trail, sag, uptake, and the pace that would suit.',

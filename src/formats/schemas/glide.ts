@@ -1,0 +1,134 @@
+import { array, boolean, number, object, string, type InferType } from 'yup';
+import { GLIDE_MEASURES, type GlideTest } from '../../core/glide';
+import { GRAINS, WETNESSES } from '../../core/terms';
+import { glidedSnow } from '../../core/wax';
+import { glideWords } from '../../words/areas/glide';
+import { boundedNumber, oneOfWords, plainText, yesNo } from './fields';
+import { MOST } from './ids';
+import { list } from './list';
+
+const WORDS = glideWords.request;
+
+const LIMITS = { runs: 500, skis: 24, minute: 100_000 };
+
+const runSchema = object({
+  minute: boundedNumber(WORDS.minute, { low: 0, high: LIMITS.minute, unit: 'min' }).required(
+    WORDS.minuteIsMissing,
+  ),
+  ski: plainText(WORDS.ski, MOST).trim().required(WORDS.skiIsMissing),
+  seconds: boundedNumber(WORDS.seconds, { low: 0.1, high: 3600, unit: 's' }),
+  metres: boundedNumber(WORDS.metres, { low: 0, high: 5000, unit: 'm' }),
+  feel: boundedNumber(WORDS.feel, { low: 0, high: 10, unit: '' }),
+})
+  .typeError(WORDS.run)
+  .test('measure', WORDS.measure, (run) => measuresOf(run).length === 1);
+
+const measuresOf = (run: Partial<Record<(typeof GLIDE_MEASURES)[number], unknown>>) =>
+  GLIDE_MEASURES.filter((measure) => run[measure] !== undefined);
+
+/** The hill of a test. */
+export const hillSchema = object({
+  dropM: boundedNumber(WORDS.dropM, { low: 0.1, high: 500, unit: 'm' })
+    .required(WORDS.dropIsMissing)
+    .test('below-length', WORDS.dropTooLarge, function isBelow(dropM) {
+      const { lengthM } = this.parent as { lengthM?: unknown };
+      return typeof lengthM !== 'number' || dropM < lengthM;
+    }),
+  lengthM: boundedNumber(WORDS.lengthM, { low: 1, high: 5000, unit: 'm' }).required(
+    WORDS.lengthIsMissing,
+  ),
+  fromRest: yesNo(WORDS.fromRest),
+}).typeError(WORDS.hill);
+
+const snowSchema = object({
+  temperatureC: boundedNumber(WORDS.temperatureC, { low: -60, high: 0, unit: '°C' }).required(
+    WORDS.temperatureIsMissing,
+  ),
+  wetness: oneOfWords(WORDS.wetness, WETNESSES),
+  waterPercent: boundedNumber(WORDS.waterPercent, { low: 0, high: 100, unit: '%' }),
+  grain: oneOfWords(WORDS.grain, GRAINS),
+  sharpness: boundedNumber(WORDS.sharpness, { low: 0, high: 1, unit: '' }),
+}).typeError(WORDS.snow);
+
+/** Body of POST /api/v1/glide. */
+export const glideRequestSchema = object({
+  runs: list(runSchema.required(WORDS.run))
+    .typeError(WORDS.runs(LIMITS.runs))
+    .required(WORDS.noRuns)
+    .min(1, WORDS.noRuns)
+    .max(LIMITS.runs, WORDS.runs(LIMITS.runs))
+    .test('one-measure', WORDS.oneMeasure, (runs) => {
+      const kinds = (runs as object[]).map((run) => measuresOf(run).join());
+      return new Set(kinds).size <= 1;
+    })
+    .test('skis', WORDS.tooManySkis(LIMITS.skis), (runs) => {
+      const names = (runs as { ski?: unknown }[]).map(({ ski }) => ski);
+      return new Set(names).size <= LIMITS.skis;
+    }),
+  hill: hillSchema.default(undefined),
+  snow: snowSchema.default(undefined),
+}).typeError(WORDS.run);
+
+/** The test of a request, as the core takes it. */
+export function glideTestFrom({
+  runs,
+  hill,
+  snow,
+}: InferType<typeof glideRequestSchema>): GlideTest {
+  const [measure = 'seconds'] = measuresOf(runs[0]!);
+  return {
+    measure,
+    runs: runs.map((run) => ({ minute: run.minute, ski: run.ski, value: run[measure]! })),
+    // Who says nothing lets go at the top.
+    ...(hill ? { hill: { ...hill, fromRest: hill.fromRest ?? true } } : {}),
+    ...(snow
+      ? {
+          snow: glidedSnow({
+            ...snow,
+            // Snow below freezing that nobody pressed is dry.
+            wetness: snow.wetness ?? (snow.temperatureC < 0 ? 'dry' : 'moist'),
+          }),
+        }
+      : {}),
+  };
+}
+
+const between = {
+  estimate: number().required(),
+  low: number().required(),
+  high: number().required(),
+};
+
+/** Answer of POST /api/v1/glide. */
+export const glideResponseSchema = object({
+  measure: string().oneOf(GLIDE_MEASURES).required(),
+  driftPerMin: number().nullable().defined(),
+  runSd: number().nullable().defined(),
+  differences: array(
+    object({
+      a: string().required(),
+      b: string().required(),
+      ...between,
+      always: object({ low: number().required(), high: number().required() }).default(undefined),
+      frictionPercent: object(between).default(undefined),
+      moreRuns: number(),
+    }).noUnknown(),
+  ).required(),
+  ranking: array(
+    object({
+      ski: string().required(),
+      strength: number().required(),
+      low: number().required(),
+      high: number().required(),
+    }).noUnknown(),
+  ).required(),
+  outliers: array(
+    object({ index: number().required(), reason: string().required() }).noUnknown(),
+  ).required(),
+  verdict: object({
+    code: string().oneOf(['too_few', 'not_yet', 'faster', 'alike']).required(),
+    message: string().required(),
+    mayStop: boolean().required(),
+  }).required(),
+  modelVersion: string().defined(),
+});

@@ -1,0 +1,4 @@
+import * as english from '../en/glide';
+import { spoken } from '../spoken';
+
+export const glideWords = spoken(english);
