@@ -64,7 +64,6 @@ async function planned(page) {
  */
 const VIEWS = {
   quick: { at: '/quick?snow=-9&humidity=65&grain=DF&wetness=dry&on=classic&for=race' },
-  'quick-narrow': { at: '/quick', size: NARROW },
   snow: { at: `${relay}/snow`, waitFor: CHART },
   pick: { at: `${relay}/pick`, waitFor: CHART },
   'pick-dark': { at: `${relay}/pick`, waitFor: CHART, dark: true },
@@ -79,6 +78,7 @@ const VIEWS = {
   venue: { at: `${relay}/venue` },
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },
   pairs: { at: `${relay}/pairs` },
+  test: { at: `${relay}/test` },
   plan: { at: `${relay}/pick`, prepare: planned },
   // The last ones start jobs: their timers would stand in the pictures of the others.
   runner: { at: job('jorin-slalom'), prepare: runTo('Iron in') },

@@ -1,6 +1,8 @@
 import type {
   CHOICE_FIELDS,
   FINDING_FIELDS,
+  GLIDE_RUN_FIELDS,
+  GLIDE_TEST_FIELDS,
   JOB_FIELDS,
   OUTING_FIELDS,
   PLAN_FIELDS,
@@ -150,6 +152,8 @@ export interface OutlookTable {
 }
 
 /** Somebody whose skis the bench prepares. */
+export type GlideTestTable = RowOf<typeof GLIDE_TEST_FIELDS>;
+export type GlideRunTable = RowOf<typeof GLIDE_RUN_FIELDS>;
 export type SkierTable = RowOf<typeof SKIER_FIELDS>;
 
 /** Who is on which outing, on what. */
@@ -159,6 +163,8 @@ export type StarterTable = RowOf<typeof STARTER_FIELDS>;
 export type BenchPlanTable = RowOf<typeof PLAN_FIELDS>;
 
 export interface Tables {
+  glide_test: GlideTestTable;
+  glide_run: GlideRunTable;
   skier: SkierTable;
   starter: StarterTable;
   bench_plan: BenchPlanTable;

@@ -15,6 +15,7 @@ const SCREENS = [
   'skis',
   'skis/demo-ski-ilo-skate',
   'bench',
+  'test',
   'bench?ski=demo-ski-wessa-slalom',
   'labels',
   '/quick',

@@ -48,6 +48,7 @@ describe('the frame', () => {
       'labels',
       'bench',
       'bench?ski=demo-ski-ilo-skate',
+      'test',
     ]) {
       const { page } = await openPage(demo.browser, `${demo.app.url}${RELAY}/${screen}`, NARROW);
       const overflow = await page.evaluate(

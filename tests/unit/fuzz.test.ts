@@ -120,7 +120,7 @@ const strange = fc.oneof(
   fc.constantFrom(1e308, -1e308, 1e-320, '', 'NaN', '__proto__', '\u0000', '9999-99-99T99:99:99Z'),
 );
 
-describe.each(['pick', 'ensemble', 'outlook', 'grip', 'iron', 'plan'])(
+describe.each(['pick', 'ensemble', 'outlook', 'grip', 'glide', 'iron', 'plan'])(
   'POST /api/v1/%s',
   (name) => {
     it('answers 200 or 422 with a sentence to a body with anything anywhere', async () => {

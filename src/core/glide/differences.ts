@@ -4,8 +4,16 @@ import { GLIDE } from './figures';
 import { limitOf } from './limit';
 import type { Difference } from './types';
 
-const ordered = (one: number, other: number): [number, number] =>
-  one < other ? [one, other] : [other, one];
+interface Ends {
+  low: number;
+  high: number;
+}
+
+/** An interval in another unit; where that counts the other way its ends change places. */
+function scaled({ low, high }: Ends, factor: number): Ends {
+  const [one, other] = [low * factor, high * factor];
+  return factor < 0 ? { low: other, high: one } : { low: one, high: other };
+}
 
 /** The weights that take ski `b` minus ski `a` out of the coefficients of a fit. */
 const contrast = ({ skis, fit }: Effects, a: string, b: string) =>
@@ -61,25 +69,31 @@ export function differencesOf(
       const always = halfAfter(apart, { runs, more: 0 });
       const isApart = Math.abs(estimate) > always;
       const moreRuns = isApart ? undefined : moreRunsOf(apart, runs);
-      const difference = { a, b, estimate, low: estimate - half, high: estimate + half };
+      const within = (halfWidth: number) => ({
+        low: estimate - halfWidth,
+        high: estimate + halfWidth,
+      });
+      const inPercent = (ends: Ends): { frictionPercent?: Ends } =>
+        percentPerUnit === undefined ? {} : { frictionPercent: scaled(ends, percentPerUnit) };
+      const single = within(half);
       return {
-        ...difference,
+        a,
+        b,
+        estimate,
+        ...single,
         ...(Number.isFinite(always)
-          ? { always: { low: estimate - always, high: estimate + always } }
+          ? { always: { ...within(always), ...inPercent(within(always)) } }
           : {}),
         ...(percentPerUnit === undefined
           ? {}
-          : { frictionPercent: inPercent(difference, percentPerUnit) }),
+          : {
+              frictionPercent: {
+                estimate: estimate * percentPerUnit,
+                ...scaled(single, percentPerUnit),
+              },
+            }),
         ...(moreRuns === undefined ? {} : { moreRuns }),
       };
     }),
   );
-}
-
-function inPercent(
-  { estimate, low, high }: Pick<Difference, 'estimate' | 'low' | 'high'>,
-  percentPerUnit: number,
-) {
-  const ends = ordered(low * percentPerUnit, high * percentPerUnit);
-  return { estimate: estimate * percentPerUnit, low: ends[0], high: ends[1] };
 }

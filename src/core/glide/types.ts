@@ -35,12 +35,17 @@ export interface Between {
   high: number;
 }
 
+interface Ends {
+  low: number;
+  high: number;
+}
+
 /** How b differs from a, in the measure's unit: b − a. */
 export interface Difference extends Between {
   a: string;
   b: string;
   /** The interval that may be looked at after every run; absent while there are too few. */
-  always?: { low: number; high: number };
+  always?: Ends & { frictionPercent?: Ends };
   /** The same in % of friction: above 0 b is slower. */
   frictionPercent?: Between;
   /** Runs more, in all, until the two come apart if they differ as they seem to; absent once they are, or if it would take too many. */

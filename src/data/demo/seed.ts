@@ -8,6 +8,7 @@ import { saveSkier, saveStarter } from '../starters';
 import { saveTeamSettings, TEAM_DEFAULTS } from '../team-settings';
 import { addChoice } from '../choices';
 import type { FrostDatabase } from '../database';
+import { addGlideRun, addGlideTest } from '../glide-tests';
 import { saveOuting } from '../outings';
 import { saveProducts } from '../products';
 import { addStockMove } from '../stock';
@@ -18,6 +19,7 @@ import { saveSkis } from '../skis';
 import { saveVenue } from '../venues';
 import { saveStation, saveWeather } from '../weather';
 import { DEMO_COURSES, DEMO_STATIONS, demoWeather } from './course';
+import { demoGlideTest } from './glide';
 import { demoReadings } from './readings';
 import { DEMO_SKIERS, demoCabin, demoStarters } from './crew';
 import { DEMO_SHELF, demoGrams } from './shelf';
@@ -72,6 +74,9 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
     for (const skier of DEMO_SKIERS) await saveSkier(transaction, skier);
     for (const starter of demoStarters(outings)) await saveStarter(transaction, starter);
     await saveTeamSettings(transaction, { cabin: demoCabin(outings) });
+    const glide = demoGlideTest('demo-relay', now);
+    await addGlideTest(transaction, glide.test);
+    for (const run of glide.runs) await addGlideRun(transaction, run);
     await seedChoice(transaction, { outings, readings, at });
   });
 }

@@ -8,6 +8,7 @@ import * as trackWork from './0006-track-work';
 import * as practice from './0007-practice';
 import * as frontDoor from './0008-front-door';
 import * as plan from './0009-plan';
+import * as glide from './0010-glide';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -20,4 +21,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0007-practice': practice,
   '0008-front-door': frontDoor,
   '0009-plan': plan,
+  '0010-glide': glide,
 };

@@ -54,7 +54,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         alignItems="center"
         gap={{ base: '0', md: '3' }}
         flex={{ base: '1 0 48px', md: 'none' }}
-        minH={{ base: '14', md: '12' }}
+        minH={{ base: '14', md: '11' }}
         px={{ base: '1', md: '4' }}
         justifyContent={{ base: 'center', md: 'flex-start' }}
         borderLeftWidth={{ base: '0', md: '4px' }}
@@ -91,11 +91,12 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
       bottom={{ base: '0', md: 'auto' }}
       top={{ md: '68px' }}
       h={{ md: 'calc(100vh - 68px)' }}
-      overflowX={{ base: 'auto', md: 'visible' }}
+      overflowX={{ base: 'auto', md: 'hidden' }}
+      overflowY={{ md: 'auto' }}
       zIndex="9"
       borderTopWidth={{ base: '1px', md: '0' }}
       borderColor="rule"
-      pt={{ md: '3' }}
+      pt={{ md: '1' }}
     >
       {WORKING_ORDER.filter(({ path }) => path !== 'grip' || hasGrip).map(link)}
       <Box
@@ -103,7 +104,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         borderTopWidth="1px"
         borderColor="edge"
         mx="4"
-        my="3"
+        my="1"
       />
       <Box display={{ base: 'none', md: 'contents' }}>{BESIDE.map(link)}</Box>
       <More isHere={BESIDE.some((item) => pathname === `/outing/${frame.outing.id}/${item.path}`)}>

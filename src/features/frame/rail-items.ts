@@ -9,6 +9,7 @@ import {
   NotebookPen,
   Settings,
   Snowflake,
+  Timer,
   Users,
   Wrench,
   Zap,
@@ -28,6 +29,7 @@ export interface RailItem {
     | 'pairs'
     | 'bench'
     | 'plan'
+    | 'test'
     | 'log'
     | 'venue'
     | 'shelf'
@@ -51,6 +53,7 @@ export const WORKING_ORDER: readonly RailItem[] = [
   { path: 'pairs', name: WORDS.pairs, icon: Users },
   { path: 'bench', name: WORDS.bench, icon: Wrench },
   { path: 'plan', name: WORDS.plan, icon: CalendarClock },
+  { path: 'test', name: WORDS.test, icon: Timer },
   { path: 'log', name: WORDS.log, icon: NotebookPen },
 ];
 

@@ -1,13 +1,22 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { GLIDE_MEASURES, type GlideTest } from '../../core/glide';
+import {
+  GLIDE_RUN_FIELDS,
+  GLIDE_TEST_FIELDS,
+  type KeptGlideRun,
+  type KeptGlideTest,
+} from '../../core/model';
 import { GRAINS, WETNESSES } from '../../core/terms';
 import { glidedSnow } from '../../core/wax';
+import { fieldsWords } from '../../words/areas/fields';
 import { glideWords } from '../../words/areas/glide';
 import { boundedNumber, oneOfWords, plainText, yesNo } from './fields';
+import { schemaFrom } from './from-fields';
 import { MOST } from './ids';
 import { list } from './list';
 
 const WORDS = glideWords.request;
+const { outingId, measure, tester, track } = GLIDE_TEST_FIELDS;
 
 const LIMITS = { runs: 500, skis: 24, minute: 100_000 };
 
@@ -25,6 +34,10 @@ const runSchema = object({
 
 const measuresOf = (run: Partial<Record<(typeof GLIDE_MEASURES)[number], unknown>>) =>
   GLIDE_MEASURES.filter((measure) => run[measure] !== undefined);
+
+/** What of a list is an object: the rest has its own problem. */
+const objectsIn = (values: readonly unknown[]) =>
+  values.filter((one): one is object => typeof one === 'object' && one !== null);
 
 /** The hill of a test. */
 export const hillSchema = object({
@@ -50,6 +63,27 @@ const snowSchema = object({
   sharpness: boundedNumber(WORDS.sharpness, { low: 0, high: 1, unit: '' }),
 }).typeError(WORDS.snow);
 
+/** A test as a person sets it up. */
+export const newTestSchema = schemaFrom<
+  Pick<KeptGlideTest, 'outingId' | 'measure' | 'tester' | 'track'>
+>({ outingId, measure, tester, track }, fieldsWords.GLIDE_TEST).concat(
+  object({
+    skis: list(plainText(WORDS.ski, MOST).trim().required(WORDS.skiIsMissing))
+      .typeError(WORDS.twoSkis)
+      .required(WORDS.twoSkis)
+      .min(2, WORDS.twoSkis)
+      .max(LIMITS.skis, WORDS.tooManySkis(LIMITS.skis))
+      .test('once', WORDS.skiTwice, (skis) => new Set(skis).size === skis.length),
+    hill: hillSchema.default(undefined),
+  }),
+);
+
+/** A run as it comes from the hill. */
+export const newRunSchema = schemaFrom<Omit<KeptGlideRun, 'id' | 'removedAt'>>(
+  GLIDE_RUN_FIELDS,
+  fieldsWords.GLIDE_RUN,
+);
+
 /** Body of POST /api/v1/glide. */
 export const glideRequestSchema = object({
   runs: list(runSchema.required(WORDS.run))
@@ -58,11 +92,11 @@ export const glideRequestSchema = object({
     .min(1, WORDS.noRuns)
     .max(LIMITS.runs, WORDS.runs(LIMITS.runs))
     .test('one-measure', WORDS.oneMeasure, (runs) => {
-      const kinds = (runs as object[]).map((run) => measuresOf(run).join());
+      const kinds = objectsIn(runs).map((run) => measuresOf(run).join());
       return new Set(kinds).size <= 1;
     })
     .test('skis', WORDS.tooManySkis(LIMITS.skis), (runs) => {
-      const names = (runs as { ski?: unknown }[]).map(({ ski }) => ski);
+      const names = objectsIn(runs).map((run) => (run as { ski?: unknown }).ski);
       return new Set(names).size <= LIMITS.skis;
     }),
   hill: hillSchema.default(undefined),
@@ -93,6 +127,7 @@ export function glideTestFrom({
   };
 }
 
+const ends = { low: number().required(), high: number().required() };
 const between = {
   estimate: number().required(),
   low: number().required(),
@@ -109,7 +144,9 @@ export const glideResponseSchema = object({
       a: string().required(),
       b: string().required(),
       ...between,
-      always: object({ low: number().required(), high: number().required() }).default(undefined),
+      always: object({ ...ends, frictionPercent: object(ends).default(undefined) }).default(
+        undefined,
+      ),
       frictionPercent: object(between).default(undefined),
       moreRuns: number(),
     }).noUnknown(),

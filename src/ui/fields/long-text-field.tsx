@@ -9,12 +9,14 @@ interface LongTextFieldProps {
   onChange: (value: string) => void;
   rows?: number;
   id?: string;
+  problem?: string;
 }
 
 /** Several lines of text, typed or pasted. */
-export function LongTextField({ label, value, onChange, rows = 4, id }: LongTextFieldProps) {
+export function LongTextField(props: LongTextFieldProps) {
+  const { label, value, onChange, rows = 4, id, problem } = props;
   return (
-    <FieldFrame label={label} id={id}>
+    <FieldFrame label={label} id={id} problem={problem}>
       <Textarea
         value={value}
         onChange={(event) => onChange(event.target.value)}

@@ -22,6 +22,8 @@ interface NumberPadProps {
   scale: Scale;
   /** A usual value as stored: its sign is the one a number begins with. */
   usual: number;
+  /** Numbers of this kind are never below zero: there is no key for the sign. */
+  isUnsigned?: boolean;
   /** The large key that ends the number. */
   done: { label: string; isBusy: boolean };
   problem?: string;
@@ -34,7 +36,8 @@ interface Typed {
 }
 
 /** Keys for one number, to be hit with a glove: one tap a digit, the usual sign already there. */
-export function NumberPad({ label, value, onChange, scale, usual, done, problem }: NumberPadProps) {
+export function NumberPad(props: NumberPadProps) {
+  const { label, value, onChange, scale, usual, done, problem, isUnsigned = false } = props;
   const [typed, setTyped] = useState<Typed>();
   const startsNegative = scale.toShown(usual) < 0;
   const isOwn = typed !== undefined && Object.is(typed.stored, value);
@@ -84,16 +87,18 @@ export function NumberPad({ label, value, onChange, scale, usual, done, problem 
         {DIGITS.slice(3, 6).map((key) => (
           <Key key={key} name={key} onPress={() => add(key)} />
         ))}
-        <Key name={WORDS.changeTheSign} onPress={() => put(digits, !isNegative)}>
-          ±
-        </Key>
+        {!isUnsigned && (
+          <Key name={WORDS.changeTheSign} onPress={() => put(digits, !isNegative)}>
+            ±
+          </Key>
+        )}
         {DIGITS.slice(6).map((key) => (
           <Key key={key} name={key} onPress={() => add(key)} />
         ))}
         <ActionButton
           type="submit"
           loading={done.isBusy}
-          gridRow="3 / span 2"
+          gridRow={isUnsigned ? '2 / span 3' : '3 / span 2'}
           gridColumn="4"
           h="auto"
           px="1"

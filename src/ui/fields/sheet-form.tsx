@@ -4,7 +4,7 @@ import type { FormEvent, ReactNode } from 'react';
 import { Box, type BoxProps } from '@chakra-ui/react';
 
 interface SheetFormProps extends Pick<BoxProps, 'mt' | 'maxW'> {
-  onSubmit: () => Promise<unknown>;
+  onSubmit: () => unknown;
   children: ReactNode;
 }
 

@@ -25,6 +25,7 @@ export const SHORTCUTS = {
   pairs: plain('a', SCREEN.pairs),
   bench: plain('b', SCREEN.bench),
   plan: plain('d', SCREEN.plan),
+  test: plain('t', SCREEN.test),
   log: plain('l', SCREEN.log),
   venue: plain('v', SCREEN.venue),
   shelf: plain('h', SCREEN.shelf),

@@ -1,4 +1,6 @@
 import type {
+  GLIDE_RUN_FIELDS,
+  GLIDE_TEST_FIELDS,
   FINDING_FIELDS,
   OUTING_FIELDS,
   PRODUCT_FIELDS,
@@ -123,6 +125,27 @@ export const STARTER: WordsOf<typeof STARTER_FIELDS> = {
   why: { name: 'Why this pair' },
   likesSkiId: { name: 'The skier would take' },
   priority: { name: 'Priority' },
+};
+
+export const GLIDE_TEST: WordsOf<typeof GLIDE_TEST_FIELDS> = {
+  id: { name: 'Test id' },
+  outingId: { name: 'Outing', missing: 'Choose an outing.' },
+  startedAt: { name: 'Begun' },
+  measure: { name: 'Measure', missing: 'Choose what is measured.' },
+  skis: { name: 'Skis or waxes' },
+  hill: { name: 'Hill' },
+  snow: { name: 'Snow' },
+  tester: { name: 'Who skis' },
+  track: { name: 'Track' },
+};
+
+export const GLIDE_RUN: WordsOf<typeof GLIDE_RUN_FIELDS> = {
+  id: { name: 'Run id' },
+  testId: { name: 'Test', missing: 'The test of the run is missing.' },
+  ski: { name: 'Ski', missing: 'Choose the ski of the run.' },
+  value: { name: 'Result', missing: 'Enter the result of the run.' },
+  ranAt: { name: 'Time of the run', missing: 'The time of the run is missing.' },
+  removedAt: { name: 'Taken back' },
 };
 
 export const VENUE: WordsOf<typeof VENUE_FIELDS> = {

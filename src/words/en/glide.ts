@@ -57,6 +57,8 @@ export const request = {
   minuteIsMissing: 'The minute of the run is missing.',
   ski: 'Ski',
   skiIsMissing: 'The name of the ski is missing.',
+  twoSkis: 'Give at least two skis or waxes, one a line.',
+  skiTwice: 'Give each ski once.',
   seconds: 'Time',
   metres: 'Run-out',
   feel: 'Feel',

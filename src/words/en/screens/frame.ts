@@ -11,6 +11,7 @@ export const dayRail = {
   pairs: 'Pairs',
   bench: 'Bench',
   plan: 'Plan',
+  test: 'Test',
   log: 'Log',
   venue: 'Venue',
   shelf: 'Shelf',

@@ -48,6 +48,10 @@ export const outingOutingIdPlan = {
   plan: 'Plan',
 };
 
+export const outingOutingIdTest = {
+  test: 'Test',
+};
+
 export const outingOutingIdPick = {
   pick: 'Pick',
 };

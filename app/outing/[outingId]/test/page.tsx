@@ -1,0 +1,29 @@
+import { notFound } from 'next/navigation';
+import { database } from '@/data/database';
+import { listGlideRuns, listGlideTests } from '@/data/glide-tests';
+import { findOuting } from '@/data/outings';
+import { TestScreen } from '@/features/glide/test-screen';
+import { readablePage } from '@/server/readable';
+import { pagesScreenWords } from '@/words/screens/pages';
+
+const WORDS = pagesScreenWords.outingOutingIdTest;
+
+export const metadata = { title: WORDS.test };
+
+interface TestPageProps {
+  params: Promise<{ outingId: string }>;
+  searchParams: Promise<{ test?: string | string[] }>;
+}
+
+async function TestPage({ params, searchParams }: TestPageProps) {
+  const db = database();
+  const outing = await findOuting(db, (await params).outingId);
+  if (!outing) notFound();
+  const asked = (await searchParams).test;
+  const tests = await listGlideTests(db, outing.id);
+  const test = tests.find(({ id }) => id === asked) ?? tests[0];
+  const open = test && { test, runs: await listGlideRuns(db, test.id) };
+  return <TestScreen outing={outing} tests={tests} open={open} />;
+}
+
+export default readablePage(TestPage);

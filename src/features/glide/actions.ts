@@ -1,0 +1,34 @@
+'use server';
+
+import type { WireResult } from '@/formats/wire';
+import { deed, deedOn } from '@/server/deed';
+import { addRun, beginTest, markRun } from './use-cases/keep-test';
+
+/** Begins a test on an outing. */
+export async function beginTestAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  return deed(key, 'glide.begin', (db, stamp) => beginTest(db, input, stamp));
+}
+
+/** Adds a run; sent again with the same key it is there once. */
+export async function addRunAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  return deed(key, 'glide.run', (db, stamp) => addRun(db, input, stamp));
+}
+
+/** Takes a run back, or puts it in again. */
+export async function markRunAction(
+  key: string,
+  runId: string,
+  isBack: boolean,
+): Promise<WireResult<null>> {
+  return deedOn(key, {
+    name: 'glide.mark',
+    target: runId,
+    work: (db, id, { at }) => markRun(db, id, isBack ? null : at),
+  });
+}

@@ -1,0 +1,134 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { Box, SimpleGrid, Text } from '@chakra-ui/react';
+import { GLIDE_MEASURES, type GlideMeasure } from '@/core/glide';
+import { resolverFrom } from '@/formats/schemas/form-resolver';
+import { newTestSchema } from '@/formats/schemas/glide';
+import { validate } from '@/formats/schemas/validation';
+import { ActionButton } from '@/ui/fields/action-button';
+import { Tick } from '@/ui/fields/check-list';
+import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { LongTextField } from '@/ui/fields/long-text-field';
+import { NumberField } from '@/ui/fields/number-field';
+import { useScales } from '@/ui/fields/scales';
+import { SheetForm } from '@/ui/fields/sheet-form';
+import { TextField } from '@/ui/fields/text-field';
+import { useDraftedForm } from '@/ui/fields/use-drafted-form';
+import { testScreenWords } from '@/words/screens/test';
+import { beginTestAction } from './actions';
+
+const WORDS = testScreenWords.newTest;
+
+interface TestDraft {
+  outingId: string;
+  names: string;
+  measure: GlideMeasure;
+  dropM?: number;
+  lengthM?: number;
+  fromRest: boolean;
+  tester: string;
+  track: string;
+}
+
+/** What was typed, as a test. */
+const asTest = ({ names, dropM, lengthM, fromRest, tester, track, ...rest }: TestDraft) => ({
+  ...rest,
+  skis: names
+    .split('\n')
+    .map((name) => name.trim())
+    .filter(Boolean),
+  ...(dropM === undefined && lengthM === undefined ? {} : { hill: { dropM, lengthM, fromRest } }),
+  ...(tester.trim() ? { tester } : {}),
+  ...(track.trim() ? { track } : {}),
+});
+
+const FIELD_OF: Readonly<Record<string, keyof TestDraft>> = {
+  'hill.dropM': 'dropM',
+  'hill.lengthM': 'lengthM',
+};
+
+/** Problems of a test at the fields that they were typed into. */
+const resolver = resolverFrom<TestDraft>((draft) => {
+  const checked = validate(newTestSchema, asTest(draft));
+  if (checked.ok) return { ok: true as const, value: draft };
+  return {
+    ok: false as const,
+    problems: checked.problems.map((one) => ({
+      ...one,
+      field: FIELD_OF[one.field] ?? (one.field.startsWith('skis') ? 'names' : one.field),
+    })),
+  };
+});
+
+/** Sets a test up: what is compared, how it is measured, and on which hill. */
+export function NewTest({ outingId }: { outingId: string }) {
+  const scales = useScales();
+  const router = useRouter();
+  const start: TestDraft = {
+    outingId,
+    names: '',
+    measure: 'seconds',
+    fromRest: true,
+    tester: '',
+    track: '',
+  };
+  const { values, set, bind, submit, failure } = useDraftedForm<TestDraft>(
+    `glide-test:${outingId}`,
+    start,
+    resolver,
+  );
+  const begin = async () => {
+    const begun = await submit((draft, { key }) => beginTestAction(key, asTest(draft)));
+    if (begun) {
+      router.push(`/outing/${outingId}/test?test=${begun.id}`);
+      router.refresh();
+    }
+  };
+  return (
+    <SheetForm onSubmit={begin} maxW="720px">
+      <LongTextField label={WORDS.skis} rows={3} {...bind('names')} />
+      <Box my="4">
+        <ChoiceRow
+          legend={WORDS.measure}
+          name="measure"
+          options={optionsOf(GLIDE_MEASURES, WORDS.MEASURE)}
+          value={values.measure}
+          onChange={(measure) => set({ measure })}
+          optionWidth="160px"
+        />
+      </Box>
+      <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
+        <NumberField
+          label={WORDS.dropM}
+          scale={scales.altitude}
+          step={1}
+          decimals={1}
+          {...bind('dropM')}
+        />
+        <NumberField
+          label={WORDS.lengthM}
+          scale={scales.altitude}
+          step={5}
+          decimals={0}
+          {...bind('lengthM')}
+        />
+        <TextField label={WORDS.tester} {...bind('tester')} />
+        <TextField label={WORDS.track} {...bind('track')} />
+      </SimpleGrid>
+      <Tick
+        label={WORDS.fromRest}
+        checked={values.fromRest}
+        onChange={(fromRest) => set({ fromRest })}
+      />
+      <Text textStyle="small" color="faint" mb="4">
+        {WORDS.hillHint}
+      </Text>
+      <FieldProblemText problem={failure} />
+      <ActionButton type="submit" minH="targetLarge">
+        {WORDS.begin}
+      </ActionButton>
+    </SheetForm>
+  );
+}

@@ -1,0 +1,161 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
+import { chooseFrom, field, fill, show } from '../../../tests/unit/render';
+import type { FrostDatabase } from '@/data/database';
+import { listGlideRuns, listGlideTests } from '@/data/glide-tests';
+import { addRunAction, beginTestAction, markRunAction } from './actions';
+import { TestScreen } from './test-screen';
+
+/** What the server answers in place of itself: nothing, or a refusal. */
+const server = vi.hoisted(() => ({ instead: undefined as (() => Promise<unknown>) | undefined }));
+vi.mock('./actions', async (original) => {
+  const real = await original<typeof import('./actions')>();
+  return {
+    ...real,
+    addRunAction: (runKey: string, input: unknown) =>
+      server.instead ? server.instead() : real.addRunAction(runKey, input),
+  };
+});
+
+const OUTING = 'demo-relay';
+let db: FrostDatabase;
+beforeEach(async () => {
+  vi.useFakeTimers({ toFake: ['Date'], now: DAY });
+  server.instead = undefined;
+  localStorage.clear();
+  db = await demoDatabase();
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+});
+
+async function shown(outingId = OUTING) {
+  const outing = await outingOf(db, outingId);
+  const tests = await listGlideTests(db, outingId);
+  const [test] = tests;
+  const open = test && { test, runs: await listGlideRuns(db, test.id) };
+  return show(<TestScreen outing={outing} tests={tests} open={open} />);
+}
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+const kept = async () => listGlideRuns(db, (await listGlideTests(db, OUTING))[0]!.id);
+const type = (digits: string) => {
+  for (const digit of digits) press(digit === '.' ? /Decimal point/ : digit);
+};
+let count = 0;
+const key = () => `glide-key-${(count += 1)}`;
+const said = (done: { ok: boolean; error?: { details: unknown[]; message: string } }) =>
+  done.ok ? '' : `${done.error!.message} ${JSON.stringify(done.error!.details)}`;
+
+describe('a test that is under way', () => {
+  it('says what may be said, with the difference in seconds and in friction', async () => {
+    const { text } = await shown();
+    expect(screen.getByTestId('verdict').textContent).toMatch(/^Cold is /);
+    expect(text()).toMatch(/Hard frost is 0\.\d\d s slower than Cold\./);
+    expect(text()).toMatch(
+      /between 0\.\d\d s (slower|faster) and 0\.\d\d s slower.*Friction: \+\d\.\d %/,
+    );
+    expect(text()).not.toMatch(/undefined|NaN/);
+    expect(screen.getByTestId('next-ski').textContent).toBe('Next: Cold');
+  });
+
+  it('takes the next run by its keys, keeps it, and gives it back', async () => {
+    const { text } = await shown();
+    press('Save run');
+    expect(text()).toContain('Enter the result of the run.');
+    type('20.71');
+    press('Save run');
+    await waitFor(async () => expect(await kept()).toHaveLength(9));
+    expect((await kept()).at(-1)).toMatchObject({ ski: 'Cold', value: 20.71 });
+    expect(screen.getByTestId('next-ski').textContent).toBe('Next: Hard frost');
+    await chooseFrom(screen.getByRole('button', { name: 'Take back run 8' }), 'Take back');
+    await screen.findByText('Run taken back.');
+    expect(await kept()).toHaveLength(8);
+    press('Undo');
+    await waitFor(async () => expect(await kept()).toHaveLength(9));
+  });
+
+  it('keeps runs on the device while the server does not answer, and sends each once', async () => {
+    server.instead = () => Promise.reject(new Error('away'));
+    const first = await shown();
+    type('20.5');
+    press('Save run');
+    await screen.findByText(/1 run waits on this device/);
+    vi.setSystemTime(DAY.getTime() + 60_000);
+    type('20.9');
+    press('Save run');
+    await screen.findByText(/2 runs wait on this device/);
+    expect(await kept()).toHaveLength(8);
+    first.unmount();
+    server.instead = undefined;
+    // The page is opened anew, and the server is back.
+    await shown();
+    await waitFor(async () => expect(await kept()).toHaveLength(10));
+    expect((await kept()).slice(-2).map(({ value }) => value)).toEqual([20.5, 20.9]);
+    await waitFor(() => expect(localStorage.length).toBe(0));
+  });
+
+  it('shows a run that the server refuses with the reason, to be sent again or dropped', async () => {
+    const error = { code: 'conflict', message: 'A test holds 500 runs.', details: [] };
+    server.instead = () => Promise.resolve({ ok: false, error });
+    await shown();
+    type('20.5');
+    press('Save run');
+    const alert = await screen.findByRole('alert');
+    expect(alert.textContent).toContain('Cold, 20.50 s was refused: A test holds 500 runs.');
+    fireEvent.click(within(alert).getByRole('button', { name: 'Drop this run' }));
+    await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
+    expect(await kept()).toHaveLength(8);
+  });
+});
+
+describe('a new test', () => {
+  it('is set up with names, measure and hill; what is wrong is said at its field', async () => {
+    const { text } = await shown('demo-tour');
+    expect(text()).toContain('No glide test yet');
+    fill('Skis or waxes, one a line', 'One');
+    press('Begin test');
+    await waitFor(() => expect(text()).toContain('Give at least two skis or waxes'));
+    fill('Skis or waxes, one a line', 'One\nTwo');
+    fill('Drop of the hill', '6');
+    press('Begin test');
+    await waitFor(() => expect(text()).toContain('The length of the hill is missing.'));
+    fill('Length along the slope', '80');
+    press('Begin test');
+    await waitFor(async () => expect(await listGlideTests(db, 'demo-tour')).toHaveLength(1));
+    const [test] = await listGlideTests(db, 'demo-tour');
+    expect(test).toMatchObject({
+      skis: ['One', 'Two'],
+      measure: 'seconds',
+      hill: { dropM: 6, lengthM: 80, fromRest: true },
+    });
+    expect(field('Skis or waxes, one a line').value).toBe('');
+  });
+
+  it('keeps the snow as it was read, and refuses what is not of it', async () => {
+    const input = { outingId: OUTING, measure: 'metres', skis: ['A', 'B'] };
+    const begun = await beginTestAction(key(), input);
+    if (!begun.ok) throw new Error(begun.error.message);
+    const test = (await listGlideTests(db, OUTING)).find(({ id }) => id === begun.value.id)!;
+    expect(test.snow?.temperatureC).toBeLessThan(0);
+    const run = { testId: test.id, ski: 'A', value: 31, ranAt: DAY.toISOString() };
+    expect(said(await addRunAction(key(), { ...run, ski: 'C' }))).toContain(
+      'C is not in this test',
+    );
+    expect(said(await addRunAction(key(), { ...run, value: -3 }))).toContain('value');
+    expect(said(await addRunAction(key(), { ...run, testId: 'gone' }))).toContain(
+      'no longer exists',
+    );
+    const same = key();
+    expect(await addRunAction(same, run)).toMatchObject({ ok: true });
+    expect(await addRunAction(same, run)).toMatchObject({ ok: true });
+    expect(await listGlideRuns(db, test.id)).toHaveLength(1);
+    expect(said(await markRunAction(key(), 'gone', false))).toContain('no longer exists');
+    expect(said(await beginTestAction(key(), { ...input, outingId: 'gone' }))).toContain(
+      'no longer exists',
+    );
+    expect(said(await beginTestAction(key(), { ...input, skis: ['A', 'A'] }))).toContain('once');
+  });
+});

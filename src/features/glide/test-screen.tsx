@@ -1,0 +1,147 @@
+'use client';
+
+import { useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { Box, Grid, Text } from '@chakra-ui/react';
+import { analyseGlide, balancedOrder, type GlideResult } from '@/core/glide';
+import type { KeptGlideRun, KeptGlideTest, Outing } from '@/core/model';
+import { glidedSnow } from '@/core/wax';
+import { SelectField } from '@/ui/fields/select-field';
+import { useWrite } from '@/ui/fields/use-write';
+import { useWords } from '@/ui/format/use-words';
+import { Disclosure } from '@/ui/frame/disclosure';
+import { DoneNotice, type Done } from '@/ui/frame/done-notice';
+import { Part, Sheet } from '@/ui/frame/sheet';
+import { glideWords } from '@/words/areas/glide';
+import { testScreenWords } from '@/words/screens/test';
+import { clockTime } from '@/words/times';
+import { markRunAction } from './actions';
+import { NewTest } from './new-test';
+import { ResultsPart } from './results-part';
+import { RunEntry } from './run-entry';
+import { RunsPart } from './runs-part';
+import { useRuns } from './use-runs';
+
+const WORDS = testScreenWords.testScreen;
+const ROUNDS = 3;
+const MINUTE_MS = 60_000;
+
+interface TestScreenProps {
+  outing: Outing;
+  tests: readonly KeptGlideTest[];
+  /** The test that is open, with its runs. */
+  open: { test: KeptGlideTest; runs: readonly KeptGlideRun[] } | undefined;
+}
+
+/** Glide tests of an outing: run by run, with what may be said by now. */
+export function TestScreen({ outing, tests, open }: TestScreenProps) {
+  return open ? (
+    <OpenTest key={open.test.id} outing={outing} tests={tests} open={open} />
+  ) : (
+    <Sheet
+      question={WORDS.question}
+      answer={
+        <>
+          <Text textStyle="title">{WORDS.none}</Text>
+          <Text textStyle="body">{WORDS.noneHint}</Text>
+        </>
+      }
+    >
+      <Part title={testScreenWords.newTest.title}>
+        <NewTest outingId={outing.id} />
+      </Part>
+    </Sheet>
+  );
+}
+
+/** The runs as the analysis takes them: minutes from the first one on. */
+function analysed(test: KeptGlideTest, runs: readonly KeptGlideRun[]): GlideResult | undefined {
+  const [first] = runs;
+  if (!first) return undefined;
+  const fromMs = Date.parse(first.ranAt);
+  return analyseGlide({
+    measure: test.measure,
+    runs: runs.map(({ ski, value, ranAt }) => ({
+      ski,
+      value,
+      minute: (Date.parse(ranAt) - fromMs) / MINUTE_MS,
+    })),
+    hill: test.hill,
+    snow: test.snow && glidedSnow(test.snow),
+  });
+}
+
+function OpenTest({
+  outing,
+  tests,
+  open: { test, runs },
+}: TestScreenProps & { open: NonNullable<TestScreenProps['open']> }) {
+  const router = useRouter();
+  const { say, write } = useWords();
+  const { send } = useWrite();
+  const queue = useRuns(test.id);
+  const [notice, setNotice] = useState<Done<string>>();
+  const here = new Set(runs.map(({ id }) => id));
+  const waiting = queue.waiting.filter(({ id, why }) => why === undefined && !here.has(id));
+  const taken = queue.taken.filter(({ id }) => !here.has(id));
+  const all = [...runs, ...taken, ...waiting];
+  const result = analysed(test, all);
+  const order = balancedOrder(test.skis, { rounds: ROUNDS });
+  const { timeZone } = outing.venue;
+  const nameOf = ({ startedAt, skis }: KeptGlideTest) =>
+    WORDS.testOf(skis.join(', '), clockTime(startedAt, timeZone));
+  const mark = async (runId: string, isBack: boolean) => {
+    const done = await send(`mark:${runId}:${isBack}`, (key) => markRunAction(key, runId, isBack));
+    if (!done) return;
+    if (!done.ok) setNotice({ message: done.error.message });
+    else setNotice(isBack ? undefined : { message: WORDS.runBack, back: runId });
+    if (done.ok) queue.forget(runId);
+  };
+  return (
+    <Sheet
+      question={WORDS.question}
+      answer={
+        <Text textStyle="title" data-testid="verdict" aria-live="polite">
+          {result ? say(glideWords.VERDICT, result.verdict) : WORDS.noRuns}
+        </Text>
+      }
+    >
+      {tests.length > 1 && (
+        <Box maxW="420px" mb="4">
+          <SelectField
+            label={WORDS.chooseTest}
+            value={test.id}
+            options={tests.map((one) => ({ value: one.id, label: nameOf(one) }))}
+            onChange={(id) => router.push(`/outing/${outing.id}/test?test=${id}`)}
+          />
+        </Box>
+      )}
+      <DoneNotice
+        notice={notice}
+        onUndo={(runId) => void mark(runId, true)}
+        onClose={() => setNotice(undefined)}
+      />
+      <Grid templateColumns={{ base: '1fr', lg: '420px 1fr' }} gap={{ base: '0', lg: '10' }}>
+        <RunEntry test={test} next={order[all.length % order.length]!} runs={queue} />
+        {result && <ResultsPart result={result} />}
+      </Grid>
+      {result && (
+        <RunsPart
+          runs={all}
+          waiting={new Set(waiting.map(({ id }) => id))}
+          result={result}
+          timeZone={timeZone}
+          onTakeBack={({ id }) => void mark(id, false)}
+        />
+      )}
+      {test.snow && (
+        <Text textStyle="small" color="faint" mb="4">
+          {WORDS.conditions(write.temperature(test.snow.temperatureC))}
+        </Text>
+      )}
+      <Disclosure title={testScreenWords.newTest.title}>
+        <NewTest outingId={outing.id} />
+      </Disclosure>
+    </Sheet>
+  );
+}

@@ -1,0 +1,89 @@
+import type { GlideMeasure } from '../../../core/glide';
+
+export const keepTest = {
+  outingGone: 'This outing no longer exists. Choose another one.',
+  testGone: 'This test no longer exists. Begin a new one.',
+  runGone: 'This run no longer exists.',
+  notInTest: (ski: string) => `${ski} is not in this test.`,
+  full: (most: number) => `A test holds ${most} runs. Begin a new one.`,
+};
+
+const UNIT: Record<GlideMeasure, string> = { seconds: 's', metres: 'm', feel: 'points' };
+
+export const testScreen = {
+  question: 'Which glides better, and is that sure?',
+  none: 'No glide test yet',
+  noneHint: 'Say what to compare. The order of the runs keeps a changing track out of it.',
+  noRuns: 'Ready for the first run',
+  chooseTest: 'Test',
+  testOf: (skis: string, time: string) => `${time}: ${skis}`,
+  runSaved: (ski: string, value: string) => `${ski}: ${value}.`,
+  runBack: 'Run taken back.',
+  results: 'What the runs say',
+  difference: (b: string, a: string, difference: string) => `${b} is ${difference} than ${a}.`,
+  between: (low: string, high: string) =>
+    `At every look, 19 times in 20, it lies between ${low} and ${high}.`,
+  noInterval: 'Too few runs to say how sure that is.',
+  friction: (percent: string, low: string, high: string) =>
+    `Friction: ${percent} % (${low} to ${high}).`,
+  frictionOnly: (percent: string) => `Friction: ${percent} %.`,
+  side: {
+    seconds: (value: string, isMore: boolean) => `${value} ${isMore ? 'slower' : 'faster'}`,
+    metres: (value: string, isMore: boolean) => `${value} ${isMore ? 'longer' : 'shorter'}`,
+    feel: (value: string, isMore: boolean) => `${value} ${isMore ? 'better' : 'worse'}`,
+  } satisfies Record<GlideMeasure, (value: string, isMore: boolean) => string>,
+  drift: (perTen: string) => `The track changes by ${perTen} in ten minutes. This is taken out.`,
+  runs: 'Runs',
+  conditions: (snow: string) => `Snow when it began: ${snow}.`,
+  unit: UNIT,
+};
+
+export const runEntry = {
+  title: 'Next run',
+  ski: 'Ski',
+  result: { seconds: 'Time', metres: 'Run-out', feel: 'Feel (0 to 10)' } satisfies Record<
+    GlideMeasure,
+    string
+  >,
+  save: 'Save run',
+  next: (ski: string) => `Next: ${ski}`,
+  waiting: (count: number) =>
+    count === 1
+      ? '1 run waits on this device until the server answers.'
+      : `${count} runs wait on this device until the server answers.`,
+  refused: (what: string, why: string) => `${what} was refused: ${why}`,
+  drop: 'Drop this run',
+  tryAgain: 'Send again',
+  enter: 'Enter the result of the run.',
+};
+
+export const runTable = {
+  caption: 'All runs, the newest first',
+  number: 'Run',
+  time: 'Time of day',
+  ski: 'Ski',
+  result: 'Result',
+  odd: 'Odd',
+  remove: (number: number) => `Take back run ${number}`,
+  takeBack: 'Take back',
+  actions: 'Actions',
+  onDevice: 'on this device',
+};
+
+export const newTest = {
+  title: 'New test',
+  skis: 'Skis or waxes, one a line',
+  measure: 'Measured',
+  MEASURE: {
+    seconds: 'Seconds between two gates',
+    metres: 'Metres of run-out',
+    feel: 'Feel, 0 to 10',
+  } satisfies Record<GlideMeasure, string>,
+  dropM: 'Drop of the hill',
+  lengthM: 'Length along the slope',
+  fromRest: 'From rest at the top',
+  hillHint: 'With the hill, a difference is told in % of friction too.',
+  tester: 'Who skis',
+  track: 'Track',
+  begin: 'Begin test',
+};
