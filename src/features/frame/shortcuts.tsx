@@ -7,7 +7,10 @@ import { useShortcut } from '@/ui/keys/use-shortcut';
 import { BESIDE, hrefOf, WORKING_ORDER, type RailItem } from './rail-items';
 
 /** Few open it, and its dialog is not small: it comes when it is asked for. */
-const KeyList = dynamic(() => import('./key-list').then(({ KeyList: list }) => list));
+const KeyList = dynamic(() => import('./key-list').then(({ KeyList: list }) => list), {
+  ssr: false,
+  loading: () => null,
+});
 
 const SCREENS = [...WORKING_ORDER, ...BESIDE];
 

@@ -25,9 +25,13 @@ import { TrackWork } from './track-work';
 import { sameAs, useReadingForm } from './use-reading-form';
 import { snowScreenWords } from '@/words/screens/snow';
 
-/** It computes with the whole of the core: it comes once something is typed. */
-const TypedChangeLine = dynamic(() =>
-  import('./typed-change').then(({ TypedChangeLine: line }) => line),
+/**
+ * It computes with the whole of the core: it comes once something is typed. Without a place of its own to wait in, its
+ * coming would take the field from under the fingers.
+ */
+const TypedChangeLine = dynamic(
+  () => import('./typed-change').then(({ TypedChangeLine: line }) => line),
+  { ssr: false, loading: () => null },
 );
 
 const WORDS = snowScreenWords.snowScreen;
