@@ -19,6 +19,16 @@ export const INSTRUMENT_FIGURES = {
   },
   fitted: { mean: 3, unit: '1', reason: 'Final value, start and time constant are fitted.' },
   leastNoise: { mean: 1e-4, unit: '°C²', reason: 'No probe is smoother.' },
+  gateDoubleS: {
+    mean: 0.4,
+    unit: 's',
+    reason: 'A pole, an arm or the second ski breaks the same beam again within this.',
+  },
+  gateShortestS: {
+    mean: 0.5,
+    unit: 's',
+    reason: 'Nobody passes two gates of a glide test sooner.',
+  },
   standIn: {
     mean: { probeNoiseC: 0.06, infraredNoiseC: 0.5 },
     unit: '°C',

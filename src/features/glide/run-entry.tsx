@@ -9,6 +9,7 @@ import { NumberPad } from '@/ui/fields/number-pad';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { Part } from '@/ui/frame/sheet';
 import { testScreenWords } from '@/words/screens/test';
+import { GatesReader } from './gates-reader';
 import { shownValue } from './glide-words';
 import type { useRuns } from './use-runs';
 
@@ -21,10 +22,12 @@ interface RunEntryProps {
   /** Whose turn it is. */
   next: string;
   runs: ReturnType<typeof useRuns>;
+  /** What a run of the next ski takes, s, for the stand-in gates. */
+  aboutS: number;
 }
 
 /** The next run: its ski, and its result by large keys. */
-export function RunEntry({ test, next, runs }: RunEntryProps) {
+export function RunEntry({ test, next, runs, aboutS }: RunEntryProps) {
   const { measure, skis } = test;
   const [chosen, setChosen] = useState<string>();
   const [value, setValue] = useState<number>();
@@ -69,6 +72,7 @@ export function RunEntry({ test, next, runs }: RunEntryProps) {
           />
         </Box>
       </SheetForm>
+      {measure === 'seconds' && <GatesReader aboutS={aboutS} onRead={setValue} />}
       {late > 0 && (
         <Text textStyle="body" role="status" mt="3">
           {WORDS.waiting(late)}

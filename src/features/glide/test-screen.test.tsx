@@ -111,6 +111,22 @@ describe('a test that is under way', () => {
   });
 });
 
+describe('the timing gates', () => {
+  it('fill in the time of a run, say what was wrong, and leave the keys open', async () => {
+    const { text } = await shown();
+    press('Read the timing gates');
+    const go = await screen.findByRole('button', { name: 'Let the skier go' });
+    vi.useFakeTimers({ toFake: ['setTimeout', 'Date'], now: DAY });
+    fireEvent.click(go);
+    for (let k = 0; k < 80; k += 1) await vi.advanceTimersByTimeAsync(250);
+    vi.useFakeTimers({ toFake: ['Date'], now: DAY });
+    await waitFor(() => expect(text()).toMatch(/The gates say 2\d\.\d\d s/));
+    const read = /The gates say (\d+\.\d\d) s/.exec(text())?.[1];
+    press('Save run');
+    await waitFor(async () => expect((await kept()).at(-1)!.value).toBe(Number(read)));
+  });
+});
+
 describe('a new test', () => {
   it('is set up with names, measure and hill; what is wrong is said at its field', async () => {
     const { text } = await shown('demo-tour');

@@ -71,6 +71,12 @@ function analysed(test: KeptGlideTest, runs: readonly KeptGlideRun[]): GlideResu
   });
 }
 
+const UNKNOWN_S = 20;
+
+/** What a run of a ski took last; of any, where it has none yet. */
+const usualOf = (runs: readonly KeptGlideRun[], ski: string): number =>
+  (runs.findLast((run) => run.ski === ski) ?? runs.at(-1))?.value ?? UNKNOWN_S;
+
 function OpenTest({
   outing,
   tests,
@@ -87,6 +93,7 @@ function OpenTest({
   const all = [...runs, ...taken, ...waiting];
   const result = analysed(test, all);
   const order = balancedOrder(test.skis, { rounds: ROUNDS });
+  const next = order[all.length % order.length]!;
   const { timeZone } = outing.venue;
   const nameOf = ({ startedAt, skis }: KeptGlideTest) =>
     WORDS.testOf(skis.join(', '), clockTime(startedAt, timeZone));
@@ -122,7 +129,7 @@ function OpenTest({
         onClose={() => setNotice(undefined)}
       />
       <Grid templateColumns={{ base: '1fr', lg: '420px 1fr' }} gap={{ base: '0', lg: '10' }}>
-        <RunEntry test={test} next={order[all.length % order.length]!} runs={queue} />
+        <RunEntry test={test} next={next} runs={queue} aboutS={usualOf(all, next)} />
         {result && <ResultsPart result={result} />}
       </Grid>
       {result && (

@@ -1,6 +1,6 @@
 /** A line of an instrument: what it is, its figures, and a checksum, such as `$SNPRB,12.5,-7.43,C*3F`. */
 export interface InstrumentLine {
-  kind: 'probe' | 'infrared' | 'hygrometer';
+  kind: 'probe' | 'infrared' | 'hygrometer' | 'gate';
   values: number[];
 }
 
@@ -8,13 +8,24 @@ const KIND_BY_TALKER: Record<string, InstrumentLine['kind']> = {
   SNPRB: 'probe',
   SNIRT: 'infrared',
   SNHUM: 'hygrometer',
+  SNGAT: 'gate',
 };
 const TALKER_BY_KIND = Object.fromEntries(
   Object.entries(KIND_BY_TALKER).map(([talker, kind]) => [kind, talker]),
 ) as Record<InstrumentLine['kind'], string>;
-/** How many figures each sends: seconds and °C; °C and emissivity; humidity in %. */
-const FIGURES: Record<InstrumentLine['kind'], number> = { probe: 2, infrared: 2, hygrometer: 1 };
-const UNIT: Record<InstrumentLine['kind'], string> = { probe: 'C', infrared: 'C', hygrometer: 'P' };
+/** How many figures each sends: seconds and °C; °C and emissivity; humidity in %; number of the gate and seconds. */
+const FIGURES: Record<InstrumentLine['kind'], number> = {
+  probe: 2,
+  infrared: 2,
+  hygrometer: 1,
+  gate: 2,
+};
+const UNIT: Record<InstrumentLine['kind'], string> = {
+  probe: 'C',
+  infrared: 'C',
+  hygrometer: 'P',
+  gate: 'S',
+};
 
 const checksum = (body: string) =>
   [...body]

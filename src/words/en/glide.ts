@@ -1,4 +1,5 @@
 import type { GlideMeasure, OddReason, Verdict } from '../../core/glide';
+import type { GateNote } from '../../core/instruments';
 import type { WordsFor } from '../say';
 import type { Writer } from '../write';
 
@@ -40,6 +41,16 @@ export const VERDICT: WordsFor<Verdict> = {
 export const ODD: WordsFor<OddReason> = {
   far_off: ({ measure, off, oneIn }, write) =>
     `${UNIT[measure](Math.abs(off), write)} ${(off > 0 ? MORE : LESS)[measure]} than the other runs lead one to expect. Chance alone does this in 1 test of ${oneIn > MANY ? `more than ${MANY}` : oneIn}.`,
+};
+
+const AT = { start: 'at the start', finish: 'at the finish' };
+
+/** What the gates did not do as they should. */
+export const GATES: WordsFor<GateNote> = {
+  double: ({ gate }) => `A beam ${AT[gate]} was broken twice. The first time counts.`,
+  came_late: ({ gate }) => `A pulse ${AT[gate]} arrived late. It counts by the clock of the gates.`,
+  missed_start: 'No pulse at the start.',
+  missed_finish: 'A start had no finish. It is left out.',
 };
 
 /** Beyond this nobody counts. */

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { wallMs } from '@/core/time';
 import { fitSettling, surfaceFromInfrared, type ProbeSample } from '@/core/instruments';
+import { STAND_IN_SPEED, type Instrument } from '@/formats/instruments/instrument';
 import { readInstrumentLine } from '@/formats/instruments/lines';
 import { ActionButton } from '@/ui/fields/action-button';
 import { temperature, temperatureWithSpread } from '@/words/quantities';
@@ -14,7 +15,6 @@ import {
   pretendedHygrometer,
   pretendedInfrared,
   pretendedProbe,
-  STAND_IN_SPEED,
   type PretendedSnow,
 } from './stand-in-instruments';
 import { snowScreenWords } from '@/words/screens/snow';
@@ -97,7 +97,7 @@ export function InstrumentPanel({ snow, onRead }: InstrumentPanelProps) {
   );
 }
 
-async function oneLine(instrument: { lines: (signal: AbortSignal) => AsyncIterable<string> }) {
+async function oneLine(instrument: Instrument) {
   for await (const line of instrument.lines(new AbortController().signal)) {
     return readInstrumentLine(line)?.values ?? [];
   }

@@ -1,11 +1,7 @@
 import { standInInfrared, standInProbe } from '@/core/instruments';
 import { randomSource } from '@/core/random';
+import { STAND_IN_SPEED, type Instrument } from '@/formats/instruments/instrument';
 import { writeInstrumentLine } from '@/formats/instruments/lines';
-
-/** An instrument as the app sees it: lines of text until it is stopped. */
-export interface Instrument {
-  lines: (signal: AbortSignal) => AsyncIterable<string>;
-}
 
 /** The snow and air that the stand-ins pretend to be in. */
 export interface PretendedSnow {
@@ -16,8 +12,6 @@ export interface PretendedSnow {
 }
 
 const SAMPLE_EVERY_MS = 250;
-/** The stand-in probe runs faster than the clock, so that trying it is not a wait. */
-export const STAND_IN_SPEED = 4;
 const PROBE_TIME_CONSTANT_S = 18;
 const SKY_BELOW_AIR_C = 25;
 const EMISSIVITY = 0.98;

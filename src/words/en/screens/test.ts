@@ -57,6 +57,17 @@ export const runEntry = {
   enter: 'Enter the result of the run.',
 };
 
+export const gates = {
+  title: 'Read the timing gates',
+  standIns: (speed: number) =>
+    `These gates are stand-ins that ship with Frost Pick. They run ${speed} times faster than the clock.`,
+  start: 'Let the skier go',
+  stop: 'Stop the gates',
+  waiting: 'Waiting for the finish…',
+  read: (seconds: string) => `The gates say ${seconds}. Check it and save the run.`,
+  none: 'The gates give no time. Type it, or run again.',
+};
+
 export const runTable = {
   caption: 'All runs, the newest first',
   number: 'Run',
