@@ -76,8 +76,9 @@ describe('from a reading to a choice', () => {
     await typeInto(page, 'Note for the log', 'Sky clear, falling fast');
     await press(page, 'Save choice');
     await waitForText(page, 'Choice saved');
-    // The screen is sent anew after a save: a server that ends meanwhile cuts it off.
-    await page.waitForNetworkIdle();
+    // The screen is sent anew after a save: a server that ends meanwhile cuts it off. A script that a worker was still
+    // fetching when it was ended counts as on its way for good.
+    await page.waitForNetworkIdle({ concurrency: 2 });
 
     const port = Number(new URL(app.url).port);
     expect(await stopDemo(app)).toBe(0);
