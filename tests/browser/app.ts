@@ -3,6 +3,7 @@ import { mkdtempSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { AxePuppeteer } from '@axe-core/puppeteer';
 import { afterAll, beforeAll } from 'vitest';
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../../scripts/lib/browser.mjs';
@@ -187,4 +188,10 @@ export async function waitForValue(page: Page, name: string, value: string): Pro
     name,
     value,
   );
+}
+
+/** What axe finds, each with the first place where. */
+export async function violationsOf(page: Page): Promise<string[]> {
+  const { violations } = await new AxePuppeteer(page).analyze();
+  return violations.map((one) => `${one.id}: ${one.nodes[0]?.html}`);
 }

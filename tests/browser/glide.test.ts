@@ -1,4 +1,3 @@
-import { AxePuppeteer } from '@axe-core/puppeteer';
 import type { Page } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import {
@@ -8,6 +7,7 @@ import {
   press,
   textOf,
   typeInto,
+  violationsOf,
   waitForText,
   withDemo,
 } from './app';
@@ -27,11 +27,6 @@ const countRuns = (page: Page, count: number) =>
     { timeout: PATIENCE_MS },
     count,
   );
-
-async function violationsOf(page: Page): Promise<string[]> {
-  const { violations } = await new AxePuppeteer(page).analyze();
-  return violations.map((one) => `${one.id}: ${one.nodes[0]?.html}`);
-}
 
 describe('a glide test on a phone at the hill', () => {
   it('is set up, run by run, over a lost connection, until it may stop', async () => {

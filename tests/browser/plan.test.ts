@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { AxePuppeteer } from '@axe-core/puppeteer';
 import type { Page } from 'puppeteer-core';
-import { NARROW, openPage, PATIENCE_MS, press, textOf, waitForText, withDemo } from './app';
+import {
+  NARROW,
+  openPage,
+  PATIENCE_MS,
+  press,
+  textOf,
+  violationsOf,
+  waitForText,
+  withDemo,
+} from './app';
 
 const demo = withDemo();
 const at = (path: string) => `${demo.app.url}/outing/demo-tour/${path}`;
@@ -23,11 +31,6 @@ async function tick(page: Page, place: number): Promise<void> {
     { timeout: PATIENCE_MS },
     name,
   );
-}
-
-async function violationsOf(page: Page): Promise<string[]> {
-  const { violations } = await new AxePuppeteer(page).analyze();
-  return violations.map((one) => one.id);
 }
 
 describe('from who races to a plan on the wall', () => {

@@ -2,17 +2,14 @@ import { alwaysHalfWidth, unitVariance } from '../statistics';
 import type { Effects } from './effects';
 import { GLIDE } from './figures';
 import { limitOf } from './limit';
-import type { Difference } from './types';
+import type { Difference, Ends } from './types';
 
-interface Ends {
-  low: number;
-  high: number;
-}
-
-/** An interval in another unit; where that counts the other way its ends change places. */
-function scaled({ low, high }: Ends, factor: number): Ends {
-  const [one, other] = [low * factor, high * factor];
-  return factor < 0 ? { low: other, high: one } : { low: one, high: other };
+/** An interval, and the estimate in it, in another unit; where that counts the other way its ends change places. */
+function scaled<E extends Ends>(all: E, factor: number): E {
+  const [low, high] = factor < 0 ? [all.high, all.low] : [all.low, all.high];
+  return Object.fromEntries(
+    Object.entries({ ...all, low, high }).map(([key, value]) => [key, factor * value]),
+  ) as unknown as E;
 }
 
 /** The weights that take ski `b` minus ski `a` out of the coefficients of a fit. */
@@ -69,29 +66,20 @@ export function differencesOf(
       const always = halfAfter(apart, { runs, more: 0 });
       const isApart = Math.abs(estimate) > always;
       const moreRuns = isApart ? undefined : moreRunsOf(apart, runs);
-      const within = (halfWidth: number) => ({
+      const within = (halfWidth: number): Ends => ({
         low: estimate - halfWidth,
         high: estimate + halfWidth,
       });
-      const inPercent = (ends: Ends): { frictionPercent?: Ends } =>
+      const inPercent = <E extends Ends>(ends: E) =>
         percentPerUnit === undefined ? {} : { frictionPercent: scaled(ends, percentPerUnit) };
-      const single = within(half);
+      const single = { estimate, ...within(half) };
+      const watched = Number.isFinite(always) ? within(always) : undefined;
       return {
         a,
         b,
-        estimate,
         ...single,
-        ...(Number.isFinite(always)
-          ? { always: { ...within(always), ...inPercent(within(always)) } }
-          : {}),
-        ...(percentPerUnit === undefined
-          ? {}
-          : {
-              frictionPercent: {
-                estimate: estimate * percentPerUnit,
-                ...scaled(single, percentPerUnit),
-              },
-            }),
+        ...inPercent(single),
+        ...(watched ? { always: { ...watched, ...inPercent(watched) } } : {}),
         ...(moreRuns === undefined ? {} : { moreRuns }),
       };
     }),

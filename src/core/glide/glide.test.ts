@@ -61,8 +61,8 @@ describe('a test of two skis', () => {
     expect(verdictAfter(3)).toEqual({ code: 'too_few', moreRuns: 1 });
     expect(verdictAfter(4)).toMatchObject({ code: 'not_yet', ahead: 'A' });
     // One after the other, never back: skis and the track are one.
-    const oneWay = [0, 4].map((minute, k) => ({ minute, ski: 'AB'[k]!, value: 31 + k }));
-    expect(seconds(oneWay).differences).toEqual([]);
+    const forthOnly = [0, 4].map((minute, k) => ({ minute, ski: 'AB'[k]!, value: 31 + k }));
+    expect(seconds(forthOnly).differences).toEqual([]);
     expect(seconds([{ minute: 0, ski: 'A', value: 30 }]).verdict.code).toBe('too_few');
   });
 
@@ -210,18 +210,36 @@ describe('a difference in % of friction', () => {
     expect(told!.frictionPercent!.estimate).toBeCloseTo(1, 1);
   });
 
-  it('is less for the same time with a flying start, where the ski is there for a shorter while', () => {
+  it('with a flying start is what a run with 1 % more friction takes longer', () => {
     const hill = { dropM: 4, lengthM: 60, fromRest: false };
-    const fast = pairedRuns.map((run) => ({ ...run, value: run.value - 25 }));
-    const [flying] = seconds(fast, { hill }).differences;
-    expect(flying!.frictionPercent!.estimate).toBeGreaterThan(0);
+    // Even acceleration from 8 m/s on snow of friction 0.03, and of 0.0303.
+    const secondsAt = (friction: number) => {
+      const slope = Math.asin(hill.dropM / hill.lengthM);
+      const pull = 9.80665 * (Math.sin(slope) - friction * Math.cos(slope));
+      return (Math.sqrt(64 + 2 * pull * hill.lengthM) - 8) / pull;
+    };
+    const runs = [0, 1, 1, 0, 0, 1, 1, 0].map((isB, k) => ({
+      minute: 3 * k,
+      ski: isB ? 'B' : 'A',
+      value: secondsAt(isB ? 0.0303 : 0.03) + 1e-5 * (k % 3),
+    }));
+    const snow = { temperatureC: -9, waterPercent: 0, sharpness: 0.35 };
+    const [flying] = seconds(runs, { hill, snow }).differences;
+    expect(flying!.frictionPercent!.estimate).toBeCloseTo(1, 1);
+  });
+
+  it('is below 0 for who glides further', () => {
+    const hill = { dropM: 4, lengthM: 60, fromRest: true };
     const metres = analyseGlide({
       measure: 'metres',
       runs: pairedRuns.map((run) => ({ ...run, value: run.value * 2 })),
       hill,
     });
-    // More metres, less friction.
-    expect(metres.differences[0]!.frictionPercent!.estimate).toBeLessThan(0);
+    const { estimate, low, high } = metres.differences[0]!.frictionPercent!;
+    // 0.68 m further of about 123 m of way: as much less of the friction.
+    expect(estimate).toBeCloseTo(-0.55, 1);
+    expect(low).toBeLessThan(estimate);
+    expect(high).toBeGreaterThan(estimate);
   });
 
   it('is not told for a hill that the times contradict, nor for a feel', () => {

@@ -29,13 +29,12 @@ export interface GlideTest {
 }
 
 /** An estimate with an interval that holds the truth 19 times in 20. */
-export interface Between {
+export interface Between extends Ends {
   estimate: number;
-  low: number;
-  high: number;
 }
 
-interface Ends {
+/** Where an interval begins and ends. */
+export interface Ends {
   low: number;
   high: number;
 }
@@ -53,11 +52,9 @@ export interface Difference extends Between {
 }
 
 /** A ski among all: above 0 it is better than the mean of them, in the measure's unit (for feel in log odds). */
-export interface RankedSki {
+export interface RankedSki extends Ends {
   ski: string;
   strength: number;
-  low: number;
-  high: number;
 }
 
 /** A run that does not go with the others. */

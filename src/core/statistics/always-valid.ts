@@ -1,6 +1,5 @@
 /** What is known of one coefficient of a straight model. */
 export interface Estimated {
-  estimate: number;
   /** Standard deviation of a single value. */
   sd: number;
   /** Variance of the estimate in units of that of a value. */
@@ -22,7 +21,7 @@ export interface Watch {
  * "Anytime-valid linear models and regression adjusted causal inference"), and Ville's inequality bounds it.
  */
 export function alwaysHalfWidth(
-  { sd, unitVariance, freedom }: Omit<Estimated, 'estimate'>,
+  { sd, unitVariance, freedom }: Estimated,
   { chance, priorSds }: Watch,
 ): number {
   if (!(freedom >= 1)) return Infinity;

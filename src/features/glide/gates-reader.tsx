@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { Box, Text } from '@chakra-ui/react';
 import { readGates, type GatedRun, type Pulse } from '@/core/instruments';
 import { wallMs } from '@/core/time';
@@ -9,6 +9,7 @@ import { readInstrumentLine } from '@/formats/instruments/lines';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useWords } from '@/ui/format/use-words';
 import { Disclosure } from '@/ui/frame/disclosure';
+import { useInstrument } from '@/ui/instruments/use-instrument';
 import { glideWords } from '@/words/areas/glide';
 import { testScreenWords } from '@/words/screens/test';
 import { shownValue } from './glide-words';
@@ -28,27 +29,18 @@ interface GatesReaderProps {
 export function GatesReader({ aboutS, onRead }: GatesReaderProps) {
   const { say } = useWords();
   const [run, setRun] = useState<GatedRun>();
-  const [isReading, setIsReading] = useState(false);
-  const abort = useRef<AbortController>(undefined);
-  useEffect(() => () => abort.current?.abort(), []);
-  const stop = () => {
-    abort.current?.abort();
-    setIsReading(false);
-  };
-  const read = async () => {
-    const own = (abort.current = new AbortController());
-    setIsReading(true);
+  const { isReading, read, stop } = useInstrument();
+  const start = async () => {
     setRun(undefined);
     const pulses: Pulse[] = [];
-    for await (const text of pretendedGates(aboutS, wallMs()).lines(own.signal)) {
+    const isOver = await read(pretendedGates(aboutS, wallMs()), (text) => {
       const line = readInstrumentLine(text);
       const gate = line?.kind === 'gate' ? GATES[line.values[0]! - 1] : undefined;
       if (gate) pulses.push({ gate, seconds: line!.values[1]! });
-    }
-    if (own.signal.aborted) return;
+    });
+    if (!isOver) return;
     const gated = readGates(pulses);
     setRun(gated);
-    setIsReading(false);
     if (gated.seconds !== undefined) onRead(Math.round(HUNDREDTHS * gated.seconds) / HUNDREDTHS);
   };
   return (
@@ -57,7 +49,7 @@ export function GatesReader({ aboutS, onRead }: GatesReaderProps) {
         <Text textStyle="small" color="faint" mb="2">
           {WORDS.standIns(STAND_IN_SPEED)}
         </Text>
-        <ActionButton quiet onClick={() => (isReading ? stop() : void read())}>
+        <ActionButton quiet onClick={() => (isReading ? stop() : void start())}>
           {isReading ? WORDS.stop : WORDS.start}
         </ActionButton>
         <Box aria-live="polite" data-testid="gates">

@@ -81,10 +81,7 @@ export function NewTest({ outingId }: { outingId: string }) {
   );
   const begin = async () => {
     const begun = await submit((draft, { key }) => beginTestAction(key, asTest(draft)));
-    if (begun) {
-      router.push(`/outing/${outingId}/test?test=${begun.id}`);
-      router.refresh();
-    }
+    if (begun) router.push(`/outing/${outingId}/test?test=${begun.id}`);
   };
   return (
     <SheetForm onSubmit={begin} maxW="720px">

@@ -1,6 +1,6 @@
 'use client';
 
-import { startTransition, useOptimistic } from 'react';
+import { startTransition, useOptimistic, useRef } from 'react';
 import type { Cabin } from '@/core/model';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { blocksOf, type Block, type PlannedTask } from '@/core/plan';
@@ -140,6 +140,7 @@ function BlockLine({
   const router = useRouter();
   const { write } = useWords();
   const { send } = useWrite();
+  const before = useRef<Promise<unknown>>(Promise.resolve());
   const { plan, visits } = now;
   const pairOf = (task: PlannedTask) => plan.pairs.find(({ id }) => id === task.pairId)!;
   const first = block.tasks[0]!;
@@ -154,9 +155,14 @@ function BlockLine({
       const { pairId, index } = task;
       const pair = pairOf(task).skiName;
       press({ [keyOf(task)]: isOn });
-      const done = await send(`tick:${keyOf(task)}:${isOn}:${plan.id}`, (key) =>
-        tickAction(key, { pairId, index, isBack: !isOn }),
+      // One after the other: a second pair is ticked while the first is on its way.
+      const mine = before.current.then(() =>
+        send(`tick:${keyOf(task)}:${isOn}:${plan.id}`, (key) =>
+          tickAction(key, { pairId, index, isBack: !isOn }),
+        ),
       );
+      before.current = mine;
+      const done = await mine;
       if (!done) return;
       startTransition(() => {
         planner.say(

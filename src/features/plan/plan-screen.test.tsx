@@ -99,6 +99,17 @@ describe('the plan of the cabin', () => {
     expect(within(screen.getByRole('table')).getByText(/^next: /)).toBeTruthy();
   });
 
+  it('takes a second tick while the first is on its way', async () => {
+    await planned();
+    const lists = screen.getAllByTestId('person-list');
+    const [one, two] = lists
+      .map((list) => within(list).queryAllByTestId('tick'))
+      .find((ticks) => ticks.length > 1)!;
+    fireEvent.click(within(one!).getByRole('checkbox'));
+    fireEvent.click(within(two!).getByRole('checkbox'));
+    await waitFor(async () => expect(await listOpenJobs(db)).toHaveLength(2));
+  });
+
   it('moves a step by its keys, says what stands in the way, and undoes', async () => {
     await planned();
     const before = await planId();

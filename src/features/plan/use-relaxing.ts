@@ -60,7 +60,10 @@ export function useRelaxing() {
       setFound(inOrder(helping));
     };
     const liquids = liquidSteps(ground.liquids, lateOf(plan));
-    for (const relaxation of liquids) if (!isSolved()) await tryOne(relaxation);
+    for (const relaxation of liquids) {
+      if (isSolved()) break;
+      await tryOne(relaxation);
+    }
     const all = relaxations(ground);
     for (const relaxation of all) await tryOne(relaxation);
     if (!isSolved() && all.length + liquids.length > 1)

@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { GLIDE_MEASURES, type GlideTest } from '../../core/glide';
+import { GLIDE_MEASURES, type GlideHill, type GlideTest } from '../../core/glide';
 import {
   GLIDE_RUN_FIELDS,
   GLIDE_TEST_FIELDS,
@@ -39,8 +39,7 @@ const measuresOf = (run: Partial<Record<(typeof GLIDE_MEASURES)[number], unknown
 const objectsIn = (values: readonly unknown[]) =>
   values.filter((one): one is object => typeof one === 'object' && one !== null);
 
-/** The hill of a test. */
-export const hillSchema = object({
+const hillSchema = object({
   dropM: boundedNumber(WORDS.dropM, { low: 0.1, high: 500, unit: 'm' })
     .required(WORDS.dropIsMissing)
     .test('below-length', WORDS.dropTooLarge, function isBelow(dropM) {
@@ -103,6 +102,12 @@ export const glideRequestSchema = object({
   snow: snowSchema.default(undefined),
 }).typeError(WORDS.run);
 
+/** The hill of a test: who says nothing lets go at the top. */
+export const hillOf = (hill: InferType<typeof hillSchema>): GlideHill => ({
+  ...hill,
+  fromRest: hill.fromRest ?? true,
+});
+
 /** The test of a request, as the core takes it. */
 export function glideTestFrom({
   runs,
@@ -113,8 +118,7 @@ export function glideTestFrom({
   return {
     measure,
     runs: runs.map((run) => ({ minute: run.minute, ski: run.ski, value: run[measure]! })),
-    // Who says nothing lets go at the top.
-    ...(hill ? { hill: { ...hill, fromRest: hill.fromRest ?? true } } : {}),
+    ...(hill ? { hill: hillOf(hill) } : {}),
     ...(snow
       ? {
           snow: glidedSnow({

@@ -1,4 +1,4 @@
-import type { KeptGlideTest } from '@/core/model';
+import { SNOW_FIELDS_OF_READING, type KeptGlideTest } from '@/core/model';
 import type { SnowConditions } from '@/core/wax';
 import type { FrostDatabase } from '@/data/database';
 import {
@@ -10,7 +10,8 @@ import {
 } from '@/data/glide-tests';
 import { findOuting } from '@/data/outings';
 import { listReadings } from '@/data/readings';
-import { glideRequestSchema, newRunSchema, newTestSchema } from '@/formats/schemas/glide';
+import { onlyOf } from '@/data/rows';
+import { glideRequestSchema, hillOf, newRunSchema, newTestSchema } from '@/formats/schemas/glide';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { testScreenWords } from '@/words/screens/test';
@@ -22,27 +23,6 @@ interface Stamp {
   id: string;
   at: string;
 }
-
-/** The snow of a reading, without what is not of the snow. */
-const snowOf = ({
-  temperatureC,
-  humidityFraction,
-  origin,
-  grain,
-  sharpness,
-  wetness,
-  dirt,
-  glazed,
-}: SnowConditions): SnowConditions => ({
-  temperatureC,
-  humidityFraction,
-  origin,
-  grain,
-  sharpness,
-  wetness,
-  dirt,
-  glazed,
-});
 
 /** Begins a test: what is compared, and the snow as it was last read. */
 export async function beginTest(
@@ -59,8 +39,8 @@ export async function beginTest(
     ...checked.value,
     id,
     startedAt: at,
-    hill: hill && { ...hill, fromRest: hill.fromRest ?? true },
-    snow: reading && snowOf(reading),
+    hill: hill && hillOf(hill),
+    snow: reading && (onlyOf(SNOW_FIELDS_OF_READING, reading) as unknown as SnowConditions),
   };
   await addGlideTest(db, test);
   return { ok: true, value: { id } };

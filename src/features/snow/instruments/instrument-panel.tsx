@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { wallMs } from '@/core/time';
 import { fitSettling, surfaceFromInfrared, type ProbeSample } from '@/core/instruments';
@@ -10,6 +10,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { temperature, temperatureWithSpread } from '@/words/quantities';
 import { useUnits } from '@/ui/format/units-context';
 import { Disclosure } from '@/ui/frame/disclosure';
+import { useInstrument } from '@/ui/instruments/use-instrument';
 import type { ReadingDraft } from '../use-reading-form';
 import {
   pretendedHygrometer,
@@ -106,28 +107,15 @@ async function oneLine(instrument: Instrument) {
 
 function useProbe(snow: PretendedSnow) {
   const [samples, setSamples] = useState<ProbeSample[]>([]);
-  const [isReading, setIsReading] = useState(false);
-  const abort = useRef<AbortController>(undefined);
-  useEffect(() => () => abort.current?.abort(), []);
-  const stop = () => {
-    abort.current?.abort();
-    setIsReading(false);
-  };
+  const { isReading, read, stop } = useInstrument();
   const start = () => {
-    abort.current?.abort();
-    const controller = new AbortController();
-    abort.current = controller;
     setSamples([]);
-    setIsReading(true);
-    void (async () => {
-      for await (const text of pretendedProbe(snow, wallMs()).lines(controller.signal)) {
-        if (controller.signal.aborted) return;
-        const line = readInstrumentLine(text);
-        if (line?.kind !== 'probe') continue;
-        const [seconds = NaN, temperatureC = NaN] = line.values;
-        setSamples((before) => [...before, { seconds, temperatureC }]);
-      }
-    })();
+    void read(pretendedProbe(snow, wallMs()), (text) => {
+      const line = readInstrumentLine(text);
+      if (line?.kind !== 'probe') return;
+      const [seconds = NaN, temperatureC = NaN] = line.values;
+      setSamples((before) => [...before, { seconds, temperatureC }]);
+    });
   };
   return { samples, isReading, start, stop };
 }
