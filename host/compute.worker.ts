@@ -4,7 +4,7 @@ import { glideTask } from '@/features/glide/use-cases/answer-glide';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
 import { chooseTask } from '@/features/pick/use-cases/first-choice';
 import { pickOutlookTask, pickTask } from '@/features/pick/use-cases/pick-wax';
-import { surenessTask } from '@/features/plan/use-cases/load-plan';
+import { trialsTask } from '@/features/plan/use-cases/load-plan';
 import { planTask } from '@/features/plan/use-cases/plan-bench';
 import { productsFileTask } from '@/features/shelf/use-cases/products-files';
 import { skisFileTask } from '@/features/skis/use-cases/skis-files';
@@ -34,7 +34,7 @@ const ALL = [
   readingsFileTask,
   reportsTask,
   skisFileTask,
-  surenessTask,
+  trialsTask,
   weatherFileTask,
 ] as unknown as Task<unknown[], unknown>[];
 

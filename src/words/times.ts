@@ -1,3 +1,5 @@
+import { localFromInstant } from '../core/time';
+
 /** How days and months are written. */
 const LOCALE = 'en-GB';
 const MINUTE_MS = 60_000;
@@ -64,4 +66,10 @@ export function countdown(milliseconds: number): string {
   return hours > 0
     ? `${hours}:${pad(minutes)}:${pad(seconds % 60)}`
     : `${minutes}:${pad(seconds % 60)}`;
+}
+
+/** The clock alone where it is the same day as another time, else with its day. */
+export function timeBeside(at: string, other: string, timeZone: string): string {
+  const day = (iso: string) => localFromInstant(iso, timeZone).split('T')[0];
+  return (day(at) === day(other) ? clockTime : dayAndTime)(at, timeZone);
 }

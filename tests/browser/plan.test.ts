@@ -55,6 +55,28 @@ describe('from who races to a plan on the wall', () => {
 
     await tick(page, 0);
     await tick(page, 0);
+    // The same list as one job on the bench: one large key a pair, and back.
+    const bench = await openPage(demo.browser, at('bench'));
+    await press(bench.page, 'Work Mirel’s block', 'link');
+    const before = await textOf(bench.page, 'block-title');
+    const open = await bench.page.$$eval(
+      '[data-testid="block-pair"] input:not(:checked)',
+      (boxes) => boxes.length,
+    );
+    await bench.page.keyboard.press('Space');
+    await waitForText(bench.page, ': done.');
+    await bench.page.keyboard.press('u');
+    await waitForText(bench.page, ': open again.');
+    expect(await textOf(bench.page, 'block-title')).toBe(before);
+    expect(
+      await bench.page.$$eval(
+        '[data-testid="block-pair"] input:not(:checked)',
+        (boxes) => boxes.length,
+      ),
+    ).toBe(open);
+    expect(await violationsOf(bench.page)).toEqual([]);
+    expect(bench.errors).toEqual([]);
+    await bench.page.close();
     await press(page, 'What to do with Tarvo');
     await press(page, 'Tarvo leaves now: plan again', 'menuitem');
     await waitForText(page, 'The plan is made.');

@@ -77,6 +77,27 @@ describe('POST /api/v1/plan', () => {
     expect(await (await post(body)).json()).toEqual(plan);
   });
 
+  it('says before which step slack would help the least sure pair, where one is not sure', async () => {
+    const answer = async (dueMin: number) => {
+      const technicians = [
+        { id: 'ada', from: iso(problem.startMs), to: iso(problem.startMs + 9e7) },
+      ];
+      const steps = [{ key: 'scrape', activeMin: 60, needs: ['technician'] }];
+      const pairs = ['a', 'b'].map((id, k) => ({
+        id,
+        dueAt: iso(problem.startMs + 60_000 * (k === 0 ? dueMin / 2 + 10 : dueMin)),
+        steps,
+      }));
+      const response = await post({ ...body, technicians, pairs });
+      return planResponseSchema.validateSync(await response.json(), { strict: true }).slack;
+    };
+    const slack = await answer(125);
+    expect(slack!.inTime).toBeLessThan(0.95);
+    expect(slack!.before!.inTime).toBeGreaterThan(slack!.inTime);
+    expect(slack!.before!.minutes % 5).toBe(0);
+    expect(await answer(600)).toBeUndefined();
+  });
+
   it('names the pairs that cannot be ready, and plans the others', async () => {
     const sent = changed((copy) => {
       Object.assign(copy.pairs[3]!.steps, {

@@ -1,5 +1,6 @@
 import { MINUTE_MS } from '../constants';
 import { PLAN } from './figures';
+import type { VisitState } from './progress';
 import type { PlannedTask } from './types';
 
 /** The same work of one person on several pairs, one after the other. */
@@ -34,3 +35,12 @@ export function blocksOf<T extends PlannedTask>(tasks: readonly T[]): Block<T>[]
   }
   return blocks;
 }
+
+/** Blocks that still have a visit to begin or to end, in order of time. */
+export const openBlocks = <T extends PlannedTask>(
+  tasks: readonly T[],
+  stateOf: (task: T) => VisitState,
+): Block<T>[] =>
+  blocksOf(tasks).filter((block) =>
+    block.tasks.some((task) => ['ahead', 'running'].includes(stateOf(task))),
+  );

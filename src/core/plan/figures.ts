@@ -50,6 +50,8 @@ export const PLAN_FIGURES = {
   },
   sureRuns: { mean: 400, unit: '1', reason: 'Runs of a plan: shares are steady to 0.02.' },
   sureShare: { mean: 0.95, unit: '1', reason: '19 times in 20.' },
+  slackStepMin: { mean: 5, unit: 'min', reason: 'Nobody keeps single minutes free.' },
+  slackSteps: { mean: 12, unit: '1', reason: 'An hour at the most: more is another plan.' },
   longerShiftH: { mean: [1, 2], unit: 'h', reason: 'What one asks of somebody at the most.' },
   helperH: { mean: [2, 4, 8], unit: 'h', reason: 'For so long somebody comes to help.' },
   helperStarts: { mean: 8, unit: '1', reason: 'Hours from the start at which help may come.' },

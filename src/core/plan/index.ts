@@ -3,7 +3,8 @@ export { summaryOf, type PairReady, type PlanSummary } from './summary';
 export { PLAN, PLAN_FIGURES } from './figures';
 export { remediesFor, type Remedy, type RemedyChange } from './remedies';
 export { surenessOf, type Sureness } from './sureness';
-export { blocksOf, type Block } from './blocks';
+export { leastSure, slackOf, trialsOf, type Slack } from './slack';
+export { blocksOf, openBlocks, type Block } from './blocks';
 export {
   leftToPlan,
   visitState,

@@ -7,6 +7,7 @@ import { nowMs } from '@/server/clock';
 import { deed, deedOn, writing } from '@/server/deed';
 import { readersUnits } from '@/server/readers-units';
 import { planSheet } from '@/server/job/plan-sheet';
+import { tickVisit } from '@/server/plan/tick-visit';
 import { dropJob, moveJob, startJob } from '@/server/job/run-job';
 
 /** The sheet for a ski, before it is started. */
@@ -44,4 +45,14 @@ export async function dropAction(
     work: (db, id, { nowMs: at }) =>
       dropJob(db, { jobId: id, isDropped: isDropped === true, nowMs: at }),
   });
+}
+
+/** A pair of a block is done, or taken back. */
+export async function tickAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ jobId: string }>> {
+  const write = writing(key, 'job.tick');
+  const units = await readersUnits();
+  return answered(() => tickVisit(database(), input, { nowMs: nowMs(), units, write }));
 }

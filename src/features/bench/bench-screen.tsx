@@ -9,6 +9,7 @@ import { useServerClock } from '@/ui/format/server-clock';
 import { countdown, dayAndTime } from '@/words/times';
 import { DataTable } from '@/ui/frame/data-table';
 import { useShownRows } from '@/ui/frame/shown-rows';
+import { PlanBlocks } from './plan-blocks';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import type { BenchView } from './use-cases/load-bench';
@@ -61,6 +62,7 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
           <TellMe />
         </Part>
       )}
+      <PlanBlocks blocks={view.blocks} path={path} timeZone={outing.venue.timeZone} nowMs={now} />
       <Part
         title={WORDS.skisFor(outing.name)}
         aside={<SheetLink href={`${path}/skis`}>{WORDS.allSkis}</SheetLink>}

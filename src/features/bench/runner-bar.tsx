@@ -9,13 +9,12 @@ import { useShortcut } from '@/ui/keys/use-shortcut';
 import { benchScreenWords } from '@/words/screens/bench';
 import { span } from '@/words/times';
 import { SkipStep } from './job-end';
+import { DOUBLE_TAP_MS, LARGE_BUTTON, ThumbBar } from './thumb-bar';
 import type { OpenJob } from './open-job';
 import type { RunnerState } from './use-runner';
 
 const WORDS = benchScreenWords.runner;
 
-/** Two taps within this are one. */
-const DOUBLE_TAP_MS = 400;
 const MINUTE_MS = 60_000;
 
 interface RunnerBarProps {
@@ -41,23 +40,11 @@ export function RunnerBar({ runner, jobId, open, bench, now }: RunnerBarProps) {
   // The key goes on from a step, never out of a wait.
   useShortcut('nextStep', () => !isWaiting && goOn(), { leaveToControls: true });
   return (
-    <Flex
-      gap="3"
-      wrap="wrap"
-      mt="4"
-      py="2"
-      align="center"
-      position="sticky"
-      bottom={{ base: 'calc(57px + var(--rack-drawer, 0px))', md: 'var(--rack-height, 0px)' }}
-      bg="paper"
-      borderTopWidth="1px"
-      borderColor="rule"
-      zIndex="2"
-    >
+    <ThumbBar>
       {isWaiting ? (
         <NextSki jobId={jobId} open={open} bench={bench} />
       ) : (
-        <ActionButton {...LARGE} loading={busy === 'next'} onClick={goOn}>
+        <ActionButton {...LARGE_BUTTON} loading={busy === 'next'} onClick={goOn}>
           {WORDS.doneNext}
         </ActionButton>
       )}
@@ -72,23 +59,19 @@ export function RunnerBar({ runner, jobId, open, bench, now }: RunnerBarProps) {
         {WORDS.oneStepBack}
       </ActionButton>
       <SkipStep key={state.position} runner={runner} />
-    </Flex>
+    </ThumbBar>
   );
 }
-
-const LARGE = {
-  minH: { base: '60px', md: '72px' },
-  px: '6',
-  flex: { base: '1 1 100%', sm: '0 0 300px' },
-  textStyle: 'title',
-} as const;
 
 /** To the ski that needs hands now, else to the list of the bench. */
 function NextSki({ jobId, open, bench }: Pick<RunnerBarProps, 'jobId' | 'open' | 'bench'>) {
   const router = useRouter();
   const next = open.find((one) => one.id !== jobId && !one.isDone && !one.wait);
   return (
-    <ActionButton {...LARGE} onClick={() => router.push(next ? `${bench}?job=${next.id}` : bench)}>
+    <ActionButton
+      {...LARGE_BUTTON}
+      onClick={() => router.push(next ? `${bench}?job=${next.id}` : bench)}
+    >
       {next ? WORDS.nextSki : WORDS.toTheBench}
     </ActionButton>
   );

@@ -7,7 +7,7 @@ import { deed, deedOn, writing } from '@/server/deed';
 import { readersUnits } from '@/server/readers-units';
 import { keepPlan, moveStep, takePlanBack } from './use-cases/keep-plan';
 import { planGround, type PlanGround } from './use-cases/plan-ground';
-import { tickVisit } from './use-cases/tick-visit';
+import { tickVisit } from '@/server/plan/tick-visit';
 
 /** What there is to plan, from now on. */
 export async function groundAction(asked: {

@@ -9,7 +9,7 @@ import { dayAndTime, span } from '@/words/times';
 import { planScreenWords } from '@/words/screens/plan';
 import type { PlannedPair } from '@/core/model';
 import type { PlanNow } from './use-cases/load-plan';
-import { visitInWords } from './visit-words';
+import { visitInWords } from '@/words/told/visit';
 
 const WORDS = planScreenWords.pairsTable;
 

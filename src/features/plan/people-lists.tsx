@@ -1,21 +1,23 @@
 'use client';
 
-import { startTransition, useOptimistic, useRef } from 'react';
+import { startTransition } from 'react';
 import type { Cabin } from '@/core/model';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
-import { blocksOf, type Block, type PlannedTask } from '@/core/plan';
+import { openBlocks, type Block, type PlannedTask } from '@/core/plan';
 import { useWords } from '@/ui/format/use-words';
+import { useTicks } from '@/ui/fields/use-ticks';
 import { useWrite } from '@/ui/fields/use-write';
 import { Tick } from '@/ui/fields/check-list';
 import { RowMenu } from '@/ui/frame/row-menu';
 import { Part } from '@/ui/frame/sheet';
+import { SheetLink } from '@/ui/frame/sheet-link';
 import { useRouter } from 'next/navigation';
 import { clockTime } from '@/words/times';
 import { planScreenWords } from '@/words/screens/plan';
 import { tickAction } from './actions';
 import type { PlanNow } from './use-cases/load-plan';
 import type { usePlan } from './use-plan';
-import { visitInWords } from './visit-words';
+import { visitInWords } from '@/words/told/visit';
 
 const WORDS = planScreenWords.peopleLists;
 
@@ -27,6 +29,7 @@ interface PeopleListsProps {
   nowMs: number;
   planner: ReturnType<typeof usePlan>;
   cabin: Cabin;
+  outingId: string;
   /** Somebody leaves: with the cabin as it is without them. */
   onLeft: (cabin: Cabin) => void;
 }
@@ -35,8 +38,7 @@ interface PeopleListsProps {
 export function PeopleLists(props: PeopleListsProps) {
   const { now, nowMs } = props;
   const stateOf = ({ pairId, index }: PlannedTask) => now.visits[pairId]?.[index]?.state ?? 'ahead';
-  const isOpen = (task: PlannedTask) => ['ahead', 'running'].includes(stateOf(task));
-  const blocks = blocksOf(now.plan.tasks).filter(({ tasks }) => tasks.some(isOpen));
+  const blocks = openBlocks(now.plan.tasks, stateOf);
   const people = [...new Set(now.plan.cabin.people.map(({ id }) => id))];
   return (
     <Part title={WORDS.title}>
@@ -105,6 +107,13 @@ function PersonList(props: PersonListProps) {
           />
         </Box>
       </Flex>
+      {blocks.length > 0 && (
+        <Box className="no-print">
+          <SheetLink href={`/outing/${props.outingId}/bench?who=${encodeURIComponent(name)}`}>
+            {WORDS.workBlock(name)}
+          </SheetLink>
+        </Box>
+      )}
       {blocks.length === 0 ? (
         <Text textStyle="body" color="faint">
           {WORDS.nothing}
@@ -125,8 +134,6 @@ function PersonList(props: PersonListProps) {
   );
 }
 
-type Ticks = Readonly<Record<string, boolean>>;
-
 const keyOf = ({ pairId, index }: PlannedTask) => `${pairId}:${index}`;
 
 /** One block: when, what, which pairs; the one to do now has ticks. */
@@ -140,37 +147,28 @@ function BlockLine({
   const router = useRouter();
   const { write } = useWords();
   const { send } = useWrite();
-  const before = useRef<Promise<unknown>>(Promise.resolve());
   const { plan, visits } = now;
   const pairOf = (task: PlannedTask) => plan.pairs.find(({ id }) => id === task.pairId)!;
   const first = block.tasks[0]!;
   const what = visitInWords(pairOf(first).steps[first.index]!, { products, write });
-  // A tick shows under the finger, and goes away again where the server refuses it.
-  const [pressed, press] = useOptimistic<Ticks, Ticks>({}, (all, one) => ({ ...all, ...one }));
-  const isDone = (task: PlannedTask) =>
-    pressed[keyOf(task)] ??
-    ['waiting', 'done'].includes(visits[task.pairId]?.[task.index]?.state ?? 'ahead');
-  const tick = (task: PlannedTask, isOn: boolean) =>
-    startTransition(async () => {
-      const { pairId, index } = task;
-      const pair = pairOf(task).skiName;
-      press({ [keyOf(task)]: isOn });
-      // One after the other: a second pair is ticked while the first is on its way.
-      const mine = before.current.then(() =>
-        send(`tick:${keyOf(task)}:${isOn}:${plan.id}`, (key) =>
-          tickAction(key, { pairId, index, isBack: !isOn }),
-        ),
+  const { ticked, tick } = useTicks(async (key, isOn) => {
+    const task = block.tasks.find((one) => keyOf(one) === key)!;
+    const { pairId, index } = task;
+    const done = await send(`tick:${key}:${isOn}:${plan.id}`, (writeKey) =>
+      tickAction(writeKey, { pairId, index, isBack: !isOn }),
+    );
+    if (!done) return;
+    const pair = pairOf(task).skiName;
+    startTransition(() => {
+      planner.say(
+        done.ok ? (isOn ? WORDS.ticked : WORDS.unticked)(pair, what) : done.error.message,
       );
-      before.current = mine;
-      const done = await mine;
-      if (!done) return;
-      startTransition(() => {
-        planner.say(
-          done.ok ? (isOn ? WORDS.ticked : WORDS.unticked)(pair, what) : done.error.message,
-        );
-        if (done.ok) router.refresh();
-      });
+      if (done.ok) router.refresh();
     });
+  });
+  const isDone = (task: PlannedTask) =>
+    ticked(keyOf(task)) ??
+    ['waiting', 'done'].includes(visits[task.pairId]?.[task.index]?.state ?? 'ahead');
   const from = clockTime(new Date(block.startMs).toISOString(), plan.timeZone);
   return (
     <Box borderTopWidth="1px" borderColor="rule" py="2">
@@ -181,7 +179,7 @@ function BlockLine({
             <Tick
               label={pairOf(task).skiName}
               checked={isDone(task)}
-              onChange={(isOn) => tick(task, isOn)}
+              onChange={(isOn) => tick(keyOf(task), isOn)}
             />
           </Box>
         ))

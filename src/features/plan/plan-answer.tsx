@@ -1,9 +1,11 @@
 'use client';
 
 import { Text } from '@chakra-ui/react';
-import { localFromInstant } from '@/core/time';
+import { leastSure, type Slack } from '@/core/plan';
+import { useWords } from '@/ui/format/use-words';
 import { percent } from '@/words/quantities';
-import { clockTime, dayAndTime, span } from '@/words/times';
+import { dayAndTime, span, timeBeside } from '@/words/times';
+import { visitInWords } from '@/words/told/visit';
 import { planScreenWords } from '@/words/screens/plan';
 import type { PlanNow } from './use-cases/load-plan';
 
@@ -15,8 +17,14 @@ const SURE = 0.95;
 /** A pair later than this is late; less is rounding. */
 const LATE_MIN = 1;
 
+interface PlanAnswerProps {
+  now: PlanNow;
+  /** Names of waxes by id. */
+  products: Readonly<Record<string, string>>;
+}
+
 /** When all are ready, or how many are late; how sure that is, and how far from the best. */
-export function PlanAnswer({ now }: { now: PlanNow }) {
+export function PlanAnswer({ now, products }: PlanAnswerProps) {
   const { plan, summary } = now;
   const { timeZone } = plan;
   const late = summary.pairs.filter(({ lateMin }) => lateMin >= LATE_MIN);
@@ -49,7 +57,7 @@ export function PlanAnswer({ now }: { now: PlanNow }) {
           {WORDS.leftOut(nameOf(pairId), message)}
         </Text>
       ))}
-      <Tightest now={now} />
+      <Tightest now={now} products={products} />
       <Text textStyle="small" color="faint">
         {[
           WORDS.planOf([...new Set(plan.pairs.map(({ outingName }) => outingName))].join(', ')),
@@ -69,18 +77,16 @@ export function PlanAnswer({ now }: { now: PlanNow }) {
 }
 
 const iso = (ms: number) => new Date(ms).toISOString();
-const localDay = (ms: number, timeZone: string) => localFromInstant(iso(ms), timeZone).slice(0, 10);
 
 /** The clock alone on the day of the first start, else with its day. */
 function shortest(ms: number, { pairs, timeZone }: PlanNow['plan']): string {
   const firstMs = Math.min(...pairs.map(({ startMs }) => startMs));
-  const isSameDay = localDay(ms, timeZone) === localDay(firstMs, timeZone);
-  return (isSameDay ? clockTime : dayAndTime)(iso(ms), timeZone);
+  return timeBeside(iso(ms), iso(firstMs), timeZone);
 }
 
-/** The pair that is least sure to be in time, in one sentence. */
-function Tightest({ now: { plan, sureness } }: { now: PlanNow }) {
-  const [least] = [...sureness].sort((a, b) => a.inTime - b.inTime || b.sureMs - a.sureMs);
+/** The pair that is least sure to be in time, and where slack would help it. */
+function Tightest({ now: { plan, sureness, slack }, products }: PlanAnswerProps) {
+  const least = leastSure(sureness);
   const pair = plan.pairs.find(({ id }) => id === least?.pairId);
   if (!least || !pair) return null;
   const at = (ms: number) =>
@@ -89,6 +95,23 @@ function Tightest({ now: { plan, sureness } }: { now: PlanNow }) {
     <Text textStyle="body">
       {WORDS.tight(pair.skiName, at(least.sureMs), at(pair.dueMs))}
       {least.inTime < SURE && ` ${WORDS.inTime(percent(least.inTime))}`}
+      {slack && <SlackLine plan={plan} slack={slack} products={products} />}
     </Text>
   );
+}
+
+/** Before which step time should be kept free, and what that reaches. */
+function SlackLine({
+  plan,
+  slack,
+  products,
+}: Pick<PlanAnswerProps, 'products'> & { plan: PlanNow['plan']; slack: Slack }) {
+  const { write } = useWords();
+  const { free } = slack;
+  if (!free) return ` ${WORDS.noSlackHelps}`;
+  const { task, minutes, inTime } = free;
+  const step = plan.pairs.find(({ id }) => id === task.pairId)!.steps[task.index]!;
+  const what = visitInWords(step, { products, write });
+  const clock = dayAndTime(iso(task.startMs), plan.timeZone);
+  return ` ${WORDS.slack({ minutes, what, clock, who: task.technicianId, share: percent(inTime) })}`;
 }

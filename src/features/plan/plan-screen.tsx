@@ -68,7 +68,13 @@ export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
   return (
     <Sheet
       question={WORDS.question}
-      answer={now ? <PlanAnswer now={now} /> : <NoPlan starters={starters} path={outing.id} />}
+      answer={
+        now ? (
+          <PlanAnswer now={now} products={view.products} />
+        ) : (
+          <NoPlan starters={starters} path={outing.id} />
+        )
+      }
     >
       <Box className="no-print">
         <Flex gap="4" align="center" wrap="wrap" mb="3">
@@ -122,6 +128,7 @@ export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
             nowMs={nowMs}
             planner={planner}
             cabin={form.cabin}
+            outingId={outing.id}
             onLeft={(cabin) => void planner.make(cabin, form.wish)}
           />
           <PlanBoard now={now} products={view.products} nowMs={nowMs} planner={planner} />

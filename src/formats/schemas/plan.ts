@@ -219,6 +219,18 @@ export const planResponseSchema = object({
       .noUnknown()
       .required(),
   ).required(),
+  /** Where slack should lie for the pair that is least sure; absent where all are sure. */
+  slack: object({
+    pairId: text(),
+    inTime: figure(),
+    before: object({ stepKey: text(), index: figure(), minutes: figure(), inTime: figure() })
+      .noUnknown()
+      .optional()
+      .default(undefined),
+  })
+    .noUnknown()
+    .optional()
+    .default(undefined),
   remedies: array(
     object({ weightedLatenessMin: figure(), left: figure(), change: saidSchema().required() })
       .noUnknown()

@@ -36,26 +36,29 @@ interface TickProps {
   label: string;
   checked: boolean;
   onChange: (isOn: boolean) => void;
+  /** For a glove at the bench. */
+  isLarge?: boolean;
 }
 
 /** One box to tick, with its name. */
-export function Tick({ label, checked, onChange }: TickProps) {
+export function Tick({ label, checked, onChange, isLarge = false }: TickProps) {
   return (
     <Checkbox.Root
       checked={checked}
       onCheckedChange={(details) => onChange(details.checked === true)}
       mr="4"
-      minH="target"
+      minH={isLarge ? '60px' : 'target'}
       cursor="pointer"
     >
       <Checkbox.HiddenInput />
       <Checkbox.Control
+        boxSize={isLarge ? '28px' : undefined}
         borderColor="edge"
         bg="sheet"
         _checked={{ bg: 'action', color: 'onAction', borderColor: 'action' }}
         _focusVisible={{ outline: '3px solid', outlineColor: 'action', outlineOffset: '2px' }}
       />
-      <Checkbox.Label textStyle="small" fontWeight="430">
+      <Checkbox.Label textStyle={isLarge ? 'title' : 'small'} fontWeight={isLarge ? '650' : '430'}>
         {label}
       </Checkbox.Label>
     </Checkbox.Root>

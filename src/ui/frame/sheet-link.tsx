@@ -13,11 +13,18 @@ const LOOK = {
   whiteSpace: 'nowrap',
 } as const;
 
+interface SheetLinkProps {
+  href: string;
+  /** Its name to a reader, where the words on it are one of several alike; it begins with them. */
+  label?: string;
+  children: ReactNode;
+}
+
 /** A link inside a sheet, large enough for a thumb. */
-export function SheetLink({ href, children }: { href: string; children: ReactNode }) {
+export function SheetLink({ href, label, children }: SheetLinkProps) {
   return (
     <ChakraLink asChild {...LOOK}>
-      <NextLink href={href} prefetch={false}>
+      <NextLink href={href} prefetch={false} aria-label={label}>
         {children}
       </NextLink>
     </ChakraLink>

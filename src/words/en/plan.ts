@@ -148,3 +148,9 @@ export const STATION: Record<Station, string> = {
   grip: 'Grip',
   wait: 'Wait',
 };
+
+/** What is done at a visit to a station. */
+export const visitWords = {
+  withWax: (station: string, wax: string) => `${station}, ${wax}`,
+  atC: (what: string, temperature: string) => `${what}, ${temperature}`,
+};

@@ -3,15 +3,18 @@ import { Text } from '@chakra-ui/react';
 import { database } from '@/data/database';
 import { findJob, listOpenJobs } from '@/data/jobs';
 import { findOuting } from '@/data/outings';
+import { BlockRunner } from '@/features/bench/block-runner';
 import { BenchScreen } from '@/features/bench/bench-screen';
 import { PlanScreen } from '@/features/bench/plan-screen';
 import { Runner } from '@/features/bench/runner';
 import { openJob } from '@/features/bench/open-job';
+import { blocksNow, blockSteps } from '@/features/bench/use-cases/load-blocks';
 import { loadBench } from '@/features/bench/use-cases/load-bench';
 import { planSheet } from '@/server/job/plan-sheet';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { nowMs } from '@/server/clock';
+import { readersUnits } from '@/server/readers-units';
 import { readablePage } from '@/server/readable';
 import { pagesScreenWords } from '@/words/screens/pages';
 
@@ -27,7 +30,7 @@ interface BenchPageProps {
 async function BenchPage({ params, searchParams }: BenchPageProps) {
   const db = database();
   const { outingId } = await params;
-  const { job: jobId, ski: skiId } = await searchParams;
+  const { job: jobId, ski: skiId, who: person } = await searchParams;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();
   const now = nowMs();
@@ -50,6 +53,20 @@ async function BenchPage({ params, searchParams }: BenchPageProps) {
       >
         <SheetLink href={`/outing/${outingId}/bench`}>{WORDS.backToTheBench}</SheetLink>
       </Sheet>
+    );
+  }
+  if (typeof person === 'string') {
+    const block = (await blocksNow(db)).find((one) => one.person === person);
+    const units = await readersUnits();
+    const work = block && (await blockSteps(db, block, { nowMs: now, units }));
+    return (
+      <BlockRunner
+        {...{ person, block, outingId }}
+        steps={work?.steps ?? []}
+        pieces={work?.pieces}
+        timeZone={outing.venue.timeZone}
+        serverNowMs={now}
+      />
     );
   }
   const view = await loadBench(db, outing, now);

@@ -5,6 +5,8 @@ import { bySki } from '@/data/by-ski';
 import { listDoneJobs, listOpenJobs } from '@/data/jobs';
 import { eventsOnRack, listFindings } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
+import type { BlockNow } from '../block-now';
+import { blocksNow } from './load-blocks';
 import { openJob, type OpenJob } from '../open-job';
 
 /** A ski as the bench lists it. */
@@ -22,6 +24,8 @@ export interface BenchView {
   /** Under way, of any outing, and done for this one. */
   open: OpenJob[];
   done: DoneJob[];
+  /** What each person works next by the plan in force. */
+  blocks: BlockNow[];
 }
 
 const MOST_DONE = 20;
@@ -32,12 +36,13 @@ export async function loadBench(
   outing: Outing,
   nowMs: number,
 ): Promise<BenchView> {
-  const [skis, eventsOf, findings, open, done] = await Promise.all([
+  const [skis, eventsOf, findings, open, done, blocks] = await Promise.all([
     listSkis(db),
     eventsOnRack(db),
     listFindings(db),
     listOpenJobs(db),
     listDoneJobs(db, outing.id, MOST_DONE),
+    blocksNow(db),
   ]);
   const findingsOf = bySki(findings);
   const rows = skis.map((ski): BenchSki => {
@@ -62,5 +67,5 @@ export async function loadBench(
       Number(b.isDue) - Number(a.isDue) ||
       a.ski.name.localeCompare(b.ski.name, 'en'),
   );
-  return { skis: rows, open: open.map(openJob), done };
+  return { skis: rows, open: open.map(openJob), done, blocks };
 }

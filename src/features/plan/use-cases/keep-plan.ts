@@ -12,7 +12,8 @@ import { planScreenWords } from '@/words/screens/plan';
 import { say } from '@/words/say';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
-import { planGround, jobsOfPairs, visitsNow, type PlanGround } from './plan-ground';
+import { jobsOfPairs, visitsNow } from '@/server/plan/pair-jobs';
+import { planGround, type PlanGround } from './plan-ground';
 
 const WORDS = planScreenWords.keepPlan;
 const MINUTE_MS = 60_000;

@@ -6,7 +6,14 @@ import {
   type Outing,
   type PlanWish,
 } from '@/core/model';
-import { leftToPlan, summaryOf, surenessOf, type PlanSummary, type Sureness } from '@/core/plan';
+import {
+  leftToPlan,
+  summaryOf,
+  trialsOf,
+  type PlanSummary,
+  type Slack,
+  type Sureness,
+} from '@/core/plan';
 import { latestPlan } from '@/data/bench-plans';
 import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
@@ -16,8 +23,8 @@ import { listStarters } from '@/data/starters';
 import { loadTeamSettings } from '@/data/team-settings';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
+import { isAsPlanned, jobsOfPairs, visitsNow, type VisitNow } from '@/server/plan/pair-jobs';
 import { planScreenWords } from '@/words/screens/plan';
-import { isAsPlanned, jobsOfPairs, visitsNow, type VisitNow } from './plan-ground';
 
 const WORDS = planScreenWords.loadPlan;
 
@@ -74,6 +81,8 @@ export interface PlanNow {
   jobs: Record<string, string>;
   summary: PlanSummary;
   sureness: Sureness[];
+  /** Where slack should lie for the least sure pair; its task stands in the whole plan. */
+  slack?: Slack;
   /** What has changed since it was made. */
   changed: PlanChange[];
 }
@@ -95,7 +104,7 @@ export interface PlanView {
   products: Record<string, string>;
 }
 
-export const surenessTask = task('sureness', 'quick', surenessOf);
+export const trialsTask = task('plan-trials', 'quick', trialsOf);
 
 async function planNow(
   db: FrostDatabase,
@@ -118,9 +127,9 @@ async function planNow(
     const index = planned.index - (left.offset.get(planned.pairId) ?? Infinity);
     return index >= 0 ? [{ ...planned, index }] : [];
   });
-  const [changed, sureness] = await Promise.all([
+  const [changed, { sureness, slack }] = await Promise.all([
     changesSince(db, plan, { outings, jobs }),
-    offLoop(surenessTask, left.problem, { tasks }),
+    offLoop(trialsTask, left.problem, { tasks }),
   ]);
   return {
     plan,
@@ -131,7 +140,16 @@ async function planNow(
     jobs: Object.fromEntries([...jobs].map(([pairId, { id }]) => [pairId, id])),
     summary: summaryOf(plan.pairs, plan.tasks, { bound: plan.lowerBound, fromMs: madeMs }),
     sureness,
+    ...(slack && { slack: inWhole(slack, left.offset) }),
   };
+}
+
+/** Slack of what is left of the plan, with the place of its task in the whole. */
+function inWhole(slack: Slack, offset: ReadonlyMap<string, number>): Slack {
+  const { free } = slack;
+  if (!free) return slack;
+  const index = free.task.index + (offset.get(free.task.pairId) ?? 0);
+  return { ...slack, free: { ...free, task: { ...free.task, index } } };
 }
 
 /** Somebody from now to the first start, so that the form is not empty. */

@@ -1,5 +1,12 @@
 import type { InferType } from 'yup';
-import { planRun, remediesFor, surenessOf, type Plan, type PlanProblem } from '@/core/plan';
+import {
+  planRun,
+  remediesFor,
+  trialsOf,
+  type Plan,
+  type PlanProblem,
+  type Slack,
+} from '@/core/plan';
 import {
   planProblemFrom,
   planRequestSchema,
@@ -37,6 +44,7 @@ const isoOf = (ms: number) => new Date(ms).toISOString();
 
 function toResponse(problem: PlanProblem, plan: Plan): PlanResponse {
   const { tasks, lateness, weightedLatenessMin, ironChanges, lowerBound, gap, hopeless } = plan;
+  const { sureness, slack } = trialsOf(problem, plan);
   return {
     tasks: tasks.map(({ startMs, endMs, ...rest }) => ({
       ...rest,
@@ -52,11 +60,12 @@ function toResponse(problem: PlanProblem, plan: Plan): PlanResponse {
       finish: isoOf(lowerBound.finishMs),
     },
     gap,
-    sureness: surenessOf(problem, plan).map(({ pairId, sureMs, inTime }) => ({
+    sureness: sureness.map(({ pairId, sureMs, inTime }) => ({
       pairId,
       readyBy: Number.isFinite(sureMs) ? isoOf(sureMs) : null,
       inTime,
     })),
+    ...(slack && { slack: slackSaid(slack) }),
     ...remediesSaid(problem, plan),
     ...(hopeless.length === 0
       ? {}
@@ -68,6 +77,13 @@ function toResponse(problem: PlanProblem, plan: Plan): PlanResponse {
           })),
         }),
   };
+}
+
+function slackSaid({ pairId, inTime, free }: Slack): PlanResponse['slack'] {
+  if (!free) return { pairId, inTime };
+  const { stepKey, index } = free.task;
+  const before = { stepKey, index, minutes: free.minutes, inTime: free.inTime };
+  return { pairId, inTime, before };
 }
 
 /** What would help, where something is late or left out. */

@@ -9,17 +9,7 @@ import {
   type PlanWish,
 } from '@/core/model';
 import { learnedSpreads, type Programme } from '@/core/bench';
-import {
-  leftToPlan,
-  PLAN,
-  stationSteps,
-  visitState,
-  visitTimes,
-  type BenchPair,
-  type LeftToPlan,
-  type SheetStep,
-  type VisitState,
-} from '@/core/plan';
+import { leftToPlan, PLAN, stationSteps, type LeftToPlan, type SheetStep } from '@/core/plan';
 import { latestPlan } from '@/data/bench-plans';
 import type { FrostDatabase } from '@/data/database';
 import { listJobsFor, workedSteps } from '@/data/jobs';
@@ -30,6 +20,7 @@ import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { pairIdOf, sheetAsked } from '@/server/job/asked';
 import { sheetGround, sheetOn } from '@/server/job/plan-sheet';
 import { outingPairs } from '@/server/pairs';
+import { jobsOfPairs } from '@/server/plan/pair-jobs';
 import { planWords } from '@/words/areas/plan';
 import { planScreenWords } from '@/words/screens/plan';
 
@@ -125,47 +116,6 @@ async function pairsOf(
   const withoutPair = rows.filter(({ skiId }) => !skiId).map(({ skier }) => skier.name);
   return { ok: true, value: { pairs, withoutPair, sheets } };
 }
-
-/** The last job of each pair of a plan, by the pair's id. */
-export async function jobsOfPairs(
-  db: FrostDatabase,
-  pairs: readonly PlannedPair[],
-): Promise<Map<string, Job>> {
-  const jobs = await listJobsFor(db, [...new Set(pairs.map(({ outingId }) => outingId))]);
-  // The later ones take the place of those before.
-  const byPair = new Map(jobs.map((job) => [pairIdOf(job.outingId, job.skiId), job]));
-  return new Map(
-    pairs.flatMap(({ id }): [string, Job][] => {
-      const job = byPair.get(id);
-      return job ? [[id, job]] : [];
-    }),
-  );
-}
-
-/** Whether a job runs the sheet that was planned: another one may have been started at the bench. */
-export function isAsPlanned(pair: BenchPair, job: Job | undefined): boolean {
-  if (!job) return true;
-  const visits = stationSteps(job.sheet.steps);
-  return (
-    visits.length === pair.steps.length && visits.every(({ key }, k) => key === pair.steps[k]!.key)
-  );
-}
-
-/** Where each visit of a pair stands, and when it really was. */
-export interface VisitNow {
-  state: VisitState;
-  startedMs?: number;
-  endedMs?: number;
-}
-
-/** By what the runner recorded; empty where it runs another sheet than the planned one. */
-export const visitsNow = (pair: BenchPair, job: Job | undefined): VisitNow[] =>
-  isAsPlanned(pair, job)
-    ? pair.steps.map((step) => ({
-        state: visitState(step, job?.records ?? []),
-        ...visitTimes(step, job?.records ?? []),
-      }))
-    : [];
 
 /** All that a plan is made of, from now on: what is done or under way stays as it is. */
 export async function planGround(

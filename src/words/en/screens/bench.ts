@@ -165,3 +165,27 @@ export const runner = {
   spaceNextUBack: 'Space: next step. u: back.',
   theWholeSheet: 'The whole sheet',
 };
+
+export const block = {
+  question: (person: string, from: string, to: string) => `${person}, ${from} to ${to}`,
+  questionNoBlock: (person: string) => `${person}, by the plan`,
+  none: 'Nothing more to do',
+  pairsDone: (done: number, all: number) => `${done} of ${all} pairs done`,
+  forSkier: (skier: string) => `for ${skier}`,
+  waits: (left: string) => `waits ${left}`,
+  sheet: 'Sheet',
+  sheetOf: (ski: string) => `Sheet of ${ski}`,
+  done: (ski: string) => `${ski} is done`,
+  allDone: 'All done',
+  onePairBack: 'One pair back',
+  takeBack: (ski: string) => `${ski} is not done yet`,
+  ticked: (ski: string) => `${ski}: done.`,
+  unticked: (ski: string) => `${ski}: open again.`,
+  toThePlan: 'To the plan',
+  onEachPair: 'On each pair',
+  doneWhen: 'Done when:',
+  byThePlan: 'By the plan',
+  workThis: (person: string) => `Work ${person}’s block`,
+  pairs: (count: number) => (count === 1 ? 'one pair' : `${count} pairs`),
+  line: (from: string, what: string, pairs: string) => `${from} ${what}, ${pairs}`,
+};

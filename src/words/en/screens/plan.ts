@@ -1,6 +1,14 @@
 /** More names than these are counted. */
 const LISTED_PAIRS = 4;
 
+interface SlackWords {
+  minutes: number;
+  what: string;
+  clock: string;
+  who?: string;
+  share: string;
+}
+
 export const planGround = {
   outingGone: 'This outing no longer exists. Choose another one.',
   hasStarted: (name: string) => `${name} has started. Leave it out.`,
@@ -51,6 +59,10 @@ export const planScreen = {
   tight: (pair: string, ready: string, due: string) =>
     `The tightest pair is ${pair}: 19 times in 20 it is ready by ${ready}. It is due at ${due}.`,
   inTime: (share: string) => `It is in time in ${share} of trial runs.`,
+  slack: ({ minutes, what, clock, who, share }: SlackWords) =>
+    `Slack helps most before its step “${what}” (${clock}${who ? `, ${who}` : ''}): with ${minutes} min kept free there it is in time in ${share}.`,
+  noSlackHelps:
+    'Free time helps nowhere: its own steps fill the time there is. Fewer steps, an earlier begin or another person would.',
   never: 'no time in these shifts',
   noChoice: (names: string) =>
     `No wax is chosen for ${names}: those sheets have no waxing yet. Choose the wax, then plan again.`,
@@ -136,6 +148,7 @@ export const board = {
 export const peopleLists = {
   title: 'Next for each person',
   nothing: 'Nothing more today.',
+  workBlock: (name: string) => `Work ${name}’s block on the bench`,
   block: (from: string, what: string) => `${from} ${what}`,
   pairs: (count: number) => `${count} pairs`,
   ticked: (pair: string, what: string) => `${what} of ${pair} is done.`,
@@ -196,9 +209,4 @@ export const cabinForm = {
 export const planFiles = {
   noPlan: 'There is no plan yet.',
   nobody: 'Nobody of that name is in the plan.',
-};
-
-export const visitWords = {
-  withWax: (station: string, wax: string) => `${station}, ${wax}`,
-  atC: (what: string, temperature: string) => `${what}, ${temperature}`,
 };

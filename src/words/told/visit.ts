@@ -1,9 +1,8 @@
 import type { StationStep } from '@/core/plan';
-import { planWords } from '@/words/areas/plan';
-import { planScreenWords } from '@/words/screens/plan';
-import type { Writer } from '@/words/write';
+import { planWords } from '../areas/plan';
+import type { Writer } from '../write';
 
-const WORDS = planScreenWords.visitWords;
+const WORDS = planWords.visitWords;
 
 /** What is done at a visit: `Iron, Hard frost, 129 °C`. */
 export function visitInWords(

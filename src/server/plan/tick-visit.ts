@@ -10,7 +10,7 @@ import { planSheet } from '@/server/job/plan-sheet';
 import { beginJob, moveJob, type RunStamp } from '@/server/job/run-job';
 import type { Write } from '@/server/deed';
 import { planScreenWords } from '@/words/screens/plan';
-import { jobsOfPairs } from './plan-ground';
+import { jobsOfPairs } from './pair-jobs';
 import type { Units } from '@/words/units';
 
 const WORDS = planScreenWords.tickVisit;

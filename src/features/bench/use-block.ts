@@ -1,0 +1,62 @@
+'use client';
+
+import { startTransition, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { useTicks } from '@/ui/fields/use-ticks';
+import { useWrite } from '@/ui/fields/use-write';
+import { useShortcut } from '@/ui/keys/use-shortcut';
+import { benchScreenWords } from '@/words/screens/bench';
+import { tickAction } from './actions';
+import type { BlockNow, BlockPair } from './block-now';
+
+const WORDS = benchScreenWords.block;
+
+export const keyOfPair = ({ pairId, index }: Pick<BlockPair, 'pairId' | 'index'>) =>
+  `${pairId}:${index}`;
+
+type Ticked = Pick<BlockPair, 'pairId' | 'index' | 'skiName'>;
+
+/** A block as one job: a tick a pair, the last one taken back, and what was said of it. */
+export function useBlock(block: BlockNow | undefined) {
+  const router = useRouter();
+  const { send } = useWrite();
+  const [said, setSaid] = useState<{ text: string; isProblem: boolean }>();
+  const [last, setLast] = useState<readonly Ticked[]>([]);
+  // Pairs of this block and of the one just finished: the last tick of a block can be taken back too.
+  const known = new Map([...last, ...(block?.pairs ?? [])].map((pair) => [keyOfPair(pair), pair]));
+  const { ticked, tick } = useTicks(async (key, isOn) => {
+    const { pairId, index, skiName } = known.get(key)!;
+    const done = await send(`tick:${key}:${isOn}:${last.length}`, (writeKey) =>
+      tickAction(writeKey, { pairId, index, isBack: !isOn }),
+    );
+    if (!done) return;
+    startTransition(() => {
+      setSaid(
+        done.ok
+          ? { text: (isOn ? WORDS.ticked : WORDS.unticked)(skiName), isProblem: false }
+          : { text: done.error.message, isProblem: true },
+      );
+      if (done.ok) {
+        setLast((all) => {
+          const others = all.filter((one) => keyOfPair(one) !== key);
+          return isOn ? [...others, { pairId, index, skiName }] : others;
+        });
+      }
+      // Also where it was refused: another device may be further on.
+      router.refresh();
+    });
+  });
+  const isDone = (pair: BlockPair) =>
+    ticked(keyOfPair(pair)) ?? ['waiting', 'done'].includes(pair.state);
+  const latest = last.at(-1);
+  const back = () => latest && tick(keyOfPair(latest), false);
+  useShortcut('stepBack', back);
+  return {
+    said,
+    isDone,
+    tick: (pair: BlockPair, isOn: boolean) => tick(keyOfPair(pair), isOn),
+    next: block?.pairs.find((pair) => !isDone(pair)),
+    latest,
+    back,
+  };
+}
