@@ -55,7 +55,7 @@ function unsaid(text: string): string {
 /** What a person reads or hears of a page: texts, labels, titles, with everything unfolded. */
 const readable = (page: Page) =>
   page.evaluate(async () => {
-    const closed = '[data-scope="collapsible"][data-part="trigger"][data-state="closed"]';
+    const closed = '[data-fold="closed"]';
     document.querySelectorAll<HTMLElement>(closed).forEach((trigger) => trigger.click());
     await new Promise((resolve) => setTimeout(resolve, 300));
     const shown: string[] = [document.title];

@@ -139,7 +139,7 @@ describe('files from elsewhere', () => {
     const points = Array.from({ length: 215_000 }, (_, i) => point(i)).join('\n');
     const track = `<gpx version="1.1"><trk><trkseg>${points}</trkseg></trk></gpx>`;
     expect(track.length).toBeGreaterThan(19_000_000);
-    const input = (await page.$('#track')) as ElementHandle<HTMLInputElement>;
+    const input = (await page.waitForSelector('#track')) as ElementHandle<HTMLInputElement>;
     await input.uploadFile(file('long.gpx', track));
     await waitForText(page, 'Reading the track');
     await waitForText(page, 'in 8 segments');
@@ -149,7 +149,9 @@ describe('files from elsewhere', () => {
   it('a file in Latin-1 keeps its letters, and an open quote is refused at its line', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-tour/snow`);
     const upload = async (name: string, content: string | Uint8Array) => {
-      const input = (await page.$('#readings-file')) as ElementHandle<HTMLInputElement>;
+      const input = (await page.waitForSelector(
+        '#readings-file',
+      )) as ElementHandle<HTMLInputElement>;
       await input.uploadFile(file(name, content));
     };
     const header = 'time;snow temperature [C];humidity [%];spot\n';

@@ -61,3 +61,11 @@ export async function chooseFrom(button: HTMLElement, name: string): Promise<voi
   await waitFor(() => expect(item.hasAttribute('data-highlighted')).toBe(true));
   fireEvent.click(item);
 }
+
+/** The browser's own field for a file, once the kit's part has come. */
+export const fileInput = (id: string): Promise<HTMLInputElement> =>
+  waitFor(() => {
+    const input = document.querySelector<HTMLInputElement>(`#${id}`);
+    if (!input) throw new Error(`There is no field with the id ${id} yet.`);
+    return input;
+  });

@@ -1,5 +1,4 @@
 import { TZDate, tzOffset } from '@date-fns/tz';
-import { LRUCache } from 'lru-cache';
 import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from '../constants';
 import { DomainError } from '../errors';
 
@@ -13,7 +12,9 @@ export function isLocalTime(text: string): boolean {
 }
 
 /** Offsets of days on which a zone does not change it, minutes; `changes` for a day on which it does. */
-const steadyDays = new LRUCache<string, number | 'changes'>({ max: 1000 });
+const steadyDays = new Map<string, number | 'changes'>();
+/** As many days of zones are remembered; then it begins anew. */
+const MOST_DAYS = 1000;
 
 /** Offset of a zone at an instant, minutes; days without a change of clock are looked up once. */
 function offsetMinutes(timeZone: string, instantMs: number): number {
@@ -23,6 +24,7 @@ function offsetMinutes(timeZone: string, instantMs: number): number {
   if (steady === undefined) {
     const [start, end] = [day, day + 1].map((at) => tzOffset(timeZone, new Date(at * DAY_MS)));
     steady = start === end ? start! : 'changes';
+    if (steadyDays.size >= MOST_DAYS) steadyDays.clear();
     steadyDays.set(key, steady);
   }
   return steady === 'changes' ? tzOffset(timeZone, new Date(instantMs)) : steady;

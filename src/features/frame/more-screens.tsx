@@ -1,8 +1,9 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { Box, Collapsible } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { Ellipsis } from 'lucide-react';
+import { Fold } from '@/ui/frame/fold';
 import { frameScreenWords } from '@/words/screens/frame';
 
 const WORDS = frameScreenWords.dayRail;
@@ -11,42 +12,42 @@ const WORDS = frameScreenWords.dayRail;
 export function More({ isHere, children }: { isHere: boolean; children: ReactNode }) {
   const [isOpen, setIsOpen] = useState(false);
   return (
-    <Collapsible.Root
+    <Fold
       open={isOpen}
-      onOpenChange={({ open }) => setIsOpen(open)}
+      onOpenChange={setIsOpen}
       display={{ base: 'block', md: 'none' }}
       flex="1 0 48px"
+      title={
+        <>
+          <Ellipsis size={22} aria-hidden />
+          {WORDS.more}
+        </>
+      }
+      button={{
+        display: 'flex',
+        flexDirection: 'column',
+        alignItems: 'center',
+        justifyContent: 'center',
+        w: '100%',
+        minH: '14',
+        borderTopWidth: '4px',
+        borderColor: isHere ? 'action' : 'transparent',
+        textStyle: 'small',
+      }}
     >
-      <Collapsible.Trigger
-        display="flex"
-        flexDirection="column"
-        alignItems="center"
-        justifyContent="center"
-        w="100%"
-        minH="14"
-        cursor="pointer"
-        borderTopWidth="4px"
-        borderColor={isHere ? 'action' : 'transparent'}
-        textStyle="small"
+      <Box
+        position="fixed"
+        right="0"
+        bottom="57px"
+        bg="sunk"
+        borderWidth="1px"
+        borderColor="rule"
+        minW="160px"
+        py="2"
+        onClick={() => setIsOpen(false)}
       >
-        <Ellipsis size={22} aria-hidden />
-        {WORDS.more}
-      </Collapsible.Trigger>
-      <Collapsible.Content animation="none" overflow="visible">
-        <Box
-          position="fixed"
-          right="0"
-          bottom="57px"
-          bg="sunk"
-          borderWidth="1px"
-          borderColor="rule"
-          minW="160px"
-          py="2"
-          onClick={() => setIsOpen(false)}
-        >
-          {children}
-        </Box>
-      </Collapsible.Content>
-    </Collapsible.Root>
+        {children}
+      </Box>
+    </Fold>
   );
 }

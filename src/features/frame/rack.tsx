@@ -3,8 +3,9 @@
 import type { KeptTimer } from '@/core/model';
 import { useEffect } from 'react';
 import NextLink from 'next/link';
-import { Box, Collapsible, Flex, Text, chakra } from '@chakra-ui/react';
+import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { leftOf } from '@/core/bench';
+import { Fold } from '@/ui/frame/fold';
 import { useServerClock } from '@/ui/format/server-clock';
 import { countdown, span } from '@/words/times';
 import { useAlarm, useTimers } from './use-timers';
@@ -46,27 +47,30 @@ export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs
       <Flex display={{ base: 'none', md: 'flex' }} overflowX="auto">
         {tiles}
       </Flex>
-      <Collapsible.Root display={{ base: 'block', md: 'none' }}>
-        <Collapsible.Trigger
-          w="100%"
-          minH="target"
-          px="4"
-          py="2"
-          cursor="pointer"
-          textStyle="small"
-          textAlign="left"
-        >
-          <strong>{WORDS.waiting(heard.timers.length)}</strong>
-          {WORDS.next(
-            over > 0 ? WORDS.over(over) : '',
-            first.skiName,
-            leftOf(first, now) <= 0 ? WORDS.over3 : countdown(leftOf(first, now)),
-          )}
-        </Collapsible.Trigger>
-        <Collapsible.Content animation="none" maxH="50vh" overflowY="auto">
-          {tiles}
-        </Collapsible.Content>
-      </Collapsible.Root>
+      <Fold
+        display={{ base: 'block', md: 'none' }}
+        button={{
+          w: '100%',
+          minH: 'target',
+          px: '4',
+          py: '2',
+          textStyle: 'small',
+          textAlign: 'left',
+        }}
+        content={{ maxH: '50vh', overflowY: 'auto' }}
+        title={
+          <>
+            <strong>{WORDS.waiting(heard.timers.length)}</strong>
+            {WORDS.next(
+              over > 0 ? WORDS.over(over) : '',
+              first.skiName,
+              leftOf(first, now) <= 0 ? WORDS.over3 : countdown(leftOf(first, now)),
+            )}
+          </>
+        }
+      >
+        {tiles}
+      </Fold>
     </Box>
   );
 }

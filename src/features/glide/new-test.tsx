@@ -3,9 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import { GLIDE_MEASURES, type GlideMeasure } from '@/core/glide';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { newTestSchema } from '@/formats/schemas/glide';
-import { validate } from '@/formats/schemas/validation';
+import { lateResolver } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { Tick } from '@/ui/fields/check-list';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
@@ -50,15 +48,18 @@ const FIELD_OF: Readonly<Record<string, keyof TestDraft>> = {
 };
 
 /** Problems of a test at the fields that they were typed into. */
-const resolver = resolverFrom<TestDraft>((draft) => {
-  const checked = validate(newTestSchema, asTest(draft));
-  if (checked.ok) return { ok: true as const, value: draft };
-  return {
-    ok: false as const,
-    problems: checked.problems.map((one) => ({
-      ...one,
-      field: FIELD_OF[one.field] ?? (one.field.startsWith('skis') ? 'names' : one.field),
-    })),
+const resolver = lateResolver<TestDraft>(async () => {
+  const [{ newTestSchema }, { validate }] = await Promise.all([
+    import('@/formats/schemas/glide'),
+    import('@/formats/schemas/validation'),
+  ]);
+  return (draft) => {
+    const checked = validate(newTestSchema, asTest(draft));
+    if (checked.ok) return checked;
+    const fieldOf = (field: string) =>
+      FIELD_OF[field] ?? (field.startsWith('skis') ? 'names' : field);
+    const problems = checked.problems.map((one) => ({ ...one, field: fieldOf(one.field) }));
+    return { ok: false, problems };
   };
 });
 

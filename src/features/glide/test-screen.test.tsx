@@ -131,6 +131,7 @@ describe('a new test', () => {
   it('is set up with names, measure and hill; what is wrong is said at its field', async () => {
     const { text } = await shown('demo-tour');
     expect(text()).toContain('No glide test yet');
+    await screen.findByRole('textbox', { name: 'Skis or waxes, one a line' });
     fill('Skis or waxes, one a line', 'One');
     press('Begin test');
     await waitFor(() => expect(text()).toContain('Give at least two skis or waxes'));

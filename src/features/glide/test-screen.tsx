@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { analyseGlide, balancedOrder, type GlideResult } from '@/core/glide';
@@ -16,11 +17,16 @@ import { glideWords } from '@/words/areas/glide';
 import { testScreenWords } from '@/words/screens/test';
 import { clockTime } from '@/words/times';
 import { markRunAction } from './actions';
-import { NewTest } from './new-test';
 import { ResultsPart } from './results-part';
 import { RunEntry } from './run-entry';
 import { RunsPart } from './runs-part';
 import { useRuns } from './use-runs';
+
+/** The form for a new one comes after the page. */
+const NewTest = dynamic(() => import('./new-test').then((module) => module.NewTest), {
+  ssr: false,
+  loading: () => <Box minH="420px" aria-busy />,
+});
 
 const WORDS = testScreenWords.testScreen;
 const ROUNDS = 3;

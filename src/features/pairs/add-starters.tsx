@@ -2,9 +2,7 @@
 
 import type { DraftOf, Outing, Skier } from '@/core/model';
 import { Box, Flex, SimpleGrid } from '@chakra-ui/react';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { skierSchema } from '@/formats/schemas/starter';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
@@ -24,7 +22,9 @@ type SkierDraft = DraftOf<Skier, 'weightKg'>;
 
 const EMPTY: SkierDraft = { name: '' };
 const USUAL_KG = 70;
-const resolver = resolverFrom<SkierDraft>((draft) => validate(skierSchema, draft));
+const resolver = lateForm<SkierDraft>(() =>
+  import('@/formats/schemas/starter').then(({ skierSchema }) => skierSchema),
+);
 
 interface AddStartersProps {
   outing: Outing;

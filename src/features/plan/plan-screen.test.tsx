@@ -61,7 +61,7 @@ describe('the plan of the cabin', () => {
     expect(plan.left).toEqual([]);
     expect(screen.getByTestId('plan-answer').textContent).toMatch(/^All 5 ready by/);
     expect(screen.getAllByTestId('person-list')).toHaveLength(3);
-    const board = screen.getByRole('region', { name: 'Steps over time' });
+    const board = await screen.findByRole('region', { name: 'Steps over time' });
     const boxes = within(board).getAllByRole('button');
     const onIrons = plan.tasks.filter(({ ironId }) => ironId !== undefined).length;
     const worked = plan.tasks.filter(({ startMs, endMs }) => endMs > startMs).length;
@@ -113,7 +113,7 @@ describe('the plan of the cabin', () => {
   it('moves a step by its keys, says what stands in the way, and undoes', async () => {
     await planned();
     const before = await planId();
-    const board = screen.getByRole('region', { name: 'Steps over time' });
+    const board = await screen.findByRole('region', { name: 'Steps over time' });
     const last = (await latestPlan(db))!.tasks
       .filter(({ startMs, endMs, technicianId }) => endMs > startMs && technicianId)
       .at(-1)!;

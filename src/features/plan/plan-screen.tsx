@@ -2,6 +2,7 @@
 
 import type { Outing } from '@/core/model';
 import { useEffect } from 'react';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -17,12 +18,17 @@ import { CabinForm } from './cabin-form';
 import { PairsTable } from './pairs-table';
 import { PeopleLists } from './people-lists';
 import { PlanAnswer } from './plan-answer';
-import { PlanBoard } from './plan-board';
 import { RemediesPart } from './remedies-part';
 import { relaxed } from './relaxations';
 import { useCabin } from './use-cabin';
 import { usePlan } from './use-plan';
 import type { PlanNow, PlanView } from './use-cases/load-plan';
+
+/** What makes steps draggable is not small, and the board stands below what is done first: it comes after the page. */
+const PlanBoard = dynamic(() => import('./plan-board').then((module) => module.PlanBoard), {
+  ssr: false,
+  loading: () => <Box minH="420px" aria-busy />,
+});
 
 const WORDS = planScreenWords.planScreen;
 

@@ -3,9 +3,7 @@
 import { useState } from 'react';
 import { Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { STOCK_MOVE_KINDS, type StockMoveKind } from '@/core/terms';
-import { stockMoveSchema } from '@/formats/schemas/shelf';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -35,7 +33,9 @@ interface MoveDraft {
   grams: number | undefined;
 }
 
-const resolver = resolverFrom<MoveDraft>((draft) => validate(stockMoveSchema, draft));
+const resolver = lateForm<MoveDraft>(() =>
+  import('@/formats/schemas/shelf').then(({ stockMoveSchema }) => stockMoveSchema),
+);
 
 /** What came, went and was weighed; and what will not last. */
 export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: string }) {

@@ -4,9 +4,7 @@ import type { KeptEvent } from '@/core/model';
 import { useMemo, useState } from 'react';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { SKI_EVENT_KINDS, WEAR_SNOWS, type SkiEventKind, type WearSnow } from '@/core/terms';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { skiEventSchema } from '@/formats/schemas/ski';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -93,7 +91,11 @@ export function EventsPart(props: {
   const scales = useScales();
   const [removed, setRemoved] = useState<KeptEvent>();
   const resolver = useMemo(
-    () => resolverFrom<EventDraft>((draft) => validate(skiEventSchema, fieldsOf(draft, skiId))),
+    () =>
+      lateForm<EventDraft>(
+        () => import('@/formats/schemas/ski').then(({ skiEventSchema }) => skiEventSchema),
+        (draft) => fieldsOf(draft, skiId),
+      ),
     [skiId],
   );
   const form = useDraftedForm(`ski-event:${skiId}`, START, resolver);

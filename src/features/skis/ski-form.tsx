@@ -4,9 +4,7 @@ import type { DraftOf } from '@/core/model';
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import { HAS_EDGES, type Ski } from '@/core/ski';
 import { BASE_TYPES, PURPOSES, SKI_TYPES } from '@/core/terms';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { SKI_DEFAULTS, skiSchema } from '@/formats/schemas/ski';
-import { validate } from '@/formats/schemas/validation';
+import { lateResolver } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -42,9 +40,13 @@ const given = (draft: SkiDraft): Record<string, unknown> =>
       ([name, value]) => value !== undefined && (value !== '' || name === 'name'),
     ),
   );
-const resolver = resolverFrom<SkiDraft>((draft) =>
-  validate(skiSchema, { id: 'draft', ...SKI_DEFAULTS, ...given(draft) }),
-);
+const resolver = lateResolver<SkiDraft>(async () => {
+  const [{ SKI_DEFAULTS, skiSchema }, { validate }] = await Promise.all([
+    import('@/formats/schemas/ski'),
+    import('@/formats/schemas/validation'),
+  ]);
+  return (draft) => validate(skiSchema, { id: 'draft', ...SKI_DEFAULTS, ...given(draft) });
+});
 
 type Figure = 'lengthCm' | 'waistMm' | 'flexKg' | 'grindMm' | 'baseBevelDeg' | 'sideBevelDeg';
 

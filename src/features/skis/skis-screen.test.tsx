@@ -115,11 +115,11 @@ describe('the rack', () => {
     expect(shown([at(3)]).text()).toContain('3 marks on the base.');
   });
 
-  it('empty, says so and offers the form alone', () => {
+  it('empty, says so and offers the form alone', async () => {
     const { text } = shown([]);
     expect(text()).toContain('The rack is empty.');
     expect(screen.queryByRole('link', { name: 'Labels to print' })).toBeNull();
-    expect(screen.getByRole('button', { name: 'Add to rack' })).toBeTruthy();
+    expect(await screen.findByRole('button', { name: 'Add to rack' })).toBeTruthy();
   });
 });
 

@@ -2,6 +2,7 @@
 
 import type { Outing } from '@/core/model';
 import { useMemo, useState } from 'react';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { TYPES_FOR, type CareSign } from '@/core/ski';
@@ -21,8 +22,13 @@ import { useShownRows } from '@/ui/frame/shown-rows';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { ReserveBar } from './reserve-bar';
-import { SkiForm } from './ski-form';
 import type { RackRow } from './use-cases/load-skis';
+
+/** The form at the end of the screen comes after it. */
+const SkiForm = dynamic(() => import('./ski-form').then((module) => module.SkiForm), {
+  ssr: false,
+  loading: () => <Box minH="420px" aria-busy />,
+});
 
 const WORDS = skisScreenWords.skisScreen;
 

@@ -4,7 +4,7 @@ import type { CourseData, Outing, Reading, TrackEvent } from '@/core/model';
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
 import type { CourseSnow, RoledProduct } from '@/core/choice';
 import { snowAt } from '@/core/snow/outlook';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -15,13 +15,11 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { withdrawReadingAction } from './actions';
 import { CourseStrip } from './course-strip';
-import { ImportReadings } from './import-readings';
 import { OutlookPart, type SnowView } from './outlook-part';
 import { ReadingForm } from './reading-form';
 import { ReadingsList } from './readings-list';
 import { SnowAnswer, type StartAnswer } from './snow-answer';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
-import { TrackWork } from './track-work';
 import { sameAs, useReadingForm } from './use-reading-form';
 import { snowScreenWords } from '@/words/screens/snow';
 
@@ -32,6 +30,17 @@ import { snowScreenWords } from '@/words/screens/snow';
 const TypedChangeLine = dynamic(
   () => import('./typed-change').then(({ TypedChangeLine: line }) => line),
   { ssr: false, loading: () => null },
+);
+
+/** What stands at the end of the screen comes after it. */
+const place = () => <Box minH="160px" aria-busy />;
+const TrackWork = dynamic(() => import('./track-work').then((module) => module.TrackWork), {
+  ssr: false,
+  loading: place,
+});
+const ImportReadings = dynamic(
+  () => import('./import-readings').then((module) => module.ImportReadings),
+  { ssr: false, loading: place },
 );
 
 const WORDS = snowScreenWords.snowScreen;

@@ -7,9 +7,7 @@ import type { Outing, TrackEvent } from '@/core/model';
 import { SNOW } from '@/core/snow/figures';
 import { SURFACE_EVENT_KINDS, type SurfaceEventKind } from '@/core/snow/outlook';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { trackEventSchema } from '@/formats/schemas/track-event';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -53,7 +51,12 @@ export function TrackWork({ outing, events }: { outing: Outing; events: readonly
     [outing.startAt, timeZone],
   );
   const resolver = useMemo(
-    () => resolverFrom<TrackDraft>((draft) => validate(trackEventSchema, given(draft, outing))),
+    () =>
+      lateForm<TrackDraft>(
+        () =>
+          import('@/formats/schemas/track-event').then(({ trackEventSchema }) => trackEventSchema),
+        (draft) => given(draft, outing),
+      ),
     [outing],
   );
   const form = useDraftedForm<TrackDraft>(`track-work:${outing.id}`, start, resolver);

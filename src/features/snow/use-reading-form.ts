@@ -4,9 +4,7 @@ import type { Reading } from '@/core/model';
 import { useRouter } from 'next/navigation';
 import { wallIso } from '@/core/time';
 import type { ReadingFields } from '@/formats/csv/readings';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { readingSchema } from '@/formats/schemas/reading';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { saveReadingAction } from './actions';
 
@@ -64,7 +62,10 @@ const atNow = (values: ReadingDraft): ReadingDraft => ({
   takenAt: values.takenAt ?? wallIso(),
 });
 
-const resolver = resolverFrom<ReadingDraft>((values) => validate(readingSchema, atNow(values)));
+const resolver = lateForm<ReadingDraft>(
+  () => import('@/formats/schemas/reading').then(({ readingSchema }) => readingSchema),
+  atNow,
+);
 
 interface ReadingFormOptions {
   outingId: string;

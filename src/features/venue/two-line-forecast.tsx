@@ -4,9 +4,8 @@ import { Box, Grid, Text } from '@chakra-ui/react';
 import { AMOUNTS, CHANCES, WIND_WORDS } from '@/core/snow/simple-forecast';
 import { SKIES } from '@/core/terms';
 import { localFromInstant } from '@/core/time';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { simpleForecastSchema, type TypedForecast } from '@/formats/schemas/simple-forecast';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
+import type { TypedForecast } from '@/formats/schemas/simple-forecast';
 import type { Answer } from '@/ui/fields/answer';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
@@ -33,7 +32,11 @@ export function halvesAbout(
   return { day, first: Number(clock.slice(0, 2)) < NOON ? 'night' : 'day' };
 }
 
-const resolver = resolverFrom<Draft>((draft) => validate(simpleForecastSchema, draft));
+const resolver = lateForm<Draft>(() =>
+  import('@/formats/schemas/simple-forecast').then(
+    ({ simpleForecastSchema }) => simpleForecastSchema,
+  ),
+);
 
 interface TwoLineForecastProps {
   venueId: string;

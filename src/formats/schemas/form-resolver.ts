@@ -1,17 +1,64 @@
 import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form';
+import type { Schema } from 'yup';
 import type { Validated } from './validation';
 
-/** A form's resolver from a check that lists every problem by field. */
-export function resolverFrom<T extends FieldValues>(
-  check: (values: T) => Validated<unknown>,
+/** A check of a form's values that lists every problem by field. */
+export type FormCheck<T> = (values: T) => Validated<unknown>;
+
+function resolved<T extends FieldValues>(values: T, checked: Validated<unknown>) {
+  if (checked.ok) return { values, errors: {} };
+  const errors: Record<string, { type: string; message: string }> = {};
+  for (const { field, message } of checked.problems) {
+    errors[field] ??= { type: 'invalid', message };
+  }
+  return { values: {}, errors: errors as FieldErrors<T> };
+}
+
+/** A form's resolver from a check. */
+export const resolverFrom =
+  <T extends FieldValues>(check: FormCheck<T>): Resolver<T> =>
+  (values) =>
+    resolved(values, check(values));
+
+/**
+ * A form's resolver whose check is fetched when the browser is idle, or when it is first needed: a page shows without
+ * waiting for the rules of a form that nobody has filled in yet. Where it cannot be fetched nothing is refused here;
+ * the server checks the same.
+ */
+export function lateResolver<T extends FieldValues>(
+  load: () => Promise<FormCheck<T>>,
 ): Resolver<T> {
-  return (values) => {
-    const checked = check(values);
-    if (checked.ok) return { values, errors: {} };
-    const errors: Record<string, { type: string; message: string }> = {};
-    for (const { field, message } of checked.problems) {
-      errors[field] ??= { type: 'invalid', message };
-    }
-    return { values: {}, errors: errors as FieldErrors<T> };
+  let coming: Promise<FormCheck<T>> | undefined;
+  const check = () => {
+    coming ??= load().catch((error: unknown) => {
+      coming = undefined;
+      throw error;
+    });
+    return coming;
   };
+  whenIdle(() => void check().catch(() => undefined));
+  return async (values) => {
+    try {
+      return resolved(values, (await check())(values));
+    } catch {
+      return { values, errors: {} };
+    }
+  };
+}
+
+/** The same from a schema, and what of a form's values it checks. */
+export const lateForm = <T extends FieldValues>(
+  schema: () => Promise<Schema>,
+  given: (values: T) => unknown = (values) => values,
+): Resolver<T> =>
+  lateResolver(async () => {
+    const [loaded, { validate }] = await Promise.all([schema(), import('./validation')]);
+    return (values) => validate(loaded, given(values));
+  });
+
+/** In a browser, once it has nothing else to do. */
+function whenIdle(work: () => void): void {
+  if (typeof window === 'undefined') return;
+  if ('requestIdleCallback' in window) window.requestIdleCallback(work);
+  else setTimeout(work, 1000);
 }

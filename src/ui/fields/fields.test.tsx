@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { AMERICAN, field, fill, fileInput, show } from '../../../tests/unit/render';
 import { DEFAULT_UNITS, type Units } from '@/words/units';
 import { ActionButton } from './action-button';
 import { CheckList } from './check-list';
@@ -295,7 +295,7 @@ describe('a file', () => {
     const { user } = show(
       <FileField label="Skis" button="Choose" accept=".csv" id="file" onFile={heard} />,
     );
-    const input = document.querySelector<HTMLInputElement>('#file')!;
+    const input = await fileInput('file');
     input.removeAttribute('accept');
     await user.upload(input, new File(['a;b'], name, { type }));
     await waitFor(() => expect(heard).toHaveBeenCalledTimes(1));

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { act, fireEvent, renderHook, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { show } from '../../../tests/unit/render';
+import { fileInput, show } from '../../../tests/unit/render';
 import { CsvImport } from '../frame/csv-import';
 import type { Answer } from './answer';
 import { fileKey, forgetFileKey } from './file-key';
@@ -295,7 +295,7 @@ describe('a table from a file', () => {
       />,
     );
     await view.user.upload(
-      document.querySelector<HTMLInputElement>('#skis')!,
+      await fileInput('skis'),
       new File(['name'], 'skis.csv', { type: 'text/csv' }),
     );
     return view;

@@ -4,7 +4,6 @@ import {
   buttonRecipe,
   checkboxSlotRecipe,
   checkmarkRecipe,
-  collapsibleSlotRecipe,
   cssVarsPrefix,
   cssVarsRoot,
   dialogSlotRecipe,
@@ -75,7 +74,6 @@ export const kit = defineConfig({
     },
     slotRecipes: {
       checkbox: checkboxSlotRecipe,
-      collapsible: collapsibleSlotRecipe,
       dialog: dialogSlotRecipe,
       field: fieldSlotRecipe,
       fieldset: fieldsetSlotRecipe,
