@@ -118,7 +118,7 @@ describe('from a reading to a choice', () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/log`);
     const entries = async () => (await page.$$('[data-testid="log"] > li')).length;
     const count = await entries();
-    await page.click('[data-testid="log"] > li [data-part="trigger"]');
+    await page.click('[data-testid="log"] > li [data-fold]');
     await press(page, 'Withdraw choice');
     await waitForText(page, 'Choice withdrawn');
     await page.waitForFunction(

@@ -18,6 +18,7 @@ export interface CaseDemands {
   needs: Uint8Array;
 }
 
+const AS_THE_HOUSE = { sharpness: 1, humidity: 1, abrasion: 1, wetness: 1, distance: 1 };
 const WET_PERCENT = PHYSICS.wetnessPercent.wet;
 const between = (value: number, low: number, high: number) =>
   value < low ? low : value > high ? high : value;
@@ -34,12 +35,15 @@ export function demandsOf(
   const { members, segments, temperatureC } = cases;
   const read = cases.reading?.temperatureC;
   const most = HOUSE_LIMITS.ownMostC;
+  const factor = own.learned?.factors ?? AS_THE_HOUSE;
   const fixed =
     requireWithin('venueC', { value: own.venueC, low: -most, high: most }) +
     requireWithin('handC', { value: own.handC, low: -most, high: most }) +
-    terms.distanceTermC(
-      requireWithin('distanceKm', { value: outing.distanceKm, low: 0, high: 1000 }),
-    );
+    factor.distance *
+      terms.distanceTermC(
+        requireWithin('distanceKm', { value: outing.distanceKm, low: 0, high: 1000 }),
+      ) +
+    (own.learned?.offsetC ?? 0);
   const equivalentC = new Float64Array(temperatureC.length);
   const needs = new Uint8Array(temperatureC.length);
   const snow = { temperatureC: 0, waterPercent: 0, sharpness: 0, hardTrack: 0 };
@@ -59,10 +63,10 @@ export function demandsOf(
       const humidity = between(cases.humidity[i]! + nudge.humidity, 0, 1);
       const bySnow =
         terms.temperatureTermC(t, water) +
-        terms.sharpnessTermC(sharpness) +
-        terms.humidityTermC(humidity, water) +
-        terms.abrasionTermC(abrades[snow.hardTrack]!, water) +
-        terms.wetnessTermC(water);
+        factor.sharpness * terms.sharpnessTermC(sharpness) +
+        factor.humidity * terms.humidityTermC(humidity, water) +
+        factor.abrasion * terms.abrasionTermC(abrades[snow.hardTrack]!, water) +
+        factor.wetness * terms.wetnessTermC(water);
       const model = cases.modelOffsetK?.[i - block * members] ?? 0;
       equivalentC[i] = bySnow + terms.dryCapTermC(bySnow, water) + fixed + model;
       const seenC = read === undefined ? t : Math.min(0, read + nudge.temperatureK);

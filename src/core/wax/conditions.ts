@@ -1,3 +1,4 @@
+import type { LearnedLedger } from './learned';
 import type { Additive, Dirt, Discipline, Form, Grain, Origin, Purpose, Wetness } from '../terms';
 
 /** The snow as seen and measured. Temperatures °C, humidity over water as a fraction. */
@@ -42,8 +43,10 @@ export interface GlideProduct {
   containerG?: number;
 }
 
-/** The technician's own correction in °C, by venue and by hand, each within ±5. */
+/** The technician's own correction in °C, by venue and by hand, each within ±5; and what was learned. */
 export interface OwnCorrection {
   venueC: number;
   handC: number;
+  /** What tests and outcomes have made of the ledger; absent: as the house has it. */
+  learned?: LearnedLedger;
 }

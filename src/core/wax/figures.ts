@@ -118,6 +118,11 @@ export const HOUSE_LIMIT_FIGURES = {
   sharpnessSays: { mean: 0.1, unit: '1', reason: 'Nearer to settled snow it is called settled.' },
   distanceFromKm: { mean: 20, unit: 'km', reason: 'From here on a wax has to last.' },
   distanceMostC: { mean: 1.5, unit: '°C', reason: 'Distance counts no further than this.' },
+  commonSdC: {
+    mean: 0.6,
+    unit: '°C',
+    reason: 'Of what no line knows, this much is the same every day and can be learned.',
+  },
   ownMostC: { mean: 5, unit: '°C', reason: 'A larger correction is another wax altogether.' },
   flatShareOfSpan: {
     mean: 0.25,

@@ -40,6 +40,13 @@ export type LedgerReason = FindingOf<{
   distance_long: NoFigures;
   distance_short: NoFigures;
   own: { venueC: number; handC: number };
+  own_learned: {
+    venueC: number;
+    handC: number;
+    learnedC: number;
+    tests: number;
+    outcomes: number;
+  };
   own_none: NoFigures;
   not_glazed: NoFigures;
   grip_label_new: NoFigures;

@@ -26,6 +26,8 @@ export { glidedSnow } from './glided-snow';
 export { hardness, labelHardness } from './hardness';
 export { effectiveSharpness, isHardTrack, ledger, modelSdOf } from './ledger';
 export type { Ledger, LedgerLine } from './ledger';
+export { dailySdC, FACTOR_SDS, houseLines, LEARNED_LINES, learnedSdC } from './learned';
+export type { LearnedLedger, LearnedLine } from './learned';
 export { glideLossPercent, labelShape } from './loss';
 export { equivalentGrid, lossCurves } from './loss-curve';
 export type { LossCurve } from './loss-curve';

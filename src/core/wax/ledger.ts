@@ -4,6 +4,7 @@ import { HOUSE, HOUSE_LIMITS, WAX_LIMITS } from './figures';
 import type { OutingFacts, OwnCorrection, SnowConditions } from './conditions';
 import type { LedgerKey, LedgerReason } from './findings';
 import type { Grain } from '../terms';
+import { houseLines, learnedSdC, type LearnedLedger } from './learned';
 import {
   abrasionTermC,
   abrasiveness,
@@ -114,16 +115,25 @@ function distanceLine(outing: OutingFacts): LedgerLine {
 
 function ownLine(own: OwnCorrection): LedgerLine {
   const most = HOUSE_LIMITS.ownMostC;
+  const { learned } = own;
   const venueC = requireWithin('own_venue', { value: own.venueC, low: -most, high: most });
   const handC = requireWithin('own_hand', { value: own.handC, low: -most, high: most });
   return {
     key: 'own',
-    valueC: venueC + handC,
-    reason: venueC === 0 && handC === 0 ? { code: 'own_none' } : { code: 'own', venueC, handC },
+    valueC: venueC + handC + (learned?.offsetC ?? 0),
+    reason: learned
+      ? { code: 'own_learned', venueC, handC, learnedC: learned.offsetC, ...learned.here }
+      : venueC === 0 && handC === 0
+        ? { code: 'own_none' }
+        : { code: 'own', venueC, handC },
   };
 }
 
 const { half: HALF, wetness: WETNESS_SHARE } = HOUSE_LIMITS.lineSpread;
+
+/** How many times its house size a line is; 1 for one that nothing can move. */
+const factorOf = (key: LedgerKey, { factors }: LearnedLedger): number =>
+  (factors as Partial<Record<LedgerKey, number>>)[key] ?? 1;
 
 /** Prior spread of each line, °C; that of the temperature is the reading's own. */
 function lineSd({ key, valueC }: LedgerLine): number {
@@ -160,6 +170,7 @@ export function ledger(
   own: OwnCorrection = { venueC: 0, handC: 0 },
 ): Ledger {
   const water = waterOf(snow);
+  const { learned } = own;
   const bySnow: LedgerLine[] = [
     temperatureLine(snow, water),
     sharpnessLine(snow),
@@ -171,12 +182,20 @@ export function ledger(
       reason: { code: 'wetness', wetness: snow.wetness },
     },
   ];
-  const capC = dryCapTermC(sumOf(bySnow), water);
+  const distance = distanceLine(outing);
+  const asLearned = (line: LedgerLine): LedgerLine =>
+    learned ? { ...line, valueC: line.valueC * factorOf(line.key, learned) } : line;
+  const sized = bySnow.map(asLearned);
+  const capC = dryCapTermC(sumOf(sized), water);
   const lines: LedgerLine[] = [
-    ...bySnow,
+    ...sized,
     { key: 'dry_cap', valueC: capC, reason: { code: capC < 0 ? 'dry_cap' : 'dry_cap_idle' } },
-    distanceLine(outing),
+    asLearned(distance),
     ownLine(own),
   ];
-  return { lines, equivalentTemperatureC: sumOf(lines), modelSdC: modelSdOf(lines) };
+  return {
+    lines,
+    equivalentTemperatureC: sumOf(lines),
+    modelSdC: learned ? learnedSdC(houseLines([...bySnow, distance]), learned) : modelSdOf(lines),
+  };
 }

@@ -40,3 +40,11 @@ export function glideLossPercent(equivalentTemperatureC: number, shape: LabelSha
     shape.fixedPercent
   );
 }
+
+/** How fast that loss changes with the equivalent temperature, % per K. */
+export function glideLossSlope(equivalentTemperatureC: number, shape: LabelShape): number {
+  const x = equivalentTemperatureC - shape.centreC;
+  const beyond = Math.abs(x) - shape.flatK;
+  const steepness = x < 0 ? -HOUSE.tooSoft.mean : HOUSE.tooHard.mean;
+  return 2 * (HOUSE.coreCurvature.mean * x + (beyond > 0 ? steepness * beyond : 0));
+}

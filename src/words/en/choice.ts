@@ -26,6 +26,15 @@ export const LEDGER_LABEL: Record<wax.LedgerKey, string> = {
   distance: 'Distance',
 };
 
+/** `6 tests and 2 outcomes here`. */
+export function resultsInWords(tests: number, outcomes: number): string {
+  const parts = [
+    tests === 0 ? '' : tests === 1 ? '1 test' : `${tests} tests`,
+    outcomes === 0 ? '' : outcomes === 1 ? '1 outcome' : `${outcomes} outcomes`,
+  ].filter(Boolean);
+  return parts.length === 0 ? 'results elsewhere' : `${parts.join(' and ')} here`;
+}
+
 const WETNESS: Record<Wetness, string> = {
   dry: 'No free water.',
   moist: 'A snowball holds: there is some free water.',
@@ -69,6 +78,14 @@ export const LEDGER_REASON: WordsFor<wax.LedgerReason> = {
       : handC === 0
         ? 'Set on the venue.'
         : `${write.difference(venueC)} by the venue and ${write.difference(handC)} by hand.`,
+  own_learned: ({ venueC, handC, learnedC, tests, outcomes }, write) =>
+    [
+      `${write.difference(learnedC)} learned, from ${resultsInWords(tests, outcomes)}.`,
+      venueC === 0 ? '' : `${write.difference(venueC)} set on the venue.`,
+      handC === 0 ? '' : `${write.difference(handC)} by hand.`,
+    ]
+      .filter(Boolean)
+      .join(' '),
   own_none: 'None set.',
   not_glazed: 'Not glazed.',
   grip_label_new: 'Uses the label for new snow.',
