@@ -56,6 +56,13 @@ export function pagesOfChoices(
   );
 }
 
+/** Choices of these ids that stand. */
+export async function choicesOf(db: FrostDatabase, ids: readonly string[]): Promise<Choice[]> {
+  if (ids.length === 0) return [];
+  const rows = await standing(db).selectAll().where('id', 'in', ids).execute();
+  return rows.map(fromRow);
+}
+
 /** Adds a choice. */
 export async function addChoice(db: FrostDatabase, choice: Choice): Promise<void> {
   await db

@@ -25,6 +25,25 @@ export async function listGlideTests(
   return rows.map(testOf);
 }
 
+/** Tests of all outings with the runs that stand, the oldest first. */
+export async function allGlideTests(
+  db: FrostDatabase,
+): Promise<{ test: KeptGlideTest; runs: KeptGlideRun[] }[]> {
+  const [tests, runs] = await Promise.all([
+    db.selectFrom('glide_test').selectAll().orderBy('started_at').orderBy('id').execute(),
+    db
+      .selectFrom('glide_run')
+      .selectAll()
+      .where('removed_at', 'is', null)
+      .orderBy('ran_at')
+      .orderBy('id')
+      .execute(),
+  ]);
+  const runsOf = new Map(tests.map(({ id }) => [id, [] as KeptGlideRun[]]));
+  for (const row of runs) runsOf.get(row.test_id)!.push(runOf(row));
+  return tests.map((row) => ({ test: testOf(row), runs: runsOf.get(row.id)! }));
+}
+
 /** One test; undefined when there is none of that id. */
 export async function findGlideTest(
   db: FrostDatabase,

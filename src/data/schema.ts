@@ -2,6 +2,7 @@ import type {
   CHOICE_FIELDS,
   FINDING_FIELDS,
   GLIDE_RUN_FIELDS,
+  OUTCOME_FIELDS,
   GLIDE_TEST_FIELDS,
   JOB_FIELDS,
   OUTING_FIELDS,
@@ -154,6 +155,7 @@ export interface OutlookTable {
 /** Somebody whose skis the bench prepares. */
 export type GlideTestTable = RowOf<typeof GLIDE_TEST_FIELDS>;
 export type GlideRunTable = RowOf<typeof GLIDE_RUN_FIELDS>;
+export type OutcomeTable = RowOf<typeof OUTCOME_FIELDS>;
 export type SkierTable = RowOf<typeof SKIER_FIELDS>;
 
 /** Who is on which outing, on what. */
@@ -165,6 +167,7 @@ export type BenchPlanTable = RowOf<typeof PLAN_FIELDS>;
 export interface Tables {
   glide_test: GlideTestTable;
   glide_run: GlideRunTable;
+  outcome: OutcomeTable;
   skier: SkierTable;
   starter: StarterTable;
   bench_plan: BenchPlanTable;

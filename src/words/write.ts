@@ -3,6 +3,7 @@ import {
   distance,
   fixed,
   percent,
+  signed,
   temperature,
   temperatureUnit,
 } from './quantities';
@@ -14,6 +15,8 @@ export interface Writer {
   temperature: (celsius: number, decimals?: number) => string;
   /** `2.5 °C` or `4.5 °F`, of a difference in K. */
   difference: (kelvin: number, decimals?: number) => string;
+  /** `+0.8 °C` or `−0.5 °C`, of a change in K. */
+  change: (kelvin: number) => string;
   /** `30 km` or `18.6 mi`, of km. */
   distance: (kilometres: number) => string;
   /** `65 %`, of a fraction. */
@@ -29,6 +32,7 @@ export const writerFor = (units: Units): Writer => ({
   temperature: (celsius, decimals) => temperature(celsius, units, decimals),
   difference: (kelvin, decimals) =>
     `${fixed(differenceValue(kelvin, units), decimals)} ${temperatureUnit(units)}`,
+  change: (kelvin) => `${signed(differenceValue(kelvin, units))} ${temperatureUnit(units)}`,
   distance: (kilometres) => distance(kilometres, units),
   percent,
   loss: (value, decimals = 2) => `${fixed(value, decimals)} %`,

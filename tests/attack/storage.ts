@@ -58,7 +58,7 @@ export async function migrateOldWay(folder: string, upTo: string, diesAfter = In
 }
 
 /** Tables of later versions that the demo fills, those first that name others. */
-const LATER = ['glide_run', 'glide_test', 'starter', 'skier', 'bench_plan'];
+const LATER = ['outcome', 'glide_run', 'glide_test', 'starter', 'skier', 'bench_plan'];
 const VERSIONED = ['ski', 'product', 'venue', 'outing', 'station'];
 
 /** A folder with a database of the version before this one, with the demo in it. */

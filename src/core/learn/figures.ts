@@ -19,6 +19,12 @@ export const LEARN_FIGURES = {
     reason:
       'One outcome in seven has another cause: a bad base, a slow skier, new snow on the way.',
   },
+  readingSdC: { mean: 0.8, unit: '°C', reason: 'Of a reading whose own spread nobody said.' },
+  intervalSds: {
+    mean: 3.92,
+    unit: '1',
+    reason: 'An interval for 19 times in 20 is so many standard deviations wide.',
+  },
   steps: { mean: 60, unit: '1', reason: 'Newton steps at the most; a dozen is usual.' },
   longestStep: {
     mean: 2,

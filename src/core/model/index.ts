@@ -8,6 +8,8 @@ export type { Skier, Starter, StarterPairs } from './starter';
 export { SKIER_FIELDS, STARTER_FIELDS } from './starter';
 export type { Cabin, KeptPlan, PlannedPair, PlanWish } from './bench-plan';
 export { cabinResources, PLAN_FIELDS, wholeProblem } from './bench-plan';
+export type { LearningWish, Outcome } from './outcome';
+export { OUTCOME_FIELDS } from './outcome';
 export type { KeptGlideRun, KeptGlideTest } from './glide-test';
 export { GLIDE_RUN_FIELDS, GLIDE_TEST_FIELDS } from './glide-test';
 export type { Reading } from './reading';

@@ -1,5 +1,6 @@
 import type { Iron } from '../iron';
 import type { Cabin, PlanWish } from './bench-plan';
+import type { LearningWish } from './outcome';
 import type { BaseType, Tool } from '../terms';
 
 /** An iron of the team's own, by its name. */
@@ -19,4 +20,6 @@ export interface TeamSettings {
   cabin?: Cabin;
   /** What the last plan was asked for. */
   planWish?: PlanWish;
+  /** What of the results is left out of learning; absent: nothing. */
+  learning?: LearningWish;
 }

@@ -1,6 +1,5 @@
 import { unitVariance } from '../statistics';
 import { HOUSE, HOUSE_LIMITS } from './figures';
-import type { LedgerLine } from './ledger';
 
 /** Lines of the ledger whose size tests can show to be another, in the order of the spreads. */
 export const LEARNED_LINES = ['sharpness', 'humidity', 'abrasion', 'wetness', 'distance'] as const;
@@ -34,7 +33,7 @@ export const FACTOR_SDS: readonly number[] = [
 export const dailySdC = Math.sqrt(HOUSE.unknown.sd ** 2 - HOUSE_LIMITS.commonSdC ** 2);
 
 /** The lines as the house has them, °C, in the order of the factors; 0 for one that is not there. */
-export const houseLines = (lines: readonly Pick<LedgerLine, 'key' | 'valueC'>[]): number[] =>
+export const houseLines = (lines: readonly { key: string; valueC: number }[]): number[] =>
   LEARNED_LINES.map((key) => lines.find((line) => line.key === key)?.valueC ?? 0);
 
 /** Spread of the ledger's sum by what is still not known, °C, from the lines as the house has them. */

@@ -9,6 +9,7 @@ import * as practice from './0007-practice';
 import * as frontDoor from './0008-front-door';
 import * as plan from './0009-plan';
 import * as glide from './0010-glide';
+import * as learning from './0011-learning';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -22,4 +23,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0008-front-door': frontDoor,
   '0009-plan': plan,
   '0010-glide': glide,
+  '0011-learning': learning,
 };

@@ -1,7 +1,8 @@
 'use server';
 
 import type { WireResult } from '@/formats/wire';
-import { deedOn } from '@/server/deed';
+import { deed, deedOn } from '@/server/deed';
+import { sayOutcome, takeOutcomeBack } from './use-cases/say-outcome';
 import { restoreChoice, withdrawChoice } from './use-cases/withdraw-choice';
 
 /** Withdraws a choice; the record keeps it. */
@@ -25,5 +26,25 @@ export async function restoreChoiceAction(
     name: 'choice.restore',
     target: choiceId,
     work: (db, id, stamp) => restoreChoice(db, id, stamp),
+  });
+}
+
+/** Says how a choice turned out. */
+export async function sayOutcomeAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  return deed(key, 'outcome.say', (db, stamp) => sayOutcome(db, input, stamp));
+}
+
+/** Takes it back. */
+export async function takeOutcomeBackAction(
+  key: string,
+  choiceId: string,
+): Promise<WireResult<null>> {
+  return deedOn(key, {
+    name: 'outcome.back',
+    target: choiceId,
+    work: (db, id, stamp) => takeOutcomeBack(db, id, stamp),
   });
 }

@@ -10,6 +10,7 @@ import { demoDatabase, emptyDatabase, outingOf, replaced } from '../../../tests/
 import { AMERICAN, fill, show } from '../../../tests/unit/render';
 import { BenchLog } from './bench-log';
 import { LogScreen } from './log-screen';
+import { loadOutcomes } from './use-cases/load-outcomes';
 import { exportChoices } from './use-cases/export-choices';
 import { textOf } from '@/formats/out-file';
 
@@ -33,8 +34,9 @@ async function logShown({ words = '', page = 1, most = 20 }: Asked = {}, units?:
   ]);
   const view = { ...log, words, page, pages: Math.max(1, Math.ceil(log.count / most)) };
   const outing = outings.find((one) => one.id === OUTING)!;
+  const outcomes = await loadOutcomes(db, outings, Date.now());
   const screenShown = show(
-    <LogScreen outing={outing} outings={outings} view={view} jobs={jobs} />,
+    <LogScreen outing={outing} outings={outings} view={view} jobs={jobs} outcomes={outcomes} />,
     units,
   );
   return { ...screenShown, log, outing };
@@ -135,7 +137,15 @@ describe('an empty log', () => {
   it('says so and leads to the choice', async () => {
     const outing = await outingOf(db, OUTING);
     const empty = { choices: [], count: 0, words: '', page: 1, pages: 1 };
-    const { text } = show(<LogScreen outing={outing} outings={[outing]} view={empty} jobs={[]} />);
+    const { text } = show(
+      <LogScreen
+        outing={outing}
+        outings={[outing]}
+        view={empty}
+        jobs={[]}
+        outcomes={{ said: {}, asked: [] }}
+      />,
+    );
     expect(text()).toContain('Nothing yet.');
     expect(
       screen.getByRole('link', { name: 'Choose a wax and save the choice' }).getAttribute('href'),

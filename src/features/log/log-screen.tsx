@@ -1,6 +1,6 @@
 'use client';
 
-import type { DoneJob, LogChoice, Outing } from '@/core/model';
+import type { DoneJob, LogChoice, Outcome, Outing } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -16,12 +16,15 @@ import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList } from '@/ui/wax/ranking-list';
 import { Disclosure } from '@/ui/frame/disclosure';
+import { OutcomePart } from './outcome-part';
+import type { AskedOutcome } from './use-cases/load-outcomes';
 import { BenchLog } from './bench-log';
 import { restoreChoiceAction, withdrawChoiceAction } from './actions';
 import { useLogSearch } from './use-log-search';
 import { logScreenWords } from '@/words/screens/log';
 
 const WORDS = logScreenWords.logScreen;
+const OUTCOME = logScreenWords.outcome;
 
 /** A page of the choices that have the words. */
 export interface LogView {
@@ -38,10 +41,12 @@ interface LogScreenProps {
   view: LogView;
   /** Done on the bench for this outing. */
   jobs: readonly DoneJob[];
+  /** How choices turned out, and which to ask about. */
+  outcomes: { said: Readonly<Record<string, Outcome>>; asked: readonly AskedOutcome[] };
 }
 
 /** The Log: every choice as it was made, latest first. */
-export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
+export function LogScreen({ outing, outings, view, jobs, outcomes }: LogScreenProps) {
   const { choices, words, page, pages } = view;
   const { search, setSearch, pagePath } = useLogSearch(outing.id, words);
   const isEmpty = view.count === 0 && words === '';
@@ -66,6 +71,7 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
       question={WORDS.whatWasChosenAndWhy}
       answer={<LogAnswer view={view} byId={byId} outing={outing} />}
     >
+      <OutcomePart asked={outcomes.asked} />
       <Part
         title={WORDS.choices}
         aside={
@@ -73,6 +79,7 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
             <Flex gap="4">
               <FileLink href="/api/v1/choices?format=csv">{WORDS.csv}</FileLink>
               <FileLink href="/api/v1/choices?format=json">{WORDS.json}</FileLink>
+              <SheetLink href={`/outing/${outing.id}/learning`}>{OUTCOME.learning}</SheetLink>
             </Flex>
           )
         }
@@ -92,6 +99,7 @@ export function LogScreen({ outing, outings, view, jobs }: LogScreenProps) {
               key={choice.id}
               choice={choice}
               outing={byId.get(choice.outingId)}
+              outcome={outcomes.said[choice.id]}
               onWithdraw={() => void withdraw(choice.id)}
             />
           ))}
@@ -139,10 +147,11 @@ function LogAnswer(props: { view: LogView; byId: ReadonlyMap<string, Outing>; ou
 interface EntryProps {
   choice: LogChoice;
   outing: Outing | undefined;
+  outcome: Outcome | undefined;
   onWithdraw: () => void;
 }
 
-function Entry({ choice, outing, onWithdraw }: EntryProps) {
+function Entry({ choice, outing, outcome, onWithdraw }: EntryProps) {
   const units = useUnits();
   const ranked = choice.taken;
   return (
@@ -173,6 +182,11 @@ function Entry({ choice, outing, onWithdraw }: EntryProps) {
         </Flex>
       </Flex>
       {choice.note && <Text textStyle="body">{choice.note}</Text>}
+      {outcome && (
+        <Text textStyle="body">
+          {OUTCOME.was(OUTCOME.GLIDE[outcome.glide], OUTCOME.FEEL[outcome.feel])}
+        </Text>
+      )}
       <Disclosure mt="1" title={WORDS.ledgerAndShelfAsThey(choice.modelVersion)}>
         <Box maxW="720px">
           <LedgerTable

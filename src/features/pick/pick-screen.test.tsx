@@ -8,6 +8,7 @@ import { listReadings } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { AMERICAN, fill, show } from '../../../tests/unit/render';
+import { ownOf } from '@/server/learning';
 import { PickScreen } from './pick-screen';
 import { firstChoice } from './use-cases/first-choice';
 import { WallSheet } from './wall-sheet';
@@ -29,7 +30,9 @@ async function shown(
     listProducts(db),
     loadTeamSettings(db),
   ]);
+  const own = await ownOf(db, outing);
   const first = await firstChoice({
+    own,
     outing,
     modelled: undefined,
     reading,
@@ -45,6 +48,7 @@ async function shown(
       shelf={shelf}
       team={team}
       seen={undefined}
+      own={own}
       serverNowMs={DAY.getTime()}
       {...change}
     />,

@@ -6,13 +6,13 @@ import {
   type SnowCases,
 } from '@/core/choice';
 import type { BaseState } from '@/core/terms';
-import type { OutingFacts } from '@/core/wax';
+import type { OutingFacts, OwnCorrection } from '@/core/wax';
 import { validate } from '@/formats/schemas/validation';
 import { draftSchema, factsOf, type PickDraft } from './pick-draft';
 
 interface Asked {
-  /** The venue's own correction, K. */
-  venueC: number;
+  /** The venue's own correction, and what was learned there. */
+  venue: Omit<OwnCorrection, 'handC'>;
   shelf: readonly RoledProduct[];
   cases: SnowCases | undefined;
   draft: Parameters<typeof factsOf>[0] & Pick<PickDraft, 'startAt' | 'handCorrectionC' | 'takenId'>;
@@ -22,7 +22,7 @@ interface Asked {
 
 /** What the screen asks the choice for; undefined while a field is wrong, or without snow or glide waxes. */
 export function questionOf(asked: Asked): ChoiceQuestion | undefined {
-  const { venueC, shelf, cases, draft, baseState, nudge = NO_NUDGE } = asked;
+  const { venue, shelf, cases, draft, baseState, nudge = NO_NUDGE } = asked;
   const { startAt, handCorrectionC, takenId } = draft;
   const facts = factsOf(draft);
   const products = shelf.filter((one) => one.role === 'glide');
@@ -31,7 +31,7 @@ export function questionOf(asked: Asked): ChoiceQuestion | undefined {
   return {
     cases,
     outing: facts as OutingFacts,
-    own: { venueC, handC: handCorrectionC ?? 0 },
+    own: { ...venue, handC: handCorrectionC ?? 0 },
     products,
     shelf,
     nudge,

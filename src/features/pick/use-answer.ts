@@ -7,15 +7,16 @@ import {
   type RobustChoice,
   type RoledProduct,
 } from '@/core/choice';
-import type { Outing, TeamSettings } from '@/core/model';
-import type { OutingFacts } from '@/core/wax';
+import type { TeamSettings } from '@/core/model';
+import type { OutingFacts, OwnCorrection } from '@/core/wax';
 import type { PickDraft } from './pick-draft';
 import { questionOf } from './question';
 import { useChoice } from './use-choice';
 import type { PickDay } from './use-day';
 
 interface AnswerGround {
-  outing: Outing;
+  /** The venue's own correction, and what was learned there. */
+  own: OwnCorrection;
   shelf: readonly RoledProduct[];
   team: TeamSettings;
   /** For the outing as it is stored, from the server. */
@@ -26,7 +27,7 @@ const HOUR_MS = 3_600_000;
 
 /** The choice that the screen's values give on this day, with what-if moves, and how to put it on. */
 export function useAnswer(
-  { outing, shelf, team, first }: AnswerGround,
+  { own, shelf, team, first }: AnswerGround,
   { draft, day: { cases, base }, nowMs }: { draft: PickDraft; day: PickDay; nowMs: number },
 ) {
   const [nudge, setNudge] = useState<Nudge>(NO_NUDGE);
@@ -38,11 +39,10 @@ export function useAnswer(
   );
   const { startAt, handCorrectionC, takenId } = draft;
   const { state: baseState } = base;
-  const venueC = outing.venue.ownCorrectionC;
   const question = useMemo(() => {
     const draftNow = { ...facts, startAt, handCorrectionC, takenId };
-    return questionOf({ venueC, shelf, cases, draft: draftNow, baseState, nudge });
-  }, [facts, startAt, handCorrectionC, venueC, cases, shelf, nudge, takenId, baseState]);
+    return questionOf({ venue: own, shelf, cases, draft: draftNow, baseState, nudge });
+  }, [facts, startAt, handCorrectionC, own, cases, shelf, nudge, takenId, baseState]);
   const { choice, failure } = useChoice(question, first);
   const best = choice?.ranking.find((one) => !one.excluded);
   const taken = choice?.ranking.find((one) => one.id === takenId && !one.excluded) ?? best;

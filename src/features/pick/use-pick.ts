@@ -1,6 +1,7 @@
 'use client';
 
 import type { Outing, Reading, TeamSettings } from '@/core/model';
+import type { OwnCorrection } from '@/core/wax';
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { PackedCases, RobustChoice, RoledProduct } from '@/core/choice';
@@ -22,6 +23,8 @@ export interface PickGround {
   first: RobustChoice | undefined;
   /** What the look-over found on the skis for this outing. */
   seen: SeenBase | undefined;
+  /** The venue's own correction, and what was learned there. */
+  own: OwnCorrection;
 }
 
 /** The screen's values as typed. */

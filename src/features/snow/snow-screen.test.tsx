@@ -31,7 +31,7 @@ async function shown({ outingId = 'demo-relay', correctedId, isBare = false, uni
   const whole = await loadCourse(db, outing);
   const course = isBare ? { ...whole, stations: [], readings: [] } : whole;
   const readings = isBare ? [] : await listReadings(db, outingId, 50);
-  const { view, start } = await loadSnow(db, { course, outing, latest: readings[0] });
+  const { view, start, own } = await loadSnow(db, { course, outing, latest: readings[0] });
   return show(
     <SnowScreen
       outing={outing}
@@ -41,6 +41,7 @@ async function shown({ outingId = 'demo-relay', correctedId, isBare = false, uni
       course={course}
       view={view}
       start={start}
+      own={own}
       trackEvents={isBare ? [] : await listTrackEvents(db, outingId)}
       serverNowMs={DAY.getTime()}
     />,

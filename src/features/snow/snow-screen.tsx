@@ -6,6 +6,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Text } from '@chakra-ui/react';
 import type { CourseSnow, RoledProduct } from '@/core/choice';
+import type { OwnCorrection } from '@/core/wax';
 import { snowAt } from '@/core/snow/outlook';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
@@ -56,6 +57,8 @@ interface SnowScreenProps {
   /** The snow at the start and what it asks for; undefined without weather and reading. */
   start: StartAnswer | undefined;
   trackEvents: readonly TrackEvent[];
+  /** The venue's own correction, and what was learned there. */
+  own: OwnCorrection;
   serverNowMs: number;
 }
 
@@ -126,7 +129,7 @@ export function SnowScreen(props: SnowScreenProps) {
                 form.values.temperatureC !== undefined && (
                   <TypedChangeLine
                     draft={form.values}
-                    ground={{ outing, course, latest, corrected, products }}
+                    ground={{ outing, course, latest, corrected, products, own: props.own }}
                   />
                 )
               }

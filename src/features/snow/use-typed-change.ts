@@ -14,7 +14,7 @@ import {
 } from '@/core/choice';
 import { spotReadings, type CourseData, type Outing, type Reading } from '@/core/model';
 import { wallIso } from '@/core/time';
-import { basisOf, HOUSE_LIMITS, type SnowConditions } from '@/core/wax';
+import { basisOf, HOUSE_LIMITS, type OwnCorrection, type SnowConditions } from '@/core/wax';
 import { snowSchema } from '@/formats/schemas/snow';
 import { validate } from '@/formats/schemas/validation';
 import { choicePool, outlookPool } from '@/workers/pools';
@@ -46,6 +46,8 @@ export interface Ground {
   latest: Reading | undefined;
   corrected: Reading | undefined;
   products: readonly RoledProduct[];
+  /** The venue's own correction, and what was learned there. */
+  own: OwnCorrection;
 }
 
 /** What is typed, as of when and how it would be stored. */
@@ -88,10 +90,9 @@ async function casesWithout({ outing, latest }: Ground): Promise<SnowCases | und
 
 async function sidesOf(
   all: readonly SnowCases[],
-  { outing, products }: Ground,
+  { outing, products, own }: Ground,
   keep: (cancel: () => void) => void,
 ): Promise<Side[]> {
-  const own = { venueC: outing.venue.ownCorrectionC, handC: 0 };
   if (products.length === 0) {
     return all.map((cases) => ({ ...demandOf({ cases, outing, own }), best: undefined }));
   }
@@ -113,7 +114,7 @@ async function sidesOf(
 /** What the reading as typed would change; computed in this browser's workers once typing rests. */
 export function useTypedChange(
   draft: ReadingDraft,
-  { outing, course, latest, corrected, products }: Ground,
+  { outing, course, latest, corrected, products, own }: Ground,
 ): TypedChange {
   const [found, setFound] = useState<{ key: string; change: TypedChange }>();
   // The form makes its values anew with every drawing: their text tells whether anything was typed.
@@ -138,7 +139,7 @@ export function useTypedChange(
         source: now.source ?? 'probe',
         spot: now.spot,
       };
-      const ground = { outing, course, latest, corrected, products };
+      const ground = { outing, course, latest, corrected, products, own };
       const after = await casesWith(typed, ground, keep);
       const before = await casesWithout(ground).catch(() => undefined);
       const sides = await sidesOf(before ? [after, before] : [after], ground, keep);
@@ -153,7 +154,7 @@ export function useTypedChange(
       clearTimeout(timer);
       cancel();
     };
-  }, [key, isSound, outing, course, latest, corrected, products]);
+  }, [key, isSound, outing, course, latest, corrected, products, own]);
   if (!isSound) return { kind: 'wrong' };
   return found?.key === key ? found.change : { kind: 'computing' };
 }

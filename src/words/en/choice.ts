@@ -80,7 +80,7 @@ export const LEDGER_REASON: WordsFor<wax.LedgerReason> = {
         : `${write.difference(venueC)} by the venue and ${write.difference(handC)} by hand.`,
   own_learned: ({ venueC, handC, learnedC, tests, outcomes }, write) =>
     [
-      `${write.difference(learnedC)} learned, from ${resultsInWords(tests, outcomes)}.`,
+      `${write.change(learnedC)} learned, from ${resultsInWords(tests, outcomes)}.`,
       venueC === 0 ? '' : `${write.difference(venueC)} set on the venue.`,
       handC === 0 ? '' : `${write.difference(handC)} by hand.`,
     ]

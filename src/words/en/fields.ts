@@ -1,5 +1,6 @@
 import type {
   GLIDE_RUN_FIELDS,
+  OUTCOME_FIELDS,
   GLIDE_TEST_FIELDS,
   FINDING_FIELDS,
   OUTING_FIELDS,
@@ -137,6 +138,15 @@ export const GLIDE_TEST: WordsOf<typeof GLIDE_TEST_FIELDS> = {
   snow: { name: 'Snow' },
   tester: { name: 'Who skis' },
   track: { name: 'Track' },
+};
+
+export const OUTCOME: WordsOf<typeof OUTCOME_FIELDS> = {
+  id: { name: 'Outcome' },
+  choiceId: { name: 'Choice', missing: 'Say which choice it is about.' },
+  glide: { name: 'Glide', missing: 'Say whether it was fast, fair or slow.' },
+  feel: { name: 'Feel', missing: 'Say whether it grabbed, was right or was dry.' },
+  createdAt: { name: 'Time' },
+  removedAt: { name: 'Taken back' },
 };
 
 export const GLIDE_RUN: WordsOf<typeof GLIDE_RUN_FIELDS> = {

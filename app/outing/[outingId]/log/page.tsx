@@ -4,6 +4,8 @@ import { listDoneJobs } from '@/data/jobs';
 import { pageOfLog } from '@/data/log-choices';
 import { listOutings } from '@/data/outings';
 import { LogScreen } from '@/features/log/log-screen';
+import { loadOutcomes } from '@/features/log/use-cases/load-outcomes';
+import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
 import { pagesScreenWords } from '@/words/screens/pages';
 
@@ -32,7 +34,8 @@ async function LogPage({ params, searchParams }: LogPageProps) {
   const outing = outings.find((one) => one.id === outingId);
   if (!outing) notFound();
   const view = { ...log, words, page, pages: Math.max(1, Math.ceil(log.count / A_PAGE)) };
-  return <LogScreen outing={outing} outings={outings} view={view} jobs={jobs} />;
+  const outcomes = await loadOutcomes(db, outings, nowMs());
+  return <LogScreen {...{ outing, outings, view, jobs, outcomes }} />;
 }
 
 export default readablePage(LogPage);

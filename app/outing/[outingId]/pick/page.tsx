@@ -11,6 +11,7 @@ import { firstChoice } from '@/features/pick/use-cases/first-choice';
 import { seenBase } from '@/features/pick/use-cases/seen-base';
 import { modelledCases } from '@/server/cases';
 import { nowMs } from '@/server/clock';
+import { ownOf } from '@/server/learning';
 import { readablePage } from '@/server/readable';
 import { pagesScreenWords } from '@/words/screens/pages';
 
@@ -31,7 +32,9 @@ async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
     seenBase(db, outing.discipline),
   ]);
   const ground = await modelledCases(db, { course, outing, reading: readings[0] });
+  const own = await ownOf(db, outing);
   const first = await firstChoice({
+    own,
     outing,
     modelled: ground?.cases,
     reading: readings[0],
@@ -47,6 +50,7 @@ async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
       shelf={shelf}
       team={team}
       seen={seen}
+      own={own}
       serverNowMs={nowMs()}
     />
   );

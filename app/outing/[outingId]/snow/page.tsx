@@ -34,7 +34,7 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
     loadCourse(db, outing),
     listTrackEvents(db, outingId),
   ]);
-  const { view, start } = await loadSnow(db, { course, outing, latest: readings[0] });
+  const { view, start, own } = await loadSnow(db, { course, outing, latest: readings[0] });
   const photos = await readingsWithPhoto(
     db,
     readings.map((one) => one.id),
@@ -50,6 +50,7 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
       course={course}
       view={view}
       start={start}
+      own={own}
       trackEvents={trackEvents}
       serverNowMs={nowMs()}
     />

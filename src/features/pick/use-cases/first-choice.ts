@@ -6,6 +6,7 @@ import {
   type SnowCases,
 } from '@/core/choice';
 import type { Outing, Reading } from '@/core/model';
+import type { OwnCorrection } from '@/core/wax';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import { draftFrom } from '../pick-draft';
@@ -20,13 +21,14 @@ interface Ground {
   reading: Reading | undefined;
   shelf: readonly RoledProduct[];
   seen: SeenBase | undefined;
+  own: OwnCorrection;
 }
 
 /** The choice for an outing as it is stored, with which the Pick screen comes; undefined without snow or shelf. */
 export async function firstChoice(ground: Ground): Promise<RobustChoice | undefined> {
-  const { outing, modelled, reading, shelf, seen } = ground;
+  const { outing, modelled, reading, shelf, seen, own } = ground;
   const question = questionOf({
-    venueC: outing.venue.ownCorrectionC,
+    venue: own,
     shelf,
     cases: daySnow(outing, modelled, reading)?.cases,
     draft: draftFrom(outing),

@@ -7,6 +7,7 @@ import { loadTeamSettings } from '@/data/team-settings';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
+import { ownOf } from '@/server/learning';
 import { choiceDetails, toldLines, toldRanking } from '@/words/told/choice';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
@@ -64,7 +65,7 @@ export async function saveChoice(
   const products = shelf.filter((one) => one.role === 'glide');
   const product = products.find((one) => one.id === productId);
   if (!product) return failed('not_found', WORDS.thatProductIsNoLonger);
-  const own = { venueC: outing.venue.ownCorrectionC, handC: checked.value.handCorrectionC };
+  const own = await ownOf(db, outing, checked.value.handCorrectionC);
   const asked = { cases, outing: facts, own, products, shelf, takenId: productId, baseState };
   const result = choose(asked);
   const chosen = takenOf(result, productId, checked.value.overrideReason?.trim() ?? '');

@@ -15,6 +15,28 @@ export const benchLog = {
   waits: 'waits',
 };
 
+export const outcome = {
+  title: 'How did it go?',
+  hint: 'Two taps. What was learned is under Learning.',
+  asked: (wax: string, outing: string) => `${wax}, ${outing}`,
+  glide: 'Glide',
+  feel: 'Under the foot',
+  GLIDE: { fast: 'Fast', fair: 'Fair', slow: 'Slow' },
+  FEEL: {
+    grabbed: 'Grabbed: too soft',
+    right: 'Right',
+    dry: 'Dry: too hard',
+    cannot_tell: 'Cannot tell',
+  },
+  was: (glide: string, feel: string) => `Turned out: ${glide.toLowerCase()}. ${feel}.`,
+  saved: (wax: string) => `Noted how ${wax} turned out.`,
+  takenBack: 'Taken back. It is asked again.',
+  takeBack: 'Take back how it turned out',
+  choiceGone: 'That choice was withdrawn or no longer exists.',
+  nothingToTakeBack: 'There is nothing to take back.',
+  learning: 'Learning',
+};
+
 export const logScreen = {
   choiceWithdrawnItStaysIn: 'Choice withdrawn. The record keeps it.',
   whatWasChosenAndWhy: 'What was chosen, and why?',

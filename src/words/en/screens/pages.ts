@@ -48,6 +48,10 @@ export const outingOutingIdPlan = {
   plan: 'Plan',
 };
 
+export const outingOutingIdLearning = {
+  learning: 'Learning',
+};
+
 export const outingOutingIdTest = {
   test: 'Test',
 };

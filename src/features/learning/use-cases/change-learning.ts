@@ -1,0 +1,38 @@
+import type { FrostDatabase } from '@/data/database';
+import { loadTeamSettings, saveTeamSettings } from '@/data/team-settings';
+import type { WireResult } from '@/formats/wire';
+import { EVERYTHING } from '@/server/learning';
+
+/** A result counts no more, or again. */
+export async function setExcluded(
+  db: FrostDatabase,
+  id: string,
+  isExcluded: boolean,
+): Promise<WireResult<null>> {
+  const { learning = EVERYTHING } = await loadTeamSettings(db);
+  const others = learning.excluded.filter((one) => one !== id);
+  const excluded = isExcluded ? [...others, id] : others;
+  await saveTeamSettings(db, { learning: { ...learning, excluded } });
+  return { ok: true, value: null };
+}
+
+/** Everything so far is forgotten: only results from now on count. Gives what was before, for undoing. */
+export async function forgetLearning(
+  db: FrostDatabase,
+  { at }: { at: string },
+): Promise<WireResult<{ sinceAt: string | null }>> {
+  const { learning = EVERYTHING } = await loadTeamSettings(db);
+  await saveTeamSettings(db, { learning: { ...learning, sinceAt: at } });
+  return { ok: true, value: { sinceAt: learning.sinceAt ?? null } };
+}
+
+/** What was forgotten counts again: from a time on, or all of it. */
+export async function rememberLearning(
+  db: FrostDatabase,
+  sinceAt: string | undefined,
+): Promise<WireResult<null>> {
+  const { learning = EVERYTHING } = await loadTeamSettings(db);
+  const { sinceAt: _, ...rest } = learning;
+  await saveTeamSettings(db, { learning: sinceAt === undefined ? rest : { ...rest, sinceAt } });
+  return { ok: true, value: null };
+}

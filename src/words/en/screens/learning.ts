@@ -1,0 +1,63 @@
+const results = (tests: number, outcomes: number): string => {
+  const parts = [
+    tests === 0 ? '' : tests === 1 ? '1 test' : `${tests} tests`,
+    outcomes === 0 ? '' : outcomes === 1 ? '1 outcome' : `${outcomes} outcomes`,
+  ].filter(Boolean);
+  return parts.join(' and ');
+};
+
+export const learning = {
+  question: 'What have tests and outcomes taught?',
+  nothing: 'Nothing yet',
+  nothingHint:
+    'Two things teach: a glide test whose waxes are called as on the shelf, and how a choice turned out.',
+  toTest: 'Begin a glide test',
+  toLog: 'Say how a choice turned out',
+  here: (offset: string, venue: string) => `${offset} at ${venue}`,
+  from: (tests: number, outcomes: number, elsewhere: number) =>
+    tests + outcomes === 0
+      ? `Nothing was tried here yet. This is from ${elsewhere} ${elsewhere === 1 ? 'result' : 'results'} elsewhere.`
+      : `From ${results(tests, outcomes)} here${elsewhere === 0 ? '' : `, and ${elsewhere} elsewhere`}.`,
+  meaning: (isSofter: boolean, isNone: boolean) =>
+    isNone
+      ? 'The snow here asks for what the house says.'
+      : isSofter
+        ? 'The snow here asks for a softer wax than the house says.'
+        : 'The snow here asks for a harder wax than the house says.',
+  spread: (before: string, now: string) =>
+    `What the model itself does not know of a day here: ${before} before, ${now} now.`,
+  coefficients: 'What has moved',
+  coefficient: 'Part of the ledger',
+  before: 'Before',
+  now: 'Now',
+  offset: 'Everything else, here',
+  times: (factor: string, sd: string) => `${factor} ± ${sd} times`,
+  venues: 'By venue',
+  venue: 'Venue',
+  offsetOf: 'Offset',
+  results: 'Results',
+  noResults: 'No result yet.',
+  test: (waxes: readonly string[], runs: number) => `Test: ${waxes.join(', ')}; ${runs} runs`,
+  muteTest: (skis: readonly string[]) => `Test: ${skis.join(', ')}`,
+  muteWhy:
+    'Teaches nothing: two of its names must be waxes of the shelf, with the snow read and the hill known.',
+  outcome: (wax: string, glide: string, feel: string) =>
+    `${wax} was ${glide.toLowerCase()}. ${feel}.`,
+  when: (outing: string, time: string) => `${outing}, ${time}`,
+  moved: (offset: string) => `moved ${offset}`,
+  elsewhere: 'elsewhere',
+  leaveOut: 'Leave out',
+  leaveOutOf: (what: string) => `Leave out: ${what}`,
+  countAgain: 'Count again',
+  countAgainOf: (what: string) => `Count again: ${what}`,
+  isOut: 'left out',
+  isForgotten: 'forgotten',
+  left: 'It does not count any more.',
+  back: 'It counts again.',
+  forget: 'Forget all so far',
+  forgotten: 'Only results from now on count.',
+  remembered: 'All counts again as before.',
+  since: (time: string) => `Only results since ${time} count.`,
+  countAll: 'Count all again',
+  notATime: 'That is not a time.',
+};
