@@ -4,6 +4,7 @@ import { wallMs } from '@/core/time';
 import { isStorageFault } from '@/core/faults';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
+import { keepDailyCopies } from '@/server/daily-copy';
 import { prepareSnow } from '@/server/prepare-snow';
 import { mistakesWords } from '@/words/areas/mistakes';
 import { hostScreenWords } from '@/words/screens/host';
@@ -50,6 +51,7 @@ async function prepare(): Promise<void> {
     await seedDemo(db, day ? new Date(day) : now);
   }
   prepareSnow();
+  keepDailyCopies();
 }
 
 /** Checks, migrates, and fills an empty database with the demo when asked; ends the process when refused. */

@@ -79,10 +79,10 @@ const VIEWS = {
   'snow-narrow': { at: `${relay}/snow`, size: NARROW },
   pairs: { at: `${relay}/pairs` },
   test: { at: `${relay}/test` },
+  learning: { at: `${relay}/learning` },
   plan: { at: `${relay}/pick`, prepare: planned },
   // The last ones start jobs: their timers would stand in the pictures of the others.
   runner: { at: job('jorin-slalom'), prepare: runTo('Iron in') },
-  'runner-narrow': { at: job('maro-slalom'), size: NARROW, prepare: runTo('Cool') },
 };
 
 const [folder = 'docs/screenshots', ...names] = process.argv.slice(2);

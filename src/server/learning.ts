@@ -1,4 +1,3 @@
-import { sql } from 'kysely';
 import type { Choice, LearningWish, Outing, Outcome, KeptGlideTest } from '@/core/model';
 import type { GlideProduct, LearnedLedger, OwnCorrection } from '@/core/wax';
 import {
@@ -16,6 +15,7 @@ import { allGlideTests } from '@/data/glide-tests';
 import { listOutings } from '@/data/outings';
 import { listOutcomes } from '@/data/outcomes';
 import { listProducts } from '@/data/products';
+import { stateOf } from '@/data/state';
 import { loadTeamSettings } from '@/data/team-settings';
 
 /** A result with what a person knows it by, whether it counts or not. */
@@ -146,8 +146,7 @@ const remembered = new WeakMap<FrostDatabase, { state: string; learning: Promise
 
 /** All that is learned from what is stored; worked out once for each state of the database. */
 export async function loadLearning(db: FrostDatabase): Promise<Learning> {
-  const { rows } = await sql<{ state: number }>`select total_changes() as state`.execute(db);
-  const state = String(rows[0]?.state);
+  const state = await stateOf(db);
   const known = remembered.get(db);
   if (known?.state === state) return known.learning;
   const learning = readLearning(db);

@@ -16,6 +16,7 @@ const SCREENS = [
   'skis/demo-ski-ilo-skate',
   'bench',
   'test',
+  'learning',
   'bench?ski=demo-ski-wessa-slalom',
   'labels',
   '/quick',

@@ -49,6 +49,7 @@ describe('the frame', () => {
       'bench',
       'bench?ski=demo-ski-ilo-skate',
       'test',
+      'learning',
     ]) {
       const { page } = await openPage(demo.browser, `${demo.app.url}${RELAY}/${screen}`, NARROW);
       const overflow = await page.evaluate(

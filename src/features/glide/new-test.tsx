@@ -5,7 +5,7 @@ import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import { GLIDE_MEASURES, type GlideMeasure } from '@/core/glide';
 import { lateResolver } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
-import { Tick } from '@/ui/fields/check-list';
+import { CheckList, Tick } from '@/ui/fields/check-list';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { LongTextField } from '@/ui/fields/long-text-field';
@@ -30,13 +30,26 @@ interface TestDraft {
   track: string;
 }
 
+const linesOf = (names: string): string[] =>
+  names
+    .split('\n')
+    .map((name) => name.trim())
+    .filter(Boolean);
+
+/** The lines with the ticked waxes in them and the others out; what was typed besides stays. */
+function withWaxes(
+  names: string,
+  { waxes, checked }: { waxes: readonly string[]; checked: readonly string[] },
+): string {
+  const lines = linesOf(names);
+  const kept = lines.filter((name) => !waxes.includes(name) || checked.includes(name));
+  return [...kept, ...checked.filter((name) => !lines.includes(name))].join('\n');
+}
+
 /** What was typed, as a test. */
 const asTest = ({ names, dropM, lengthM, fromRest, tester, track, ...rest }: TestDraft) => ({
   ...rest,
-  skis: names
-    .split('\n')
-    .map((name) => name.trim())
-    .filter(Boolean),
+  skis: linesOf(names),
   ...(dropM === undefined && lengthM === undefined ? {} : { hill: { dropM, lengthM, fromRest } }),
   ...(tester.trim() ? { tester } : {}),
   ...(track.trim() ? { track } : {}),
@@ -64,7 +77,7 @@ const resolver = lateResolver<TestDraft>(async () => {
 });
 
 /** Sets a test up: what is compared, how it is measured, and on which hill. */
-export function NewTest({ outingId }: { outingId: string }) {
+export function NewTest({ outingId, waxes }: { outingId: string; waxes: readonly string[] }) {
   const scales = useScales();
   const router = useRouter();
   const start: TestDraft = {
@@ -86,6 +99,20 @@ export function NewTest({ outingId }: { outingId: string }) {
   };
   return (
     <SheetForm onSubmit={begin} maxW="720px">
+      {waxes.length > 0 && (
+        <Box mb="3">
+          <CheckList
+            legend={WORDS.waxes}
+            options={waxes}
+            words={Object.fromEntries(waxes.map((name) => [name, name]))}
+            checked={waxes.filter((name) => linesOf(values.names).includes(name))}
+            onChange={(checked) => set({ names: withWaxes(values.names, { waxes, checked }) })}
+          />
+          <Text textStyle="small" color="faint">
+            {WORDS.waxesHint}
+          </Text>
+        </Box>
+      )}
       <LongTextField label={WORDS.skis} rows={3} {...bind('names')} />
       <Box my="4">
         <ChoiceRow

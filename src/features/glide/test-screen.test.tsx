@@ -37,7 +37,7 @@ async function shown(outingId = OUTING) {
   const tests = await listGlideTests(db, outingId);
   const [test] = tests;
   const open = test && { test, runs: await listGlideRuns(db, test.id) };
-  return show(<TestScreen outing={outing} tests={tests} open={open} />);
+  return show(<TestScreen {...{ outing, tests, open }} waxes={['Cold', 'Universal']} />);
 }
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const kept = async () => listGlideRuns(db, (await listGlideTests(db, OUTING))[0]!.id);
@@ -132,6 +132,11 @@ describe('a new test', () => {
     const { text } = await shown('demo-tour');
     expect(text()).toContain('No glide test yet');
     await screen.findByRole('textbox', { name: 'Skis or waxes, one a line' });
+    const names = () => field('Skis or waxes, one a line').value;
+    fireEvent.click(screen.getByRole('checkbox', { name: 'Cold' }));
+    await waitFor(() => expect(names()).toBe('Cold'));
+    fireEvent.click(screen.getByRole('checkbox', { name: 'Cold' }));
+    await waitFor(() => expect(names()).toBe(''));
     fill('Skis or waxes, one a line', 'One');
     press('Begin test');
     await waitFor(() => expect(text()).toContain('Give at least two skis or waxes'));

@@ -37,12 +37,14 @@ interface TestScreenProps {
   tests: readonly KeptGlideTest[];
   /** The test that is open, with its runs. */
   open: { test: KeptGlideTest; runs: readonly KeptGlideRun[] } | undefined;
+  /** Names of the glide waxes of the shelf. */
+  waxes: readonly string[];
 }
 
 /** Glide tests of an outing: run by run, with what may be said by now. */
-export function TestScreen({ outing, tests, open }: TestScreenProps) {
+export function TestScreen({ outing, tests, open, waxes }: TestScreenProps) {
   return open ? (
-    <OpenTest key={open.test.id} outing={outing} tests={tests} open={open} />
+    <OpenTest key={open.test.id} {...{ outing, tests, open, waxes }} />
   ) : (
     <Sheet
       question={WORDS.question}
@@ -54,7 +56,7 @@ export function TestScreen({ outing, tests, open }: TestScreenProps) {
       }
     >
       <Part title={testScreenWords.newTest.title}>
-        <NewTest outingId={outing.id} />
+        <NewTest outingId={outing.id} waxes={waxes} />
       </Part>
     </Sheet>
   );
@@ -86,6 +88,7 @@ const usualOf = (runs: readonly KeptGlideRun[], ski: string): number =>
 function OpenTest({
   outing,
   tests,
+  waxes,
   open: { test, runs },
 }: TestScreenProps & { open: NonNullable<TestScreenProps['open']> }) {
   const router = useRouter();
@@ -153,7 +156,7 @@ function OpenTest({
         </Text>
       )}
       <Disclosure title={testScreenWords.newTest.title}>
-        <NewTest outingId={outing.id} />
+        <NewTest outingId={outing.id} waxes={waxes} />
       </Disclosure>
     </Sheet>
   );

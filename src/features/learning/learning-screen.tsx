@@ -20,6 +20,14 @@ const WORDS = learningScreenWords.learning;
 /** An offset smaller than this changes no choice. */
 const NOTHING_C = 0.1;
 
+/** What an offset means for the choice; one within its own spread may still be chance. */
+function meaningOf({ now, sd }: Moved): keyof typeof WORDS.MEANING {
+  if (Math.abs(now) < NOTHING_C) return 'none';
+  const isSure = Math.abs(now) > sd;
+  if (now > 0) return isSure ? 'softer' : 'softer_maybe';
+  return isSure ? 'harder' : 'harder_maybe';
+}
+
 interface LearningScreenProps {
   outing: Outing;
   view: LearningView;
@@ -44,11 +52,11 @@ export function LearningScreen({ outing, view }: LearningScreenProps) {
         ) : (
           <>
             <Text textStyle="hero" data-testid="learned-offset">
-              {WORDS.here(write.change(offset.now), outing.venue.name)}
+              {WORDS.here(write.change(offset.now), write.difference(offset.sd), outing.venue.name)}
             </Text>
             <Text textStyle="body">
               {WORDS.from(here.tests, here.outcomes, count - here.tests - here.outcomes)}{' '}
-              {WORDS.meaning(offset.now > 0, Math.abs(offset.now) < NOTHING_C)}{' '}
+              {WORDS.MEANING[meaningOf(offset)]}{' '}
               {WORDS.spread(write.difference(spread.before), write.difference(spread.now))}
             </Text>
           </>
@@ -102,7 +110,7 @@ function Coefficients({ view: { offset, lines, venues } }: { view: LearningView 
     <SimpleGrid columns={{ base: 1, lg: 2 }} gapX="12">
       <Part title={WORDS.coefficients}>
         <DataTable
-          caption={WORDS.coefficients}
+          caption={WORDS.coefficientsTable}
           columns={[
             { title: WORDS.coefficient },
             { title: WORDS.before, isNumber: true },
@@ -122,7 +130,7 @@ function Coefficients({ view: { offset, lines, venues } }: { view: LearningView 
       </Part>
       <Part title={WORDS.venues}>
         <DataTable
-          caption={WORDS.venues}
+          caption={WORDS.venuesTable}
           columns={[{ title: WORDS.venue }, { title: WORDS.offsetOf, isNumber: true }]}
           rows={venues.map(({ id, name, offsetC, sdC }) => ({
             key: id,

@@ -4,9 +4,11 @@ import type { TeamSettings } from '@/core/model';
 import { cookies } from 'next/headers';
 import { revalidatePath } from 'next/cache';
 import { asFields } from '@/formats/schemas/validation';
-import type { WireResult } from '@/formats/wire';
+import { answered, type WireResult } from '@/formats/wire';
+import { nowMs } from '@/server/clock';
 import { deed } from '@/server/deed';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
+import { copyNow, type ListedCopy } from './use-cases/copies';
 import { changeTeam } from './use-cases/change-team';
 
 const ONE_YEAR_S = 31_536_000;
@@ -30,4 +32,9 @@ export async function saveTeamAction(
   change: unknown,
 ): Promise<WireResult<TeamSettings>> {
   return deed(key, 'team.change', (db) => changeTeam(db, change));
+}
+
+/** Copies the database as it is now. */
+export async function copyNowAction(): Promise<WireResult<ListedCopy>> {
+  return answered(() => copyNow(nowMs()));
 }

@@ -9,6 +9,8 @@ import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { saveUnitsAction } from './actions';
+import { CopiesPart } from './copies-part';
+import type { ListedCopy } from './use-cases/copies';
 import { TeamPart } from './team-part';
 import { settingsScreenWords } from '@/words/screens/settings';
 
@@ -29,8 +31,15 @@ const useIsInBrowser = () =>
     () => false,
   );
 
-/** Units and light of this device, and the team's own ways. */
-export function SettingsScreen({ team }: { team: TeamSettings }) {
+interface SettingsScreenProps {
+  team: TeamSettings;
+  copies: readonly ListedCopy[];
+  /** Of the outing: times are said on its clock. */
+  timeZone: string;
+}
+
+/** Units and light of this device, the team's own ways, and copies of the data. */
+export function SettingsScreen({ team, copies, timeZone }: SettingsScreenProps) {
   const units = useUnits();
   const { theme, setTheme } = useTheme();
   const isInBrowser = useIsInBrowser();
@@ -85,6 +94,7 @@ export function SettingsScreen({ team }: { team: TeamSettings }) {
           />
         </Part>
         <TeamPart stored={team} />
+        <CopiesPart copies={copies} timeZone={timeZone} />
       </Flex>
     </Sheet>
   );

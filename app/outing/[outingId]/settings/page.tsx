@@ -1,3 +1,6 @@
+import { notFound } from 'next/navigation';
+import { findOuting } from '@/data/outings';
+import { copiesNow } from '@/features/settings/use-cases/copies';
 import { database } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { SettingsScreen } from '@/features/settings/settings-screen';
@@ -8,8 +11,17 @@ const WORDS = pagesScreenWords.outingOutingIdSettings;
 
 export const metadata = { title: WORDS.settings };
 
-async function SettingsPage() {
-  return <SettingsScreen team={await loadTeamSettings(database())} />;
+async function SettingsPage({ params }: { params: Promise<{ outingId: string }> }) {
+  const db = database();
+  const outing = await findOuting(db, (await params).outingId);
+  if (!outing) notFound();
+  return (
+    <SettingsScreen
+      team={await loadTeamSettings(db)}
+      copies={copiesNow()}
+      timeZone={outing.venue.timeZone}
+    />
+  );
 }
 
 export default readablePage(SettingsPage);

@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation';
 import { database } from '@/data/database';
 import { listGlideRuns, listGlideTests } from '@/data/glide-tests';
+import { listProducts } from '@/data/products';
 import { findOuting } from '@/data/outings';
 import { TestScreen } from '@/features/glide/test-screen';
 import { readablePage } from '@/server/readable';
@@ -23,7 +24,8 @@ async function TestPage({ params, searchParams }: TestPageProps) {
   const tests = await listGlideTests(db, outing.id);
   const test = tests.find(({ id }) => id === asked) ?? tests[0];
   const open = test && { test, runs: await listGlideRuns(db, test.id) };
-  return <TestScreen outing={outing} tests={tests} open={open} />;
+  const waxes = (await listProducts(db, 'glide')).map(({ name }) => name);
+  return <TestScreen {...{ outing, tests, open, waxes }} />;
 }
 
 export default readablePage(TestPage);

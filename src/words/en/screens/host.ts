@@ -19,3 +19,30 @@ export const computeWorker = {
   theTaskIsNotListed: (name: string) =>
     `The task “${name}” is not listed in host/compute.worker.ts.`,
 };
+
+const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
+
+export const copies = {
+  noCopy: (detail: string) =>
+    `The daily copy of the database could not be made (${detail}): free some disk space. It is tried again in an hour.`,
+  nothingToCopy: (folder: string) =>
+    `There is no database in ${folder}. Say where the data are: -- --data FOLDER`,
+  copied: (file: string, bytes: number, count: number) =>
+    `Copied and checked: ${file} (${megabytes(bytes)}). ${count === 1 ? 'It is the only copy.' : `${count} copies are kept, the oldest go after 14.`}`,
+  whichCopy: (files: readonly string[]) =>
+    files.length === 0
+      ? 'Say which copy: npm run restore -- FILE. There is none in the folder of the data yet.'
+      : `Say which copy: npm run restore -- FILE. The newest are:\n${files.slice(0, 5).join('\n')}`,
+  restored: (copy: string, before: string | undefined) =>
+    `${copy} is the database now.${before ? ` What was there before is kept: ${before}` : ''}`,
+  REFUSED: {
+    missing: (detail: string) => `There is no file ${detail}. Nothing was changed.`,
+    damaged: (detail: string) =>
+      `This copy is damaged (${detail}). Nothing was changed. Take another one.`,
+    foreign: (detail: string) => `${detail} is not a database of Frost Pick. Nothing was changed.`,
+    newer: (detail: string) =>
+      `This copy was written by a newer version of Frost Pick (${detail}). Nothing was changed. Bring the app up to date first.`,
+    in_use: (detail: string) =>
+      `${detail} is in use. Nothing was changed. Stop Frost Pick first, then restore.`,
+  },
+};

@@ -13,26 +13,29 @@ export const learning = {
     'Two things teach: a glide test whose waxes are called as on the shelf, and how a choice turned out.',
   toTest: 'Begin a glide test',
   toLog: 'Say how a choice turned out',
-  here: (offset: string, venue: string) => `${offset} at ${venue}`,
+  here: (offset: string, sd: string, venue: string) => `${offset} ± ${sd} at ${venue}`,
   from: (tests: number, outcomes: number, elsewhere: number) =>
     tests + outcomes === 0
       ? `Nothing was tried here yet. This is from ${elsewhere} ${elsewhere === 1 ? 'result' : 'results'} elsewhere.`
       : `From ${results(tests, outcomes)} here${elsewhere === 0 ? '' : `, and ${elsewhere} elsewhere`}.`,
-  meaning: (isSofter: boolean, isNone: boolean) =>
-    isNone
-      ? 'The snow here asks for what the house says.'
-      : isSofter
-        ? 'The snow here asks for a softer wax than the house says.'
-        : 'The snow here asks for a harder wax than the house says.',
+  MEANING: {
+    none: 'The snow here asks for what the house says.',
+    softer: 'The snow here asks for a softer wax than the house says.',
+    harder: 'The snow here asks for a harder wax than the house says.',
+    softer_maybe: 'It looks as if the snow here asks for a softer wax; that may still be chance.',
+    harder_maybe: 'It looks as if the snow here asks for a harder wax; that may still be chance.',
+  },
   spread: (before: string, now: string) =>
     `What the model itself does not know of a day here: ${before} before, ${now} now.`,
   coefficients: 'What has moved',
+  coefficientsTable: 'Parts of the ledger, before and now',
   coefficient: 'Part of the ledger',
   before: 'Before',
   now: 'Now',
   offset: 'Everything else, here',
   times: (factor: string, sd: string) => `${factor} ± ${sd} times`,
   venues: 'By venue',
+  venuesTable: 'Offset of each venue',
   venue: 'Venue',
   offsetOf: 'Offset',
   results: 'Results',

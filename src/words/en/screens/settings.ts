@@ -22,3 +22,16 @@ export const settingsScreen = {
   distance: 'Distance',
   screen: 'Screen',
 };
+
+const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
+
+export const copies = {
+  title: 'Copies of all data',
+  hint: 'While Frost Pick runs, it makes a copy a day and keeps fourteen. Take one away with you now and then. To bring one back, stop Frost Pick and run npm run restore -- FILE.',
+  copyNow: 'Copy now',
+  copying: 'Copying…',
+  copied: (name: string, bytes: number) => `Copied and checked: ${name} (${megabytes(bytes)}).`,
+  line: (time: string, name: string, bytes: number) => `${time}: ${name}, ${megabytes(bytes)}`,
+  failed: (detail: string) =>
+    `The copy could not be made (${detail}). Free some disk space, then try again.`,
+};

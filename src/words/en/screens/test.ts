@@ -83,6 +83,9 @@ export const runTable = {
 
 export const newTest = {
   title: 'New test',
+  waxes: 'Waxes of the shelf',
+  waxesHint:
+    'A test of waxes of the shelf teaches the choice, where the snow was read and the hill is known.',
   skis: 'Skis or waxes, one a line',
   measure: 'Measured',
   MEASURE: {

@@ -1,0 +1,4 @@
+// npm run restore -- COPY [--data FOLDER]: puts a copy in the place of the database; the app must not run.
+import { runCopies } from './lib/copies.mjs';
+
+await runCopies('restore');

@@ -1,0 +1,35 @@
+import path from 'node:path';
+import { dataFolder } from '@/data/database';
+import { copyDatabase, listCopies, type KeptCopy } from '@/data/storage/copies';
+import { failed, type WireResult } from '@/formats/wire';
+import { settingsScreenWords } from '@/words/screens/settings';
+
+const WORDS = settingsScreenWords.copies;
+
+/** A copy as the screen lists it: the name of its file in the folder of the data. */
+export interface ListedCopy {
+  name: string;
+  at: string;
+  bytes: number;
+}
+
+const listed = ({ file, at, bytes }: KeptCopy): ListedCopy => ({
+  name: path.join(path.basename(path.dirname(file)), path.basename(file)),
+  at,
+  bytes,
+});
+
+/** The copies there are, the newest first. */
+export const copiesNow = (): ListedCopy[] => listCopies(dataFolder()).map(listed);
+
+/** Makes a copy now; says so where there is no room for it. */
+export async function copyNow(nowMs: number): Promise<WireResult<ListedCopy>> {
+  try {
+    return { ok: true, value: listed(await copyDatabase(dataFolder(), new Date(nowMs))) };
+  } catch (error) {
+    return failed(
+      'storage_fault',
+      WORDS.failed(error instanceof Error ? error.message : String(error)),
+    );
+  }
+}

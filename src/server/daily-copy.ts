@@ -1,0 +1,29 @@
+import { wallMs } from '@/core/time';
+import { dataFolder } from '@/data/database';
+import { copyDatabase, listCopies } from '@/data/storage/copies';
+import { hostScreenWords } from '@/words/screens/host';
+
+const WORDS = hostScreenWords.copies;
+
+const MINUTE_MS = 60_000;
+const HOUR_MS = 60 * MINUTE_MS;
+const DAY_MS = 24 * HOUR_MS;
+
+/** Copies the database of a folder where its newest copy is a day old; true where it did. */
+export async function copyIfDue(folder: string, nowMs: number): Promise<boolean> {
+  const [newest] = listCopies(folder);
+  if (newest && nowMs - Date.parse(newest.at) < DAY_MS) return false;
+  await copyDatabase(folder, new Date(nowMs));
+  return true;
+}
+
+/** From now on a copy a day while the server runs; one that fails is told and tried again in an hour. */
+export function keepDailyCopies(): void {
+  const look = () =>
+    copyIfDue(dataFolder(), wallMs()).catch((error: unknown) => {
+      console.error(WORDS.noCopy(error instanceof Error ? error.message : String(error)));
+    });
+  // Not while the first screens are computed.
+  setTimeout(() => void look(), 2 * MINUTE_MS).unref();
+  setInterval(() => void look(), HOUR_MS).unref();
+}
