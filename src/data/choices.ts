@@ -63,6 +63,23 @@ export async function choicesOf(db: FrostDatabase, ids: readonly string[]): Prom
   return rows.map(fromRow);
 }
 
+/** Choices that stand whose day asked for about a temperature, the nearest first. */
+export async function choicesNear(
+  db: FrostDatabase,
+  { equivalentC, withinC, most }: { equivalentC: number; withinC: number; most: number },
+): Promise<Choice[]> {
+  const rows = await db
+    .selectFrom('choice')
+    .selectAll()
+    .where('id', 'in', standing(db).select('id'))
+    .where('equivalent_temperature_c', '>=', equivalentC - withinC)
+    .where('equivalent_temperature_c', '<=', equivalentC + withinC)
+    .orderBy(sql`abs(equivalent_temperature_c - ${equivalentC})`)
+    .limit(most)
+    .execute();
+  return rows.map(fromRow);
+}
+
 /** Adds a choice. */
 export async function addChoice(db: FrostDatabase, choice: Choice): Promise<void> {
   await db

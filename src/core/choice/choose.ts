@@ -19,6 +19,7 @@ import { byAirOf, type ByAir } from './by-air';
 import type { SnowCases } from './cases';
 import { demandsOf, type CaseDemands } from './demands';
 import { NO_NUDGE } from './nudge';
+import { learnedEffect, type LearnedEffect } from './learned-effect';
 import { layersFor, type LayerPlan } from './layers';
 import type { ChoiceQuestion, DemandQuestion, RankQuestion } from './question';
 import { withModelSpread } from './model-spread';
@@ -58,6 +59,8 @@ export interface RobustChoice extends RankedChoice {
   window: WindowVerdict | undefined;
   blend: Blend | undefined;
   byAir: ByAir | undefined;
+  /** Where tests and outcomes have moved the ledger. */
+  learned: LearnedEffect | undefined;
   layerPlan: LayerPlan;
 }
 
@@ -163,6 +166,13 @@ export function choose(question: ChoiceQuestion): RobustChoice {
     window: windowVerdict(cases.timesMs, ranking),
     blend: bestBlend(spectrum, products, ranking),
     byAir: byAirOf(question, { ranking, modelSdC: choice.modelSdC }),
+    learned:
+      own.learned &&
+      learnedEffect(
+        own.learned,
+        choice,
+        rank({ ...question, own: { ...own, learned: undefined } }),
+      ),
     layerPlan: winner ? layersFor(winner, { shelf, outing, day }) : { layers: [], missing: [] },
   };
 }

@@ -14,7 +14,7 @@ import {
   type SnowConditions,
 } from '../wax';
 import { labelShape } from '../wax/loss';
-import { casesFromReading, rank } from '.';
+import { casesFromReading, choose, rank } from '.';
 
 const WORLDS = 200;
 const RESULTS = 6;
@@ -123,5 +123,40 @@ describe('the odds after learning, over 2,000 days of 200 worlds', () => {
   it('stand on a smaller spread of the model than before', () => {
     for (const { sdBefore, sdAfter } of days) expect(sdAfter).toBeLessThan(sdBefore);
     expect(mean(days.map(({ sdAfter, sdBefore }) => sdAfter / sdBefore))).toBeLessThan(0.75);
+  });
+});
+
+describe('what learning did to a choice', () => {
+  const snow = { ...CALM_SNOW, temperatureC: -9, temperatureSdC: 0.5 };
+  const chosen = (offsetC: number) => {
+    const learned = { ...learnedAt(learn([]), 'here'), offsetC, here: { tests: 3, outcomes: 1 } };
+    return choose({
+      cases: casesFromReading(snow),
+      outing: OUTING,
+      own: { ...NONE, learned },
+      products: SHELF,
+      shelf: SHELF.map((one) => ({ ...one, role: 'glide' as const })),
+    });
+  };
+
+  it('is by how much, from what, and what would be best without it', () => {
+    const small = chosen(0.1);
+    expect(small.learned).toMatchObject({ here: { tests: 3, outcomes: 1 } });
+    expect(small.learned!.shiftC).toBeCloseTo(0.1, 6);
+    expect(small.learned!.insteadOf).toBeUndefined();
+    const large = chosen(-5);
+    expect(large.learned!.insteadOf!.id).toBe(small.ranking[0]!.id);
+    expect(large.ranking[0]!.id).not.toBe(small.ranking[0]!.id);
+  });
+
+  it('is nothing where nothing was learned', () => {
+    const { learned } = choose({
+      cases: casesFromReading(snow),
+      outing: OUTING,
+      own: NONE,
+      products: SHELF,
+      shelf: [],
+    });
+    expect(learned).toBeUndefined();
   });
 });

@@ -10,6 +10,7 @@ import { demoDatabase, emptyDatabase, outingOf, replaced } from '../../../tests/
 import { AMERICAN, fill, show } from '../../../tests/unit/render';
 import { BenchLog } from './bench-log';
 import { LogScreen } from './log-screen';
+import { loadPast } from './use-cases/load-past';
 import { loadOutcomes } from './use-cases/load-outcomes';
 import { exportChoices } from './use-cases/export-choices';
 import { textOf } from '@/formats/out-file';
@@ -35,8 +36,16 @@ async function logShown({ words = '', page = 1, most = 20 }: Asked = {}, units?:
   const view = { ...log, words, page, pages: Math.max(1, Math.ceil(log.count / most)) };
   const outing = outings.find((one) => one.id === OUTING)!;
   const outcomes = await loadOutcomes(db, outings, Date.now());
+  const past = await loadPast(db, outing, { outings, said: outcomes.said });
   const screenShown = show(
-    <LogScreen outing={outing} outings={outings} view={view} jobs={jobs} outcomes={outcomes} />,
+    <LogScreen
+      outing={outing}
+      outings={outings}
+      view={view}
+      jobs={jobs}
+      outcomes={outcomes}
+      past={past}
+    />,
     units,
   );
   return { ...screenShown, log, outing };
@@ -144,6 +153,7 @@ describe('an empty log', () => {
         view={empty}
         jobs={[]}
         outcomes={{ said: {}, asked: [] }}
+        past={undefined}
       />,
     );
     expect(text()).toContain('Nothing yet.');

@@ -16,6 +16,8 @@ import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList } from '@/ui/wax/ranking-list';
 import { Disclosure } from '@/ui/frame/disclosure';
+import { PastPart } from './past-part';
+import type { PastDay } from './use-cases/load-past';
 import { OutcomePart } from './outcome-part';
 import type { AskedOutcome } from './use-cases/load-outcomes';
 import { BenchLog } from './bench-log';
@@ -43,10 +45,12 @@ interface LogScreenProps {
   jobs: readonly DoneJob[];
   /** How choices turned out, and which to ask about. */
   outcomes: { said: Readonly<Record<string, Outcome>>; asked: readonly AskedOutcome[] };
+  /** Past days like that of this outing; undefined where nobody knows its snow. */
+  past: readonly PastDay[] | undefined;
 }
 
 /** The Log: every choice as it was made, latest first. */
-export function LogScreen({ outing, outings, view, jobs, outcomes }: LogScreenProps) {
+export function LogScreen({ outing, outings, view, jobs, outcomes, past }: LogScreenProps) {
   const { choices, words, page, pages } = view;
   const { search, setSearch, pagePath } = useLogSearch(outing.id, words);
   const isEmpty = view.count === 0 && words === '';
@@ -72,6 +76,7 @@ export function LogScreen({ outing, outings, view, jobs, outcomes }: LogScreenPr
       answer={<LogAnswer view={view} byId={byId} outing={outing} />}
     >
       <OutcomePart asked={outcomes.asked} />
+      {past && <PastPart past={past} />}
       <Part
         title={WORDS.choices}
         aside={

@@ -60,6 +60,15 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
         {choiceWords.standing(taken.probabilityBest, !isOverruled)}
         {isOverruled && best && WORDS.youOverrule(best.name, seconds(best.expectedLossSeconds))}
       </Text>
+      {choice.learned && (
+        <Text textStyle="body" maxW="860px" data-testid="answer-learned">
+          {WORDS.learned({
+            shift: write.change(choice.learned.shiftC),
+            ...choice.learned.here,
+            insteadOf: choice.learned.insteadOf?.name,
+          })}
+        </Text>
+      )}
       {next && (
         <Text textStyle="body" maxW="860px" data-testid="answer-next">
           {isOverruled ? WORDS.other : WORDS.nextBest} <strong>{next.name}</strong>,{' '}

@@ -4,6 +4,7 @@ import { listDoneJobs } from '@/data/jobs';
 import { pageOfLog } from '@/data/log-choices';
 import { listOutings } from '@/data/outings';
 import { LogScreen } from '@/features/log/log-screen';
+import { loadPast } from '@/features/log/use-cases/load-past';
 import { loadOutcomes } from '@/features/log/use-cases/load-outcomes';
 import { nowMs } from '@/server/clock';
 import { readablePage } from '@/server/readable';
@@ -35,7 +36,8 @@ async function LogPage({ params, searchParams }: LogPageProps) {
   if (!outing) notFound();
   const view = { ...log, words, page, pages: Math.max(1, Math.ceil(log.count / A_PAGE)) };
   const outcomes = await loadOutcomes(db, outings, nowMs());
-  return <LogScreen {...{ outing, outings, view, jobs, outcomes }} />;
+  const past = await loadPast(db, outing, { outings, said: outcomes.said });
+  return <LogScreen {...{ outing, outings, view, jobs, outcomes, past }} />;
 }
 
 export default readablePage(LogPage);

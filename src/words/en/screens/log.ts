@@ -37,6 +37,24 @@ export const outcome = {
   learning: 'Learning',
 };
 
+export const past = {
+  title: 'Days like this one',
+  none: 'No past day in the log is like this one.',
+  day: (outing: string, time: string) => `${outing}, ${time}`,
+  taken: (wax: string) => `taken: ${wax}`,
+  KIND: { like: 'like this one', near: 'near it', other: '' },
+  difference: {
+    equivalent: (degrees: string) => `asked for ${degrees}`,
+    humidity: (percent: string) => `air ${percent}`,
+    wetness: (words: string) => words.toLowerCase(),
+    grain: (words: string) => words.toLowerCase(),
+    origin: (words: string) => words.toLowerCase(),
+  },
+  same: 'Same snow and air.',
+  differs: (parts: readonly string[]) => `Differs: ${parts.join(', ')}.`,
+  notSaid: 'Nobody has said how it turned out.',
+};
+
 export const logScreen = {
   choiceWithdrawnItStaysIn: 'Choice withdrawn. The record keeps it.',
   whatWasChosenAndWhy: 'What was chosen, and why?',

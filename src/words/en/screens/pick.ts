@@ -1,3 +1,4 @@
+import { resultsInWords } from '../choice';
 export const pickWax = {
   theStartLiesOutsideThe: 'The start is outside the time the weather covers.',
   allWeightsAre0Give: 'All weights are 0. Give at least one above 0.',
@@ -154,7 +155,19 @@ export const whatIf = {
   backToTheDayAs: 'Reset the sliders',
 };
 
+interface LearnedWords {
+  shift: string;
+  tests: number;
+  outcomes: number;
+  /** What would be best without learning, where it is another wax. */
+  insteadOf: string | undefined;
+}
+
 export const pickScreen = {
+  learned: ({ shift, tests, outcomes, insteadOf }: LearnedWords) =>
+    `Learned: ${shift}, from ${resultsInWords(tests, outcomes)}. ${
+      insteadOf ? `Without it: ${insteadOf}.` : 'Without it the choice is the same.'
+    }`,
   whichWax: 'Which wax?',
   measureTheSnowFirst: 'Measure the snow first.',
   aChoiceStandsOnA: 'A choice needs a reading or an outlook. This outing has neither.',
