@@ -38,6 +38,14 @@ describe('from a reading to a choice', () => {
     expect(errors).toEqual([]);
   });
 
+  it('leaves the test of the demo out of learning, so that the ledger is the house’s', async () => {
+    const { page, errors } = await openPage(browser, `${app.url}${RELAY}/learning`);
+    await press(page, 'Leave out: Test: Cold, Hard frost; 8 runs');
+    await waitForText(page, 'It does not count any more.');
+    await waitForText(page, 'Nothing yet');
+    expect(errors).toEqual([]);
+  });
+
   it('answers while one types, saves, picks, saves, and stands after a restart', async () => {
     const { page, errors } = await openPage(browser, `${app.url}${RELAY}/snow`);
     const before = await textOf(page, 'snow-start');

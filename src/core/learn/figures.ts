@@ -3,9 +3,10 @@ import { valuesOf, type FigureTable } from '../figure';
 /** House figures of learning from tests and outcomes. */
 export const LEARN_FIGURES = {
   lawSdPercent: {
-    mean: 0.15,
+    mean: 0.3,
     unit: '% of friction',
-    reason: 'Two waxes also differ by what no label says: batch, base, structure.',
+    reason:
+      'Two waxes also differ by what no label says: the pairs that they are on, batch, structure.',
   },
   noticedK: {
     mean: 1.5,
