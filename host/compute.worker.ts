@@ -4,6 +4,7 @@ import { glideTask } from '@/features/glide/use-cases/answer-glide';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
 import { chooseTask } from '@/features/pick/use-cases/first-choice';
 import { pickOutlookTask, pickTask } from '@/features/pick/use-cases/pick-wax';
+import { afterwardsTask, chartTask } from '@/features/season/use-cases/load-season';
 import { trialsTask } from '@/features/plan/use-cases/load-plan';
 import { planTask } from '@/features/plan/use-cases/plan-bench';
 import { productsFileTask } from '@/features/shelf/use-cases/products-files';
@@ -35,6 +36,8 @@ const ALL = [
   reportsTask,
   skisFileTask,
   trialsTask,
+  afterwardsTask,
+  chartTask,
   weatherFileTask,
 ] as unknown as Task<unknown[], unknown>[];
 

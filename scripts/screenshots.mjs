@@ -69,7 +69,6 @@ const VIEWS = {
   'pick-dark': { at: `${relay}/pick`, waitFor: CHART, dark: true },
   log: { at: `${relay}/log` },
   shelf: { at: `${relay}/shelf`, waitFor: CHART },
-  wall: { at: '/outing/demo-slalom/wall' },
   grip: { at: '/outing/demo-tour/grip', waitFor: CHART },
   iron: { at: `${relay}/iron`, waitFor: CHART },
   skis: { at: `${relay}/skis` },
@@ -80,6 +79,7 @@ const VIEWS = {
   pairs: { at: `${relay}/pairs` },
   test: { at: `${relay}/test` },
   learning: { at: `${relay}/learning` },
+  season: { at: `${relay}/season` },
   plan: { at: `${relay}/pick`, prepare: planned },
   // The last ones start jobs: their timers would stand in the pictures of the others.
   runner: { at: job('jorin-slalom'), prepare: runTo('Iron in') },

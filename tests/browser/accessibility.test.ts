@@ -17,6 +17,7 @@ const SCREENS = [
   'bench',
   'test',
   'learning',
+  'season',
   'bench?ski=demo-ski-wessa-slalom',
   'labels',
   '/quick',

@@ -50,6 +50,7 @@ describe('the frame', () => {
       'bench?ski=demo-ski-ilo-skate',
       'test',
       'learning',
+      'season',
     ]) {
       const { page } = await openPage(demo.browser, `${demo.app.url}${RELAY}/${screen}`, NARROW);
       const overflow = await page.evaluate(

@@ -90,6 +90,8 @@ const SCREENS = [
   `${RELAY}/pairs`,
   `${RELAY}/plan`,
   `${SLALOM}/log`,
+  `${RELAY}/learning`,
+  `${SLALOM}/season`,
   `${SLALOM}/wall`,
   `${RELAY}/venue`,
   `${RELAY}/shelf`,

@@ -8,6 +8,7 @@ import type { FigureTable, LimitTable } from '@/core/figure';
 import { FRICTION_FIGURES, FRICTION_LIMITS } from '@/core/friction/figures';
 import { GLIDE_FIGURES } from '@/core/glide';
 import { GRIP_FIGURES, GRIP_LIMITS } from '@/core/grip/figures';
+import { SEASON_FIGURES } from '@/core/season';
 import { PAST_FIGURES } from '@/core/past';
 import { LEARN_FIGURES } from '@/core/learn';
 import { INSTRUMENT_FIGURES, INSTRUMENT_LIMITS } from '@/core/instruments/figures';
@@ -33,6 +34,7 @@ const TABLES: Record<string, FigureTable> = {
   'Glide tests': GLIDE_FIGURES,
   Learning: LEARN_FIGURES,
   'Days like this one': PAST_FIGURES,
+  Season: SEASON_FIGURES,
   Choice: CHOICE_FIGURES,
   Shelf: SHELF_FIGURES,
   Grip: GRIP_FIGURES,

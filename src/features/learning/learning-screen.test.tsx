@@ -34,7 +34,7 @@ describe('learning', () => {
   it('says by how much this venue differs, from what, and which result moved it', async () => {
     const { text, view } = await shown();
     expect(view.count).toBe(1);
-    expect(screen.getByTestId('learned-offset').textContent).toMatch(/°C at /);
+    expect(screen.getByTestId('learned-offset').textContent).toMatch(/^[+−]?[\d.]+ ± [\d.]+ °C$/);
     expect(text()).toContain('From 1 test here.');
     const [result] = screen.getAllByTestId('result');
     expect(result!.textContent).toMatch(/^Test: Cold, Hard frost; 8 runs/);

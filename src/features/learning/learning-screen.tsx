@@ -52,8 +52,9 @@ export function LearningScreen({ outing, view }: LearningScreenProps) {
         ) : (
           <>
             <Text textStyle="hero" data-testid="learned-offset">
-              {WORDS.here(write.change(offset.now), write.difference(offset.sd), outing.venue.name)}
+              {WORDS.offsetIs(write.change(offset.now), write.difference(offset.sd))}
             </Text>
+            <Text textStyle="title">{WORDS.at(outing.venue.name)}</Text>
             <Text textStyle="body">
               {WORDS.from(here.tests, here.outcomes, count - here.tests - here.outcomes)}{' '}
               {WORDS.MEANING[meaningOf(offset)]}{' '}

@@ -85,6 +85,7 @@ export function LogScreen({ outing, outings, view, jobs, outcomes, past }: LogSc
               <FileLink href="/api/v1/choices?format=csv">{WORDS.csv}</FileLink>
               <FileLink href="/api/v1/choices?format=json">{WORDS.json}</FileLink>
               <SheetLink href={`/outing/${outing.id}/learning`}>{OUTCOME.learning}</SheetLink>
+              <SheetLink href={`/outing/${outing.id}/season`}>{OUTCOME.season}</SheetLink>
             </Flex>
           )
         }

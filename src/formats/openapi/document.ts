@@ -297,6 +297,9 @@ export function openApiDocument() {
         },
       },
       '/api/v1/choices': download('The choices that stand, of an outing or of all.'),
+      '/api/v1/season': download(
+        'The season of an outing: products used, pairs, and how good the choices were.',
+      ),
     },
     components: { schemas: { Error: ERROR_SCHEMA } },
   };

@@ -13,7 +13,9 @@ export const learning = {
     'Two things teach: a glide test whose waxes are called as on the shelf, and how a choice turned out.',
   toTest: 'Begin a glide test',
   toLog: 'Say how a choice turned out',
-  here: (offset: string, sd: string, venue: string) => `${offset} ± ${sd} at ${venue}`,
+  /** Both in the same unit: it is said once. */
+  offsetIs: (offset: string, sd: string) => `${offset.split(' ')[0]} ± ${sd}`,
+  at: (venue: string) => `at ${venue}`,
   from: (tests: number, outcomes: number, elsewhere: number) =>
     tests + outcomes === 0
       ? `Nothing was tried here yet. This is from ${elsewhere} ${elsewhere === 1 ? 'result' : 'results'} elsewhere.`

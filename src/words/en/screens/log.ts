@@ -35,6 +35,7 @@ export const outcome = {
   choiceGone: 'That choice was withdrawn or no longer exists.',
   nothingToTakeBack: 'There is nothing to take back.',
   learning: 'Learning',
+  season: 'Season',
 };
 
 export const past = {

@@ -48,6 +48,10 @@ export const outingOutingIdPlan = {
   plan: 'Plan',
 };
 
+export const outingOutingIdSeason = {
+  season: 'Season',
+};
+
 export const outingOutingIdLearning = {
   learning: 'Learning',
 };

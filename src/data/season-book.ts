@@ -1,0 +1,89 @@
+import { sql } from 'kysely';
+import type { Choice } from '../core/model';
+import { benchScreenWords } from '../words/screens/bench';
+import { listChoices } from './choices';
+import type { FrostDatabase } from './database';
+
+/** A step that was taken back gives its grams back under this end of a note. */
+const UNDONE = `%${benchScreenWords.runJob.takenBack('')}`;
+
+/** What the books of a season add up to. */
+export interface SeasonBook {
+  /** Grams that went on skis, by product; what was undone is taken off. */
+  grams: Record<string, number>;
+  /** Jobs that were ended, coats and kilometres, by ski. */
+  jobs: Record<string, number>;
+  coats: Record<string, number>;
+  km: Record<string, number>;
+  workedOutings: Set<string>;
+  /** The last choice of each outing of the season. */
+  choices: Choice[];
+}
+
+const byKey = (rows: readonly { key: string; value: number | null }[]): Record<string, number> =>
+  Object.fromEntries(rows.map(({ key, value }) => [key, Number(value ?? 0)]));
+
+/** The books from a day to before another, `YYYY-MM-DD`. */
+export async function seasonBook(
+  db: FrostDatabase,
+  { from, to }: { from: string; to: string },
+): Promise<SeasonBook> {
+  const [fromMs, toMs] = [Date.parse(from), Date.parse(to)];
+  const events = db
+    .selectFrom('ski_event')
+    .where('at', '>=', new Date(fromMs).toISOString())
+    .where('at', '<', new Date(toMs).toISOString());
+  const [grams, jobs, coats, km, outings] = await Promise.all([
+    db
+      .selectFrom('stock_move')
+      .select([
+        'product_id as key',
+        sql<number>`-sum(case when kind = 'used' then grams
+          when kind = 'corrected' and grams > 0 and note like ${UNDONE} then grams
+          else 0 end)`.as('value'),
+      ])
+      .where('at', '>=', from)
+      .where('at', '<', to)
+      .groupBy('product_id')
+      .execute(),
+    db
+      .selectFrom('job')
+      .select(({ fn }) => ['ski_id as key', fn.countAll<number>().as('value')])
+      .where('ended_at', '>=', from)
+      .where('ended_at', '<', to)
+      .groupBy('ski_id')
+      .execute(),
+    events
+      .select(['ski_id as key', sql<number>`sum(json_extract(details, '$.coats'))`.as('value')])
+      .where('kind', '=', 'waxed')
+      .groupBy('ski_id')
+      .execute(),
+    events
+      .select(['ski_id as key', sql<number>`sum(json_extract(details, '$.km'))`.as('value')])
+      .where('kind', '=', 'kilometres')
+      .groupBy('ski_id')
+      .execute(),
+    db
+      .selectFrom('outing')
+      .select('id')
+      .where('start_at', '>=', from)
+      .where('start_at', '<', to)
+      .execute(),
+  ]);
+  const worked = await db
+    .selectFrom('job')
+    .select('outing_id')
+    .distinct()
+    .where('ended_at', 'is not', null)
+    .execute();
+  const choices = await Promise.all(outings.map(({ id }) => listChoices(db, id, 1)));
+  const here = new Set(outings.map(({ id }) => id));
+  return {
+    grams: byKey(grams),
+    jobs: byKey(jobs),
+    coats: byKey(coats),
+    km: byKey(km),
+    workedOutings: new Set(worked.map((row) => row.outing_id).filter((id) => here.has(id))),
+    choices: choices.flat(),
+  };
+}

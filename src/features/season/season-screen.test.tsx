@@ -1,0 +1,85 @@
+// @vitest-environment happy-dom
+import { screen, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { FrostDatabase } from '@/data/database';
+import { addSkiEvent } from '@/data/ski-events';
+import { addStockMove } from '@/data/stock';
+import { textOf } from '@/formats/out-file';
+import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
+import { show } from '../../../tests/unit/render';
+import { SeasonScreen } from './season-screen';
+import { exportSeason } from './use-cases/export-season';
+import { loadSeason } from './use-cases/load-season';
+
+const OUTING = 'demo-slalom';
+const SKI = 'demo-ski-wessa-slalom';
+let db: FrostDatabase;
+beforeEach(async () => {
+  db = await demoDatabase();
+});
+
+async function shown() {
+  const outing = await outingOf(db, OUTING);
+  const view = await loadSeason(db, outing);
+  return { ...show(<SeasonScreen outing={outing} view={view} />), view, outing };
+}
+const at = DAY.toISOString();
+/** What went on skis, or was given back. */
+const moved = (id: string, grams: number, note?: string) =>
+  addStockMove(db, {
+    id,
+    productId: 'demo-cold',
+    kind: grams < 0 ? 'used' : 'corrected',
+    grams,
+    note,
+    at,
+  });
+
+describe('the season', () => {
+  it('says what it held, how good its choices were, and what to take next year', async () => {
+    const { text, view } = await shown();
+    expect(view.outings).toBeGreaterThan(0);
+    expect(screen.getByTestId('season-answer').textContent).toMatch(/^\d+ days?, \d+ pairs?$/);
+    expect(view.choices.length).toBeGreaterThan(0);
+    for (const { lostSeconds } of view.choices) expect(lostSeconds).toBeGreaterThanOrEqual(0);
+    const chart = screen.getByRole('region', { name: /^Dry snow/ });
+    expect(within(chart).getAllByRole('row')).toHaveLength(11);
+    expect(text()).toContain('Next year’s chart for Oskra Basin');
+    expect(text()).not.toMatch(/undefined|NaN/);
+  });
+
+  it('adds up grams, coats and kilometres, less what was undone and what lies outside it', async () => {
+    const before = await loadSeason(db, await outingOf(db, OUTING));
+    const gramsOf = (view: typeof before) =>
+      view.products.find(({ id }) => id === 'demo-cold')?.grams ?? 0;
+    const ski = (view: typeof before) => view.skis.find(({ id }) => id === SKI);
+    await moved('m1', -6);
+    await moved('m2', -4);
+    await moved('m3', 4, 'Wessa slalom: Wax on, undone');
+    await moved('m4', 50, 'Weighed');
+    await addStockMove(db, {
+      id: 'm5',
+      productId: 'demo-cold',
+      kind: 'used',
+      grams: -30,
+      at: '2020-01-01T00:00:00.000Z',
+    });
+    const event = { skiId: SKI, atMs: DAY.getTime() };
+    await addSkiEvent(db, { ...event, id: 'e1', kind: 'waxed', waxing: 'hot', coats: 2 });
+    await addSkiEvent(db, { ...event, id: 'e2', kind: 'kilometres', km: 12, snow: 'usual' });
+    const after = await loadSeason(db, await outingOf(db, OUTING));
+    expect(gramsOf(after) - gramsOf(before)).toBeCloseTo(6, 6);
+    expect(ski(after)!.coats - (ski(before)?.coats ?? 0)).toBe(2);
+    expect(ski(after)!.km - (ski(before)?.km ?? 0)).toBe(12);
+  });
+
+  it('goes out as CSV, and says of which outing where none is named', async () => {
+    const csv = await exportSeason(db, OUTING, 'csv');
+    if (!csv.ok) throw new Error(csv.error.message);
+    const lines = (await textOf(csv.value)).split('\r\n');
+    expect(lines[0]).toContain('kind,name,grams [g]');
+    expect(lines.some((line) => line.startsWith('choice,'))).toBe(true);
+    const none = await exportSeason(db, null, 'csv');
+    expect(!none.ok && none.error.message).toContain('Say of which outing');
+  });
+});

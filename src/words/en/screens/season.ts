@@ -1,0 +1,52 @@
+import type { ChartSnow } from '../../../core/season';
+
+export const season = {
+  question: (name: string) => `What was the season ${name}?`,
+  nothing: 'Nothing yet',
+  nothingHint: 'A season is made of choices and of jobs on the bench. Here they add up.',
+  answer: (days: number, pairs: number) =>
+    `${days === 1 ? '1 day' : `${days} days`}, ${pairs === 1 ? '1 pair' : `${pairs} pairs`}`,
+  sum: (outings: number, grams: string, cost: string) =>
+    `${outings === 1 ? '1 outing' : `${outings} outings`}. ${grams} g of products${cost}.`,
+  cost: (cost: string) => `, ${cost} in your own money`,
+  print: 'Print',
+  csv: 'CSV',
+  products: 'Products used',
+  productsTable: 'Products used in the season',
+  product: 'Product',
+  grams: 'Grams',
+  money: 'Cost',
+  skis: 'Pairs',
+  skisTable: 'Pairs in the season',
+  ski: 'Pair',
+  jobs: 'Jobs',
+  coats: 'Coats',
+  km: 'Distance',
+  choices: 'How good the choices were',
+  choicesTable: 'Choices of the season, as is known now',
+  choicesHint:
+    'What the wax that was taken lost against the best of the shelf, by what tests and outcomes have taught since.',
+  outing: 'Outing',
+  taken: 'Taken',
+  best: 'Best, as known now',
+  lost: 'Lost',
+  same: 'the same',
+  notKnown: 'not known',
+  chart: (venue: string) => `Next year’s chart for ${venue}`,
+  chartHint: (km: string) =>
+    `The best of the shelf for ${km}, by the ledger as it was learned here. In brackets how often it would be best.`,
+  dryTable: 'Dry snow: what to take by its temperature',
+  wetTable: 'Wet snow: what to take by its wetness',
+  snow: 'Snow',
+  SNOW: {
+    new_dry: 'New, dry air',
+    new_moist: 'New, moist air',
+    old: 'Old',
+    machine_made: 'Machine-made',
+  } satisfies Record<ChartSnow, string>,
+  wetness: 'Wetness',
+  take: 'Take',
+  cell: (name: string, times: string) => `${name} (${times})`,
+  whichOuting: 'Say of which outing: &outing=ID. That one does not exist.',
+  emptyShelf: 'The shelf has no glide wax: there is nothing to make a chart of.',
+};
