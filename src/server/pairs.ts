@@ -1,8 +1,15 @@
 import { isSouthern, type Outing, type Skier, type StarterPairs } from '@/core/model';
 import { daySnow } from '@/core/choice';
-import { groundOf, rankPairs, sharePairs, type PairDay, type PairState } from '@/core/pairs';
+import {
+  groundOf,
+  rankPairs,
+  sharePairs,
+  type PairDay,
+  type PairState,
+  type PairTest,
+} from '@/core/pairs';
 import { careOf, TYPES_FOR } from '@/core/ski';
-import { structureFor } from '@/core/wax';
+import { ledger, structureFor } from '@/core/wax';
 import { listChoices } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
@@ -12,6 +19,8 @@ import { eventsOnRack, listFindings } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
 import { listSkiers, listStarters } from '@/data/starters';
 import { modelledCases } from './cases';
+import { ownOf } from './learning';
+import { testOf, testsOfPairs } from './pair-tests';
 
 const HOUR_MS = 3_600_000;
 
@@ -22,7 +31,11 @@ export interface OutingPairs {
 }
 
 /** The day of an outing: structure as chosen, else as the snow asks for it; firm or loose by the snow. */
-async function dayOf(db: FrostDatabase, outing: Outing, nowMs: number): Promise<PairDay> {
+async function dayOf(
+  db: FrostDatabase,
+  outing: Outing,
+  nowMs: number,
+): Promise<{ day: PairDay; tests: ReadonlyMap<string, PairTest> }> {
   const [[choice], [reading], course] = await Promise.all([
     listChoices(db, outing.id, 1),
     listReadings(db, outing.id, 1),
@@ -30,12 +43,19 @@ async function dayOf(db: FrostDatabase, outing: Outing, nowMs: number): Promise<
   ]);
   const modelled = await modelledCases(db, { course, outing, reading });
   const day = daySnow(outing, modelled?.cases, reading);
-  return {
+  const own = await ownOf(db, outing);
+  const asked = day && ledger(day.snow, outing, own).equivalentTemperatureC;
+  const pairDay: PairDay = {
     widthMm: choice?.details?.structure.widthMm ?? (day && structureFor(day.snow).widthMm),
     ground: groundOf(day?.snow ?? {}),
     isRace: outing.purpose === 'race',
     hoursLeft: Math.max(0, Date.parse(outing.startAt) - nowMs) / HOUR_MS,
   };
+  const tests =
+    day && asked !== undefined
+      ? await testsOfPairs(db, { equivalentC: asked, snow: day.snow }, nowMs)
+      : new Map<string, PairTest>();
+  return { day: pairDay, tests };
 }
 
 /** All pairs on the rack that suit an outing, with how they are. */
@@ -70,12 +90,16 @@ export async function outingPairs(
   outing: Outing,
   nowMs: number,
 ): Promise<OutingPairs> {
-  const [starters, skiers, day, states] = await Promise.all([
+  const [starters, skiers, { day, tests }, all] = await Promise.all([
     listStarters(db, outing.id),
     listSkiers(db),
     dayOf(db, outing, nowMs),
     statesFor(db, outing, nowMs),
   ]);
+  const states = all.map((state) => {
+    const test = testOf(tests, state.ski.name);
+    return test ? { ...state, test } : state;
+  });
   const skierOf = new Map(skiers.map((skier) => [skier.id, skier]));
   const rows = starters.flatMap((starter): StarterPairs[] => {
     const skier = skierOf.get(starter.skierId);

@@ -84,6 +84,21 @@ export const PAIR_FIGURES = {
     unit: '1',
     reason: 'What is put right with time to spare costs work, not speed.',
   },
+  testPoints: {
+    mean: 2,
+    unit: 'points per % of friction',
+    reason: 'A test on snow like this says more than any rule; 1 % is more than a wish.',
+  },
+  mostTestPoints: {
+    mean: 5,
+    unit: 'points',
+    reason: 'More is a ski that something is wrong with.',
+  },
+  testReach: {
+    mean: 2,
+    unit: '1',
+    reason: 'On snow so unlike that of the day a test says nothing.',
+  },
   trainingPoints: {
     mean: 2,
     unit: 'points',

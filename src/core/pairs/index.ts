@@ -7,6 +7,7 @@ export type {
   PairReason,
   PairSkier,
   PairState,
+  PairTest,
   RankedPair,
   SnowGround,
   WeighedReason,

@@ -39,6 +39,23 @@ describe('which pair suits the day', () => {
     expect(codes(pairOf('a', {}, { kmSinceGrind: 900 }))).toContain('grind_worn');
   });
 
+  it('follows a clear test on snow like this, the less the more unlike it was', () => {
+    const tested = (percent: number, distance = 0) =>
+      pairOf('a', {}, { test: { percent, halfPercent: 0.5, distance, daysAgo: 3 } });
+    expect(codes(tested(-1.2))).toContain('tested_faster');
+    expect(codes(tested(1.2))).toContain('tested_slower');
+    expect(codes(tested(0.4))).toContain('tested_alike');
+    const plain = pointsOf(pairOf('a'));
+    expect(pointsOf(tested(-1.2))).toBeGreaterThan(plain + 2);
+    expect(pointsOf(tested(0.4))).toBe(plain);
+    expect(pointsOf(tested(-1.2, 1))).toBeLessThan(pointsOf(tested(-1.2)));
+    expect(pointsOf(tested(-1.2, 1))).toBeGreaterThan(plain);
+    // On another kind of snow it is not even told.
+    expect(codes(tested(-1.2, 2)).some((code) => code.startsWith('tested'))).toBe(false);
+    // However much slower: something is wrong with the ski, not more than that.
+    expect(pointsOf(tested(40))).toBe(pointsOf(tested(400)));
+  });
+
   it('wants a stiffer pair on firm snow than on loose', () => {
     const stiff = pairOf('stiff', { flexKg: 76 });
     const soft = pairOf('soft', { flexKg: 64 });

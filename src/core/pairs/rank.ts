@@ -92,6 +92,20 @@ function byTimeLeft({ reserve, findings }: PairState, { hoursLeft }: PairDay): W
   return reasons;
 }
 
+/** Its last test on snow like this, the less the more unlike the snow was; what is not clear weighs nothing. */
+function byTest({ test }: PairState): WeighedReason[] {
+  if (!test || test.distance >= PAIRS.testReach) return [];
+  const { percent, halfPercent, distance, daysAgo } = test;
+  if (Math.abs(percent) <= halfPercent) return [weighed({ code: 'tested_alike', daysAgo }, 0)];
+  const share = 1 - distance / PAIRS.testReach;
+  const most = Math.min(PAIRS.mostTestPoints, Math.abs(percent) * PAIRS.testPoints) * share;
+  return [
+    percent < 0
+      ? weighed({ code: 'tested_faster', percent: -percent, daysAgo }, most)
+      : weighed({ code: 'tested_slower', percent, daysAgo }, -most),
+  ];
+}
+
 /** What the pair is kept for, whose it is, and what the skier thinks of it. */
 function byOwner({ ski }: PairState, skier: PairSkier, { isRace }: PairDay): WeighedReason[] {
   const reasons: WeighedReason[] = [];
@@ -122,6 +136,7 @@ export function rankPairs(
         ...byGrind(pair, day),
         ...byFlex(pair, skier, day),
         ...byTimeLeft(pair, day),
+        ...byTest(pair),
         ...byOwner(pair, skier, day),
       ].sort((a, b) => Math.abs(b.points) - Math.abs(a.points));
       const points = reasons.reduce((sum, one) => sum + one.points, 0);

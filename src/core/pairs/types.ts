@@ -30,6 +30,19 @@ export interface PairState {
   reserve: number;
   kmSinceGrind: number;
   findings: readonly Pick<Finding, 'kind'>[];
+  /** Its last glide test on snow like that of the day. */
+  test?: PairTest;
+}
+
+/** How a pair glided against the others of a test. */
+export interface PairTest {
+  /** Of friction, against the mean of the others: above 0 it was slower. */
+  percent: number;
+  /** Half the interval that holds the truth 19 times in 20. */
+  halfPercent: number;
+  /** How unlike its snow was to that of the day: 0 for the same, 1 for another wax. */
+  distance: number;
+  daysAgo: number;
 }
 
 /** Why a pair suits or not; figures SI. */
@@ -49,6 +62,9 @@ export type PairReason = FindingOf<{
   marks: { kinds: readonly FindingKind[] };
   marks_late: { kinds: readonly FindingKind[]; hoursLeft: number };
   kept_for_training: NoFigures;
+  tested_faster: { percent: number; daysAgo: number };
+  tested_slower: { percent: number; daysAgo: number };
+  tested_alike: { daysAgo: number };
   skier_likes_it: NoFigures;
   of_the_team: NoFigures;
 }>;

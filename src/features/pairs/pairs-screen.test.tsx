@@ -2,6 +2,8 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
+import { addGlideRun, addGlideTest } from '@/data/glide-tests';
+import { listReadings } from '@/data/readings';
 import { listSkiers, listStarters } from '@/data/starters';
 import { outingPairs } from '@/server/pairs';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
@@ -121,5 +123,47 @@ describe('what comes from outside', () => {
       expect(refusal.ok).toBe(false);
       if (!refusal.ok) expect(refusal.error.message).toMatch(/\.$/);
     }
+  });
+});
+
+describe('a glide test of pairs', () => {
+  it('on snow like that of the day speaks for the pair that glided better', async () => {
+    const outing = await outingOf(db, OUTING);
+    const before = await shown();
+    const { starter, skier, ranking } = before.rows.find((row) => row.ranking.length > 1)!;
+    const [first, second] = ranking as [(typeof ranking)[0], (typeof ranking)[0]];
+    const [reading] = await listReadings(db, OUTING, 1);
+    await addGlideTest(db, {
+      id: 'pairs-test',
+      outingId: OUTING,
+      startedAt: DAY.toISOString(),
+      measure: 'seconds',
+      skis: [first.skiName, second.skiName],
+      hill: { dropM: 5, lengthM: 90, fromRest: true },
+      snow: { ...reading!, temperatureC: -9 },
+    });
+    // The second pair is clearly the faster one.
+    for (const [k, seconds] of [27.9, 27.4, 27.42, 27.91, 27.92, 27.41].entries()) {
+      await addGlideRun(db, {
+        id: `pairs-run-${k}`,
+        testId: 'pairs-test',
+        ski: [0, 3, 4].includes(k) ? first.skiName : second.skiName,
+        value: seconds,
+        ranAt: new Date(DAY.getTime() + k * 240_000).toISOString(),
+      });
+    }
+    const { rows } = await outingPairs(db, outing, DAY.getTime());
+    const after = rows.find((row) => row.starter.id === starter.id)!.ranking;
+    const reasons = (skiId: string) =>
+      after.find((pair) => pair.skiId === skiId)!.reasons.map(({ reason }) => reason.code);
+    expect(reasons(second.skiId)).toContain('tested_faster');
+    expect(reasons(first.skiId)).toContain('tested_slower');
+    const points = (pairs: typeof ranking, skiId: string) =>
+      pairs.find((pair) => pair.skiId === skiId)!.points;
+    expect(points(after, second.skiId)).toBeGreaterThan(points(ranking, second.skiId));
+    expect(points(after, first.skiId)).toBeLessThan(points(ranking, first.skiId));
+    const { text } = await shown();
+    expect(text()).toContain(skier.name);
+    expect(text()).toMatch(/On snow like this it glided \d\.\d % better than the others/);
   });
 });

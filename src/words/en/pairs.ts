@@ -13,6 +13,9 @@ const HOUR_MS = 3_600_000;
 const timeLeft = (hours: number) => span(hours * HOUR_MS);
 
 /** Why a pair suits a skier today, or not. */
+const ago = (days: number) =>
+  days < 1 ? 'today' : days < 2 ? 'yesterday' : `${Math.floor(days)} days ago`;
+
 export const REASON: WordsFor<PairReason> = {
   grind_fits: ({ grindMm, widthMm }, write) =>
     `The grind of ${write.number(grindMm, 2)} mm suits the ${write.number(widthMm, 2)} mm that this snow needs.`,
@@ -40,6 +43,12 @@ export const REASON: WordsFor<PairReason> = {
   marks_late: ({ kinds, hoursLeft }) =>
     `Cannot be put right before the start, ${timeLeft(hoursLeft)} away: ${kinds.map((kind) => FINDING_WORDS[kind].toLowerCase()).join(', ')}.`,
   kept_for_training: 'It is kept for training.',
+  tested_faster: ({ percent, daysAgo }, write) =>
+    `On snow like this it glided ${write.loss(percent, 1)} better than the others of its test, ${ago(daysAgo)}.`,
+  tested_slower: ({ percent, daysAgo }, write) =>
+    `On snow like this it glided ${write.loss(percent, 1)} worse than the others of its test, ${ago(daysAgo)}.`,
+  tested_alike: ({ daysAgo }) =>
+    `On snow like this no difference from the others of its test was clear, ${ago(daysAgo)}.`,
   skier_likes_it: 'The skier would take it.',
   of_the_team: 'It is not the skier’s own pair.',
 };
