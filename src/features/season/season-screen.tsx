@@ -50,7 +50,7 @@ export function SeasonScreen({ outing, view }: SeasonScreenProps) {
         )
       }
     >
-      <Flex gap="5" align="center" wrap="wrap" className="no-print">
+      <Flex gap="5" align="center" wrap="wrap" mb="3" className="no-print">
         <ActionButton quiet onClick={() => window.print()}>
           {WORDS.print}
         </ActionButton>
