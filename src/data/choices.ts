@@ -1,4 +1,5 @@
 import { CHOICE_FIELDS, type Choice } from '../core/model';
+import type { SnowConditions } from '../core/wax';
 import { sql } from 'kysely';
 import type { FrostDatabase } from './database';
 import { inPages } from './pages';
@@ -63,21 +64,37 @@ export async function choicesOf(db: FrostDatabase, ids: readonly string[]): Prom
   return rows.map(fromRow);
 }
 
-/** Choices that stand whose day asked for about a temperature, the nearest first. */
+/** What of a choice tells whether its day was like another. */
+export interface NearChoice extends Pick<
+  Choice,
+  'id' | 'outingId' | 'productName' | 'equivalentTemperatureC' | 'createdAt'
+> {
+  snow: SnowConditions;
+}
+
+/** Choices that stand whose day asked for about a temperature, the nearest first; without all that they hold. */
 export async function choicesNear(
   db: FrostDatabase,
   { equivalentC, withinC, most }: { equivalentC: number; withinC: number; most: number },
-): Promise<Choice[]> {
+): Promise<NearChoice[]> {
   const rows = await db
     .selectFrom('choice')
-    .selectAll()
+    .select(['id', 'outing_id', 'product_name', 'equivalent_temperature_c', 'created_at'])
+    .select(sql<string>`json_extract(inputs, '$.snow')`.as('snow'))
     .where('id', 'in', standing(db).select('id'))
     .where('equivalent_temperature_c', '>=', equivalentC - withinC)
     .where('equivalent_temperature_c', '<=', equivalentC + withinC)
     .orderBy(sql`abs(equivalent_temperature_c - ${equivalentC})`)
     .limit(most)
     .execute();
-  return rows.map(fromRow);
+  return rows.map((row) => ({
+    id: row.id,
+    outingId: row.outing_id,
+    productName: row.product_name,
+    equivalentTemperatureC: row.equivalent_temperature_c,
+    createdAt: row.created_at,
+    snow: JSON.parse(row.snow) as SnowConditions,
+  }));
 }
 
 /** Adds a choice. */

@@ -7,6 +7,9 @@ import type { FrostDatabase } from './database';
 /** A step that was taken back gives its grams back under this end of a note. */
 const UNDONE = `%${benchScreenWords.runJob.takenBack('')}`;
 
+/** A choice is kilobytes: the report judges those of so many outings. */
+const MOST_JUDGED = 100;
+
 /** What the books of a season add up to. */
 export interface SeasonBook {
   /** Grams that went on skis, by product; what was undone is taken off. */
@@ -15,8 +18,9 @@ export interface SeasonBook {
   jobs: Record<string, number>;
   coats: Record<string, number>;
   km: Record<string, number>;
-  workedOutings: Set<string>;
-  /** The last choice of each outing of the season. */
+  /** Outings with a choice or a job that was ended. */
+  heldOutings: Set<string>;
+  /** The last choice of each of the latest outings. */
   choices: Choice[];
 }
 
@@ -68,22 +72,25 @@ export async function seasonBook(
       .select('id')
       .where('start_at', '>=', from)
       .where('start_at', '<', to)
+      .orderBy('start_at', 'desc')
       .execute(),
   ]);
-  const worked = await db
-    .selectFrom('job')
-    .select('outing_id')
-    .distinct()
-    .where('ended_at', 'is not', null)
-    .execute();
-  const choices = await Promise.all(outings.map(({ id }) => listChoices(db, id, 1)));
+  const [worked, chosen] = await Promise.all([
+    db.selectFrom('job').select('outing_id').distinct().where('ended_at', 'is not', null).execute(),
+    db.selectFrom('choice').select('outing_id').distinct().where('withdrawn', '=', 0).execute(),
+  ]);
+  const choices = await Promise.all(
+    outings.slice(0, MOST_JUDGED).map(({ id }) => listChoices(db, id, 1)),
+  );
   const here = new Set(outings.map(({ id }) => id));
   return {
     grams: byKey(grams),
     jobs: byKey(jobs),
     coats: byKey(coats),
     km: byKey(km),
-    workedOutings: new Set(worked.map((row) => row.outing_id).filter((id) => here.has(id))),
+    heldOutings: new Set(
+      [...worked, ...chosen].map((row) => row.outing_id).filter((id) => here.has(id)),
+    ),
     choices: choices.flat(),
   };
 }

@@ -1,7 +1,7 @@
 import type { Choice, Outcome, Outing, Reading } from '@/core/model';
 import { daysLike, PAST, type ComparedDay, type Likeness } from '@/core/past';
 import { ledger } from '@/core/wax';
-import { choicesNear, listChoices } from '@/data/choices';
+import { choicesNear, listChoices, type NearChoice } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
 import { listReadings } from '@/data/readings';
 import { ownOf } from '@/server/learning';
@@ -21,18 +21,13 @@ export interface PastDay {
 const MOST_LOOKED_AT = 200;
 const MOST_SHOWN = 5;
 
-const comparedOf = ({ equivalentTemperatureC, inputs }: Choice): ComparedDay => ({
-  equivalentC: equivalentTemperatureC,
-  snow: inputs.snow,
-});
-
 /** What the snow of an outing asks for: by its choice, else by its last reading. */
 async function dayOf(
   db: FrostDatabase,
   outing: Outing,
   { choice, reading }: { choice: Choice | undefined; reading: Reading | undefined },
 ): Promise<ComparedDay | undefined> {
-  if (choice) return comparedOf(choice);
+  if (choice) return { equivalentC: choice.equivalentTemperatureC, snow: choice.inputs.snow };
   if (!reading) return undefined;
   const { equivalentTemperatureC } = ledger(reading, outing, await ownOf(db, outing));
   return { equivalentC: equivalentTemperatureC, snow: reading };
@@ -56,7 +51,7 @@ export async function loadPast(
     most: MOST_LOOKED_AT,
   });
   const byId = new Map(outings.map((one) => [one.id, one]));
-  const latest = new Map<string, Choice>();
+  const latest = new Map<string, NearChoice>();
   for (const one of near) {
     const before = latest.get(one.outingId);
     if (one.outingId !== outing.id && (!before || one.createdAt > before.createdAt)) {
@@ -65,7 +60,8 @@ export async function loadPast(
   }
   const past = [...latest.values()].flatMap((one) => {
     const where = byId.get(one.outingId);
-    return where ? [{ ...comparedOf(one), choice: one, where }] : [];
+    const { equivalentTemperatureC: equivalentC, snow } = one;
+    return where ? [{ equivalentC, snow, choice: one, where }] : [];
   });
   return daysLike(day, past)
     .slice(0, MOST_SHOWN)

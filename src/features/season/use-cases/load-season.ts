@@ -121,9 +121,7 @@ export async function loadSeason(db: FrostDatabase, outing: Outing): Promise<Sea
     .sort((a, b) =>
       outingOf.get(a.outingId)!.startAt.localeCompare(outingOf.get(b.outingId)!.startAt),
     );
-  const held = outings.filter(
-    ({ id }) => book.workedOutings.has(id) || choices.some(({ outingId }) => outingId === id),
-  );
+  const held = outings.filter(({ id }) => book.heldOutings.has(id));
   const used = usedProducts(book, products);
   return {
     season,

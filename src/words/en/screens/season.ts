@@ -25,7 +25,7 @@ export const season = {
   choices: 'How good the choices were',
   choicesTable: 'Choices of the season, as is known now',
   choicesHint:
-    'What the wax that was taken lost against the best of the shelf, by what tests and outcomes have taught since.',
+    'Of the latest 100 outings: what the wax that was taken lost against the best of the shelf, by what tests and outcomes have taught since.',
   outing: 'Outing',
   taken: 'Taken',
   best: 'Best, as known now',
