@@ -15,6 +15,10 @@ const SCREENS = [
   'iron',
   'wall',
   'labels',
+  'test',
+  'learning',
+  'season',
+  'settings',
 ];
 
 it('every screen stays under 300 ms with the book of some seasons', async () => {

@@ -95,7 +95,7 @@ export function resultOfTest(
 
 /**
  * How a choice turned out as a result. The ledger is taken back to the house's, whatever had been learned when it was
- * made. Undefined where the label of the wax is not known any more.
+ * made. Undefined where nobody could tell, or where the label of the wax is not known any more.
  */
 export function resultOfOutcome(
   feel: Feel,
@@ -112,7 +112,7 @@ export function resultOfOutcome(
     product: GlideProduct | undefined;
   },
 ): LearnResult | undefined {
-  if (!product) return undefined;
+  if (!product || feel === 'cannot_tell') return undefined;
   const then = ledger(asked.snow, asked.outing, asked.own);
   const snowSdC =
     equivalentSdC === undefined

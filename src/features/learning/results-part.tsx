@@ -65,7 +65,7 @@ function ResultLine({
         <Text textStyle="strong">{what}</Text>
         <Text textStyle="small" color="faint">
           {WORDS.when(outingName, dayAndTime(at, timeZone))}
-          {isMute ? ` ${WORDS.muteWhy}` : ''}
+          {isMute ? ` ${WORDS.MUTE[result.of.kind]}` : ''}
         </Text>
       </Box>
       {!isMute && (

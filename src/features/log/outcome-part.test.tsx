@@ -67,6 +67,9 @@ describe('how a choice turned out', () => {
       // The offset that holds everywhere comes after the five lines.
       expect(Math.sign(by![5]!)).toBe(sign);
     }
+    await sayOutcomeAction(key(), { choiceId, glide: 'fair', feel: 'cannot_tell' });
+    expect(await learnedC()).toEqual([]);
+    await sayOutcomeAction(key(), { choiceId, glide: 'slow', feel: 'dry' });
     // Said again, the newer one stands.
     expect(await listOutcomes(db)).toHaveLength(1);
     await withdrawChoiceAction(key(), choiceId);

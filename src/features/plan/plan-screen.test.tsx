@@ -10,6 +10,7 @@ import { loadTeamSettings, saveTeamSettings } from '@/data/team-settings';
 import { textOf } from '@/formats/out-file';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { chooseFrom, show } from '../../../tests/unit/render';
+import { PlanAnswer } from './plan-answer';
 import { PlanScreen } from './plan-screen';
 import { timeScale, ticksOf } from './time-scale';
 import { loadPlan } from './use-cases/load-plan';
@@ -68,6 +69,26 @@ describe('the plan of the cabin', () => {
     expect(boxes).toHaveLength(worked + onIrons);
     expect(within(screen.getByRole('table')).getAllByRole('row')).toHaveLength(6);
     expect(text()).not.toMatch(/undefined|NaN|Invalid/);
+  });
+
+  it('says before which step free time helps the least sure pair, or that it helps nowhere', async () => {
+    const { view } = await planned();
+    const now = view.now!;
+    const task = now.plan.tasks.find(({ technicianId }) => technicianId !== undefined)!;
+    const { pairId } = task;
+    const sureness = [{ pairId, sureMs: now.plan.pairs[0]!.startMs, inTime: 0.7 }];
+    const slack = { pairId, inTime: 0.7, free: { task, minutes: 15, inTime: 0.96 } };
+    cleanup();
+    const free = show(<PlanAnswer now={{ ...now, sureness, slack }} products={{}} />);
+    expect(free.text()).toContain('It is in time in 70 % of trial runs.');
+    expect(free.text()).toMatch(
+      /Slack helps most before its step “[^”]+” \([^)]*, \w+\): with 15 min kept free there it is in time in 96 %/,
+    );
+    cleanup();
+    const none = show(
+      <PlanAnswer now={{ ...now, sureness, slack: { pairId, inTime: 0.7 } }} products={{}} />,
+    );
+    expect(none.text()).toContain('Free time helps nowhere');
   });
 
   it('says that pairs cannot be ready and why, and who has no pair', async () => {

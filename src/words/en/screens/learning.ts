@@ -44,8 +44,10 @@ export const learning = {
   noResults: 'No result yet.',
   test: (waxes: readonly string[], runs: number) => `Test: ${waxes.join(', ')}; ${runs} runs`,
   muteTest: (skis: readonly string[]) => `Test: ${skis.join(', ')}`,
-  muteWhy:
-    'Teaches nothing: two of its names must be waxes of the shelf, with the snow read and the hill known.',
+  MUTE: {
+    test: 'Teaches nothing: two of its names must be waxes of the shelf, with the snow read and the hill known.',
+    outcome: 'It says nothing about the ledger.',
+  },
   outcome: (wax: string, glide: string, feel: string) =>
     `${wax} was ${glide.toLowerCase()}. ${feel}.`,
   when: (outing: string, time: string) => `${outing}, ${time}`,
