@@ -6,6 +6,7 @@ import { listOutings } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { seasonBook, type SeasonBook } from '@/data/season-book';
 import { listSkis } from '@/data/skis';
+import { stateOf } from '@/data/state';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import { ownOf } from '@/server/learning';
@@ -105,8 +106,27 @@ async function judged(
   );
 }
 
-/** All of the season of an outing, of all venues; the chart is that of its venue. */
+const remembered = new WeakMap<
+  FrostDatabase,
+  { state: string; views: Map<string, Promise<SeasonView>> }
+>();
+
+/**
+ * All of the season of an outing, of all venues; the chart is that of its venue. Worked out once for each state of the
+ * database.
+ */
 export async function loadSeason(db: FrostDatabase, outing: Outing): Promise<SeasonView> {
+  const state = await stateOf(db);
+  const known = remembered.get(db);
+  const views = known?.state === state ? known.views : new Map<string, Promise<SeasonView>>();
+  if (known?.state !== state) remembered.set(db, { state, views });
+  const view = views.get(outing.id) ?? readSeason(db, outing);
+  views.set(outing.id, view);
+  view.catch(() => views.delete(outing.id));
+  return view;
+}
+
+async function readSeason(db: FrostDatabase, outing: Outing): Promise<SeasonView> {
   const season = seasonOf(outing.startAt, isSouthern(outing.venue));
   const [outings, products, skis, book, own] = await Promise.all([
     listOutings(db),
