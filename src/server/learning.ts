@@ -1,4 +1,11 @@
-import type { Choice, LearningWish, Outing, Outcome, KeptGlideTest } from '@/core/model';
+import {
+  glideTestOf,
+  type Choice,
+  type KeptGlideTest,
+  type LearningWish,
+  type Outcome,
+  type Outing,
+} from '@/core/model';
 import type { GlideProduct, LearnedLedger, OwnCorrection } from '@/core/wax';
 import {
   learn,
@@ -40,14 +47,11 @@ export interface Learning {
 
 export const EVERYTHING: LearningWish = { excluded: [] };
 
-const MINUTE_MS = 60_000;
-
 function ofTest(
   { test, runs }: Awaited<ReturnType<typeof allGlideTests>>[number],
   { outing, products }: { outing: Outing; products: readonly GlideProduct[] },
 ): Omit<KnownResult, 'counts'> {
-  const { id, measure, hill, skis, snow, startedAt } = test;
-  const startMs = Date.parse(startedAt);
+  const { id, skis, snow, startedAt } = test;
   const waxes = waxesOf(skis, products).map(({ product }) => product.name);
   return {
     id,
@@ -56,26 +60,15 @@ function ofTest(
     of: { kind: 'test', test, waxes, runs: runs.length },
     result:
       snow &&
-      resultOfTest(
-        {
-          measure,
-          hill,
-          runs: runs.map(({ ski, value, ranAt }) => ({
-            ski,
-            value,
-            minute: (Date.parse(ranAt) - startMs) / MINUTE_MS,
-          })),
-        },
-        {
-          id,
-          venueId: outing.venue.id,
-          outing,
-          skis,
-          snow,
-          products,
-          own: { venueC: outing.venue.ownCorrectionC, handC: 0 },
-        },
-      ),
+      resultOfTest(glideTestOf(test, runs), {
+        id,
+        venueId: outing.venue.id,
+        outing,
+        skis,
+        snow,
+        products,
+        own: { venueC: outing.venue.ownCorrectionC, handC: 0 },
+      }),
   };
 }
 

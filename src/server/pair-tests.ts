@@ -1,15 +1,15 @@
-import type { Outing } from '@/core/model';
+import { glideTestOf, type Outing } from '@/core/model';
 import { analyseGlide, type GlideResult } from '@/core/glide';
 import { PAIRS, type PairTest } from '@/core/pairs';
-import { likeness, type ComparedDay } from '@/core/past';
-import { glidedSnow, ledger } from '@/core/wax';
+import { likeness } from '@/core/past';
+import { baseFriction, lossInSeconds } from '@/core/friction';
+import { glidedSnow, ledger, type SnowConditions } from '@/core/wax';
 import type { FrostDatabase } from '@/data/database';
 import { allGlideTests } from '@/data/glide-tests';
 import { listOutings } from '@/data/outings';
 import { ownOf } from './learning';
 
-const MINUTE_MS = 60_000;
-const DAY_MS = 24 * 60 * MINUTE_MS;
+const DAY_MS = 86_400_000;
 
 const nameOf = (name: string) => name.trim().toLowerCase();
 
@@ -32,18 +32,24 @@ function againstOthers(
   };
 }
 
-/** The newest test of each pair on snow like that of a day, by the name that the pair is called by on the hill. */
+/**
+ * The newest test of each pair on snow like that of an outing's day, by the name that the pair is called by on the
+ * hill; what it is over that outing in seconds.
+ */
 export async function testsOfPairs(
   db: FrostDatabase,
-  day: ComparedDay,
+  { outing: asked, snow: today }: { outing: Outing; snow: SnowConditions },
   nowMs: number,
 ): Promise<Map<string, PairTest>> {
+  const own = await ownOf(db, asked);
+  const day = { equivalentC: ledger(today, asked, own).equivalentTemperatureC, snow: today };
+  const seconds = lossInSeconds(asked, baseFriction(glidedSnow(today)));
   const [tests, outings] = await Promise.all([allGlideTests(db), listOutings(db)]);
   const outingOf = new Map<string, Outing>(outings.map((one) => [one.id, one]));
   const found = new Map<string, PairTest>();
   // The oldest first: a newer test takes its place.
   for (const { test, runs } of tests) {
-    const { measure, hill, snow, skis, startedAt } = test;
+    const { snow, skis, startedAt } = test;
     const outing = outingOf.get(test.outingId);
     if (!outing || !snow || runs.length === 0) continue;
     const startMs = Date.parse(startedAt);
@@ -51,21 +57,17 @@ export async function testsOfPairs(
     const { distance } = likeness(day, { equivalentC: equivalentTemperatureC, snow });
     // One on other snow does not take the place of an older one on snow like this.
     if (distance >= PAIRS.testReach) continue;
-    const result = analyseGlide({
-      measure,
-      hill,
-      snow: glidedSnow(snow),
-      runs: runs.map(({ ski, value, ranAt }) => ({
-        ski,
-        value,
-        minute: (Date.parse(ranAt) - startMs) / MINUTE_MS,
-      })),
-    });
+    const result = analyseGlide(glideTestOf(test, runs));
     for (const ski of skis) {
       const against = againstOthers(result, ski);
       if (!against) continue;
       const daysAgo = Math.max(0, nowMs - startMs) / DAY_MS;
-      found.set(nameOf(ski), { ...against, distance, daysAgo });
+      found.set(nameOf(ski), {
+        ...against,
+        seconds: seconds(Math.abs(against.percent)),
+        distance,
+        daysAgo,
+      });
     }
   }
   return found;

@@ -9,7 +9,7 @@ import {
   type PairTest,
 } from '@/core/pairs';
 import { careOf, TYPES_FOR } from '@/core/ski';
-import { ledger, structureFor } from '@/core/wax';
+import { structureFor } from '@/core/wax';
 import { listChoices } from '@/data/choices';
 import { loadCourse } from '@/data/course';
 import type { FrostDatabase } from '@/data/database';
@@ -19,7 +19,6 @@ import { eventsOnRack, listFindings } from '@/data/ski-events';
 import { listSkis } from '@/data/skis';
 import { listSkiers, listStarters } from '@/data/starters';
 import { modelledCases } from './cases';
-import { ownOf } from './learning';
 import { testOf, testsOfPairs } from './pair-tests';
 
 const HOUR_MS = 3_600_000;
@@ -43,18 +42,15 @@ async function dayOf(
   ]);
   const modelled = await modelledCases(db, { course, outing, reading });
   const day = daySnow(outing, modelled?.cases, reading);
-  const own = await ownOf(db, outing);
-  const asked = day && ledger(day.snow, outing, own).equivalentTemperatureC;
   const pairDay: PairDay = {
     widthMm: choice?.details?.structure.widthMm ?? (day && structureFor(day.snow).widthMm),
     ground: groundOf(day?.snow ?? {}),
     isRace: outing.purpose === 'race',
     hoursLeft: Math.max(0, Date.parse(outing.startAt) - nowMs) / HOUR_MS,
   };
-  const tests =
-    day && asked !== undefined
-      ? await testsOfPairs(db, { equivalentC: asked, snow: day.snow }, nowMs)
-      : new Map<string, PairTest>();
+  const tests = day
+    ? await testsOfPairs(db, { outing, snow: day.snow }, nowMs)
+    : new Map<string, PairTest>();
   return { day: pairDay, tests };
 }
 

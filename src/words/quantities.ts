@@ -84,3 +84,6 @@ export function altitude(altitudeM: number, units: Units): string {
   const value = units.length === 'ft' ? feetFromMetres(altitudeM) : altitudeM;
   return `${Math.round(value)}${THIN_SPACE}${units.length}`;
 }
+
+/** `1.2 MB`, of bytes. */
+export const megabytes = (bytes: number): string => `${fixed(bytes / 1e6)} MB`;

@@ -2,4 +2,4 @@ export { LEARN, LEARN_FIGURES } from './figures';
 export { learn, learnedAt, offsetSdC, type Learned } from './learn';
 export { FEELS, GLIDES } from './types';
 export type { Feel, Glide, LearnResult, ResultDay, TestedWax } from './types';
-export { resultOfOutcome, resultOfTest, waxesOf } from './results';
+export { choiceSnowSdC, resultOfOutcome, resultOfTest, waxesOf } from './results';

@@ -1,7 +1,6 @@
 import { analyseGlide, type GlideTest } from '../glide';
 import {
   additiveVerdict,
-  glidedSnow,
   houseLines,
   ledger,
   neededAdditives,
@@ -55,7 +54,7 @@ export function waxesOf(skis: readonly string[], products: readonly GlideProduct
  * where fewer than two are known, without snow, or where the runs do not tell a friction.
  */
 export function resultOfTest(
-  test: Omit<GlideTest, 'snow'>,
+  test: GlideTest,
   {
     skis,
     snow,
@@ -71,7 +70,7 @@ export function resultOfTest(
   const waxes = waxesOf(skis, products);
   const [first] = waxes;
   if (!first || waxes.length < 2 || test.runs.length === 0) return undefined;
-  const { differences } = analyseGlide({ ...test, snow: glidedSnow(snow) });
+  const { differences } = analyseGlide(test);
   const needed = neededAdditives(snow);
   const shapeOf = ({ labelLowC, labelHighC, additives }: GlideProduct) =>
     labelShape(labelLowC, labelHighC, additiveVerdict(additives, needed).penaltyPercent);
@@ -91,6 +90,17 @@ export function resultOfTest(
   if (others.length === 0) return undefined;
   const day = dayOf({ ...place, snow }, snow.temperatureSdC ?? LEARN.readingSdC);
   return { ...day, kind: 'test', first: shapeOf(first.product), others };
+}
+
+/** Spread of what the snow of a choice was, °C: what is left of the whole without the ledger's own. */
+export function choiceSnowSdC(
+  { snow, outing, own }: Pick<DayAsked, 'snow' | 'outing' | 'own'>,
+  equivalentSdC: number | undefined,
+): number {
+  // Choices from before it was kept.
+  if (equivalentSdC === undefined) return LEARN.readingSdC;
+  const { modelSdC } = ledger(snow, outing, own);
+  return Math.sqrt(Math.max(0, equivalentSdC ** 2 - modelSdC ** 2));
 }
 
 /**
@@ -114,10 +124,7 @@ export function resultOfOutcome(
 ): LearnResult | undefined {
   if (!product || feel === 'cannot_tell') return undefined;
   const then = ledger(asked.snow, asked.outing, asked.own);
-  const snowSdC =
-    equivalentSdC === undefined
-      ? LEARN.readingSdC
-      : Math.sqrt(Math.max(0, equivalentSdC ** 2 - then.modelSdC ** 2));
+  const snowSdC = choiceSnowSdC(asked, equivalentSdC);
   const day = dayOf(asked, snowSdC);
   return {
     ...day,

@@ -1,5 +1,6 @@
-import { GLIDE_MEASURES, type GlideHill, type GlideMeasure } from '../glide';
-import type { SnowConditions } from '../wax';
+import { MINUTE_MS } from '../constants';
+import { GLIDE_MEASURES, type GlideHill, type GlideMeasure, type GlideTest } from '../glide';
+import { glidedSnow, type SnowConditions } from '../wax';
 import type { FieldsOf } from './field';
 
 /** A glide test as it was set up: what is compared, on which hill, on what snow, by whom. */
@@ -47,3 +48,21 @@ export const GLIDE_RUN_FIELDS = {
   ranAt: { type: 'moment', isRequired: true },
   removedAt: { type: 'moment', isInternal: true },
 } as const satisfies FieldsOf<KeptGlideRun>;
+
+/** A kept test as the analysis takes it: minutes from its first run on. */
+export function glideTestOf(
+  { measure, hill, snow }: Pick<KeptGlideTest, 'measure' | 'hill' | 'snow'>,
+  runs: readonly Pick<KeptGlideRun, 'ski' | 'value' | 'ranAt'>[],
+): GlideTest {
+  const fromMs = Math.min(...runs.map(({ ranAt }) => Date.parse(ranAt)));
+  return {
+    measure,
+    hill,
+    snow: snow && glidedSnow(snow),
+    runs: runs.map(({ ski, value, ranAt }) => ({
+      ski,
+      value,
+      minute: (Date.parse(ranAt) - fromMs) / MINUTE_MS,
+    })),
+  };
+}

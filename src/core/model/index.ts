@@ -11,7 +11,7 @@ export { cabinResources, PLAN_FIELDS, wholeProblem } from './bench-plan';
 export type { LearningWish, Outcome } from './outcome';
 export { OUTCOME_FIELDS } from './outcome';
 export type { KeptGlideRun, KeptGlideTest } from './glide-test';
-export { GLIDE_RUN_FIELDS, GLIDE_TEST_FIELDS } from './glide-test';
+export { GLIDE_RUN_FIELDS, GLIDE_TEST_FIELDS, glideTestOf } from './glide-test';
 export type { Reading } from './reading';
 export type { Segment, Station, CourseData } from './course';
 export type { ShelfProduct } from './product';

@@ -41,7 +41,7 @@ describe('which pair suits the day', () => {
 
   it('follows a clear test on snow like this, the less the more unlike it was', () => {
     const tested = (percent: number, distance = 0) =>
-      pairOf('a', {}, { test: { percent, halfPercent: 0.5, distance, daysAgo: 3 } });
+      pairOf('a', {}, { test: { percent, seconds: 2, halfPercent: 0.5, distance, daysAgo: 3 } });
     expect(codes(tested(-1.2))).toContain('tested_faster');
     expect(codes(tested(1.2))).toContain('tested_slower');
     expect(codes(tested(0.4))).toContain('tested_alike');

@@ -95,14 +95,14 @@ function byTimeLeft({ reserve, findings }: PairState, { hoursLeft }: PairDay): W
 /** Its last test on snow like this, the less the more unlike the snow was; what is not clear weighs nothing. */
 function byTest({ test }: PairState): WeighedReason[] {
   if (!test || test.distance >= PAIRS.testReach) return [];
-  const { percent, halfPercent, distance, daysAgo } = test;
+  const { percent, seconds, halfPercent, distance, daysAgo } = test;
   if (Math.abs(percent) <= halfPercent) return [weighed({ code: 'tested_alike', daysAgo }, 0)];
   const share = 1 - distance / PAIRS.testReach;
   const most = Math.min(PAIRS.mostTestPoints, Math.abs(percent) * PAIRS.testPoints) * share;
   return [
     percent < 0
-      ? weighed({ code: 'tested_faster', percent: -percent, daysAgo }, most)
-      : weighed({ code: 'tested_slower', percent, daysAgo }, -most),
+      ? weighed({ code: 'tested_faster', percent: -percent, seconds, daysAgo }, most)
+      : weighed({ code: 'tested_slower', percent, seconds, daysAgo }, -most),
   ];
 }
 

@@ -38,6 +38,8 @@ export interface PairState {
 export interface PairTest {
   /** Of friction, against the mean of the others: above 0 it was slower. */
   percent: number;
+  /** The size of it over the course of the outing, s. */
+  seconds: number;
   /** Half the interval that holds the truth 19 times in 20. */
   halfPercent: number;
   /** How unlike its snow was to that of the day: 0 for the same, 1 for another wax. */
@@ -62,8 +64,8 @@ export type PairReason = FindingOf<{
   marks: { kinds: readonly FindingKind[] };
   marks_late: { kinds: readonly FindingKind[]; hoursLeft: number };
   kept_for_training: NoFigures;
-  tested_faster: { percent: number; daysAgo: number };
-  tested_slower: { percent: number; daysAgo: number };
+  tested_faster: { percent: number; seconds: number; daysAgo: number };
+  tested_slower: { percent: number; seconds: number; daysAgo: number };
   tested_alike: { daysAgo: number };
   skier_likes_it: NoFigures;
   of_the_team: NoFigures;

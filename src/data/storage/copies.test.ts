@@ -191,14 +191,29 @@ describe('the commands', () => {
   it('killed at any moment lose nothing: the database stays, and the next copy is whole', async () => {
     const db = await started();
     await saveTeamSettings(db, { baseType: 'extruded' });
-    for (const afterMs of [200, 350, 500, 700, 900]) {
-      const child = spawn(process.execPath, ['scripts/backup.mjs', '--data', folder], {
-        detached: true,
-        stdio: 'ignore',
-      });
+    // Large enough that a copy takes a while.
+    const filler = new Database(databaseFile(folder));
+    filler.exec(
+      'create table filler (bytes blob); insert into filler values (zeroblob(150000000))',
+    );
+    filler.close();
+    // Makes the program that the commands run.
+    expect(run('backup').status).toBe(0);
+    let met = 0;
+    for (const afterMs of [0, 20, 40, 80, 120]) {
+      const child = spawn(process.execPath, ['.next/copies.mjs', 'backup', folder]);
+      const unfinished = () =>
+        readdirSync(copiesFolder(folder)).some((name) => name.endsWith('unfinished'));
+      while (child.exitCode === null && !unfinished()) {
+        await new Promise((resolve) => setTimeout(resolve, 2));
+      }
       await new Promise((resolve) => setTimeout(resolve, afterMs));
-      if (child.exitCode === null) process.kill(-child.pid!, 'SIGKILL');
+      child.kill('SIGKILL');
+      await new Promise((resolve) => child.once('close', resolve));
+      if (unfinished()) met += 1;
     }
+    // Kills that came while the copy was being made.
+    expect(met).toBeGreaterThan(0);
     expect(await bases(db)).toBe('extruded');
     const copy = await copyDatabase(folder, later(400));
     expect(existsSync(copy.file)).toBe(true);

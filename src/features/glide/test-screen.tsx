@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { analyseGlide, balancedOrder, type GlideResult } from '@/core/glide';
-import type { KeptGlideRun, KeptGlideTest, Outing } from '@/core/model';
+import { glideTestOf, type KeptGlideRun, type KeptGlideTest, type Outing } from '@/core/model';
 import { glidedSnow } from '@/core/wax';
 import { SelectField } from '@/ui/fields/select-field';
 import { useWrite } from '@/ui/fields/use-write';
@@ -30,7 +30,6 @@ const NewTest = dynamic(() => import('./new-test').then((module) => module.NewTe
 
 const WORDS = testScreenWords.testScreen;
 const ROUNDS = 3;
-const MINUTE_MS = 60_000;
 
 interface TestScreenProps {
   outing: Outing;
@@ -62,23 +61,6 @@ export function TestScreen({ outing, tests, open, waxes }: TestScreenProps) {
   );
 }
 
-/** The runs as the analysis takes them: minutes from the first one on. */
-function analysed(test: KeptGlideTest, runs: readonly KeptGlideRun[]): GlideResult | undefined {
-  const [first] = runs;
-  if (!first) return undefined;
-  const fromMs = Date.parse(first.ranAt);
-  return analyseGlide({
-    measure: test.measure,
-    runs: runs.map(({ ski, value, ranAt }) => ({
-      ski,
-      value,
-      minute: (Date.parse(ranAt) - fromMs) / MINUTE_MS,
-    })),
-    hill: test.hill,
-    snow: test.snow && glidedSnow(test.snow),
-  });
-}
-
 const UNKNOWN_S = 20;
 
 /** What a run of a ski took last; of any, where it has none yet. */
@@ -100,7 +82,7 @@ function OpenTest({
   const waiting = queue.waiting.filter(({ id, why }) => why === undefined && !here.has(id));
   const taken = queue.taken.filter(({ id }) => !here.has(id));
   const all = [...runs, ...taken, ...waiting];
-  const result = analysed(test, all);
+  const result = all.length === 0 ? undefined : analyseGlide(glideTestOf(test, all));
   const order = balancedOrder(test.skis, { rounds: ROUNDS });
   const next = order[all.length % order.length]!;
   const { timeZone } = outing.venue;

@@ -4,6 +4,9 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { Choice, Outcome } from '@/core/model';
 import { addChoice, listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
+import { listReadings } from '@/data/readings';
+import { ownOf } from '@/server/learning';
+import { ledger } from '@/core/wax';
 import { listOutings } from '@/data/outings';
 import { demoDatabase } from '../../../tests/unit/demo-app';
 import { show } from '../../../tests/unit/render';
@@ -72,9 +75,16 @@ describe('days like this one', () => {
   });
 
   it('go by the last reading where nothing is chosen yet', async () => {
-    await chose('near', { outingId: 'demo-slalom' });
-    const found = await past({}, 'demo-relay');
-    expect(found).toBeDefined();
-    for (const { likeness } of found!) expect(likeness.kind).not.toBe('other');
+    const [reading] = await listReadings(db, 'demo-relay', 1);
+    const outing = (await listOutings(db)).find(({ id }) => id === 'demo-relay')!;
+    const { equivalentTemperatureC } = ledger(reading!, outing, await ownOf(db, outing));
+    await chose('near', {
+      outingId: 'demo-slalom',
+      equivalentTemperatureC: equivalentTemperatureC + 1,
+      inputs: { ...chosen.inputs, snow: reading! },
+    });
+    const [found] = (await past({}, 'demo-relay'))!;
+    expect(found!.id).toBe('near');
+    expect(found!.likeness.distance).toBeCloseTo(0.5, 6);
   });
 });

@@ -21,7 +21,7 @@ const load = () => import('./open-file-field').then(({ OpenFileField }) => OpenF
 const Field = dynamic(load, {
   ssr: false,
   loading: () => (
-    <Box aria-busy>
+    <Box aria-hidden>
       <Text textStyle="small" fontWeight="650" mb="1">
         {'\u00a0'}
       </Text>
@@ -33,5 +33,5 @@ const Field = dynamic(load, {
 });
 const PlainField = dynamic(load, {
   ssr: false,
-  loading: () => <ActionButton plain disabled aria-busy />,
+  loading: () => <ActionButton plain disabled aria-hidden />,
 });

@@ -26,14 +26,18 @@ export const LEDGER_LABEL: Record<wax.LedgerKey, string> = {
   distance: 'Distance',
 };
 
-/** `6 tests and 2 outcomes here`. */
-export function resultsInWords(tests: number, outcomes: number): string {
-  const parts = [
+/** `6 tests and 2 outcomes`; nothing where there are none. */
+export const countedResults = (tests: number, outcomes: number): string =>
+  [
     tests === 0 ? '' : tests === 1 ? '1 test' : `${tests} tests`,
     outcomes === 0 ? '' : outcomes === 1 ? '1 outcome' : `${outcomes} outcomes`,
-  ].filter(Boolean);
-  return parts.length === 0 ? 'results elsewhere' : `${parts.join(' and ')} here`;
-}
+  ]
+    .filter(Boolean)
+    .join(' and ');
+
+/** `6 tests and 2 outcomes here`. */
+export const resultsInWords = (tests: number, outcomes: number): string =>
+  tests + outcomes === 0 ? 'results elsewhere' : `${countedResults(tests, outcomes)} here`;
 
 const WETNESS: Record<Wetness, string> = {
   dry: 'No free water.',

@@ -43,10 +43,10 @@ export const REASON: WordsFor<PairReason> = {
   marks_late: ({ kinds, hoursLeft }) =>
     `Cannot be put right before the start, ${timeLeft(hoursLeft)} away: ${kinds.map((kind) => FINDING_WORDS[kind].toLowerCase()).join(', ')}.`,
   kept_for_training: 'It is kept for training.',
-  tested_faster: ({ percent, daysAgo }, write) =>
-    `On snow like this it glided ${write.loss(percent, 1)} better than the others of its test, ${ago(daysAgo)}.`,
-  tested_slower: ({ percent, daysAgo }, write) =>
-    `On snow like this it glided ${write.loss(percent, 1)} worse than the others of its test, ${ago(daysAgo)}.`,
+  tested_faster: ({ percent, seconds, daysAgo }, write) =>
+    `On snow like this it glided ${write.loss(percent, 1)} better than the others of its test, ${write.number(seconds, 1)} s over this course, ${ago(daysAgo)}.`,
+  tested_slower: ({ percent, seconds, daysAgo }, write) =>
+    `On snow like this it glided ${write.loss(percent, 1)} worse than the others of its test, ${write.number(seconds, 1)} s over this course, ${ago(daysAgo)}.`,
   tested_alike: ({ daysAgo }) =>
     `On snow like this no difference from the others of its test was clear, ${ago(daysAgo)}.`,
   skier_likes_it: 'The skier would take it.',

@@ -1,13 +1,6 @@
 import type { Outing } from '@/core/model';
 import { learn, learnedAt, offsetSdC } from '@/core/learn';
-import {
-  dailySdC,
-  FACTOR_SDS,
-  HOUSE,
-  HOUSE_LIMITS,
-  LEARNED_LINES,
-  type LearnedLine,
-} from '@/core/wax';
+import { FACTOR_SDS, LEARNED_LINES, learnedSdC, type LearnedLine } from '@/core/wax';
 import type { FrostDatabase } from '@/data/database';
 import { loadLearning, type KnownResult } from '@/server/learning';
 
@@ -66,13 +59,12 @@ export async function loadLearningView(
     return by ? by[COMMON]! + (own < 0 ? 0 : by[COMMON + 1 + own]!) : 0;
   };
   const namesOf = new Map(results.map(({ outing }) => [outing.venue.id, outing.venue.name]));
-  const spread = ({ covariance }: typeof here) =>
-    Math.hypot(dailySdC, Math.sqrt(covariance[COMMON]![COMMON]!));
+  const middling = LEARNED_LINES.map(() => 0);
   return {
     offset: {
       now: here.offsetC,
       sd: offsetSdC(here),
-      priorSd: Math.hypot(HOUSE_LIMITS.commonSdC, HOUSE.ownVenue.sd),
+      priorSd: offsetSdC(house),
     },
     here: here.here,
     count: here.everywhere,
@@ -82,7 +74,7 @@ export async function loadLearningView(
       sd: Math.sqrt(here.covariance[k]![k]!),
       priorSd: FACTOR_SDS[k]!,
     })),
-    spread: { before: spread(house), now: spread(here) },
+    spread: { before: learnedSdC(middling, house), now: learnedSdC(middling, here) },
     venues: learned.venues.map((id) => {
       const there = learnedAt(learned, id);
       return {

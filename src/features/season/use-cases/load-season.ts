@@ -1,6 +1,6 @@
 import { isSouthern, type Choice, type Outing } from '@/core/model';
 import { afterwards, seasonOf, venueChart, type Season, type VenueChart } from '@/core/season';
-import { ledger } from '@/core/wax';
+import { choiceSnowSdC } from '@/core/learn';
 import type { FrostDatabase } from '@/data/database';
 import { listOutings } from '@/data/outings';
 import { listProducts } from '@/data/products';
@@ -79,10 +79,7 @@ async function judged(
       const outing = outingOf.get(choice.outingId)!;
       const { inputs, details } = choice;
       const own = await ownOf(db, outing, inputs.own.handC);
-      const then = ledger(inputs.snow, inputs.outing, inputs.own);
-      const eqSdC = details?.equivalentSdC;
-      const snowSdC =
-        eqSdC === undefined ? 0 : Math.sqrt(Math.max(0, eqSdC ** 2 - then.modelSdC ** 2));
+      const snowSdC = choiceSnowSdC(inputs, details?.equivalentSdC);
       const found = await offLoop(
         afterwardsTask,
         {

@@ -1,3 +1,5 @@
+import { megabytes } from '../../quantities';
+
 export const prepareData = {
   theDataFolderCannotBe: (folder: string) =>
     `The data folder ${folder} cannot be written: choose another with --data FOLDER or FROST_PICK_DATA.`,
@@ -19,8 +21,6 @@ export const computeWorker = {
   theTaskIsNotListed: (name: string) =>
     `The task “${name}” is not listed in host/compute.worker.ts.`,
 };
-
-const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
 
 export const copies = {
   noCopy: (detail: string) =>

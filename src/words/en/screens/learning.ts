@@ -1,10 +1,4 @@
-const results = (tests: number, outcomes: number): string => {
-  const parts = [
-    tests === 0 ? '' : tests === 1 ? '1 test' : `${tests} tests`,
-    outcomes === 0 ? '' : outcomes === 1 ? '1 outcome' : `${outcomes} outcomes`,
-  ].filter(Boolean);
-  return parts.join(' and ');
-};
+import { countedResults } from '../choice';
 
 export const learning = {
   question: 'What have tests and outcomes taught?',
@@ -19,7 +13,7 @@ export const learning = {
   from: (tests: number, outcomes: number, elsewhere: number) =>
     tests + outcomes === 0
       ? `Nothing was tried here yet. This is from ${elsewhere} ${elsewhere === 1 ? 'result' : 'results'} elsewhere.`
-      : `From ${results(tests, outcomes)} here${elsewhere === 0 ? '' : `, and ${elsewhere} elsewhere`}.`,
+      : `From ${countedResults(tests, outcomes)} here${elsewhere === 0 ? '' : `, and ${elsewhere} elsewhere`}.`,
   MEANING: {
     none: 'The snow here asks for what the house says.',
     softer: 'The snow here asks for a softer wax than the house says.',

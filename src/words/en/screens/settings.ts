@@ -1,3 +1,5 @@
+import { megabytes } from '../../quantities';
+
 export const teamPart = {
   theBench: 'The bench',
   freshAir: 'Fresh air',
@@ -22,8 +24,6 @@ export const settingsScreen = {
   distance: 'Distance',
   screen: 'Screen',
 };
-
-const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
 
 export const copies = {
   title: 'Copies of all data',
