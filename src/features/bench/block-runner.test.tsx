@@ -12,7 +12,7 @@ import { show } from '../../../tests/unit/render';
 import { BenchScreen } from './bench-screen';
 import { BlockRunner } from './block-runner';
 import { loadBench } from './use-cases/load-bench';
-import { blocksNow, blockSteps } from './use-cases/load-blocks';
+import { blockOf, blocksNow } from './use-cases/load-blocks';
 
 const OUTING = 'demo-slalom';
 let db: FrostDatabase;
@@ -29,12 +29,12 @@ const longBlock = async () => (await blocksNow(db)).find(({ pairs }) => pairs.le
 
 async function shown(person: string) {
   const nowMs = Date.now();
-  const block = (await blocksNow(db)).find((one) => one.person === person);
-  const work = block && (await blockSteps(db, block, { nowMs, units: DEFAULT_UNITS }));
+  const work = await blockOf(db, person, { nowMs, units: DEFAULT_UNITS });
   cleanup();
   return show(
     <BlockRunner
-      {...{ person, block }}
+      person={person}
+      block={work?.block}
       steps={work?.steps ?? []}
       pieces={work?.pieces}
       outingId={OUTING}

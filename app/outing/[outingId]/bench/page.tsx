@@ -8,7 +8,7 @@ import { BenchScreen } from '@/features/bench/bench-screen';
 import { PlanScreen } from '@/features/bench/plan-screen';
 import { Runner } from '@/features/bench/runner';
 import { openJob } from '@/features/bench/open-job';
-import { blocksNow, blockSteps } from '@/features/bench/use-cases/load-blocks';
+import { blockOf } from '@/features/bench/use-cases/load-blocks';
 import { loadBench } from '@/features/bench/use-cases/load-bench';
 import { planSheet } from '@/server/job/plan-sheet';
 import { Sheet } from '@/ui/frame/sheet';
@@ -56,12 +56,11 @@ async function BenchPage({ params, searchParams }: BenchPageProps) {
     );
   }
   if (typeof person === 'string') {
-    const block = (await blocksNow(db)).find((one) => one.person === person);
-    const units = await readersUnits();
-    const work = block && (await blockSteps(db, block, { nowMs: now, units }));
+    const work = await blockOf(db, person, { nowMs: now, units: await readersUnits() });
     return (
       <BlockRunner
-        {...{ person, block, outingId }}
+        {...{ person, outingId }}
+        block={work?.block}
         steps={work?.steps ?? []}
         pieces={work?.pieces}
         timeZone={outing.venue.timeZone}

@@ -62,7 +62,10 @@ function blockNow(
 /** The block that each person works next by the plan in force; none where there is no plan. */
 export async function blocksNow(db: FrostDatabase): Promise<BlockNow[]> {
   const stands = await standing(db);
-  if (!stands) return [];
+  return stands ? blocksOf(db, stands) : [];
+}
+
+async function blocksOf(db: FrostDatabase, stands: Standing): Promise<BlockNow[]> {
   const { plan, visits, jobs, pairOf } = stands;
   const open = openBlocks(
     // A pair that runs another sheet than the planned one has no visits to tick.
@@ -78,19 +81,20 @@ export async function blocksNow(db: FrostDatabase): Promise<BlockNow[]> {
   });
 }
 
-/** The steps of a block as its first open pair has them: what to do, with which figures, until when. */
-export async function blockSteps(
+/** A person's block with its steps as its first open pair has them: what to do, with which figures, until when. */
+export async function blockOf(
   db: FrostDatabase,
-  block: BlockNow,
+  person: string,
   { nowMs, units }: { nowMs: number; units: Units },
-): Promise<{ steps: ToldStep[]; pieces: 1 | 2 | undefined }> {
+): Promise<{ block: BlockNow; steps: ToldStep[]; pieces: 1 | 2 | undefined } | undefined> {
   const stands = await standing(db);
+  const block = stands && (await blocksOf(db, stands)).find((one) => one.person === person);
+  if (!block) return undefined;
   const { pairId, index } = block.pairs.find(({ state }) => state === 'ahead') ?? block.pairs[0]!;
-  const pair = stands?.plan.pairs.find(({ id }) => id === pairId);
-  if (!stands || !pair) return { steps: [], pieces: undefined };
+  const pair = stands.pairOf(pairId);
   const sheet = stands.jobs.get(pairId)?.sheet ?? (await plannedSheet(db, pair, { nowMs, units }));
   const { fromStep, toStep } = pair.steps[index]!;
-  return { steps: sheet?.steps.slice(fromStep, toStep) ?? [], pieces: sheet?.pieces };
+  return { block, steps: sheet?.steps.slice(fromStep, toStep) ?? [], pieces: sheet?.pieces };
 }
 
 /** The sheet that starting the pair now would give; undefined where there is none any more. */
