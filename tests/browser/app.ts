@@ -101,6 +101,25 @@ export function withDemo(env: Record<string, string> = {}): Demo {
   return own;
 }
 
+/** How long a page may still fetch after it is there before a test goes on. */
+const QUIET_MS = 15_000;
+
+/** A request that a navigation broke off may never be told as ended: quiet is waited for, but not for ever. */
+const quiet = (page: Page) =>
+  page.waitForNetworkIdle({ idleTime: 500, timeout: QUIET_MS }).catch(() => undefined);
+
+/** Opens an address on a page and waits until what it fetches is there. */
+export async function goTo(page: Page, url: string): Promise<void> {
+  await page.goto(url, { waitUntil: 'load' });
+  await quiet(page);
+}
+
+/** Loads a page anew and waits until what it fetches is there. */
+export async function reloadPage(page: Page): Promise<void> {
+  await page.reload({ waitUntil: 'load' });
+  await quiet(page);
+}
+
 /** A page that collects its own errors, each with the address it came from. */
 export async function openPage(
   browser: Browser,
@@ -116,7 +135,7 @@ export async function openPage(
   page.on('console', (entry) => {
     if (entry.type() === 'error') errors.push(`${entry.text()} ${entry.location().url ?? ''}`);
   });
-  await page.goto(url, { waitUntil: 'networkidle0' });
+  await goTo(page, url);
   return { page, errors };
 }
 

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { PATIENCE_MS, press, textOf } from './app';
+import { goTo, PATIENCE_MS, press, textOf } from './app';
 
 /** Ends a wait before its least, which is asked again, and waits until the next step stands. */
 export async function endWait(page: Page): Promise<void> {
@@ -55,7 +55,7 @@ export async function runUntil(
 
 /** The sheet at an address of the bench, without these programmes, started. */
 export async function startSheetAt(page: Page, url: string, leaveOut: readonly string[]) {
-  await page.goto(url, { waitUntil: 'networkidle0' });
+  await goTo(page, url);
   for (const name of leaveOut) {
     const before = await textOf(page, 'steps');
     await press(page, name, 'checkbox');

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
 import {
+  goTo,
   NARROW,
   openPage,
   PATIENCE_MS,
@@ -17,9 +18,7 @@ const demo = withDemo();
 
 const bench = (rest = '') => `${demo.app.url}/outing/demo-slalom/bench${rest}`;
 const reserveOf = async (page: Page, skiId: string): Promise<number> => {
-  await page.goto(`${demo.app.url}/outing/demo-slalom/skis/${skiId}`, {
-    waitUntil: 'networkidle0',
-  });
+  await goTo(page, `${demo.app.url}/outing/demo-slalom/skis/${skiId}`);
   return Number((await textOf(page, 'reserve')).replace(/\D/g, ''));
 };
 const stockLeft = async (): Promise<Record<string, number>> => {
@@ -116,7 +115,7 @@ describe.each(JOURNEYS)(
       expect(await reserveOf(page, first)).toBeGreaterThan(reserve);
       expect(await page.evaluate(() => document.body.innerText)).not.toContain('Rust on the edge');
       await waitForText(page, 'from a job');
-      await page.goto(`${demo.app.url}/outing/demo-slalom/log`, { waitUntil: 'networkidle0' });
+      await goTo(page, `${demo.app.url}/outing/demo-slalom/log`);
       expect(await textOf(page, 'bench-log')).toMatch(/ended early|skipped cool: Fan on it/);
       const isWide = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
       expect(isWide).toBe(false);

@@ -3,16 +3,18 @@ import type { Browser, Page } from 'puppeteer-core';
 import {
   freePort,
   freshFolder,
+  goTo,
   launchBrowser,
   openPage,
   press,
+  reloadPage,
   showChart,
   startDemo,
+  type Started,
   stopDemo,
   textOf,
   typeInto,
   waitForText,
-  type Started,
 } from './app';
 
 let app: Started;
@@ -58,7 +60,7 @@ describe('the choice in full', () => {
     await press(page, 'Burnt edges', 'radio');
     await waitForText(page, 'The base is burnt along the edges: a strip');
     await press(page, 'In use', 'radio');
-    await page.goto(`${app.url}/outing/demo-slalom/wall`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}/outing/demo-slalom/wall`);
     await page
       .browserContext()
       .overridePermissions(app.url, ['clipboard-read', 'clipboard-sanitized-write']);
@@ -78,10 +80,10 @@ describe('the choice in full', () => {
     const snow = await textOf(page, 'answer-snow');
     expect(await textOf(page, 'line-start')).toBe(snow);
     const asked = await textOf(page, 'answer-equivalent');
-    await page.goto(`${app.url}/outing/demo-relay/snow`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}/outing/demo-relay/snow`);
     expect(await textOf(page, 'snow-start')).toBe(snow);
     expect(await textOf(page, 'asked-equivalent')).toBe(asked);
-    await page.goto(`${app.url}/outing/demo-relay/pick`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}/outing/demo-relay/pick`);
     expect(await textOf(page, 'by-air')).toMatch(/would choose .* instead of/);
     expect(await textOf(page, 'window')).toMatch(/One wax/);
   });
@@ -116,7 +118,7 @@ describe('grip', () => {
     await waitForText(page, 'Make the zone longer');
     await press(page, 'I tried this');
     await waitForText(page, 'Add one or two layers');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reloadPage(page);
     expect(await textOf(page, 'grip-sentence')).toContain('to 47 cm');
     await press(page, 'It slips', 'radio');
     await waitForText(page, 'Add one or two layers');
@@ -156,7 +158,7 @@ describe('the team’s own ways', () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-relay/settings`);
     await press(page, 'Rotary', 'radio');
     await waitForText(page, 'Fast for many pairs');
-    await page.goto(`${app.url}/outing/demo-relay/pick`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}/outing/demo-relay/pick`);
     await press(page, 'Our way of working');
     await waitForText(page, 'Fast for many pairs');
   });

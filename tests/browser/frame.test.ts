@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { NARROW, openPage, press, typeInto, waitForText, withDemo } from './app';
+import { goTo, NARROW, openPage, press, typeInto, waitForText, withDemo } from './app';
 
 const RELAY = '/outing/demo-relay';
 const demo = withDemo();
@@ -22,7 +22,7 @@ describe('the frame', () => {
       document.querySelector('[data-testid="line-snow"]')?.textContent?.includes('°F'),
     );
     for (const screen of ['pick', 'iron', 'shelf']) {
-      await page.goto(`${demo.app.url}${RELAY}/${screen}`, { waitUntil: 'networkidle0' });
+      await goTo(page, `${demo.app.url}${RELAY}/${screen}`);
       const shown = await page.$eval('main article', (main) => main.innerText);
       expect(shown, screen).toContain('°F');
       expect(
@@ -73,7 +73,7 @@ describe('the frame', () => {
     await press(page, 'Save outing');
     await waitForText(page, 'No reading yet.');
     const pickUrl = page.url().replace(/snow$/, 'pick');
-    await page.goto(pickUrl, { waitUntil: 'networkidle0' });
+    await goTo(page, pickUrl);
     await waitForText(page, 'Measure the snow first.');
   });
 });

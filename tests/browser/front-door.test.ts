@@ -3,17 +3,18 @@ import type { Browser, Page } from 'puppeteer-core';
 import {
   freePort,
   freshFolder,
+  goTo,
   launchBrowser,
   NARROW,
   openPage,
   press,
+  type Started,
   startOwn,
   stopDemo,
   textOf,
   typeInto,
   waitForText,
   withDemo,
-  type Started,
 } from './app';
 
 /** A person's hands on a page: every press and every field filled counts as one. */
@@ -68,7 +69,7 @@ describe('from an empty database', () => {
     await waitForText(page, 'Choice saved.');
     expect(count()).toBeLessThanOrEqual(15);
     const chosen = await textOf(page, 'answer-product');
-    await page.goto(page.url().replace(/pick.*$/, 'log'), { waitUntil: 'networkidle0' });
+    await goTo(page, page.url().replace(/pick.*$/, 'log'));
     await waitForText(page, chosen);
     expect(errors).toEqual([]);
   });

@@ -1,10 +1,12 @@
 import type { Page } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import {
+  goTo,
   NARROW,
   openPage,
   PATIENCE_MS,
   press,
+  reloadPage,
   textOf,
   typeInto,
   violationsOf,
@@ -60,7 +62,7 @@ describe('a glide test on a phone at the hill', () => {
     await page.waitForFunction(() => !document.body.innerText.includes('this device'), {
       timeout: PATIENCE_MS,
     });
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reloadPage(page);
     await countRuns(page, 3);
 
     for (const result of ['20.2', '20.9', '20.1', '20.2', '20.8']) await run(page, result);
@@ -77,7 +79,7 @@ describe('a test of two waxes', () => {
     const { page, errors } = await openPage(demo.browser, on('learning'));
     await waitForText(page, 'elsewhere');
     const before = await textOf(page, 'learned-offset');
-    await page.goto(on('test'), { waitUntil: 'networkidle0' });
+    await goTo(page, on('test'));
     await page.waitForFunction(() => document.body.innerText.includes('Waxes of the shelf'), {
       timeout: PATIENCE_MS,
     });
@@ -92,16 +94,16 @@ describe('a test of two waxes', () => {
       timeout: PATIENCE_MS,
     });
     // The stand-ins do not know this hill: what they said is put away, and the times of the day are typed.
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reloadPage(page);
     for (const result of TIMES) await run(page, result);
     await countRuns(page, TIMES.length);
     expect(await textOf(page, 'verdict')).toContain('Cold');
 
-    await page.goto(on('learning'), { waitUntil: 'networkidle0' });
+    await goTo(page, on('learning'));
     await waitForText(page, 'From 1 test here');
     expect(await textOf(page, 'learned-offset')).not.toBe(before);
     expect(await violationsOf(page)).toEqual([]);
-    await page.goto(on('pick'), { waitUntil: 'networkidle0' });
+    await goTo(page, on('pick'));
     await waitForText(page, 'learned, from 1 test here');
     expect(errors).toEqual([]);
   });

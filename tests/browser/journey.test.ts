@@ -3,17 +3,18 @@ import type { Browser } from 'puppeteer-core';
 import {
   freePort,
   freshFolder,
+  goTo,
   launchBrowser,
   openPage,
   press,
   showChart,
   startDemo,
+  type Started,
   stopDemo,
   textOf,
   typeInto,
   waitForText,
   waitForValue,
-  type Started,
 } from './app';
 
 const RELAY = '/outing/demo-relay';
@@ -72,7 +73,7 @@ describe('from a reading to a choice', () => {
       promised!,
     );
 
-    await page.goto(`${app.url}${RELAY}/pick`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}${RELAY}/pick`);
     // The start is later than the reading: the outlook is taken unless one says otherwise.
     await press(page, 'Last reading', 'radio');
     await waitForText(page, '−15.2 ± 1.8 °C');
@@ -91,7 +92,7 @@ describe('from a reading to a choice', () => {
     const port = Number(new URL(app.url).port);
     expect(await stopDemo(app)).toBe(0);
     app = await startDemo(port, folder);
-    await page.goto(`${app.url}${RELAY}/log`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}${RELAY}/log`);
     expect(await textOf(page, 'log')).toContain(product);
     expect(await textOf(page, 'log')).toContain('Sky clear, falling fast');
     expect(await textOf(page, 'line-choice')).toBe(product);
@@ -111,7 +112,7 @@ describe('from a reading to a choice', () => {
     await typeInto(page, `Why Everyday wide instead of ${best}`, 'It is all that is left');
     await press(page, 'Save choice');
     await waitForText(page, 'Choice saved');
-    await page.goto(`${app.url}/outing/demo-tour/wall`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}/outing/demo-tour/wall`);
     await waitForText(page, 'It is all that is left');
     await waitForText(page, 'Hard frost');
     await page.emulateMediaType('print');
@@ -151,7 +152,7 @@ describe('from a reading to a choice', () => {
     await input.uploadFile('examples/readings.csv');
     await waitForText(page, '6 readings imported.');
     await waitForText(page, 'North bend');
-    await page.goto(`${app.url}/outing/demo-slalom/pick`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}/outing/demo-slalom/pick`);
     await press(page, 'Save choice');
     await waitForText(page, 'Choice saved');
   });
@@ -174,7 +175,7 @@ describe('from a reading to a choice', () => {
     await waitForText(page, 'Humidity must be from 0 to 100 %');
     await typeInto(page, 'Snow temperature', '-7.5');
     await page.goto(`${app.url}/outing/demo-slalom/log`);
-    await page.goto(`${app.url}/outing/demo-slalom/snow`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${app.url}/outing/demo-slalom/snow`);
     await waitForValue(page, 'temperatureC', '−7.5');
   });
 });

@@ -5,16 +5,17 @@ import type { Browser, Page } from 'puppeteer-core';
 import {
   freePort,
   freshFolder,
+  goTo,
   launchBrowser,
   NARROW,
   openPage,
   press,
+  type Started,
   startOwn,
   stopDemo,
   typeInto,
   waitForText,
   WIDE,
-  type Started,
 } from './app';
 
 const folder = freshFolder();
@@ -59,7 +60,7 @@ describe('npm start, with nothing yet', () => {
       first,
     );
     const tonight = await label(page);
-    await page.goto(page.url(), { waitUntil: 'networkidle0' });
+    await goTo(page, page.url());
     expect(await label(page)).toBe(tonight);
     const isWide = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
     expect(isWide).toBe(false);

@@ -12,11 +12,12 @@ import {
   launchBrowser,
   openPage,
   press,
+  reloadPage,
   startDemo,
+  type Started,
   stopDemo,
   typeInto,
   waitForText,
-  type Started,
 } from './app';
 
 let browser: Browser;
@@ -125,7 +126,7 @@ describe('a double click', () => {
     );
     await button!.click({ count: 2, delay: 1 });
     await waitForText(page, ' saved.');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reloadPage(page);
     expect(count()).toBe(before + 1);
     expect(errors).toEqual([]);
   });

@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { AxePuppeteer } from '@axe-core/puppeteer';
 import type { Page } from 'puppeteer-core';
-import { openPage, PATIENCE_MS, press, startDemo, typeInto, waitForText, withDemo } from './app';
+import {
+  goTo,
+  openPage,
+  PATIENCE_MS,
+  press,
+  reloadPage,
+  startDemo,
+  typeInto,
+  waitForText,
+  withDemo,
+} from './app';
 import { endWait, runUntil, startSheetAt } from './bench-hands';
 
 const demo = withDemo();
@@ -30,7 +40,7 @@ describe('timers', () => {
         tiles.map((tile) => [tile.getAttribute('data-due'), tile.textContent]),
       );
     };
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reloadPage(page);
     expect((await tileOf(page)).map(([due]) => due)).toContain(String(mine.dueMs));
     const { page: second } = await openPage(demo.browser, `${demo.app.url}/outing/demo-relay/snow`);
     const [ours, theirs] = [await tileOf(page), await tileOf(second)];
@@ -42,7 +52,7 @@ describe('timers', () => {
     demo.app = await startDemo(Number(new URL(demo.app.url).port), demo.folder);
     expect(demo.app.output()).toContain('Frost Pick is at');
     expect((await timers()).timers.find((one) => one.skiName === 'Wessa slalom 2')).toEqual(mine);
-    await page.goto(bench(), { waitUntil: 'networkidle0' });
+    await goTo(page, bench());
     await waitForText(page, 'Wessa slalom 2');
     expect((await tileOf(page)).map(([due]) => due)).toContain(String(mine.dueMs));
   });
@@ -82,7 +92,7 @@ describe('timers', () => {
     const { jobId } = (open as { timers: { jobId: string }[] }).timers[0]!;
     const { openDatabase } = await import('@/data/database');
     const db = openDatabase(demo.folder);
-    await page.goto(bench(`?job=${jobId}`), { waitUntil: 'networkidle0' });
+    await goTo(page, bench(`?job=${jobId}`));
     await db
       .updateTable('job_step')
       .set({ due_at: new Date(Date.now() + 1000).toISOString() })
@@ -152,9 +162,9 @@ describe('the rack of skis', () => {
     await waitForText(page, 'removed.');
     await press(page, 'Undo');
     await waitForText(page, '12 km, usual snow');
-    await page.goto(`${demo.app.url}/ski/demo-ski-ilo-skate`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${demo.app.url}/ski/demo-ski-ilo-skate`);
     expect(page.url()).toContain('/skis/demo-ski-ilo-skate');
-    await page.goto(`${demo.app.url}/outing/demo-relay/labels`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${demo.app.url}/outing/demo-relay/labels`);
     expect((await page.$$('[role="img"][aria-label^="QR label"]')).length).toBeGreaterThan(29);
     expect(errors).toEqual([]);
   });
