@@ -53,6 +53,26 @@ export async function findGlideTest(
   return row && testOf(row);
 }
 
+/** Tests of these ids, with how many of their runs stand. */
+export async function countedTestsOf(
+  db: FrostDatabase,
+  ids: readonly string[],
+): Promise<{ test: KeptGlideTest; runs: number }[]> {
+  const rows = await db
+    .selectFrom('glide_test')
+    .selectAll('glide_test')
+    .select(({ selectFrom }) =>
+      selectFrom('glide_run')
+        .select(({ fn }) => fn.countAll<number>().as('runs'))
+        .whereRef('test_id', '=', 'glide_test.id')
+        .where('removed_at', 'is', null)
+        .as('runs'),
+    )
+    .where('id', 'in', ids)
+    .execute();
+  return rows.map((row) => ({ test: testOf(row), runs: Number(row.runs) }));
+}
+
 /** Begins a test. */
 export async function addGlideTest(db: FrostDatabase, test: KeptGlideTest): Promise<void> {
   await db.insertInto('glide_test').values(rowOf(GLIDE_TEST_FIELDS, test)).execute();

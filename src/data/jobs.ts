@@ -57,23 +57,10 @@ export const listJobsFor = (db: FrostDatabase, outingIds: readonly string[]): Pr
 /** Jobs under way, of every outing. */
 export const listOpenJobs = (db: FrostDatabase): Promise<Job[]> => jobsOf(db, { isOpen: true });
 
-/** Jobs done for an outing, the latest first; their figures are summed where they are stored. */
-export async function listDoneJobs(
-  db: FrostDatabase,
-  outingId: string,
-  most: number,
-): Promise<DoneJob[]> {
+/** Jobs that are done, in no order; their figures are summed where they are stored. */
+export async function doneJobsOf(db: FrostDatabase, ids: readonly string[]): Promise<DoneJob[]> {
   const rows = await db
-    .with('latest', (query) =>
-      query
-        .selectFrom('job')
-        .selectAll()
-        .where('outing_id', '=', outingId)
-        .where('ended_at', 'is not', null)
-        .orderBy('ended_at', 'desc')
-        .limit(most),
-    )
-    .selectFrom('latest as job')
+    .selectFrom('job')
     .leftJoin('job_step', 'job_step.job_id', 'job.id')
     .select([
       'job.id',
@@ -87,8 +74,9 @@ export async function listDoneJobs(
         'title', json_extract(job.sheet, '$.steps[' || job_step.position || '].title'),
         'reason', job_step.skip_reason)) filter (where job_step.outcome = 'skipped')`.as('skipped'),
     ])
+    .where('job.id', 'in', ids)
+    .where('job.ended_at', 'is not', null)
     .groupBy('job.id')
-    .orderBy('job.ended_at', 'desc')
     .execute();
   return rows.map((row) => ({
     id: row.id,
@@ -100,6 +88,25 @@ export async function listDoneJobs(
     waitsEndedEarly: row.early,
     skipped: JSON.parse(row.skipped) as DoneJob['skipped'],
   }));
+}
+
+/** Jobs done for an outing, the latest first. */
+export async function listDoneJobs(
+  db: FrostDatabase,
+  outingId: string,
+  most: number,
+): Promise<DoneJob[]> {
+  const latest = await db
+    .selectFrom('job')
+    .select('id')
+    .where('outing_id', '=', outingId)
+    .where('ended_at', 'is not', null)
+    .orderBy('ended_at', 'desc')
+    .limit(most)
+    .execute();
+  const ids = latest.map((row) => row.id);
+  const jobs = new Map((await doneJobsOf(db, ids)).map((job) => [job.id, job]));
+  return ids.map((id) => jobs.get(id)!);
 }
 
 /** Writes the record of a step, new or changed. */

@@ -1,38 +1,15 @@
-import type { ChoiceInputs, LogChoice, LogPage } from '../core/model';
-import { sql } from 'kysely';
+import type { ChoiceInputs, LogChoice } from '../core/model';
 import type { ToldLine, ToldRanked } from '../core/choice';
 import type { FrostDatabase } from './database';
 
 const TOP = 5;
 
-const standing = (db: FrostDatabase, words: string) => {
-  const query = db
-    .selectFrom('choice')
-    .innerJoin('outing', 'outing.id', 'choice.outing_id')
-    .where('choice.withdrawn', '=', 0)
-    .where(
-      sql<boolean>`not exists (select 1 from choice as later where later.corrects_id = choice.id)`,
-    );
-  if (words === '') return query;
-  const found = sql<boolean>`instr(lower(choice.product_name || ' ' || outing.name || ' ' ||
-    coalesce(choice.note, '')), ${words.toLowerCase()}) > 0`;
-  return query.where(found);
-};
-
-/** Choices that stand, latest first, a page of those whose wax, outing or note has the words. */
-export async function pageOfLog(
+/** Choices as the log shows them, by id. */
+export async function logChoicesOf(
   db: FrostDatabase,
-  { words, page, most }: { words: string; page: number; most: number },
-): Promise<LogPage> {
-  const { count } = await standing(db, words)
-    .select(({ fn }) => fn.countAll<number>().as('count'))
-    .executeTakeFirstOrThrow();
-  const rows = await standing(db, words)
-    .selectAll('choice')
-    .orderBy(sql`choice.rowid`, 'desc')
-    .limit(most)
-    .offset((page - 1) * most)
-    .execute();
+  ids: readonly string[],
+): Promise<Map<string, LogChoice>> {
+  const rows = await db.selectFrom('choice').selectAll().where('id', 'in', ids).execute();
   const choices = rows.map((row): LogChoice => {
     const ranking = JSON.parse(row.ranking) as ToldRanked[];
     const { products } = JSON.parse(row.inputs) as ChoiceInputs;
@@ -52,5 +29,5 @@ export async function pageOfLog(
       products: products.filter((product) => top.some((ranked) => ranked.id === product.id)),
     };
   });
-  return { choices, count: Number(count) };
+  return new Map(choices.map((one) => [one.id, one]));
 }

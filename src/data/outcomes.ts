@@ -33,3 +33,21 @@ export async function listOutcomes(db: FrostDatabase): Promise<Outcome[]> {
     .execute();
   return rows.map((row) => entityOf<Outcome>(OUTCOME_FIELDS, row));
 }
+
+/** Outcomes of these ids, with the wax that was chosen. */
+export async function outcomesOf(
+  db: FrostDatabase,
+  ids: readonly string[],
+): Promise<{ outcome: Outcome; wax: string }[]> {
+  const rows = await db
+    .selectFrom('outcome')
+    .innerJoin('choice', 'choice.id', 'outcome.choice_id')
+    .selectAll('outcome')
+    .select('choice.product_name')
+    .where('outcome.id', 'in', ids)
+    .execute();
+  return rows.map((row) => ({
+    outcome: entityOf<Outcome>(OUTCOME_FIELDS, row),
+    wax: row.product_name,
+  }));
+}

@@ -64,3 +64,16 @@ export async function readingsWithPhoto(
     .execute();
   return new Set(rows.map((row) => row.reading_id));
 }
+
+/** The reading that each of these photos belongs to, by the id of the photo. */
+export async function readingsOfPhotos(
+  db: FrostDatabase,
+  ids: readonly string[],
+): Promise<Map<string, string>> {
+  const rows = await db
+    .selectFrom('photo')
+    .select(['id', 'reading_id'])
+    .where('id', 'in', ids)
+    .execute();
+  return new Map(rows.map((row) => [row.id, row.reading_id]));
+}

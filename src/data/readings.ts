@@ -49,6 +49,29 @@ export async function findReading(db: FrostDatabase, id: string): Promise<Readin
   return row && fromRow(row);
 }
 
+/** Readings of these ids, whether they stand or not. */
+export async function readingsOf(db: FrostDatabase, ids: readonly string[]): Promise<Reading[]> {
+  const rows = await db.selectFrom('reading').selectAll().where('id', 'in', ids).execute();
+  return rows.map(fromRow);
+}
+
+/** How many readings of an import still stand, and from how cold to how warm they go. */
+export async function sumOfImport(
+  db: FrostDatabase,
+  importId: string,
+): Promise<{ count: number; lowC: number; highC: number }> {
+  const row = await standing(db)
+    .where('import_id', '=', importId)
+    .clearSelect()
+    .select(({ fn }) => [
+      fn.countAll<number>().as('count'),
+      fn.min('snow_temperature_c').as('low'),
+      fn.max('snow_temperature_c').as('high'),
+    ])
+    .executeTakeFirstOrThrow();
+  return { count: Number(row.count), lowC: Number(row.low), highC: Number(row.high) };
+}
+
 /** All readings that stand, latest first, in pages; of one outing, or of all. */
 export function pagesOfReadings(
   db: FrostDatabase,
@@ -63,9 +86,8 @@ export function pagesOfReadings(
       return (await query.execute()).map((row) => row.id);
     },
     async (ids) => {
-      const rows = await db.selectFrom('reading').selectAll().where('id', 'in', ids).execute();
-      const byId = new Map(rows.map((row) => [row.id, row]));
-      return ids.map((id) => fromRow(byId.get(id)!));
+      const byId = new Map((await readingsOf(db, ids)).map((one) => [one.id, one]));
+      return ids.map((id) => byId.get(id)!);
     },
   );
 }

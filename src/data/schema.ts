@@ -5,6 +5,8 @@ import type {
   OUTCOME_FIELDS,
   GLIDE_TEST_FIELDS,
   JOB_FIELDS,
+  LogKind,
+  NOTE_FIELDS,
   OUTING_FIELDS,
   PLAN_FIELDS,
   PRODUCT_FIELDS,
@@ -156,6 +158,19 @@ export interface OutlookTable {
 export type GlideTestTable = RowOf<typeof GLIDE_TEST_FIELDS>;
 export type GlideRunTable = RowOf<typeof GLIDE_RUN_FIELDS>;
 export type OutcomeTable = RowOf<typeof OUTCOME_FIELDS>;
+export type NoteTable = RowOf<typeof NOTE_FIELDS>;
+
+/** What stands in the log, in one order of time; triggers of the database write it. */
+export interface LogEntryTable {
+  id: Generated<number>;
+  kind: LogKind;
+  ref_id: string;
+  outing_id: string | null;
+  ski_id: string | null;
+  at: string;
+  words: string;
+}
+
 export type SkierTable = RowOf<typeof SKIER_FIELDS>;
 
 /** Who is on which outing, on what. */
@@ -168,6 +183,8 @@ export interface Tables {
   glide_test: GlideTestTable;
   glide_run: GlideRunTable;
   outcome: OutcomeTable;
+  note: NoteTable;
+  log_entry: LogEntryTable;
   skier: SkierTable;
   starter: StarterTable;
   bench_plan: BenchPlanTable;

@@ -36,6 +36,12 @@ export async function listSkiEvents(db: FrostDatabase, skiId: string): Promise<K
   return (await query.orderBy('at').execute()).map(eventFrom);
 }
 
+/** Events of these ids. */
+export async function skiEventsOf(db: FrostDatabase, ids: readonly string[]): Promise<KeptEvent[]> {
+  const rows = await db.selectFrom('ski_event').selectAll().where('id', 'in', ids).execute();
+  return rows.map(eventFrom);
+}
+
 /** Takes an event back; undefined when it is gone, else what it was. */
 export async function removeSkiEvent(
   db: FrostDatabase,

@@ -29,6 +29,15 @@ export async function findSki(db: FrostDatabase, id: string): Promise<KeptSki | 
   return row && fromRow(row);
 }
 
+/** Names of pairs by id, of removed ones too. */
+export async function skiNames(
+  db: FrostDatabase,
+  ids: readonly string[],
+): Promise<Map<string, string>> {
+  const rows = await db.selectFrom('ski').select(['id', 'name']).where('id', 'in', ids).execute();
+  return new Map(rows.map((row) => [row.id, row.name]));
+}
+
 /** Adds skis, or changes those of the same id; one that was taken off stays off. */
 export async function saveSkis(db: FrostDatabase, skis: readonly Ski[]): Promise<void> {
   await eachInTurns(skis, async (ski) => {

@@ -58,7 +58,17 @@ export async function migrateOldWay(folder: string, upTo: string, diesAfter = In
 }
 
 /** Tables of later versions that the demo fills, those first that name others. */
-const LATER = ['outcome', 'glide_run', 'glide_test', 'starter', 'skier', 'bench_plan'];
+const LATER = [
+  'note',
+  'log_entry',
+  'log_text',
+  'outcome',
+  'glide_run',
+  'glide_test',
+  'starter',
+  'skier',
+  'bench_plan',
+];
 const VERSIONED = ['ski', 'product', 'venue', 'outing', 'station'];
 
 /** A folder with a database of the version before this one, with the demo in it. */
@@ -77,6 +87,12 @@ export async function oldDatabase(): Promise<string> {
     .all()
     .filter((name) => !names.has(name));
   for (const name of later) sqlite.exec(`drop index "${String(name)}"`);
+  for (const name of sqlite
+    .prepare("select name from sqlite_master where type = 'trigger' and name like 'log_%'")
+    .pluck()
+    .all()) {
+    sqlite.exec(`drop trigger "${String(name)}"`);
+  }
   // Those with rows in them: an interrupted migration leaves empty ones.
   for (const table of LATER) sqlite.exec(`drop table ${table}`);
   sqlite.exec('alter table ski drop column flex_kg');

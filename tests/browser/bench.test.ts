@@ -115,8 +115,8 @@ describe.each(JOURNEYS)(
       expect(await reserveOf(page, first)).toBeGreaterThan(reserve);
       expect(await page.evaluate(() => document.body.innerText)).not.toContain('Rust on the edge');
       await waitForText(page, 'from a job');
-      await goTo(page, `${demo.app.url}/outing/demo-slalom/log`);
-      expect(await textOf(page, 'bench-log')).toMatch(/ended early|skipped cool: Fan on it/);
+      await goTo(page, `${demo.app.url}/outing/demo-slalom/log?show=jobs&here=1`);
+      expect(await textOf(page, 'log')).toMatch(/ended early|skipped cool: Fan on it/);
       const isWide = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
       expect(isWide).toBe(false);
       expect(errors).toEqual([]);

@@ -124,7 +124,7 @@ describe('from a reading to a choice', () => {
   });
 
   it('takes a choice back and undoes that', async () => {
-    const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/log`);
+    const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/log?show=choices`);
     const entries = async () => (await page.$$('[data-testid="log"] > li')).length;
     const count = await entries();
     await page.click('[data-testid="log"] > li [data-fold]');

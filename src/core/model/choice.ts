@@ -52,13 +52,6 @@ export interface LogChoice {
   products: ChoiceInputs['products'];
 }
 
-/** A page of the log. */
-export interface LogPage {
-  choices: LogChoice[];
-  /** How many there are in all that have the words. */
-  count: number;
-}
-
 /** The fields of a choice: all written once, by the server. */
 export const CHOICE_FIELDS = {
   id: { type: 'id', isRequired: true },

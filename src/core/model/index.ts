@@ -1,4 +1,8 @@
-export type { ChoiceInputs, Choice, LogChoice, LogPage } from './choice';
+export type { ChoiceInputs, Choice, LogChoice } from './choice';
+export { LOG_KINDS } from './log-entry';
+export type { LogEntry, LogKind, LogMark, LogQuestion, LogTold } from './log-entry';
+export { NOTE_FIELDS } from './note';
+export type { Note } from './note';
 export type { GripNote } from './grip-note';
 export type { Job, DoneJob, KeptTimer, PlannedSheet } from './job';
 export type { KeptSki, KeptEvent, KeptFinding } from './ski';

@@ -9,6 +9,7 @@ import { saveTeamSettings, TEAM_DEFAULTS } from '../team-settings';
 import { addChoice } from '../choices';
 import type { FrostDatabase } from '../database';
 import { addGlideRun, addGlideTest } from '../glide-tests';
+import { addNote } from '../notes';
 import { saveOuting } from '../outings';
 import { saveProducts } from '../products';
 import { addStockMove } from '../stock';
@@ -28,6 +29,9 @@ import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
 
 /** What was written beside the first choice. */
 export const DEMO_NOTE = 'Injected and glazed on top, softer under the trees. Watch the start hut.';
+
+const DEMO_WORDS =
+  'Loop groomed late. Firm along the forest, soft by the bridge until the sun is gone.';
 
 /** Fills an empty database with the Lantern Weekend, all of it or nothing; one that has a venue is left as it is. */
 export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
@@ -77,6 +81,12 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
     const glide = demoGlideTest('demo-relay', now);
     await addGlideTest(transaction, glide.test);
     for (const run of glide.runs) await addGlideRun(transaction, run);
+    await addNote(transaction, {
+      id: 'demo-note',
+      outingId: 'demo-relay',
+      words: DEMO_WORDS,
+      createdAt: at,
+    });
     await seedChoice(transaction, { outings, readings, at });
   });
 }

@@ -10,6 +10,7 @@ import * as frontDoor from './0008-front-door';
 import * as plan from './0009-plan';
 import * as glide from './0010-glide';
 import * as learning from './0011-learning';
+import * as timeline from './0012-timeline';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -24,4 +25,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0009-plan': plan,
   '0010-glide': glide,
   '0011-learning': learning,
+  '0012-timeline': timeline,
 };

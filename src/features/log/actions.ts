@@ -4,6 +4,7 @@ import type { WireResult } from '@/formats/wire';
 import { deed, deedOn } from '@/server/deed';
 import { sayOutcome, takeOutcomeBack } from './use-cases/say-outcome';
 import { restoreChoice, withdrawChoice } from './use-cases/withdraw-choice';
+import { moveNote, writeNote } from './use-cases/write-note';
 
 /** Withdraws a choice; the record keeps it. */
 export async function withdrawChoiceAction(
@@ -46,5 +47,31 @@ export async function takeOutcomeBackAction(
     name: 'outcome.back',
     target: choiceId,
     work: (db, id, stamp) => takeOutcomeBack(db, id, stamp),
+  });
+}
+
+/** Writes a note into the log of an outing. */
+export async function writeNoteAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  return deed(key, 'note.write', (db, stamp) => writeNote(db, input, stamp));
+}
+
+/** Removes a note; the record keeps it. */
+export async function removeNoteAction(key: string, noteId: string): Promise<WireResult<null>> {
+  return deedOn(key, {
+    name: 'note.remove',
+    target: noteId,
+    work: (db, id, { at }) => moveNote(db, id, at),
+  });
+}
+
+/** Puts a note back. */
+export async function restoreNoteAction(key: string, noteId: string): Promise<WireResult<null>> {
+  return deedOn(key, {
+    name: 'note.restore',
+    target: noteId,
+    work: (db, id) => moveNote(db, id, null),
   });
 }

@@ -1,19 +1,19 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { addNote } from '@/data/notes';
 import type { FrostDatabase } from '@/data/database';
-import { listDoneJobs } from '@/data/jobs';
-import { pageOfLog } from '@/data/log-choices';
+import { pageOfLog } from '@/data/log-entries';
 import { listOutings } from '@/data/outings';
 import type { DoneJob } from '@/core/model';
+import { textOf } from '@/formats/out-file';
 import { demoDatabase, emptyDatabase, outingOf, replaced } from '../../../tests/unit/demo-app';
 import { AMERICAN, fill, show } from '../../../tests/unit/render';
-import { BenchLog } from './bench-log';
+import { jobSummary } from './job-summary';
 import { LogScreen } from './log-screen';
-import { loadPast } from './use-cases/load-past';
-import { loadOutcomes } from './use-cases/load-outcomes';
+import { viewOf, type LogQuery } from './log-view';
 import { exportChoices } from './use-cases/export-choices';
-import { textOf } from '@/formats/out-file';
+import { loadLog } from './use-cases/load-log';
 
 const OUTING = 'demo-relay';
 let db: FrostDatabase;
@@ -21,147 +21,154 @@ beforeEach(async () => {
   db = await demoDatabase();
 });
 
-interface Asked {
-  words?: string;
-  page?: number;
-  most?: number;
-}
-
-async function logShown({ words = '', page = 1, most = 20 }: Asked = {}, units?: typeof AMERICAN) {
-  const [outings, log, jobs] = await Promise.all([
-    listOutings(db),
-    pageOfLog(db, { words, page, most }),
-    listDoneJobs(db, OUTING, most),
-  ]);
-  const view = { ...log, words, page, pages: Math.max(1, Math.ceil(log.count / most)) };
-  const outing = outings.find((one) => one.id === OUTING)!;
-  const outcomes = await loadOutcomes(db, outings, Date.now());
-  const past = await loadPast(db, outing, { outings, said: outcomes.said });
-  const screenShown = show(
-    <LogScreen
-      outing={outing}
-      outings={outings}
-      view={view}
-      jobs={jobs}
-      outcomes={outcomes}
-      past={past}
-    />,
-    units,
-  );
-  return { ...screenShown, log, outing };
+async function logShown(query: LogQuery = {}, units?: typeof AMERICAN, id = OUTING) {
+  const outings = await listOutings(db);
+  const outing = outings.find((one) => one.id === id)!;
+  const log = await loadLog(db, { outing, outings }, { view: viewOf(query), nowMs: Date.now() });
+  return { ...show(<LogScreen {...log} />, units), log };
 }
 const entries = () => within(screen.getByTestId('log')).queryAllByRole('listitem');
-const count = async () => (await pageOfLog(db, { words: '', page: 1, most: 100 })).count;
+const count = async (kind: 'choice' | 'note') =>
+  (await pageOfLog(db, { words: '', kinds: [kind], page: 1, most: 100 })).count;
+const openReasons = () =>
+  fireEvent.click(screen.getAllByRole('button', { name: /Reasons and shelf at that time/ })[0]!);
 
 describe('the log', () => {
-  it('names the latest choice first, then every choice with what it was taken for', async () => {
-    const { text, log } = await logShown();
-    expect(log.count).toBeGreaterThan(0);
-    expect(text()).toContain(`the latest of ${log.count}`);
-    const told = entries().filter((one) => /chosen/.test(one.textContent));
-    expect(told).toHaveLength(log.choices.length);
-    log.choices.forEach((choice, i) => expect(told[i]!.textContent).toContain(choice.productName));
+  it('says first what was chosen for this outing and how it turned out, then all that was recorded', async () => {
+    const { text, log } = await logShown({}, undefined, 'demo-slalom');
+    expect(text()).toContain(`Chosen for ${log.outing.name}`);
+    expect(text()).toContain(log.choice!.productName);
+    expect(entries()).toHaveLength(log.timeline.entries.length);
+    for (const kind of ['reading', 'choice', 'test', 'note'] as const) {
+      const { log: narrowed, unmount } = await logShown({ show: `${kind}s` });
+      expect(narrowed.timeline.entries.every((one) => one.kind === kind)).toBe(true);
+      expect(narrowed.timeline.count).toBeGreaterThan(0);
+      unmount();
+    }
+    const times = log.timeline.entries.map(({ at }) => at);
+    expect(times).toEqual([...times].sort().reverse());
+  });
+
+  it('tells a reading, a test and kilometres in a line each', async () => {
+    const { text, unmount } = await logShown({ show: 'readings' });
+    expect(text()).toMatch(
+      /Reading, .*−\d+\.\d ± \d\.\d °C, air \d+ %|−\d+\.\d ± \d\.\d °C, air \d+ %/,
+    );
+    unmount();
+    const tests = await logShown({ show: 'tests' });
+    expect(tests.text()).toContain(' against ');
+    expect(screen.getAllByRole('link', { name: 'The test' })[0]!.getAttribute('href')).toMatch(
+      /^\/outing\/demo-relay\/test\?test=/,
+    );
+    tests.unmount();
+    expect((await logShown({ show: 'skis' })).text()).toMatch(/\d km, /);
   });
 
   it('opens the reasons and the shelf as they were that day', async () => {
-    const { text, log } = await logShown();
-    const first = log.choices[0]!;
+    const { text, log } = await logShown({ show: 'choices' });
+    const [first] = log.timeline.entries;
+    if (first?.kind !== 'choice') throw new Error('No choice in the demo.');
     expect(screen.queryByText('Withdraw choice')).toBeNull();
-    fireEvent.click(screen.getAllByRole('button', { name: /Reasons and shelf at that time/ })[0]!);
+    openReasons();
     await screen.findByRole('button', { name: 'Withdraw choice' });
-    for (const { id } of first.top.slice(0, 3)) {
-      expect(text()).toContain(first.products.find((one) => one.id === id)!.name);
+    for (const { id } of first.choice.top.slice(0, 3)) {
+      expect(text()).toContain(first.choice.products.find((one) => one.id === id)!.name);
     }
   });
 
-  it('gives equivalent temperatures in the units of the device', async () => {
-    const { text } = await logShown({}, AMERICAN);
-    expect(text()).toMatch(/−?\d+(\.\d)? °F/);
+  it('gives temperatures in the units of the device', async () => {
+    const { text } = await logShown({ show: 'readings' }, AMERICAN);
+    expect(text()).toMatch(/−?\d+(\.\d)? ± \d+\.\d °F/);
     expect(text()).not.toMatch(/\d °C/);
   });
 
   it('withdraws a choice, which the record keeps, and takes that back', async () => {
-    const before = await count();
-    const { text } = await logShown();
-    fireEvent.click(screen.getAllByRole('button', { name: /Reasons and shelf at that time/ })[0]!);
+    const before = await count('choice');
+    const { text } = await logShown({ show: 'choices' });
+    openReasons();
     fireEvent.click(await screen.findByRole('button', { name: 'Withdraw choice' }));
     await waitFor(() => expect(text()).toContain('Choice withdrawn. The record keeps it.'));
-    expect(await count()).toBe(before - 1);
+    expect(await count('choice')).toBe(before - 1);
     const kept = await db.selectFrom('choice').select('id').execute();
-    expect(kept.length).toBeGreaterThanOrEqual(before);
-    fireEvent.click(screen.getByRole('button', { name: 'Withdraw choice' }));
-    await waitFor(() => expect(text()).toContain('That choice was already withdrawn.'));
-    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
-  });
-
-  it('brings a withdrawn choice back by Undo', async () => {
-    const before = await count();
-    await logShown();
-    fireEvent.click(screen.getAllByRole('button', { name: /Reasons and shelf at that time/ })[0]!);
-    fireEvent.click(await screen.findByRole('button', { name: 'Withdraw choice' }));
-    await waitFor(async () => expect(await count()).toBe(before - 1));
+    expect(kept.length).toBeGreaterThan(before);
     fireEvent.click(await screen.findByRole('button', { name: 'Undo' }));
-    await waitFor(async () => expect(await count()).toBe(before));
+    await waitFor(async () => expect(await count('choice')).toBe(before));
   });
 
-  it('keeps what is searched for in the address, once typing rests', async () => {
-    const { log } = await logShown();
-    const name = log.choices[0]!.productName;
-    fill('Find by wax, outing or note', `${name}  `);
+  it('takes a note, removes one, and brings it back', async () => {
+    const before = await count('note');
+    const { text } = await logShown({ show: 'notes' });
+    fireEvent.click(screen.getByRole('button', { name: 'Add note' }));
+    await waitFor(() => expect(text()).toContain('Write the note first.'));
+    fill('Write a note', 'Wind turned to north');
+    fireEvent.click(screen.getByRole('button', { name: 'Add note' }));
+    await waitFor(() => expect(text()).toContain('Note added.'));
+    expect(await count('note')).toBe(before + 1);
+    expect(text()).not.toContain('Write the note first.');
+    fireEvent.click(screen.getByRole('button', { name: /^Remove the note: Loop groomed late/ }));
+    await waitFor(() => expect(text()).toContain('Note removed.'));
+    expect(await count('note')).toBe(before);
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(async () => expect(await count('note')).toBe(before + 1));
+  });
+
+  it('keeps in the address what is searched and shown, once typing rests', async () => {
+    await logShown({ show: 'notes' });
+    fill('Find by word', 'wind  ');
     expect(replaced()).toEqual([]);
-    await waitFor(() =>
-      expect(replaced()).toEqual([
-        `/outing/${OUTING}/log?${new URLSearchParams({ find: name }).toString()}`,
-      ]),
-    );
+    await waitFor(() => expect(replaced()).toEqual([`/outing/${OUTING}/log?find=wind&show=notes`]));
+    fireEvent.change(screen.getByLabelText('From'), { target: { value: 'here' } });
+    expect(replaced().at(-1)).toBe(`/outing/${OUTING}/log?find=wind&show=notes&here=1`);
   });
 
   it('says that nothing matches, and keeps the search open', async () => {
-    const { text } = await logShown({ words: 'no such wax' });
-    expect(text()).toContain('Nothing found.');
-    expect(text()).toContain('No choice in the log matches.');
-    fill('Find by wax, outing or note', '');
+    const { text } = await logShown({ find: 'no such wax' });
+    expect(text()).toContain('Nothing in the log matches.');
+    fill('Find by word', '');
     await waitFor(() => expect(replaced()).toEqual([`/outing/${OUTING}/log`]));
   });
 
   it('turns pages by links that keep the search', async () => {
-    const row = await db.selectFrom('choice').selectAll().executeTakeFirstOrThrow();
-    for (const id of ['second', 'third']) {
-      await db
-        .insertInto('choice')
-        .values({ ...row, id })
-        .execute();
+    for (let i = 0; i < 45; i += 1) {
+      await addNote(db, {
+        id: `n${i}`,
+        outingId: OUTING,
+        words: `Corner ${i} is icy`,
+        createdAt: new Date(Date.UTC(2027, 0, 1, 0, i)).toISOString(),
+      });
     }
-    const all = await count();
-    const { text } = await logShown({ page: 1, most: 1 });
-    expect(all).toBe(3);
-    expect(text()).toContain(`Page 1 of ${all}`);
-    const older = screen.getByRole('link', { name: 'Older choices' });
-    expect(older.getAttribute('href')).toBe(`/outing/${OUTING}/log?page=2`);
-    expect(screen.queryByRole('link', { name: 'Newer choices' })).toBeNull();
+    const { text } = await logShown({ find: 'corn icy', page: '2' });
+    expect(text()).toContain('Page 2 of 3');
+    expect(text()).toContain('Corner 24 is icy');
+    const older = screen.getByRole('link', { name: 'Older' });
+    expect(older.getAttribute('href')).toBe(`/outing/${OUTING}/log?find=corn+icy&page=3`);
+    expect(screen.getByRole('link', { name: 'Newer' }).getAttribute('href')).toBe(
+      `/outing/${OUTING}/log?find=corn+icy`,
+    );
   });
 });
 
 describe('an empty log', () => {
   it('says so and leads to the choice', async () => {
     const outing = await outingOf(db, OUTING);
-    const empty = { choices: [], count: 0, words: '', page: 1, pages: 1 };
     const { text } = show(
       <LogScreen
         outing={outing}
         outings={[outing]}
-        view={empty}
-        jobs={[]}
+        view={viewOf({})}
+        timeline={{ entries: [], count: 0 }}
+        aPage={20}
+        choice={undefined}
         outcomes={{ said: {}, asked: [] }}
         past={undefined}
       />,
     );
-    expect(text()).toContain('Nothing yet.');
+    expect(text()).toContain('Nothing chosen yet.');
     expect(
       screen.getByRole('link', { name: 'Choose a wax and save the choice' }).getAttribute('href'),
     ).toBe(`/outing/${OUTING}/pick`);
-    expect(screen.queryByRole('textbox')).toBeNull();
-    expect(screen.queryByRole('link', { name: 'CSV' })).toBeNull();
+    expect(text()).toContain('will stand here in order of time');
+    expect(screen.queryByLabelText('Find by word')).toBeNull();
   });
 
   it('exports a header alone', async () => {
@@ -182,27 +189,24 @@ describe('what came from the bench', () => {
     waitsEndedEarly: 1,
     skipped: [{ title: 'Ruby stone', reason: 'edges are new' }],
   };
-  const told = async (change: Partial<DoneJob> = {}) => {
-    const outing = await outingOf(db, OUTING);
-    return show(<BenchLog outing={outing} jobs={[{ ...job, ...change }]} />).text();
-  };
+  const told = (change: Partial<DoneJob> = {}) => jobSummary({ ...job, ...change });
 
-  it('is told with time, steps, grams, early ends and what was left out', async () => {
-    const text = await told();
-    expect(text).toContain('in 1 h 30 min');
+  it('is told with time, steps, grams, early ends and what was left out', () => {
+    const text = told();
+    expect(text).toContain('Took 1 h 30 min');
     expect(text).toContain('11 of 12 steps');
     expect(text).toContain('4.3 g from the shelf');
     expect(text).toContain('1 wait ended early');
     expect(text).toContain('skipped ruby stone: edges are new');
   });
 
-  it('leaves out what did not happen', async () => {
-    const text = await told({ grams: 0, waitsEndedEarly: 0, skipped: [] });
+  it('leaves out what did not happen', () => {
+    const text = told({ grams: 0, waitsEndedEarly: 0, skipped: [] });
     expect(text).toContain('12 of 12 steps');
     expect(text).not.toMatch(/from the shelf|early|skipped/);
   });
 
-  it('counts more than one wait in the plural', async () => {
-    expect(await told({ waitsEndedEarly: 3 })).toContain('3 waits ended early');
+  it('counts more than one wait in the plural', () => {
+    expect(told({ waitsEndedEarly: 3 })).toContain('3 waits ended early');
   });
 });

@@ -13,6 +13,7 @@ import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
+import { skiEventInWords, WAXING_WORDS } from '@/words/ski-events';
 import { dayAndTime } from '@/words/times';
 import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
@@ -24,14 +25,6 @@ import { skisScreenWords } from '@/words/screens/skis';
 const WORDS = skisScreenWords.eventsPart;
 
 const WAXINGS = ['hot', 'liquid', 'top', 'box'] as const;
-const WAXING_WORDS = {
-  hot: WORDS.hotWax,
-  liquid: WORDS.liquid,
-  top: WORDS.topLayer,
-  box: WORDS.hotBox,
-  storage: WORDS.storageWax,
-} as const;
-
 interface EventDraft {
   kind: SkiEventKind;
   km: number | undefined;
@@ -67,18 +60,6 @@ function fieldsOf(draft: EventDraft, skiId: string): Record<string, unknown> {
         : {};
   const all = { skiId, kind, note: note || undefined, ...own };
   return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
-}
-
-function inWords(event: KeptEvent): string {
-  if (event.kind === 'kilometres')
-    return WORDS.km(event.km ?? 0, termsWords.WEAR_SNOW_WORDS[event.snow ?? 'usual'].toLowerCase());
-  if (event.kind === 'waxed') {
-    const how = WAXING_WORDS[event.waxing ?? 'hot'].toLowerCase();
-    return event.waxing === 'box'
-      ? WORDS.waxedInTheHotBox(event.boxHours ?? 0)
-      : WORDS.waxed(how, event.coats === 1 ? WORDS.oneCoat : WORDS.coats(event.coats ?? 1));
-  }
-  return termsWords.SKI_EVENT_WORDS[event.kind];
 }
 
 /** What happened to this ski, latest first, and a line to write the next into. */
@@ -181,7 +162,7 @@ export function EventsPart(props: {
       </Flex>
       {removed && (
         <UndoNotice
-          message={WORDS.takenBack(inWords(removed))}
+          message={WORDS.takenBack(skiEventInWords(removed))}
           onUndo={() => void putBack(removed)}
           onClose={() => setRemoved(undefined)}
         />
@@ -194,13 +175,13 @@ export function EventsPart(props: {
           key: event.id,
           text: (
             <>
-              {dayAndTime(new Date(event.atMs).toISOString(), timeZone)}: {inWords(event)}
+              {dayAndTime(new Date(event.atMs).toISOString(), timeZone)}: {skiEventInWords(event)}
               {event.jobId ? WORDS.byAJobOfThe : ''}
               {event.note ? `. ${event.note}` : ''}
             </>
           ),
           action: WORDS.takeBack2,
-          actionLabel: WORDS.takeBack(inWords(event)),
+          actionLabel: WORDS.takeBack(skiEventInWords(event)),
           onAction: () => remove(event.id),
         }))}
       />

@@ -2,6 +2,7 @@ import type {
   GLIDE_RUN_FIELDS,
   OUTCOME_FIELDS,
   GLIDE_TEST_FIELDS,
+  NOTE_FIELDS,
   FINDING_FIELDS,
   OUTING_FIELDS,
   PRODUCT_FIELDS,
@@ -138,6 +139,14 @@ export const GLIDE_TEST: WordsOf<typeof GLIDE_TEST_FIELDS> = {
   snow: { name: 'Snow' },
   tester: { name: 'Who skis' },
   track: { name: 'Track' },
+};
+
+export const NOTE: WordsOf<typeof NOTE_FIELDS> = {
+  id: { name: 'Note' },
+  outingId: { name: 'Outing' },
+  words: { name: 'Note', missing: 'Write the note first.' },
+  createdAt: { name: 'Time' },
+  removedAt: { name: 'Removed' },
 };
 
 export const OUTCOME: WordsOf<typeof OUTCOME_FIELDS> = {

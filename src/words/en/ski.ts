@@ -64,3 +64,17 @@ export const MARK: Record<FindingKind, { meaning: string; action: string }> = {
     action: 'Iron in a soft conditioning wax at low heat, then the wax of the day.',
   },
 };
+
+/** What happened to a ski. */
+export const EVENT = {
+  hotWax: 'Hot wax',
+  liquid: 'Liquid',
+  topLayer: 'Top layer',
+  hotBox: 'Hot box',
+  storageWax: 'Storage wax',
+  km: (km: string | number, snow: string) => `${km} km, ${snow}`,
+  waxedInTheHotBox: (boxHours: number) => `Waxed in the hot box, ${boxHours} h`,
+  waxed: (how: string, coats: string) => `Waxed, ${how}, ${coats}`,
+  oneCoat: 'one coat',
+  coats: (coats: number) => `${coats} coats`,
+};

@@ -1,12 +1,13 @@
+import type { LogKind } from '../../../core/model';
+
 export const withdrawChoice = {
   thatChoiceWasWithdrawnAlready: 'That choice was already withdrawn.',
   thatChoiceIsBackAlready: 'That choice is already back.',
 };
 
 export const benchLog = {
-  fromTheBenchFor: (name: string) => `From the bench, for ${name}`,
   theSheet: 'The sheet',
-  doneIn: (endedAt: string, tookMs: string) => `Done ${endedAt} in ${tookMs}`,
+  doneIn: (took: string) => `Took ${took}`,
   ofSteps: (steps: number, steps2: number) => `${steps} of ${steps2} steps`,
   gFromTheShelf: (grams: string) => `${grams} g from the shelf`,
   endedEarly: (early: number, value: string) => `${early} ${value} ended early`,
@@ -56,27 +57,77 @@ export const past = {
   notSaid: 'Nobody has said how it turned out.',
 };
 
+export const note = {
+  title: 'Write a note',
+  keep: 'Add note',
+  kept: 'Note added.',
+  remove: 'Remove',
+  removeThis: (words: string) => `Remove the note: ${words}`,
+  removed: 'Note removed.',
+  outingGone: 'That outing no longer exists. The note was not added.',
+  noteGone: 'That note no longer exists.',
+};
+
+export const timeline = {
+  title: 'What was done',
+  find: 'Find by word',
+  show: 'Show',
+  SHOW: {
+    all: 'Everything',
+    choices: 'Choices',
+    readings: 'Readings',
+    jobs: 'Jobs on the bench',
+    tests: 'Tests',
+    outcomes: 'How it turned out',
+    skis: 'Kilometres and care',
+    notes: 'Notes',
+    photos: 'Photos',
+  },
+  KIND: {
+    choice: 'Choice',
+    reading: 'Reading',
+    import: 'Readings from a file',
+    job: 'Job',
+    test: 'Test',
+    outcome: 'How it turned out',
+    ski: 'Pair',
+    note: 'Note',
+    photo: 'Photo',
+    ski_photo: 'Photo of a pair',
+  } satisfies Record<LogKind, string>,
+  of: 'From',
+  allOutings: 'All outings',
+  thisOuting: 'This outing',
+  choicesAs: (format: string) => `Choices as ${format}`,
+  nothingFound: 'Nothing in the log matches. Try fewer words, or show everything.',
+  nothingYet: 'Readings, choices, jobs, tests and notes will stand here in order of time.',
+  pages: 'Pages of the log',
+  newer: 'Newer',
+  older: 'Older',
+  pageOf: (page: number, pages: number) => `Page ${page} of ${pages}`,
+  where: (kind: string, outing: string | undefined, time: string) =>
+    outing === undefined ? `${kind}, ${time}` : `${kind}, ${outing}, ${time}`,
+  reading: (temperature: string, humidity: string) => `${temperature}, air ${humidity}`,
+  readingsFromFile: (count: number) =>
+    count === 1 ? 'One reading from a file' : `${count} readings from a file`,
+  importTakenBack: 'Readings from a file, all withdrawn',
+  jobOn: (title: string, ski: string) => `${title}, ${ski}`,
+  testOf: (skis: readonly string[]) => skis.join(' against '),
+  runs: (count: number) => (count === 1 ? 'One run' : `${count} runs`),
+  theTest: 'The test',
+  removedPair: 'A removed pair',
+  photoOfSnow: 'Photo of the snow',
+};
+
 export const logScreen = {
+  question: 'What was done, and how did it turn out?',
   choiceWithdrawnItStaysIn: 'Choice withdrawn. The record keeps it.',
-  whatWasChosenAndWhy: 'What was chosen, and why?',
-  choices: 'Choices',
   csv: 'CSV',
   json: 'JSON',
-  findByWaxOutingOr: 'Find by wax, outing or note',
-  nothingInTheLogHas: 'No choice in the log matches.',
-  pagesOfTheLog: 'Pages of the log',
-  newerChoices: 'Newer choices',
-  pageOf: (page: number, pages: number) => `Page ${page} of ${pages}`,
-  olderChoices: 'Older choices',
-  nothingFound: 'Nothing found.',
-  nothingYet: 'Nothing yet.',
+  nothingYet: 'Nothing chosen yet.',
   chooseAWaxAndSave: 'Choose a wax and save the choice',
-  theLatest: 'the latest',
-  theFirst: 'the first',
-  anOutingThatIsGone: 'a deleted outing',
-  ofFor: (value: string, count: number, name: string) => `${value} of ${count}, for ${name}`,
-  outingGone: 'Deleted outing',
-  chosen: (name: string, createdAt: string) => `${name}, chosen ${createdAt}`,
+  chosen: (outing: string, time: string) => `Chosen for ${outing}, ${time}.`,
+  notSaid: 'Not said yet how it turned out.',
   best: (expectedLossPercent: string, probabilityBest: string) =>
     `${expectedLossPercent}, best ${probabilityBest}`,
   ledgerAndShelfAsThey: (modelVersion: string) =>

@@ -111,15 +111,6 @@ export const skisScreen = {
 };
 
 export const eventsPart = {
-  hotWax: 'Hot wax',
-  liquid: 'Liquid',
-  hotBox: 'Hot box',
-  storageWax: 'Storage wax',
-  km: (km: string | number, wearsnowword: string) => `${km} km, ${wearsnowword}`,
-  waxedInTheHotBox: (boxHours: number) => `Waxed in the hot box, ${boxHours} h`,
-  waxed: (how: string, value: string) => `Waxed, ${how}, ${value}`,
-  oneCoat: 'one coat',
-  coats: (coats: number) => `${coats} coats`,
   itsLife: 'History',
   whatHappened: 'What happened',
   howFar: 'Distance',
@@ -134,7 +125,6 @@ export const eventsPart = {
   byAJobOfThe: ', from a job',
   takeBack: (event: string) => `Remove: ${event}`,
   takeBack2: 'Remove',
-  topLayer: 'Top layer',
 };
 
 export const baseMap = {

@@ -1,0 +1,149 @@
+'use client';
+
+import type { LogEntry, Outing } from '@/core/model';
+import { useState } from 'react';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
+import { optionsOf } from '@/ui/fields/choice-row';
+import { SelectField } from '@/ui/fields/select-field';
+import { TextField } from '@/ui/fields/text-field';
+import { useWrite } from '@/ui/fields/use-write';
+import { DoneNotice, type Done } from '@/ui/frame/done-notice';
+import { Part } from '@/ui/frame/sheet';
+import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
+import type { WireResult } from '@/formats/wire';
+import { logScreenWords } from '@/words/screens/log';
+import { dayAndTime } from '@/words/times';
+import {
+  removeNoteAction,
+  restoreChoiceAction,
+  restoreNoteAction,
+  withdrawChoiceAction,
+} from './actions';
+import { LOG_SHOWS, pathOf, type LogShow, type LogView } from './log-view';
+import { NoteLine } from './note-line';
+import { TimelineEntry } from './timeline-entry';
+import { useLogView } from './use-log-view';
+import type { Timeline } from './use-cases/load-timeline';
+
+const WORDS = logScreenWords.timeline;
+const CHOICE = logScreenWords.logScreen;
+const NOTE = logScreenWords.note;
+const SHOWS = optionsOf(Object.keys(LOG_SHOWS) as LogShow[], WORDS.SHOW);
+const WHERES = [
+  { value: 'all', label: WORDS.allOutings },
+  { value: 'here', label: WORDS.thisOuting },
+];
+
+type Act = (key: string, id: string) => Promise<WireResult<null>>;
+
+/** What was taken out of the log, or put in, and can be taken back. */
+interface Back {
+  kind: 'choice' | 'removedNote' | 'note';
+  id: string;
+}
+
+const UNDO: Record<Back['kind'], Act> = {
+  choice: restoreChoiceAction,
+  removedNote: restoreNoteAction,
+  note: removeNoteAction,
+};
+const TAKE: Record<'choice' | 'removedNote', { act: Act; message: string }> = {
+  choice: { act: withdrawChoiceAction, message: CHOICE.choiceWithdrawnItStaysIn },
+  removedNote: { act: removeNoteAction, message: NOTE.removed },
+};
+
+interface TimelinePartProps {
+  outing: Outing;
+  outings: readonly Outing[];
+  view: LogView;
+  timeline: Timeline;
+  /** How many entries a page has. */
+  aPage: number;
+}
+
+/** All that was recorded, the latest first: narrowed by words, by kind and to an outing. */
+export function TimelinePart({ outing, outings, view, timeline, aPage }: TimelinePartProps) {
+  const { search, setSearch, narrow } = useLogView(outing.id, view);
+  const [notice, setNotice] = useState<Done<Back>>();
+  const { send } = useWrite();
+  const byId = new Map(outings.map((one) => [one.id, one]));
+  const pages = Math.max(1, Math.ceil(timeline.count / aPage));
+  const take = async (back: Back & { kind: keyof typeof TAKE }) => {
+    const { act, message } = TAKE[back.kind];
+    const done = await send(`take:${back.id}`, (key) => act(key, back.id));
+    if (done) setNotice(done.ok ? { message, back } : { message: done.error.message });
+  };
+  const undo = async ({ kind, id }: Back) => {
+    const done = await send(`undo:${id}`, (key) => UNDO[kind](key, id));
+    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
+  };
+  const whereOf = (entry: LogEntry) => {
+    const at = entry.outingId === undefined ? undefined : byId.get(entry.outingId);
+    const zone = at?.venue.timeZone ?? outing.venue.timeZone;
+    return WORDS.where(WORDS.KIND[entry.kind], at?.name, dayAndTime(entry.at, zone));
+  };
+  const isNarrowed = view.words !== '' || view.show !== 'all' || view.isHere;
+  return (
+    <Part
+      title={WORDS.title}
+      aside={
+        <Flex gap="4">
+          <FileLink href="/api/v1/choices?format=csv">{WORDS.choicesAs(CHOICE.csv)}</FileLink>
+          <FileLink href="/api/v1/choices?format=json">{WORDS.choicesAs(CHOICE.json)}</FileLink>
+        </Flex>
+      }
+    >
+      <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
+      <NoteLine
+        outingId={outing.id}
+        onWritten={(id) => setNotice({ message: NOTE.kept, back: { kind: 'note', id } })}
+      />
+      {(timeline.count > 0 || isNarrowed) && (
+        <Grid templateColumns={{ base: '1fr', md: '2fr 1fr 1fr' }} gap="3" maxW="720px" mb="3">
+          <TextField label={WORDS.find} value={search} onChange={setSearch} />
+          <SelectField
+            label={WORDS.show}
+            value={view.show}
+            options={SHOWS}
+            onChange={(show) => narrow({ show: show as LogShow })}
+          />
+          <SelectField
+            label={WORDS.of}
+            value={view.isHere ? 'here' : 'all'}
+            options={WHERES}
+            onChange={(one) => narrow({ isHere: one === 'here' })}
+          />
+        </Grid>
+      )}
+      {timeline.count === 0 && (
+        <Text textStyle="body">{isNarrowed ? WORDS.nothingFound : WORDS.nothingYet}</Text>
+      )}
+      <Box as="ol" listStyleType="none" m="0" p="0" data-testid="log">
+        {timeline.entries.map((entry) => (
+          <TimelineEntry
+            key={`${entry.kind}-${entry.refId}`}
+            entry={entry}
+            where={whereOf(entry)}
+            onWithdraw={() => void take({ kind: 'choice', id: entry.refId })}
+            onRemove={() => void take({ kind: 'removedNote', id: entry.refId })}
+          />
+        ))}
+      </Box>
+      {pages > 1 && (
+        <Flex as="nav" aria-label={WORDS.pages} gap="4" align="center" mt="3">
+          {view.page > 1 && (
+            <SheetLink href={pathOf(outing.id, { ...view, page: view.page - 1 })}>
+              {WORDS.newer}
+            </SheetLink>
+          )}
+          <Text textStyle="small">{WORDS.pageOf(view.page, pages)}</Text>
+          {view.page < pages && (
+            <SheetLink href={pathOf(outing.id, { ...view, page: view.page + 1 })}>
+              {WORDS.older}
+            </SheetLink>
+          )}
+        </Flex>
+      )}
+    </Part>
+  );
+}
