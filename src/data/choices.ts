@@ -7,7 +7,7 @@ import { entityOf, rowOf } from './rows';
 
 const fromRow = (row: object) => entityOf<Choice>(CHOICE_FIELDS, row);
 
-/** The order in which choices were made, whatever the clock said. */
+/** Choices of one moment in the order in which they came in. */
 const IN_ORDER = sql<number>`choice.rowid`;
 
 /** Choices that no later row corrects and that are not themselves a withdrawal, latest first. */
@@ -24,6 +24,8 @@ const standing = (db: FrostDatabase) =>
         ),
       ),
     )
+    // By the clock: those of another cabin come in later than they were made.
+    .orderBy('choice.created_at', 'desc')
     .orderBy(IN_ORDER, 'desc');
 
 /** Choices that stand, latest first; of one outing, or of all; up to `most` of them. */

@@ -171,6 +171,14 @@ export interface LogEntryTable {
   words: string;
 }
 
+/** What was removed for good, and when it came back; triggers of the database write it. */
+export interface GoneTable {
+  kind: string;
+  ref: string;
+  gone_at: string;
+  back_at: string | null;
+}
+
 export type SkierTable = RowOf<typeof SKIER_FIELDS>;
 
 /** Who is on which outing, on what. */
@@ -185,6 +193,7 @@ export interface Tables {
   outcome: OutcomeTable;
   note: NoteTable;
   log_entry: LogEntryTable;
+  gone: GoneTable;
   skier: SkierTable;
   starter: StarterTable;
   bench_plan: BenchPlanTable;

@@ -7,7 +7,7 @@ const WORDS = formatsScreenWords.outFile;
 export interface OutFile {
   name: string;
   type: string;
-  pieces: AsyncIterable<string>;
+  pieces: AsyncIterable<string | Uint8Array>;
 }
 
 /** Text that is at hand whole. */
@@ -21,10 +21,14 @@ export async function* onePage<T>(rows: readonly T[]): AsyncGenerator<readonly T
 }
 
 /** A file's whole text. */
-export async function textOf(file: OutFile): Promise<string> {
-  let text = '';
-  for await (const piece of file.pieces) text += piece;
-  return text;
+export const textOf = async (file: OutFile): Promise<string> =>
+  new TextDecoder('utf-8', { ignoreBOM: true }).decode(await bytesOf(file));
+
+/** A file whole. */
+export async function bytesOf({ pieces }: OutFile): Promise<Uint8Array> {
+  const parts: Uint8Array[] = [];
+  for await (const piece of pieces) parts.push(Buffer.from(piece as string));
+  return Buffer.concat(parts);
 }
 
 async function* jsonPieces<T>(pages: AsyncIterable<readonly T[]>): AsyncGenerator<string> {
@@ -84,7 +88,7 @@ export function toFileResponse(result: WireResult<OutFile>): Response {
     async pull(controller) {
       const { done, value } = await iterator.next();
       if (done) controller.close();
-      else controller.enqueue(encoder.encode(value));
+      else controller.enqueue(typeof value === 'string' ? encoder.encode(value) : value);
     },
     async cancel() {
       await iterator.return?.(undefined);
@@ -93,7 +97,7 @@ export function toFileResponse(result: WireResult<OutFile>): Response {
   return new Response(body, {
     headers: {
       'cache-control': 'no-store',
-      'content-type': `${type}; charset=utf-8`,
+      'content-type': type === 'application/zip' ? type : `${type}; charset=utf-8`,
       'content-disposition': `attachment; filename="${name}"`,
     },
   });

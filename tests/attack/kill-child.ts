@@ -1,11 +1,14 @@
-// Opens a folder's database, brings it up to date and seeds it; kills itself before the statement it is told.
-// Run as: node kill-child.mjs FOLDER STATEMENT
+// Opens a folder's database, brings it up to date and seeds it, or takes in a book; kills itself before the statement
+// it is told. Run as: node kill-child.mjs FOLDER STATEMENT [BOOK]
+import { readFileSync } from 'node:fs';
 import Database from 'better-sqlite3';
 import { openDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
+import { mergeBook } from '@/data/book/merge-book';
 import { migrateStorage } from '@/data/storage/migrate';
+import { readBook } from '@/formats/book/read';
 
-const [folder = '', at = ''] = process.argv.slice(2);
+const [folder = '', at = '', file] = process.argv.slice(2);
 let left = Number(at);
 
 const tick = () => {
@@ -29,7 +32,13 @@ Database.prototype.prepare = function counted(this: Database.Database, sql: stri
 
 const now = new Date('2027-01-13T12:00:00Z');
 const db = openDatabase(folder);
-await migrateStorage(db, folder, now);
-await seedDemo(db, now);
+if (file === undefined) {
+  await migrateStorage(db, folder, now);
+  await seedDemo(db, now);
+} else {
+  const book = readBook(readFileSync(file));
+  if (!book.ok) throw new Error(book.message);
+  await mergeBook(db, book.value, new Set());
+}
 await db.destroy();
 console.log(`statements left ${left}`);

@@ -1,5 +1,9 @@
-import { readdirSync } from 'node:fs';
+import { readdirSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { openDatabase } from '@/data/database';
+import { exportBook } from '@/features/settings/use-cases/export-book';
+import { textOf } from '@/formats/out-file';
 import {
   bundleChild,
   copyOf,
@@ -23,9 +27,9 @@ beforeAll(async () => {
 });
 
 /** Statements spread over a start, from its first to its last. */
-function spread(folder: string): number[] {
+function spread(folder: string, ...more: string[]): number[] {
   const far = 1_000_000;
-  const { output } = runChild(child, folder, far);
+  const { output } = runChild(child, folder, far, ...more);
   const all = far - Number(/left (\d+)/.exec(output)![1]);
   const even = Array.from(
     { length: MOMENTS - LAST },
@@ -53,6 +57,45 @@ describe('a kill -9', () => {
       const copies = readdirSync(folder).filter((name) => name.startsWith('frost-pick-before-'));
       expect(copies.filter((name) => name.endsWith('.unfinished'))).toEqual([]);
       expect(copies.length).toBeGreaterThan(0);
+    }
+  });
+});
+
+describe('a kill -9 while a book is taken in', () => {
+  const bookOf = async (folder: string) => {
+    const file = exportBook('json', folder);
+    if (!file.ok) throw new Error(file.error.message);
+    return textOf(file.value);
+  };
+
+  it('at any statement leaves the book before or all of it, and taken in again nothing is double', async () => {
+    const [here, there] = [newFolder(), newFolder()];
+    await startOn(here);
+    await startOn(there);
+    const db = openDatabase(there);
+    const ski = await db.selectFrom('ski').selectAll().executeTakeFirstOrThrow();
+    for (let i = 0; i < 60; i += 1) {
+      await db
+        .insertInto('ski')
+        .values({ ...ski, id: `new-${i}`, name: `New ${i}` })
+        .execute();
+    }
+    await db.updateTable('outing').set({ name: 'Changed there', version: 5 }).execute();
+    await db.deleteFrom('ski_event').where('ski_id', '=', ski.id).execute();
+    await db.destroy();
+    const file = path.join(there, 'book.json');
+    writeFileSync(file, await bookOf(there));
+    const before = await bookOf(here);
+    const done = copyOf(here);
+    expect(runChild(child, done, 1_000_000, file).isKilled).toBe(false);
+    const after = await bookOf(done);
+    expect(after).not.toBe(before);
+    for (const at of spread(copyOf(here), file)) {
+      const folder = copyOf(here);
+      expect(runChild(child, folder, at, file).isKilled).toBe(true);
+      expect([before, after], `statement ${at}`).toContain(await bookOf(folder));
+      runChild(child, folder, 1_000_000, file);
+      expect(await bookOf(folder), `statement ${at}, again`).toBe(after);
     }
   });
 });

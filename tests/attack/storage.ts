@@ -33,8 +33,9 @@ export async function bundleChild(name: 'kill-child' | 'health-child'): Promise<
 }
 
 /** Runs the child on a folder; gives whether it was killed, and what it printed. */
-export function runChild(child: string, folder: string, statement: number) {
-  const { signal, stdout } = spawnSync(process.execPath, [child, folder, String(statement)]);
+export function runChild(child: string, folder: string, statement: number, ...more: string[]) {
+  const args = [child, folder, String(statement), ...more];
+  const { signal, stdout } = spawnSync(process.execPath, args);
   return { isKilled: signal === 'SIGKILL', output: String(stdout) };
 }
 
@@ -88,7 +89,10 @@ export async function oldDatabase(): Promise<string> {
     .filter((name) => !names.has(name));
   for (const name of later) sqlite.exec(`drop index "${String(name)}"`);
   for (const name of sqlite
-    .prepare("select name from sqlite_master where type = 'trigger' and name like 'log_%'")
+    .prepare(
+      `select name from sqlite_master where type = 'trigger'
+       and (name like 'log_%' or name like 'gone_%' or name like 'back_%')`,
+    )
     .pluck()
     .all()) {
     sqlite.exec(`drop trigger "${String(name)}"`);

@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { AIR_LIMITS } from '@/core/air/figures';
+import { BOOK_NAMES, bookKind, columnsOf } from '@/core/book';
 import { BENCH_FIGURES } from '@/core/bench/figures';
 import { CHOICE_FIGURES, CHOICE_LIMITS } from '@/core/choice/figures';
 import { CONSTANTS } from '@/core/constants';
@@ -190,6 +191,28 @@ it.each([
   ['skis', SKI_FIELDS],
 ])('the columns of %s in files.md are those of its field table', (name, fields) => {
   const wanted = withPart('docs/files.md', `columns of ${name}`, columnsInWords(fields));
+  expect(readFileSync('docs/files.md', 'utf8')).toBe(wanted);
+});
+
+/** A column of a book with what it may hold. */
+function bookColumn([column, field]: [string, Field]): string {
+  const values = field.type === 'number' && field.unit !== '' ? ` (${field.unit})` : '';
+  const words = field.type === 'choice' ? ` (${field.of.join(', ')})` : '';
+  return `\`${column}\`${values}${words}${field.isRequired ? '' : '?'}`;
+}
+
+it('the kinds of a book in files.md are those that are handed on', () => {
+  const rows = BOOK_NAMES.map((name) => {
+    const { keys, rule } = bookKind(name);
+    const columns = Object.entries(columnsOf(name)).map(bookColumn);
+    return row([name, keys.join(', '), rule, columns.join(', ')]);
+  });
+  const part = [
+    row(['Kind', 'Named by', 'Rule', 'Columns (? may be null)']),
+    row(['---', '---', '---', '---']),
+    ...rows,
+  ].join('\n');
+  const wanted = withPart('docs/files.md', 'kinds of a book', part);
   expect(readFileSync('docs/files.md', 'utf8')).toBe(wanted);
 });
 

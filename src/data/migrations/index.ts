@@ -11,6 +11,7 @@ import * as plan from './0009-plan';
 import * as glide from './0010-glide';
 import * as learning from './0011-learning';
 import * as timeline from './0012-timeline';
+import * as exchange from './0013-exchange';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -26,4 +27,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0010-glide': glide,
   '0011-learning': learning,
   '0012-timeline': timeline,
+  '0013-exchange': exchange,
 };

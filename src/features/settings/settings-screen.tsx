@@ -11,6 +11,7 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { saveUnitsAction } from './actions';
 import { CopiesPart } from './copies-part';
 import type { ListedCopy } from './use-cases/copies';
+import { ExchangePart } from './exchange-part';
 import { TeamPart } from './team-part';
 import { settingsScreenWords } from '@/words/screens/settings';
 
@@ -96,6 +97,7 @@ export function SettingsScreen({ team, copies, timeZone }: SettingsScreenProps) 
         <TeamPart stored={team} />
         <CopiesPart copies={copies} timeZone={timeZone} />
       </Flex>
+      <ExchangePart />
     </Sheet>
   );
 }

@@ -297,6 +297,30 @@ export function openApiDocument() {
         },
       },
       '/api/v1/choices': download('The choices that stand, of an outing or of all.'),
+      '/api/v1/book': {
+        get: {
+          summary: 'All data as one JSON file, or with the photos as a ZIP.',
+          parameters: [query('format', { type: 'string', enum: ['json', 'zip'] })],
+          responses: FILE,
+        },
+        post: {
+          summary:
+            'What the book of another cabin would change here, or takes it in: all of it or nothing.',
+          parameters: [
+            query('do', { type: 'string', enum: ['preview', 'import'] }),
+            query('theirs', { type: 'array', items: { type: 'string' } }),
+          ],
+          requestBody: {
+            required: true,
+            content: { 'application/json': {}, 'application/zip': {} },
+          },
+          responses: {
+            '200': { description: 'How many records of each kind, and where both differ.' },
+            '413': PROBLEMS['413'],
+            '422': problem('Every record that cannot be taken in; nothing was changed.'),
+          },
+        },
+      },
       '/api/v1/season': download(
         'The season of an outing: products used, pairs, and how good the choices were.',
       ),

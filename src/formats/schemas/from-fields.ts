@@ -1,4 +1,4 @@
-import { object, string, type AnyObject, type ISchema, type ObjectSchema } from 'yup';
+import { mixed, object, string, type AnyObject, type ISchema, type ObjectSchema } from 'yup';
 import type { Field } from '../../core/model';
 import { fieldsWords } from '../../words/areas/fields';
 import type { FieldWords } from '../../words/en/fields';
@@ -78,6 +78,31 @@ function checkOf(field: Field, said: FieldWords) {
         .matches(COLOUR, said.outOfRange ?? fieldsWords.notFitting(name));
   }
 }
+
+/** What the column of a stored record may hold; JSON is looked at by its shape elsewhere. */
+function columnCheck(column: string, field: Field): ISchema<unknown> {
+  const missing = fieldsWords.missing(column);
+  if (field.type === 'json') {
+    return field.isRequired ? mixed().defined(missing) : mixed();
+  }
+  const loose = { ...field, isRequired: false, fallback: undefined };
+  const check =
+    field.type === 'flag'
+      ? boundedNumber(column, { low: 0, high: 1, unit: '' }).integer()
+      : checkOf(loose, { name: column });
+  return field.isRequired ? check.defined(missing) : check;
+}
+
+/**
+ * The schema of a stored record by the fields of its columns, as the book of another cabin hands it in: with what
+ * the server sets itself. What it does not know is left out, and it has no other columns.
+ */
+export const recordSchemaFrom = (columns: Fields): ObjectSchema<AnyObject> =>
+  object(
+    Object.fromEntries(
+      Object.entries(columns).map(([column, field]) => [column, columnCheck(column, field)]),
+    ),
+  ).noUnknown(fieldsWords.unknownColumn);
 
 /**
  * The schema of an entity from its field table, as a form, a file row or the API hands it in: what the

@@ -262,5 +262,6 @@ export const STOCK_MOVE: WordsOf<typeof STOCK_MOVE_FIELDS> = {
 /** What is said of any field. */
 export const missing = (name: string) => `${name} is missing.`;
 export const mustBeList = (name: string) => `${name} must be a list.`;
+export const unknownColumn = 'The record has a column that this version does not know.';
 export const notFitting = (name: string) => `${name} is not a value this field can have.`;
 export const upTo = (count: number, name: string) => `Up to ${count} ${name.toLowerCase()}.`;

@@ -23,6 +23,21 @@ export const wire = {
   sendTheBodyWithContent: (types: string) => `Send the body with Content-Type ${types}.`,
 };
 
+export const book = {
+  misshapen: 'This is not what Frost Pick writes here.',
+  mustBeList: 'Must be a list of records.',
+  noZip: 'The ZIP is damaged, too large, or holds no book. Nothing was changed.',
+  damaged:
+    'The file is damaged: it is not as it was written. Nothing was changed. Export it again.',
+  noBook: 'This is not a book of Frost Pick. Choose a file that was made under Settings.',
+  otherVersion:
+    'The file was made by another version of Frost Pick. Update both, then export again.',
+  unknownKinds: (names: readonly string[]) =>
+    `The file has records that this version does not know: ${names.join(', ')}. Update Frost Pick.`,
+  wrong: (count: number) =>
+    `${count === 1 ? 'One record' : `${count} records`} of the file cannot be taken in. Nothing was changed.`,
+};
+
 export const outFile = {
   formatMustBeCsvOr: 'Format must be csv or json.',
 };

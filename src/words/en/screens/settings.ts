@@ -1,3 +1,4 @@
+import type { BookName } from '../../../core/book';
 import { megabytes } from '../../quantities';
 
 export const teamPart = {
@@ -34,4 +35,83 @@ export const copies = {
   line: (time: string, name: string, bytes: number) => `${time}: ${name}, ${megabytes(bytes)}`,
   failed: (detail: string) =>
     `The copy could not be made (${detail}). Free some disk space, then try again.`,
+};
+
+export const exchange = {
+  title: 'Hand data on and take them in',
+  hint: 'A book holds all data of a cabin. Take in the book of another cabin and both become one: what is new is added, what was changed later is taken over, and you decide where both were changed.',
+  asJson: 'All data as JSON',
+  asZip: 'With photos, as ZIP',
+  file: 'Book of another cabin (JSON or ZIP)',
+  choose: 'Choose a book',
+  reading: 'Reading the book…',
+  cancel: 'Cancel',
+  takingIn: 'Taking in…',
+  takeIn: 'Take in',
+  nothingNew: 'The book holds nothing that is not here already.',
+  done: (added: number, changed: number) =>
+    `Taken in: ${added} new, ${changed} changed. A copy of all data was made before.`,
+  noAnswer:
+    'The server did not answer. Nothing was taken in, or all of it: choose the book again to see.',
+  whatChanges: 'What the book changes here',
+  kind: 'Records',
+  added: 'New',
+  changed: 'Changed there',
+  removed: 'Removed there',
+  kept: 'Changed here',
+  sameInBoth: (count: number) => `${count} records are the same in both.`,
+  conflicts: 'To decide',
+  changesTitle: 'Taken over, as it was changed later there',
+  conflictsTitle: 'Changed in both: which one stands?',
+  whichStands: (label: string) => `Which ${label} stands`,
+  recordOf: (kind: string, label: string) => `${kind}: ${label}`,
+  problem: (field: string, message: string) => `${field}: ${message}`,
+  keepMine: 'Keep what is here',
+  takeTheirs: 'Take what is there',
+  allTheirs: 'Take what is there for all',
+  fixed: (count: number) =>
+    count === 1
+      ? 'One record is written once and differs: what is here stays'
+      : `${count} records are written once and differ: what is here stays`,
+  column: (column: string) => column.replace(/_/g, ' '),
+  empty: 'nothing',
+  fromTo: (column: string, mine: string, theirs: string) => `${column}: ${mine} → ${theirs}`,
+  withoutPicture: (count: number) =>
+    `${count === 1 ? 'One photo is' : `${count} photos are`} left out, as this file has no pictures. Export a ZIP to take them along.`,
+  sameNames: (names: readonly string[]) =>
+    `These names will stand twice, as both cabins wrote them down for themselves: ${names.join(', ')}.`,
+  more: (count: number) => `and ${count} more`,
+  KIND: {
+    venue: 'Venues',
+    course: 'Courses',
+    station: 'Weather stations',
+    venue_station: 'Stations of venues',
+    weather: 'Hours of weather',
+    outing: 'Outings',
+    product: 'Products',
+    stock_move: 'Stock',
+    skier: 'Skiers',
+    ski: 'Skis',
+    reading: 'Readings',
+    photo: 'Photos of snow',
+    choice: 'Choices',
+    outcome: 'Outcomes',
+    job: 'Jobs',
+    job_step: 'Steps of jobs',
+    ski_event: 'History of skis',
+    finding: 'Marks on bases',
+    ski_photo: 'Photos of skis',
+    glide_test: 'Tests',
+    glide_run: 'Runs of tests',
+    grip_note: 'Grip notes',
+    track_event: 'Work on tracks',
+    starter: 'Starters',
+    bench_plan: 'Plans',
+    note: 'Notes',
+    team_setting: 'Settings of the team',
+  } satisfies Record<BookName, string>,
+  formatMustBe: 'Format must be json or zip.',
+  doMustBe: 'Say do=preview or do=import.',
+  incomplete: 'The book names records that are neither in it nor here. Nothing was changed.',
+  namesMissing: 'A record names another one that is missing.',
 };

@@ -1,0 +1,35 @@
+import { database } from '@/data/database';
+import { exportBook } from '@/features/settings/use-cases/export-book';
+import { copyNow } from '@/features/settings/use-cases/copies';
+import { importBook, previewBook } from '@/features/settings/use-cases/import-book';
+import { toFileResponse } from '@/formats/out-file';
+import { answered, answerRoute, invalidInput, readTyped } from '@/formats/wire';
+import { nowMs } from '@/server/clock';
+import { keyOf, writing } from '@/server/deed';
+import { settingsScreenWords } from '@/words/screens/settings';
+
+const MOST_BYTES = 200_000_000;
+const TYPES = ['application/json', 'application/zip', 'application/x-zip-compressed'];
+
+export const GET = async (request: Request): Promise<Response> =>
+  toFileResponse(
+    await answered(async () => exportBook(new URL(request.url).searchParams.get('format'))),
+  );
+
+export const POST = (request: Request): Promise<Response> =>
+  answerRoute(async () => {
+    const { searchParams } = new URL(request.url);
+    const what = searchParams.get('do');
+    if (what !== 'preview' && what !== 'import') {
+      const { doMustBe } = settingsScreenWords.exchange;
+      return invalidInput([{ field: 'do', message: doMustBe }]);
+    }
+    const bytes = await readTyped(request, TYPES, MOST_BYTES);
+    if (!bytes.ok) return bytes;
+    if (what === 'preview') return previewBook(database(), bytes.value);
+    const copy = await copyNow(nowMs());
+    if (!copy.ok) return copy;
+    const chosen = searchParams.getAll('theirs');
+    const theirs = chosen.includes('all') ? ('all' as const) : new Set(chosen);
+    return importBook(bytes.value, { theirs, write: writing(keyOf(request), 'book.import') });
+  });

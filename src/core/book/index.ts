@@ -1,0 +1,15 @@
+export {
+  BOOK,
+  BOOK_NAMES,
+  bookKind,
+  columnsOf,
+  segmentColumns,
+  type BookKind,
+  type BookName,
+  type BookRecord,
+  type BookRule,
+  type GoneRecord,
+} from './kinds';
+export { decide, differences, keptInConflict, type Verdict } from './merge';
+export { goneKey, isGone, mergedGone } from './gone';
+export type { Difference, KindCount, MergeReport } from './report';

@@ -1,0 +1,112 @@
+import type { Kysely } from 'kysely';
+import { bookKind, type BookName, type BookRecord } from '../../core/book';
+import type { FrostDatabase } from '../database';
+import { insertMany } from '../insert-many';
+import type { Tables } from '../schema';
+import { courseRecord, recordOf, rowFrom, segmentRowFrom } from './records';
+
+type Row = Readonly<Record<string, unknown>>;
+/** Any table by its name: what is handed on is declared in the core. */
+type AnyTables = Record<string, Record<string, unknown>>;
+
+const anyTable = (db: FrostDatabase) => db as unknown as Kysely<AnyTables>;
+
+/** The keys of a record, joined. */
+export const refOf = (name: BookName, record: Row): string =>
+  bookKind(name)
+    .keys.map((key) => String(record[key]))
+    .join('|');
+
+async function coursesHere(db: FrostDatabase, ids: readonly string[]): Promise<BookRecord[]> {
+  const [venues, segments] = await Promise.all([
+    db.selectFrom('venue').select(['id', 'course_version']).where('id', 'in', ids).execute(),
+    db.selectFrom('segment').selectAll().where('venue_id', 'in', ids).orderBy('position').execute(),
+  ]);
+  return venues.map((venue) =>
+    courseRecord(
+      venue,
+      segments.filter((one) => one.venue_id === venue.id),
+    ),
+  );
+}
+
+/** Those of some records that are here already, as they stand here, by their keys. */
+export async function standingHere(
+  db: FrostDatabase,
+  name: BookName,
+  records: readonly BookRecord[],
+): Promise<Map<string, BookRecord>> {
+  const first = bookKind(name).keys[0]!;
+  const wanted = [...new Set(records.map((record) => record[first]))];
+  if (name === 'course') {
+    const courses = await coursesHere(db, wanted as string[]);
+    return new Map(courses.map((one) => [refOf(name, one), one]));
+  }
+  const rows = await anyTable(db).selectFrom(name).selectAll().where(first, 'in', wanted).execute();
+  return new Map(rows.map((row) => [refOf(name, row), recordOf(name, row)]));
+}
+
+async function writeCourse(db: FrostDatabase, record: BookRecord): Promise<void> {
+  const venueId = String(record.venue_id);
+  await db.deleteFrom('segment').where('venue_id', '=', venueId).execute();
+  const segments = (record.segments as BookRecord[]).map((one, position) => ({
+    ...segmentRowFrom(one),
+    venue_id: venueId,
+    position,
+  }));
+  await insertMany(db, 'segment', segments as never[]);
+  await db
+    .updateTable('venue')
+    .set({ course_version: Number(record.course_version) })
+    .where('id', '=', venueId)
+    .execute();
+}
+
+/** Adds records of a kind; `pictureOf` gives the JPEG of a photo. */
+export async function addHere(
+  db: FrostDatabase,
+  { name, pictureOf }: { name: BookName; pictureOf: (id: string) => Buffer },
+  records: readonly BookRecord[],
+): Promise<void> {
+  if (name === 'course') {
+    for (const record of records) await writeCourse(db, record);
+    return;
+  }
+  const { hasPicture } = bookKind(name);
+  const rows = records.map((record) => ({
+    ...rowFrom(name, record),
+    ...(hasPicture ? { jpeg: pictureOf(String(record.id)) } : {}),
+  }));
+  await insertMany(db, name as keyof Tables & string, rows as never[]);
+}
+
+/** Writes a record over the one of the same keys. */
+export async function changeHere(
+  db: FrostDatabase,
+  name: BookName,
+  record: BookRecord,
+): Promise<void> {
+  if (name === 'course') return writeCourse(db, record);
+  let query = anyTable(db).updateTable(name).set(rowFrom(name, record));
+  for (const key of bookKind(name).keys) query = query.where(key, '=', record[key]);
+  await query.execute();
+}
+
+const keysOf = (name: BookName, ref: string) => {
+  const values = ref.split('|');
+  return bookKind(name).keys.map((key, i) => [key, values[i]] as const);
+};
+
+/** Whether a record of these keys is here. */
+export async function isHere(db: FrostDatabase, name: BookName, ref: string): Promise<boolean> {
+  let query = anyTable(db).selectFrom(name).select(bookKind(name).keys[0]!);
+  for (const [key, value] of keysOf(name, ref)) query = query.where(key, '=', value);
+  return (await query.executeTakeFirst()) !== undefined;
+}
+
+/** Removes the record of these keys. */
+export async function removeHere(db: FrostDatabase, name: BookName, ref: string): Promise<void> {
+  let query = anyTable(db).deleteFrom(name);
+  for (const [key, value] of keysOf(name, ref)) query = query.where(key, '=', value);
+  await query.execute();
+}

@@ -1,0 +1,214 @@
+import {
+  BOOK_NAMES,
+  bookKind,
+  decide,
+  differences,
+  goneKey,
+  isGone,
+  keptInConflict,
+  mergedGone,
+  type BookName,
+  type BookRecord,
+  type GoneRecord,
+  type KindCount,
+  type MergeReport,
+} from '../../core/book';
+import { inTransaction, type FrostDatabase } from '../database';
+import { nextTurn } from '../next-turn';
+import { addHere, changeHere, isHere, refOf, removeHere, standingHere } from './here';
+
+/** A book that came in: its records by kind, in pages as JSON, what was removed in it, and its pictures. */
+export interface IncomingBook {
+  pages: readonly { name: BookName; json: string }[];
+  gone: readonly GoneRecord[];
+  /** By the id of the record; undefined: pictures are left out. */
+  pictures: ReadonlyMap<string, Uint8Array> | undefined;
+}
+
+/** Conflicts, by id, in which the other book's record is taken; `all`: in each. */
+export type TakenTheirs = 'all' | ReadonlySet<string>;
+
+/** The other book names what neither book has. */
+export class BookIncomplete extends Error {
+  /** `kind`: the kind of the record that names it. */
+  constructor(readonly kind: BookName) {
+    super('book_incomplete');
+    this.name = 'BookIncomplete';
+  }
+}
+
+const MOST_TOLD = 200;
+/** Of each kind. */
+const MOST_FIXED_TOLD = 5;
+/** Kinds in which two records of one name are likely one thing written down twice. */
+const NAMED: readonly BookName[] = ['venue', 'product', 'ski', 'skier', 'station'];
+
+/** A write that the database refuses for what it names tells of which kind it was. */
+async function whole(name: BookName, write: () => Promise<void>): Promise<void> {
+  try {
+    await write();
+  } catch (error) {
+    const { code } = error as { code?: unknown };
+    throw code === 'SQLITE_CONSTRAINT_FOREIGNKEY' ? new BookIncomplete(name) : error;
+  }
+}
+
+/** What people call a record: its name, else what it says, else its id. */
+const labelOf = (record: BookRecord): string =>
+  String(record.name ?? record.product_name ?? record.words ?? record.key ?? record.id ?? '');
+
+/** One meeting of two books: what was found so far. */
+class Meeting {
+  private readonly counts = new Map<BookName, KindCount>();
+  private readonly report: MergeReport = {
+    kinds: [],
+    changes: [],
+    conflicts: [],
+    withoutPicture: 0,
+    sameNames: [],
+  };
+  private gone = new Map<string, GoneRecord>();
+
+  constructor(
+    private readonly db: FrostDatabase,
+    private readonly book: IncomingBook,
+    private readonly theirs: TakenTheirs,
+  ) {}
+
+  async hold(): Promise<MergeReport> {
+    await this.readGone();
+    for (const page of this.book.pages) {
+      await nextTurn();
+      await this.meet(page.name, JSON.parse(page.json) as BookRecord[]);
+    }
+    await this.takeAway();
+    await this.writeGone();
+    const kinds = BOOK_NAMES.flatMap((name) => this.counts.get(name) ?? []);
+    return { ...this.report, kinds };
+  }
+
+  private count(name: BookName): KindCount {
+    const found = this.counts.get(name);
+    if (found) return found;
+    const none = { added: 0, changed: 0, same: 0, kept: 0, removed: 0, conflicts: 0, fixed: 0 };
+    const made = { name, ...none };
+    this.counts.set(name, made);
+    return made;
+  }
+
+  private async readGone(): Promise<void> {
+    const mine = await this.db.selectFrom('gone').selectAll().execute();
+    this.gone = new Map(mine.map((one) => [goneKey(one.kind, one.ref), one]));
+    for (const one of this.book.gone) {
+      const key = goneKey(one.kind, one.ref);
+      const before = this.gone.get(key);
+      this.gone.set(key, before ? mergedGone(before, one) : one);
+    }
+  }
+
+  private isGone = (name: BookName, ref: string) => isGone(this.gone.get(goneKey(name, ref)));
+
+  private async meet(name: BookName, records: readonly BookRecord[]): Promise<void> {
+    const here = await standingHere(this.db, name, records);
+    const added: BookRecord[] = [];
+    for (const record of records) {
+      const ref = refOf(name, record);
+      const mine = here.get(ref);
+      if (mine) await this.both(name, mine, record);
+      else if (!this.isGone(name, ref) && this.hasPicture(name, record)) added.push(record);
+    }
+    this.count(name).added += added.length;
+    await this.sameNames(name, added);
+    if (added.length === 0) return;
+    const pictureOf = (id: string) => Buffer.from(this.book.pictures!.get(id)!);
+    await whole(name, () => addHere(this.db, { name, pictureOf }, added));
+  }
+
+  private hasPicture(name: BookName, { id }: BookRecord): boolean {
+    if (!bookKind(name).hasPicture || this.book.pictures?.has(String(id))) return true;
+    this.report.withoutPicture += 1;
+    return false;
+  }
+
+  private async both(name: BookName, mine: BookRecord, theirs: BookRecord): Promise<void> {
+    const kind = bookKind(name);
+    const count = this.count(name);
+    const verdict = decide(kind, mine, theirs);
+    if (verdict.kind === 'same' || verdict.kind === 'kept') {
+      count[verdict.kind] += 1;
+      return;
+    }
+    const id = `${name}/${refOf(name, mine)}`;
+    const isFixed = verdict.kind === 'conflict' && verdict.isFixed;
+    const columns = differences(mine, theirs).map((column) => ({
+      column,
+      mine: mine[column],
+      theirs: theirs[column],
+    }));
+    const difference = { id, name, label: labelOf(mine), columns, isFixed };
+    if (isFixed) {
+      count.fixed += 1;
+      if (count.fixed <= MOST_FIXED_TOLD) this.report.conflicts.push(difference);
+      return;
+    }
+    const list = verdict.kind === 'changed' ? this.report.changes : this.report.conflicts;
+    if (list.length < MOST_TOLD) list.push(difference);
+    count[verdict.kind === 'changed' ? 'changed' : 'conflicts'] += 1;
+    const isTaken = this.theirs === 'all' || this.theirs.has(id);
+    const record =
+      verdict.kind === 'changed'
+        ? verdict.record
+        : isTaken
+          ? theirs
+          : keptInConflict(kind, mine, theirs);
+    if (record) await whole(name, () => changeHere(this.db, name, record));
+  }
+
+  /** Tells of new records that have the name of another one. */
+  private async sameNames(name: BookName, added: readonly BookRecord[]): Promise<void> {
+    if (!NAMED.includes(name) || added.length === 0) return;
+    const names = added.map((record) => String(record.name));
+    const rows = await this.db
+      .selectFrom(name as 'venue')
+      .select('name')
+      .distinct()
+      .where('name', 'in', names)
+      .execute();
+    this.report.sameNames.push(...rows.map((row) => ({ name, label: row.name })));
+  }
+
+  /** Removes here what was removed in the other book and did not come back. */
+  private async takeAway(): Promise<void> {
+    for (const { kind, ref } of this.book.gone) {
+      const name = kind as BookName;
+      if (!this.isGone(name, ref) || !(await isHere(this.db, name, ref))) continue;
+      this.count(name).removed += 1;
+      await removeHere(this.db, name, ref);
+    }
+  }
+
+  /** Writes what both books know of removals, over what this meeting's own writes left there. */
+  private async writeGone(): Promise<void> {
+    for (const one of this.gone.values()) {
+      const { gone_at, back_at } = one;
+      await this.db
+        .insertInto('gone')
+        .values(one)
+        .onConflict((conflict) =>
+          conflict.columns(['kind', 'ref']).doUpdateSet({ gone_at, back_at }),
+        )
+        .execute();
+    }
+  }
+}
+
+/**
+ * Meets another book: adds what is new, takes over what was changed later there, and leaves what a person must
+ * decide unless `theirs` says otherwise; all of it or, where it throws, nothing.
+ */
+export const mergeBook = (
+  db: FrostDatabase,
+  book: IncomingBook,
+  theirs: TakenTheirs,
+): Promise<MergeReport> =>
+  inTransaction(db, (transaction) => new Meeting(transaction, book, theirs).hold());

@@ -1,0 +1,71 @@
+import Database from 'better-sqlite3';
+import {
+  BOOK_NAMES,
+  bookKind,
+  type BookName,
+  type BookRecord,
+  type GoneRecord,
+} from '../../core/book';
+import { databaseFile } from '../database';
+import { nextTurn } from '../next-turn';
+import { courseRecord, recordOf } from './records';
+
+/** Records between two pauses, in which others are served. */
+const A_TURN = 200;
+
+const ALL_OF = (table: string) => String.raw`select * from ${table} order by rowid`;
+const VENUES = String.raw`select id, course_version from venue order by rowid`;
+const SEGMENTS = String.raw`select * from segment where venue_id = ? order by position`;
+const GONE = String.raw`select * from gone order by kind, ref`;
+
+type Row = Record<string, unknown>;
+
+/** A book as it is at one moment, whatever is written meanwhile. It must be closed. */
+export interface OpenBook {
+  /** Records of every kind in the order in which they came in, in pages. */
+  records: () => AsyncGenerator<{ name: BookName; records: BookRecord[] }>;
+  gone: () => GoneRecord[];
+  /** The pictures of photos, JPEG, each with the id of its record. */
+  pictures: () => Generator<{ id: string; jpeg: Buffer }>;
+  close: () => void;
+}
+
+function* rowsOf(sqlite: Database.Database, name: BookName): Generator<BookRecord> {
+  if (name === 'course') {
+    const segments = sqlite.prepare<[string], Row>(SEGMENTS);
+    for (const venue of sqlite.prepare<[], { id: string; course_version: number }>(VENUES).all()) {
+      yield courseRecord(venue, segments.all(venue.id));
+    }
+    return;
+  }
+  for (const row of sqlite.prepare<[], Row>(ALL_OF(name)).iterate()) yield recordOf(name, row);
+}
+
+/** Opens the book of a folder for reading, from a connection of its own. */
+export function openBook(folder: string): OpenBook {
+  const sqlite = new Database(databaseFile(folder), { readonly: true });
+  sqlite.exec('begin');
+  return {
+    async *records() {
+      for (const name of BOOK_NAMES) {
+        let records: BookRecord[] = [];
+        for (const record of rowsOf(sqlite, name)) {
+          records.push(record);
+          if (records.length < A_TURN) continue;
+          yield { name, records };
+          records = [];
+          await nextTurn();
+        }
+        yield { name, records };
+      }
+    },
+    gone: () => sqlite.prepare<[], GoneRecord>(GONE).all(),
+    *pictures() {
+      for (const name of BOOK_NAMES.filter((one) => bookKind(one).hasPicture)) {
+        const rows = sqlite.prepare<[], { id: string; jpeg: Buffer }>(ALL_OF(name));
+        for (const { id, jpeg } of rows.iterate()) yield { id, jpeg };
+      }
+    },
+    close: () => sqlite.close(),
+  };
+}

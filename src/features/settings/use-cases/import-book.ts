@@ -1,0 +1,61 @@
+import type { MergeReport } from '@/core/book';
+import { BookIncomplete, mergeBook, type TakenTheirs } from '@/data/book/merge-book';
+import type { FrostDatabase } from '@/data/database';
+import { readBook } from '@/formats/book/read';
+import { failed, type WireResult } from '@/formats/wire';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
+import type { Write } from '@/server/deed';
+import { settingsScreenWords } from '@/words/screens/settings';
+
+const WORDS = settingsScreenWords.exchange;
+
+export const bookFileTask = task('book file', 'long', readBook);
+
+/** Ends the transaction of a trial, with what it found. */
+class Tried extends Error {
+  constructor(readonly report: MergeReport) {
+    super('tried');
+  }
+}
+
+/** What a book would change here, without changing it: it is met, and the transaction is taken back. */
+export async function previewBook(
+  db: FrostDatabase,
+  bytes: Uint8Array,
+): Promise<WireResult<MergeReport>> {
+  const read = await offLoop(bookFileTask, bytes);
+  if (!read.ok) return failed('invalid_file', read.message, read.problems);
+  try {
+    await db.transaction().execute(async (transaction) => {
+      throw new Tried(await mergeBook(transaction, read.value, new Set()));
+    });
+  } catch (error) {
+    if (error instanceof Tried) return { ok: true, value: error.report };
+    if (error instanceof BookIncomplete) return incomplete(error);
+    throw error;
+  }
+  throw new Error('A trial ended without its report.');
+}
+
+const incomplete = ({ kind }: BookIncomplete) =>
+  failed('invalid_file', WORDS.incomplete, [
+    { field: `records.${kind}`, message: WORDS.namesMissing },
+  ]);
+
+/** Takes a book in, all of it or nothing; `theirs` are the conflicts in which its record is taken. */
+export async function importBook(
+  bytes: Uint8Array,
+  { theirs, write }: { theirs: TakenTheirs; write: Write },
+): Promise<WireResult<MergeReport>> {
+  const read = await offLoop(bookFileTask, bytes);
+  if (!read.ok) return failed('invalid_file', read.message, read.problems);
+  return write(async (transaction) => {
+    try {
+      return { ok: true, value: await mergeBook(transaction, read.value, theirs) };
+    } catch (error) {
+      if (error instanceof BookIncomplete) return incomplete(error);
+      throw error;
+    }
+  });
+}
