@@ -2,6 +2,7 @@ import type {
   CHOICE_FIELDS,
   FINDING_FIELDS,
   GLIDE_RUN_FIELDS,
+  GRIP_TEST_FIELDS,
   OUTCOME_FIELDS,
   GLIDE_TEST_FIELDS,
   JOB_FIELDS,
@@ -158,6 +159,7 @@ export interface OutlookTable {
 export type GlideTestTable = RowOf<typeof GLIDE_TEST_FIELDS>;
 export type GlideRunTable = RowOf<typeof GLIDE_RUN_FIELDS>;
 export type OutcomeTable = RowOf<typeof OUTCOME_FIELDS>;
+export type GripTestTable = RowOf<typeof GRIP_TEST_FIELDS>;
 export type NoteTable = RowOf<typeof NOTE_FIELDS>;
 
 /** What stands in the log, in one order of time; triggers of the database write it. */
@@ -192,6 +194,7 @@ export interface Tables {
   glide_run: GlideRunTable;
   outcome: OutcomeTable;
   note: NoteTable;
+  grip_test: GripTestTable;
   log_entry: LogEntryTable;
   gone: GoneTable;
   skier: SkierTable;

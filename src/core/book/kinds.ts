@@ -4,6 +4,7 @@ import {
   FINDING_FIELDS,
   GLIDE_RUN_FIELDS,
   GLIDE_TEST_FIELDS,
+  GRIP_TEST_FIELDS,
   JOB_FIELDS,
   NOTE_FIELDS,
   OUTCOME_FIELDS,
@@ -157,6 +158,7 @@ export const BOOK = {
   },
   glide_test: { keys: ID_KEY, fields: GLIDE_TEST_FIELDS, more: {}, rule: 'once' },
   glide_run: { keys: ID_KEY, fields: GLIDE_RUN_FIELDS, more: {}, rule: 'closing', ...REMOVED },
+  grip_test: { keys: ID_KEY, fields: GRIP_TEST_FIELDS, more: {}, rule: 'closing', ...REMOVED },
   grip_note: {
     keys: ID_KEY,
     fields: {},

@@ -28,3 +28,4 @@ export type {
   TroubleReason,
 } from './findings';
 export type { GripKind } from './kind';
+export { GRIP_VERDICTS, rankedTries, type GripTry, type GripVerdict } from './tests';

@@ -16,6 +16,10 @@ export interface KeptGlideTest {
   snow?: SnowConditions;
   tester?: string;
   track?: string;
+  /** Structure under all of them, or what differs. */
+  structure?: string;
+  /** The one of the skis that runs first and last of each round. */
+  reference?: string;
 }
 
 /** One run of a test. It is kept for good; one that was taken back keeps when. */
@@ -38,6 +42,8 @@ export const GLIDE_TEST_FIELDS = {
   snow: { type: 'json' },
   tester: { type: 'text', most: 60 },
   track: { type: 'text', most: 200 },
+  structure: { type: 'text', most: 100 },
+  reference: { type: 'text', most: 64 },
 } as const satisfies FieldsOf<KeptGlideTest>;
 
 export const GLIDE_RUN_FIELDS = {

@@ -4,6 +4,8 @@ export type { LogEntry, LogKind, LogMark, LogQuestion, LogTold } from './log-ent
 export { NOTE_FIELDS } from './note';
 export type { Note } from './note';
 export type { GripNote } from './grip-note';
+export { GRIP_TEST_FIELDS } from './grip-test';
+export type { KeptGripTest } from './grip-test';
 export type { Job, DoneJob, KeptTimer, PlannedSheet } from './job';
 export type { KeptSki, KeptEvent, KeptFinding } from './ski';
 export type { Outing, OutingToSave, OutingFactsToKeep } from './outing';

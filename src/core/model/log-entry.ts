@@ -1,5 +1,6 @@
 import type { LogChoice } from './choice';
 import type { KeptGlideTest } from './glide-test';
+import type { KeptGripTest } from './grip-test';
 import type { DoneJob } from './job';
 import type { Note } from './note';
 import type { Outcome } from './outcome';
@@ -13,6 +14,7 @@ export const LOG_KINDS = [
   'choice',
   'job',
   'test',
+  'grip',
   'outcome',
   'ski',
   'note',
@@ -52,6 +54,7 @@ export type LogTold =
   | { kind: 'choice'; choice: LogChoice; outcome?: Outcome }
   | { kind: 'job'; job: DoneJob }
   | { kind: 'test'; test: KeptGlideTest; runs: number }
+  | { kind: 'grip'; grip: KeptGripTest }
   | { kind: 'outcome'; outcome: Outcome; wax: string }
   | { kind: 'ski'; event: KeptEvent }
   | { kind: 'note'; note: Note }

@@ -12,6 +12,7 @@ import * as glide from './0010-glide';
 import * as learning from './0011-learning';
 import * as timeline from './0012-timeline';
 import * as exchange from './0013-exchange';
+import * as tests from './0014-tests';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -28,4 +29,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0011-learning': learning,
   '0012-timeline': timeline,
   '0013-exchange': exchange,
+  '0014-tests': tests,
 };

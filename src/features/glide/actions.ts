@@ -2,6 +2,7 @@
 
 import type { WireResult } from '@/formats/wire';
 import { deed, deedOn } from '@/server/deed';
+import { keepGripTest, markGrip } from './use-cases/keep-grip-test';
 import { addRun, beginTest, markRun } from './use-cases/keep-test';
 
 /** Begins a test on an outing. */
@@ -30,5 +31,26 @@ export async function markRunAction(
     name: 'glide.mark',
     target: runId,
     work: (db, id, { at }) => markRun(db, id, isBack ? null : at),
+  });
+}
+
+/** Keeps how a grip wax held on the marked hill. */
+export async function keepGripTestAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ id: string }>> {
+  return deed(key, 'grip.test', (db, stamp) => keepGripTest(db, input, stamp));
+}
+
+/** Takes a test of grip back, or puts it in again. */
+export async function markGripTestAction(
+  key: string,
+  testId: string,
+  isBack: boolean,
+): Promise<WireResult<null>> {
+  return deedOn(key, {
+    name: 'grip.mark',
+    target: testId,
+    work: (db, id, { at }) => markGrip(db, id, isBack ? null : at),
   });
 }

@@ -11,6 +11,7 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { LongTextField } from '@/ui/fields/long-text-field';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
+import { SelectField } from '@/ui/fields/select-field';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
@@ -28,6 +29,9 @@ interface TestDraft {
   fromRest: boolean;
   tester: string;
   track: string;
+  structure: string;
+  /** Empty: none. */
+  reference: string;
 }
 
 const linesOf = (names: string): string[] =>
@@ -47,12 +51,25 @@ function withWaxes(
 }
 
 /** What was typed, as a test. */
-const asTest = ({ names, dropM, lengthM, fromRest, tester, track, ...rest }: TestDraft) => ({
+const asTest = ({
+  names,
+  dropM,
+  lengthM,
+  fromRest,
+  tester,
+  track,
+  structure,
+  reference,
+  ...rest
+}: TestDraft) => ({
   ...rest,
   skis: linesOf(names),
   ...(dropM === undefined && lengthM === undefined ? {} : { hill: { dropM, lengthM, fromRest } }),
   ...(tester.trim() ? { tester } : {}),
   ...(track.trim() ? { track } : {}),
+  ...(structure.trim() ? { structure } : {}),
+  // Taken off the list, it is no reference any more.
+  ...(linesOf(names).includes(reference) ? { reference } : {}),
 });
 
 const FIELD_OF: Readonly<Record<string, keyof TestDraft>> = {
@@ -87,12 +104,15 @@ export function NewTest({ outingId, waxes }: { outingId: string; waxes: readonly
     fromRest: true,
     tester: '',
     track: '',
+    structure: '',
+    reference: '',
   };
   const { values, set, bind, submit, failure } = useDraftedForm<TestDraft>(
     `glide-test:${outingId}`,
     start,
     resolver,
   );
+  const skis = linesOf(values.names);
   const begin = async () => {
     const begun = await submit((draft, { key }) => beginTestAction(key, asTest(draft)));
     if (begun) router.push(`/outing/${outingId}/test?test=${begun.id}`);
@@ -105,7 +125,7 @@ export function NewTest({ outingId, waxes }: { outingId: string; waxes: readonly
             legend={WORDS.waxes}
             options={waxes}
             words={Object.fromEntries(waxes.map((name) => [name, name]))}
-            checked={waxes.filter((name) => linesOf(values.names).includes(name))}
+            checked={waxes.filter((name) => skis.includes(name))}
             onChange={(checked) => set({ names: withWaxes(values.names, { waxes, checked }) })}
           />
           <Text textStyle="small" color="faint">
@@ -114,6 +134,22 @@ export function NewTest({ outingId, waxes }: { outingId: string; waxes: readonly
         </Box>
       )}
       <LongTextField label={WORDS.skis} rows={3} {...bind('names')} />
+      {skis.length > 2 && (
+        <Box mt="4" maxW="420px">
+          <SelectField
+            label={WORDS.reference}
+            value={skis.includes(values.reference) ? values.reference : ''}
+            options={[
+              { value: '', label: WORDS.noReference },
+              ...skis.map((ski) => ({ value: ski, label: ski })),
+            ]}
+            onChange={(reference) => set({ reference })}
+          />
+          <Text textStyle="small" color="faint">
+            {WORDS.referenceHint}
+          </Text>
+        </Box>
+      )}
       <Box my="4">
         <ChoiceRow
           legend={WORDS.measure}
@@ -141,6 +177,7 @@ export function NewTest({ outingId, waxes }: { outingId: string; waxes: readonly
         />
         <TextField label={WORDS.tester} {...bind('tester')} />
         <TextField label={WORDS.track} {...bind('track')} />
+        <TextField label={WORDS.structure} {...bind('structure')} />
       </SimpleGrid>
       <Tick
         label={WORDS.fromRest}

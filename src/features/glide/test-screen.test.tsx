@@ -5,7 +5,8 @@ import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { chooseFrom, field, fill, show } from '../../../tests/unit/render';
 import type { FrostDatabase } from '@/data/database';
 import { listGlideRuns, listGlideTests } from '@/data/glide-tests';
-import { addRunAction, beginTestAction, markRunAction } from './actions';
+import { listGripTests } from '@/data/grip-tests';
+import { addRunAction, beginTestAction, keepGripTestAction, markRunAction } from './actions';
 import { TestScreen } from './test-screen';
 
 /** What the server answers in place of itself: nothing, or a refusal. */
@@ -179,5 +180,100 @@ describe('a new test', () => {
       'no longer exists',
     );
     expect(said(await beginTestAction(key(), { ...input, skis: ['A', 'A'] }))).toContain('once');
+  });
+});
+
+describe('a test of grip', () => {
+  const shownClassic = async () => {
+    const outing = await outingOf(db, 'demo-tour');
+    const tests = await listGripTests(db, 'demo-tour');
+    return show(
+      <TestScreen
+        {...{ outing, tests: [], open: undefined }}
+        waxes={[]}
+        grip={{ tests, waxes: ['Violet stick'] }}
+      />,
+    );
+  };
+  const tried = async (wax: string, rest: object) => {
+    const done = await keepGripTestAction(key(), {
+      outingId: 'demo-tour',
+      wax,
+      layers: 3,
+      heldMarks: 5,
+      ...rest,
+    });
+    expect(said(done)).toBe('');
+  };
+
+  it('is kept with its verdict, and is not without one', async () => {
+    const { text } = await shownClassic();
+    fireEvent.change(await screen.findByLabelText('Grip wax'), {
+      target: { value: 'Violet stick' },
+    });
+    fill('Marks reached', '8');
+    press('Save grip test');
+    await waitFor(() => expect(text()).toContain('Say how it was: holds, slips, ices or drags.'));
+    expect(await listGripTests(db, 'demo-tour')).toEqual([]);
+    fireEvent.click(screen.getByRole('radio', { name: 'Holds and glides' }));
+    press('Save grip test');
+    await waitFor(async () =>
+      expect(await listGripTests(db, 'demo-tour')).toMatchObject([
+        { wax: 'Violet stick', layers: 3, heldMarks: 8, verdict: 'holds' },
+      ]),
+    );
+  });
+
+  it('ranks what holds before what slips or ices, and is taken back and put in again', async () => {
+    await tried('Icing', { heldMarks: 12, verdict: 'ices' });
+    await tried('Four layers', { heldMarks: 8, layers: 4, verdict: 'holds' });
+    await tried('Best', { heldMarks: 8, verdict: 'holds' });
+    await tried('Slippery', { heldMarks: 9, verdict: 'slips' });
+    const { text } = await shownClassic();
+    const best = await screen.findByTestId('best-grip');
+    expect(best.textContent).toBe('Best holds best so far: 8 marks with 3 layers.');
+    const order = screen
+      .getAllByRole('row')
+      .slice(1)
+      .map((row) => within(row).getAllByRole('cell')[0]!.textContent);
+    expect(order).toEqual(['Best', 'Four layers', 'Slippery', 'Icing']);
+    press('Take back Best');
+    await waitFor(() => expect(text()).toContain('Taken back.'));
+    expect(await listGripTests(db, 'demo-tour')).toHaveLength(3);
+    press('Undo');
+    await waitFor(async () => expect(await listGripTests(db, 'demo-tour')).toHaveLength(4));
+  });
+
+  it('says what to try where none holds', async () => {
+    await tried('Slippery', { verdict: 'slips' });
+    await shownClassic();
+    expect((await screen.findByTestId('best-grip')).textContent).toContain(
+      'Try one softer or a layer more',
+    );
+  });
+});
+
+describe('a test with a reference ski', () => {
+  const begin = (reference?: string) =>
+    beginTestAction(key(), {
+      outingId: OUTING,
+      measure: 'seconds',
+      skis: ['A', 'B', 'C'],
+      reference,
+      structure: '1 mm linear',
+    });
+
+  it('begins and ends each round with it, and tells its structure', async () => {
+    vi.setSystemTime(DAY.getTime() + 60_000);
+    expect(said(await begin('B'))).toBe('');
+    const { text } = await shown();
+    expect(screen.getByTestId('next-ski').textContent).toBe('Next: B');
+    expect(text()).toContain('Structure: 1 mm linear.');
+  });
+
+  it('must have it among its skis', async () => {
+    expect(said(await begin('Nobody'))).toContain(
+      'The reference ski must be one of those in the test.',
+    );
   });
 });

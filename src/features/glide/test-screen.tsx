@@ -5,7 +5,13 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { analyseGlide, balancedOrder } from '@/core/glide';
-import { glideTestOf, type KeptGlideRun, type KeptGlideTest, type Outing } from '@/core/model';
+import {
+  glideTestOf,
+  type KeptGlideRun,
+  type KeptGlideTest,
+  type KeptGripTest,
+  type Outing,
+} from '@/core/model';
 import { SelectField } from '@/ui/fields/select-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
@@ -27,6 +33,11 @@ const NewTest = dynamic(() => import('./new-test').then((module) => module.NewTe
   loading: () => <Box minH="420px" aria-busy />,
 });
 
+const GripTestsPart = dynamic(
+  () => import('./grip-tests-part').then((module) => module.GripTestsPart),
+  { ssr: false, loading: () => <Box minH="420px" aria-busy /> },
+);
+
 const WORDS = testScreenWords.testScreen;
 const ROUNDS = 3;
 
@@ -37,12 +48,15 @@ interface TestScreenProps {
   open: { test: KeptGlideTest; runs: readonly KeptGlideRun[] } | undefined;
   /** Names of the glide waxes of the shelf. */
   waxes: readonly string[];
+  /** What was tried for grip, where the outing needs grip, and the grip waxes of the shelf. */
+  grip?: { tests: readonly KeptGripTest[]; waxes: readonly string[] };
 }
 
 /** Glide tests of an outing: run by run, with what may be said by now. */
-export function TestScreen({ outing, tests, open, waxes }: TestScreenProps) {
+export function TestScreen(props: TestScreenProps) {
+  const { outing, open, waxes, grip } = props;
   return open ? (
-    <OpenTest key={open.test.id} {...{ outing, tests, open, waxes }} />
+    <OpenTest key={open.test.id} {...props} open={open} />
   ) : (
     <Sheet
       question={WORDS.question}
@@ -56,6 +70,7 @@ export function TestScreen({ outing, tests, open, waxes }: TestScreenProps) {
       <Part title={testScreenWords.newTest.title}>
         <NewTest outingId={outing.id} waxes={waxes} />
       </Part>
+      {grip && <GripTestsPart outingId={outing.id} {...grip} />}
     </Sheet>
   );
 }
@@ -70,6 +85,7 @@ function OpenTest({
   outing,
   tests,
   waxes,
+  grip,
   open: { test, runs },
 }: TestScreenProps & { open: NonNullable<TestScreenProps['open']> }) {
   const router = useRouter();
@@ -82,7 +98,7 @@ function OpenTest({
   const taken = queue.taken.filter(({ id }) => !here.has(id));
   const all = [...runs, ...taken, ...waiting];
   const result = all.length === 0 ? undefined : analyseGlide(glideTestOf(test, all));
-  const order = balancedOrder(test.skis, { rounds: ROUNDS });
+  const order = balancedOrder(test.skis, { rounds: ROUNDS, reference: test.reference });
   const next = order[all.length % order.length]!;
   const { timeZone } = outing.venue;
   const nameOf = ({ startedAt, skis }: KeptGlideTest) =>
@@ -131,11 +147,22 @@ function OpenTest({
           onTakeBack={({ id }) => void mark(id, false)}
         />
       )}
-      {test.snow && (
+      {(test.snow ?? test.structure ?? test.track) && (
         <Text textStyle="small" color="faint" mb="4">
-          {WORDS.conditions(write.temperature(test.snow.temperatureC))}
+          {[
+            test.snow &&
+              WORDS.conditions(
+                write.temperature(test.snow.temperatureC),
+                write.percent(test.snow.humidityFraction),
+              ),
+            test.structure && WORDS.structure(test.structure),
+            test.track && WORDS.track(test.track),
+          ]
+            .filter(Boolean)
+            .join(' ')}
         </Text>
       )}
+      {grip && <GripTestsPart outingId={outing.id} {...grip} />}
       <Disclosure title={testScreenWords.newTest.title}>
         <NewTest outingId={outing.id} waxes={waxes} />
       </Disclosure>

@@ -6,7 +6,7 @@ export const LOG_SHOWS = {
   choices: ['choice'],
   readings: ['reading', 'import'],
   jobs: ['job'],
-  tests: ['test'],
+  tests: ['test', 'grip'],
   outcomes: ['outcome'],
   skis: ['ski'],
   notes: ['note'],

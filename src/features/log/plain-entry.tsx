@@ -17,7 +17,7 @@ const WORDS = logScreenWords.timeline;
 const OUTCOME = logScreenWords.outcome;
 
 /** Entries that tell themselves in a few lines. */
-export type PlainKind = 'reading' | 'import' | 'job' | 'test' | 'outcome' | 'ski';
+export type PlainKind = 'reading' | 'import' | 'job' | 'test' | 'grip' | 'outcome' | 'ski';
 type Plain = Extract<LogEntry, { kind: PlainKind }>;
 
 /** Heading, lines and the way to where the entry was made. */
@@ -65,8 +65,16 @@ const TOLD: { [Kind in PlainKind]: (entry: Entry<Kind>, hand: Hand) => Told } = 
   }),
   test: ({ test, runs }) => ({
     title: WORDS.testOf(test.skis),
-    lines: [WORDS.runs(runs), test.tester],
+    lines: [WORDS.runs(runs), test.structure, test.tester],
     link: { href: `/outing/${test.outingId}/test?test=${test.id}`, label: WORDS.theTest },
+  }),
+  grip: ({ grip }) => ({
+    title: grip.wax,
+    lines: [
+      WORDS.gripTried(termsWords.GRIP_VERDICT_WORDS[grip.verdict], grip.heldMarks, grip.layers),
+      grip.tester,
+      grip.note,
+    ],
   }),
   outcome: ({ outcome, wax }) => ({
     title: wax,

@@ -11,12 +11,12 @@ import { glidedSnow } from '../../core/wax';
 import { fieldsWords } from '../../words/areas/fields';
 import { glideWords } from '../../words/areas/glide';
 import { boundedNumber, oneOfWords, plainText, yesNo } from './fields';
-import { schemaFrom } from './from-fields';
+import { schemaFrom, withRule } from './from-fields';
 import { MOST } from './ids';
 import { list } from './list';
 
 const WORDS = glideWords.request;
-const { outingId, measure, tester, track } = GLIDE_TEST_FIELDS;
+const { outingId, measure, tester, track, structure, reference } = GLIDE_TEST_FIELDS;
 
 const LIMITS = { runs: 500, skis: 24, minute: 100_000 };
 
@@ -62,10 +62,9 @@ const snowSchema = object({
   sharpness: boundedNumber(WORDS.sharpness, { low: 0, high: 1, unit: '' }),
 }).typeError(WORDS.snow);
 
-/** A test as a person sets it up. */
-export const newTestSchema = schemaFrom<
-  Pick<KeptGlideTest, 'outingId' | 'measure' | 'tester' | 'track'>
->({ outingId, measure, tester, track }, fieldsWords.GLIDE_TEST).concat(
+const typedTest = schemaFrom<
+  Pick<KeptGlideTest, 'outingId' | 'measure' | 'tester' | 'track' | 'structure' | 'reference'>
+>({ outingId, measure, tester, track, structure, reference }, fieldsWords.GLIDE_TEST).concat(
   object({
     skis: list(plainText(WORDS.ski, MOST).trim().required(WORDS.skiIsMissing))
       .typeError(WORDS.twoSkis)
@@ -75,6 +74,13 @@ export const newTestSchema = schemaFrom<
       .test('once', WORDS.skiTwice, (skis) => new Set(skis).size === skis.length),
     hill: hillSchema.default(undefined),
   }),
+);
+
+/** A test as a person sets it up. */
+export const newTestSchema = withRule(typedTest, 'reference', ({ reference: named, skis }) =>
+  typeof named === 'string' && Array.isArray(skis) && !skis.includes(named)
+    ? WORDS.reference
+    : undefined,
 );
 
 /** A run as it comes from the hill. */

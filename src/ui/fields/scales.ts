@@ -53,5 +53,6 @@ export function useScales() {
     millimetres: plainScale('mm'),
     kilograms: plainScale('kg'),
     fraction: plainScale(''),
+    count: plainScale(''),
   } satisfies Record<string, Scale>;
 }

@@ -2,6 +2,7 @@ import type {
   GLIDE_RUN_FIELDS,
   OUTCOME_FIELDS,
   GLIDE_TEST_FIELDS,
+  GRIP_TEST_FIELDS,
   NOTE_FIELDS,
   FINDING_FIELDS,
   OUTING_FIELDS,
@@ -139,6 +140,21 @@ export const GLIDE_TEST: WordsOf<typeof GLIDE_TEST_FIELDS> = {
   snow: { name: 'Snow' },
   tester: { name: 'Who skis' },
   track: { name: 'Track' },
+  structure: { name: 'Structure' },
+  reference: { name: 'Reference ski' },
+};
+
+export const GRIP_TEST: WordsOf<typeof GRIP_TEST_FIELDS> = {
+  id: { name: 'Grip test' },
+  outingId: { name: 'Outing', missing: 'Choose an outing.' },
+  testedAt: { name: 'Time' },
+  wax: { name: 'Grip wax', missing: 'Say which grip wax was tried.' },
+  layers: { name: 'Layers', missing: 'Say how many layers were on.' },
+  heldMarks: { name: 'Marks', missing: 'Count the marks that were reached.' },
+  verdict: { name: 'Verdict', missing: 'Say how it was: holds, slips, ices or drags.' },
+  tester: { name: 'Who skis' },
+  note: { name: 'Note' },
+  removedAt: { name: 'Taken back' },
 };
 
 export const NOTE: WordsOf<typeof NOTE_FIELDS> = {

@@ -70,6 +70,7 @@ export const request = {
   skiIsMissing: 'The name of the ski is missing.',
   twoSkis: 'Give at least two skis or waxes, one a line.',
   skiTwice: 'Give each ski once.',
+  reference: 'The reference ski must be one of those in the test.',
   seconds: 'Time',
   metres: 'Run-out',
   feel: 'Feel',

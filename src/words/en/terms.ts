@@ -1,3 +1,4 @@
+import type { GripVerdict } from '../../core/grip';
 import type {
   Additive,
   Application,
@@ -226,4 +227,11 @@ export const WEAR_SNOW_WORDS: Record<WearSnow, string> = {
   machine_made_or_icy: 'Machine-made or icy',
   abrasive_cold: 'Cold and abrasive',
   soft: 'Soft',
+};
+
+export const GRIP_VERDICT_WORDS: Record<GripVerdict, string> = {
+  holds: 'Holds and glides',
+  slips: 'Slips',
+  ices: 'Ices up',
+  drags: 'Drags',
 };

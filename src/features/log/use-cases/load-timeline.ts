@@ -1,6 +1,7 @@
 import type { LogEntry, LogKind, LogMark, LogQuestion, LogTold, Outcome } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
 import { countedTestsOf } from '@/data/glide-tests';
+import { gripTestsOf } from '@/data/grip-tests';
 import { doneJobsOf } from '@/data/jobs';
 import { logChoicesOf } from '@/data/log-choices';
 import { pageOfLog } from '@/data/log-entries';
@@ -30,6 +31,8 @@ const TELL: Record<LogKind, (db: FrostDatabase, ids: Ids) => Promise<Told>> = {
       test.id,
       { kind: 'test', test, runs },
     ]),
+  grip: async (db, ids) =>
+    (await gripTestsOf(db, ids)).map((grip) => [grip.id, { kind: 'grip', grip }]),
   outcome: async (db, ids) =>
     (await outcomesOf(db, ids)).map((one) => [one.outcome.id, { kind: 'outcome', ...one }]),
   ski: async (db, ids) =>

@@ -89,6 +89,7 @@ export const timeline = {
     import: 'Readings from a file',
     job: 'Job',
     test: 'Test',
+    grip: 'Grip test',
     outcome: 'How it turned out',
     ski: 'Pair',
     note: 'Note',
@@ -114,6 +115,8 @@ export const timeline = {
   jobOn: (title: string, ski: string) => `${title}, ${ski}`,
   testOf: (skis: readonly string[]) => skis.join(' against '),
   runs: (count: number) => (count === 1 ? 'One run' : `${count} runs`),
+  gripTried: (verdict: string, marks: number, layers: number) =>
+    `${verdict}, ${marks} marks up the hill, ${layers === 1 ? 'one layer' : `${layers} layers`}`,
   theTest: 'The test',
   removedPair: 'A removed pair',
   photoOfSnow: 'Photo of the snow',

@@ -103,6 +103,7 @@ export const exchange = {
     ski_photo: 'Photos of skis',
     glide_test: 'Tests',
     glide_run: 'Runs of tests',
+    grip_test: 'Grip tests',
     grip_note: 'Grip notes',
     track_event: 'Work on tracks',
     starter: 'Starters',

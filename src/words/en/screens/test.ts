@@ -34,7 +34,9 @@ export const testScreen = {
   } satisfies Record<GlideMeasure, (value: string, isMore: boolean) => string>,
   drift: (perTen: string) => `The track changes by ${perTen} in ten minutes. This is taken out.`,
   runs: 'Runs',
-  conditions: (snow: string) => `Snow when it began: ${snow}.`,
+  conditions: (snow: string, humidity: string) => `Snow when it began: ${snow}, air ${humidity}.`,
+  structure: (words: string) => `Structure: ${words}.`,
+  track: (words: string) => `Track: ${words}.`,
   unit: UNIT,
 };
 
@@ -99,5 +101,29 @@ export const newTest = {
   hillHint: 'With the hill, a difference is told in % of friction too.',
   tester: 'Who skis',
   track: 'Track',
+  structure: 'Structure',
+  reference: 'Reference ski',
+  noReference: 'None: all in turn, there and back',
+  referenceHint: 'It runs first and last of each round and shows how the track changes.',
   begin: 'Begin test',
+};
+
+export const gripTests = {
+  title: 'Grip on the marked hill',
+  hint: 'Set marks every two steps up a hill. Count the marks that the skier reaches before the ski slips.',
+  wax: 'Grip wax',
+  layers: 'Layers',
+  marks: 'Marks reached',
+  verdict: 'Under the foot',
+  tester: 'Who skis',
+  save: 'Save grip test',
+  best: (wax: string, marks: number, layers: number) =>
+    `${wax} holds best so far: ${marks} marks with ${layers === 1 ? 'one layer' : `${layers} layers`}.`,
+  noneHolds:
+    'None holds yet. Try one softer or a layer more; where it ices or drags, one harder or a layer less.',
+  caption: 'Grip waxes, the best first',
+  remove: (wax: string) => `Take back ${wax}`,
+  takeBack: 'Take back',
+  actions: 'Actions',
+  takenBack: 'Taken back.',
 };
