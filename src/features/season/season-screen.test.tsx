@@ -73,6 +73,24 @@ describe('the season', () => {
     expect(ski(after)!.km - (ski(before)?.km ?? 0)).toBe(12);
   });
 
+  it('draws what was used and what choices lost once there is something to compare', async () => {
+    const first = await shown();
+    expect(screen.queryByTestId('chart')).toBeNull();
+    first.unmount();
+    await moved('g1', -6);
+    await addStockMove(db, { id: 'g2', productId: 'demo-frost', kind: 'used', grams: -11, at });
+    const row = await db.selectFrom('choice').selectAll().executeTakeFirstOrThrow();
+    await db
+      .insertInto('choice')
+      .values({ ...row, id: 'other', outing_id: 'demo-relay' })
+      .execute();
+    await shown();
+    expect(screen.getAllByRole('img').map((one) => one.getAttribute('aria-label'))).toEqual([
+      'Seconds that each choice lost against the best known today, by outing',
+      'Grams used of each product',
+    ]);
+  });
+
   it('goes out as CSV, and says of which outing where none is named', async () => {
     const csv = await exportSeason(db, OUTING, 'csv');
     if (!csv.ok) throw new Error(csv.error.message);

@@ -11,6 +11,7 @@ import { seconds } from '@/words/quantities';
 import { seasonScreenWords } from '@/words/screens/season';
 import { dayAndTime } from '@/words/times';
 import { ChartPart } from './chart-part';
+import { GramsChart, LostChart } from './season-charts';
 import type { SeasonView } from './use-cases/load-season';
 
 const WORDS = seasonScreenWords.season;
@@ -61,6 +62,7 @@ export function SeasonScreen({ outing, view }: SeasonScreenProps) {
       <SimpleGrid columns={{ base: 1, lg: 2 }} gapX="12">
         {products.length > 0 && (
           <Part title={WORDS.products}>
+            <GramsChart products={products} />
             <DataTable
               caption={WORDS.productsTable}
               columns={[
@@ -113,6 +115,7 @@ function ChoicesPart({ view: { choices } }: { view: SeasonView }) {
       <Text textStyle="small" color="faint">
         {WORDS.choicesHint}
       </Text>
+      <LostChart choices={choices} />
       <DataTable
         caption={WORDS.choicesTable}
         columns={[
