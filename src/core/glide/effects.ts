@@ -1,4 +1,5 @@
 import { leastSquares, type Fit } from '../statistics';
+import { GLIDE } from './figures';
 import type { GlideRun } from './types';
 
 /** What each ski does on an even track, with the drift of the track taken out. */
@@ -12,6 +13,19 @@ export interface Effects {
 export const skisOf = (runs: readonly GlideRun[]): string[] => [
   ...new Set(runs.map(({ ski }) => ski)),
 ];
+
+/** Decimals that a value is written with. */
+const decimalsOf = (value: number): number => {
+  const text = String(value);
+  return text.includes('e') || !text.includes('.') ? 0 : text.length - text.indexOf('.') - 1;
+};
+
+/** Runs that agree to their last decimal still leave open what that decimal hides: a fit is never surer than this. */
+function openedByRounding(fit: Fit, runs: readonly GlideRun[]): Fit {
+  const step = GLIDE.decimalStep ** Math.max(...runs.map(({ value }) => decimalsOf(value)));
+  const least = fit.freedom * GLIDE.roundingVariance * step ** 2;
+  return fit.squares < least ? { ...fit, squares: least } : fit;
+}
 
 /**
  * One effect a ski and a straight drift in time, by least squares. Where all runs are of one minute there is no drift
@@ -30,5 +44,5 @@ export function effectsOf(runs: readonly GlideRun[]): Effects | undefined {
     rows,
     runs.map(({ value }) => value),
   );
-  return fit && { fit, skis, hasDrift };
+  return fit && { fit: openedByRounding(fit, runs), skis, hasDrift };
 }

@@ -23,6 +23,12 @@ export const GLIDE_FIGURES = {
     unit: '1',
     reason: 'A run stands out when chance alone gives one like it in fewer than 1 test of 20.',
   },
+  decimalStep: { mean: 0.1, unit: '1', reason: 'Of a decimal to the one before it.' },
+  roundingVariance: {
+    mean: 1 / 12,
+    unit: 'steps²',
+    reason: 'What was rounded to a step lies anywhere in it (uniform distribution).',
+  },
   mostMoreRuns: {
     mean: 60,
     unit: 'runs',

@@ -290,3 +290,27 @@ describe('three skis and more', () => {
     expect(verdict).toEqual({ code: 'faster', ski: 'B', than: ['A', 'C'] });
   });
 });
+
+describe('runs that agree to their last decimal', () => {
+  const test = (values: readonly number[]): GlideTest => ({
+    measure: 'seconds',
+    runs: values.map((value, minute) => ({ ski: 'ABBA'[minute % 4]!, minute, value })),
+  });
+
+  it('are no surer than that decimal: a difference of one step is not clear', () => {
+    const [coarse] = analyseGlide(test([20, 21, 21, 20])).differences;
+    expect(coarse!.high - coarse!.low).toBeGreaterThan(1);
+    expect(analyseGlide(test([20, 21, 21, 20])).verdict.code).not.toBe('faster');
+    const [fine] = analyseGlide(test([20.001, 21.001, 21.001, 20.001])).differences;
+    expect(fine!.high - fine!.low).toBeLessThan(0.1);
+  });
+
+  it('leave what scatters more than its rounding as it is', () => {
+    const scattered = test([20.01, 20.42, 20.35, 19.9, 20.12, 20.5, 20.31, 20.02]);
+    const nudged = {
+      ...scattered,
+      runs: scattered.runs.map((run) => ({ ...run, value: run.value + 1e-9 })),
+    };
+    expect(analyseGlide(scattered).runSd).toBeCloseTo(analyseGlide(nudged).runSd!, 6);
+  });
+});
