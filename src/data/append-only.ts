@@ -41,6 +41,21 @@ async function standingRows(
     .execute();
 }
 
+const A_MS = 1;
+
+/** A moment, or just after the newest row of a table: a clock that was set back must not hide what comes in. */
+export async function afterAll(
+  db: FrostDatabase,
+  table: AppendOnlyTable,
+  at: string,
+): Promise<string> {
+  const { newest } = await asAppendOnly(db)
+    .selectFrom(table)
+    .select(({ fn }) => fn.max('created_at').as('newest'))
+    .executeTakeFirstOrThrow();
+  return newest === null || newest < at ? at : new Date(Date.parse(newest) + A_MS).toISOString();
+}
+
 /**
  * Takes back standing rows, by id or by the import that brought them, through a further row each.
  * Returns how many there were.
@@ -97,7 +112,7 @@ export async function restoreRow(
         id: restoredId,
         corrects_id: withdrawal.id,
         withdrawn: 0,
-        created_at: stamp.at,
+        created_at: await afterAll(transaction, table, stamp.at),
       })
       .execute();
     return restoredId;

@@ -1,6 +1,7 @@
 import { CHOICE_FIELDS, type Choice } from '../core/model';
 import type { SnowConditions } from '../core/wax';
 import { sql } from 'kysely';
+import { afterAll } from './append-only';
 import type { FrostDatabase } from './database';
 import { inPages } from './pages';
 import { entityOf, rowOf } from './rows';
@@ -24,7 +25,7 @@ const standing = (db: FrostDatabase) =>
         ),
       ),
     )
-    // By the clock: those of another cabin come in later than they were made.
+    // By the clock, which addChoice keeps going forward: those of another cabin come in later than they were made.
     .orderBy('choice.created_at', 'desc')
     .orderBy(IN_ORDER, 'desc');
 
@@ -99,10 +100,11 @@ export async function choicesNear(
   }));
 }
 
-/** Adds a choice. */
+/** Adds a choice: the newest, whatever the clock says. */
 export async function addChoice(db: FrostDatabase, choice: Choice): Promise<void> {
+  const createdAt = await afterAll(db, 'choice', choice.createdAt);
   await db
     .insertInto('choice')
-    .values({ ...rowOf(CHOICE_FIELDS, choice), withdrawn: 0 })
+    .values({ ...rowOf(CHOICE_FIELDS, { ...choice, createdAt }), withdrawn: 0 })
     .execute();
 }

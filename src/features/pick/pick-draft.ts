@@ -1,14 +1,7 @@
-import { object } from 'yup';
 import type { BaseState, ChoiceBasis } from '@/core/terms';
 import type { Outing } from '@/core/model';
-import { moment, plainText } from '@/formats/schemas/fields';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import type { FactsDraft } from './outing-facts-form';
-import { pickScreenWords } from '@/words/screens/pick';
-
-const WORDS = pickScreenWords.usePick;
 
 /** What is typed on the Pick screen. */
 export interface PickDraft extends FactsDraft {
@@ -22,18 +15,21 @@ export interface PickDraft extends FactsDraft {
   note: string;
 }
 
-/** What must hold of it before there is an answer. */
-export const draftSchema = outingFactsSchema.concat(
-  object({
-    startAt: moment(WORDS.start).required(WORDS.startIsMissing),
-    handCorrectionC: ownCorrectionC(WORDS.correction).required(WORDS.enterACorrectionOr0),
-    overrideReason: plainText(WORDS.reason, 300),
-    note: plainText(WORDS.note, 500),
-  }),
+/** The check of it comes after the page. */
+export const pickResolver = lateForm<PickDraft>(() =>
+  import('./pick-schema').then(({ draftSchema }) => draftSchema),
 );
 
-/** The same for the form. */
-export const pickResolver = resolverFrom<PickDraft>((draft) => validate(draftSchema, draft));
+/** What the check is about, beside what a save needs. */
+export const CHECKED = [
+  'discipline',
+  'distanceKm',
+  'purpose',
+  'fluorocarbonsAllowed',
+  'hoursOnSnow',
+  'startAt',
+  'handCorrectionC',
+] as const satisfies readonly (keyof PickDraft)[];
 
 /** The screen as an outing fills it. */
 export const draftFrom = (outing: Outing): PickDraft => ({

@@ -39,7 +39,7 @@ async function shown(
     shelf,
     seen: undefined,
   });
-  return show(
+  const screenShown = show(
     <PickScreen
       outing={outing}
       reading={reading}
@@ -54,6 +54,9 @@ async function shown(
     />,
     units,
   );
+  // What stands under the answer comes after it.
+  await waitFor(() => expect(document.querySelector('[aria-busy="true"]')).toBeNull());
+  return screenShown;
 }
 const chosen = () => screen.getByTestId('answer-product').textContent;
 

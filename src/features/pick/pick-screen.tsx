@@ -1,27 +1,23 @@
 'use client';
 
-import { Box, Grid, Text } from '@chakra-ui/react';
-import { HOUSE_LIMITS } from '@/core/wax';
-import { NumberField } from '@/ui/fields/number-field';
+import dynamic from 'next/dynamic';
+import { Box, Text } from '@chakra-ui/react';
 import { useShortcut } from '@/ui/keys/use-shortcut';
-import { useScales } from '@/ui/fields/scales';
 import { choiceWords } from '@/words/areas/choice';
 import { pickScreenWords } from '@/words/screens/pick';
-import { toldLines, toldRanking } from '@/words/told/choice';
 import { useWords } from '@/ui/format/use-words';
-import { Caution, Part, Sheet } from '@/ui/frame/sheet';
+import { Caution, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { LedgerTable } from '@/ui/wax/ledger-table';
-import { RankingList, type ShownProduct } from '@/ui/wax/ranking-list';
-import { HowPart, WindowPart } from './how-part';
-import { LossChart } from './loss-chart';
-import { OutingFactsForm } from './outing-facts-form';
-import { ByAirLine, RegretTable } from './regret-part';
+import type { ShownProduct } from '@/ui/wax/ranking-list';
 import { PickAnswer, PickFacts } from './pick-answer';
 import { SaveBar } from './save-bar';
-import { SourceOfSnow } from './source-of-snow';
 import { usePick, type PickGround } from './use-pick';
-import { WhatIf } from './what-if';
+
+/** What stands under the answer comes after it. */
+const PickDetail = dynamic(() => import('./pick-detail').then((module) => module.PickDetail), {
+  ssr: false,
+  loading: () => <Box minH="1200px" aria-busy />,
+});
 
 const WORDS = pickScreenWords.pickScreen;
 
@@ -33,7 +29,6 @@ interface PickScreenProps extends PickGround {
 type ShownShelf = PickGround['shelf'][number] & ShownProduct;
 
 const QUESTION = WORDS.whichWax;
-const MOST_OWN_K = HOUSE_LIMITS.ownMostC;
 
 /** The Pick screen: one answer at the top, its reasons under it, the whole shelf last. */
 export function PickScreen(props: PickScreenProps) {
@@ -66,11 +61,9 @@ export function PickScreen(props: PickScreenProps) {
 
 function Chooser(props: PickScreenProps) {
   const { outing, reading, shelf, serverNowMs } = props;
-  const scales = useScales();
-  const { say, write } = useWords();
+  const { say } = useWords();
   const state = usePick(props, serverNowMs);
-  const { draft, set, problem } = state.form;
-  const { choice, products, taken, whatIf } = state.answer;
+  const { choice, products } = state.answer;
   const { save } = state.saving;
   const path = `/outing/${outing.id}`;
   useShortcut('save', () => void save());
@@ -81,72 +74,7 @@ function Chooser(props: PickScreenProps) {
       {choice?.cautions.map((caution) => (
         <Caution key={caution.code}>{say(choiceWords.CAUTION, caution)}</Caution>
       ))}
-      <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
-        <Box minW="0">
-          <Part title={WORDS.howToPutItOn}>
-            <HowPart state={state} settingsHref={`${path}/settings`} />
-          </Part>
-          <Part title={WORDS.whyThisTemperature}>
-            <SourceOfSnow state={state} reading={reading} outing={outing} />
-            {choice ? (
-              <LedgerTable
-                lines={toldLines(choice.lines, write)}
-                equivalentTemperatureC={choice.equivalentTemperatureC}
-              />
-            ) : (
-              <Text textStyle="body">{WORDS.mendTheMarkedFieldsTo}</Text>
-            )}
-            <Box mt="4" maxW="320px">
-              <NumberField
-                label={WORDS.yourOwnCorrection}
-                hint={WORDS.addedToTheSumUp(write.difference(MOST_OWN_K, 0))}
-                scale={scales.difference}
-                step={0.5}
-                value={draft.handCorrectionC}
-                onChange={(handCorrectionC) => set({ handCorrectionC })}
-                problem={problem('handCorrectionC')}
-              />
-            </Box>
-          </Part>
-          <Part title={WORDS.theOuting}>
-            <OutingFactsForm
-              facts={draft}
-              timeZone={outing.venue.timeZone}
-              problem={problem}
-              onChange={set}
-            />
-          </Part>
-        </Box>
-        <Box minW="0">
-          {choice && (
-            <>
-              <Part title={WORDS.whatBeingWrongWouldCost}>
-                <LossChart result={choice} snow={choice.snow} products={products} />
-                <ByAirLine choice={choice} />
-                <Box mt="4">
-                  <RegretTable choice={choice} />
-                </Box>
-              </Part>
-              <Part title={WORDS.whatIf}>
-                <WhatIf {...whatIf} />
-              </Part>
-              {(choice.window ?? choice.blend) && (
-                <Part title={WORDS.overTheTimeOnSnow}>
-                  <WindowPart state={state} timeZone={outing.venue.timeZone} />
-                </Part>
-              )}
-              <Part title={WORDS.theShelfByExpectedLoss}>
-                <RankingList
-                  ranking={toldRanking(choice.ranking, write)}
-                  products={products}
-                  takenId={taken?.id}
-                  onTake={(takenId) => set({ takenId })}
-                />
-              </Part>
-            </>
-          )}
-        </Box>
-      </Grid>
+      <PickDetail {...{ state, outing, reading }} products={products} path={path} />
     </Sheet>
   );
 }

@@ -23,12 +23,20 @@ interface AnswerGround {
   first: RobustChoice | undefined;
 }
 
+interface Asked {
+  draft: PickDraft;
+  day: PickDay;
+  nowMs: number;
+  /** No field is wrong, as far as was checked. */
+  isSound: boolean;
+}
+
 const HOUR_MS = 3_600_000;
 
 /** The choice that the screen's values give on this day, with what-if moves, and how to put it on. */
 export function useAnswer(
   { own, shelf, team, first }: AnswerGround,
-  { draft, day: { cases, base }, nowMs }: { draft: PickDraft; day: PickDay; nowMs: number },
+  { draft, day: { cases, base }, nowMs, isSound }: Asked,
 ) {
   const [nudge, setNudge] = useState<Nudge>(NO_NUDGE);
   const products = useMemo(() => shelf.filter((one) => one.role === 'glide'), [shelf]);
@@ -41,8 +49,8 @@ export function useAnswer(
   const { state: baseState } = base;
   const question = useMemo(() => {
     const draftNow = { ...facts, startAt, handCorrectionC, takenId };
-    return questionOf({ venue: own, shelf, cases, draft: draftNow, baseState, nudge });
-  }, [facts, startAt, handCorrectionC, own, cases, shelf, nudge, takenId, baseState]);
+    return questionOf({ venue: own, shelf, cases, draft: draftNow, baseState, nudge, isSound });
+  }, [facts, startAt, handCorrectionC, own, cases, shelf, nudge, takenId, baseState, isSound]);
   const { choice, failure } = useChoice(question, first);
   const best = choice?.ranking.find((one) => !one.excluded);
   const taken = choice?.ranking.find((one) => one.id === takenId && !one.excluded) ?? best;

@@ -2,12 +2,12 @@
 
 import type { Outing, Reading, TeamSettings } from '@/core/model';
 import type { OwnCorrection } from '@/core/wax';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { PackedCases, RobustChoice, RoledProduct } from '@/core/choice';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { saveChoiceAction } from './actions';
-import { draftFrom, factsOf, pickResolver, type PickDraft } from './pick-draft';
+import { CHECKED, draftFrom, factsOf, pickResolver, type PickDraft } from './pick-draft';
 import { useAnswer, type PickAnswer } from './use-answer';
 import { useDay, type PickDay } from './use-day';
 import type { SeenBase } from './use-cases/seen-base';
@@ -57,7 +57,11 @@ export function usePick(ground: PickGround, nowMs: number): PickState {
   const form = useDraftedForm(`pick:${outing.id}`, draftFrom(outing), pickResolver);
   const draft = form.values;
   const day = useDay(ground, draft);
-  const answer = useAnswer(ground, { draft, day, nowMs });
+  const { recheck } = form;
+  // A draft of another day may hold what is wrong by now.
+  useEffect(() => recheck(...CHECKED), [recheck]);
+  const isSound = CHECKED.every((name) => form.problem(name) === undefined);
+  const answer = useAnswer(ground, { draft, day, nowMs, isSound });
 
   const save = async () => {
     const { taken, whatIf, facts } = answer;

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import {
   useForm,
   useWatch,
@@ -138,6 +138,8 @@ export function useDraftedForm<T extends FieldValues>(
     }
     return taken;
   };
+  /** Checks fields now, whether or not somebody touched them. */
+  const recheck = useCallback((...names: Path<T>[]) => void trigger(names), [trigger]);
   const problem = (name: Path<T>): string | undefined => {
     const error = formState.errors[name];
     return typeof error?.message === 'string' ? error.message : undefined;
@@ -158,7 +160,7 @@ export function useDraftedForm<T extends FieldValues>(
     clear,
     submit,
     problem,
-    recheck: (name: Path<T>) => void trigger(name),
+    recheck,
     failure,
     clashes: {
       clashes,
