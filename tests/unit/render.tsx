@@ -69,3 +69,10 @@ export const fileInput = (id: string): Promise<HTMLInputElement> =>
     if (!input) throw new Error(`There is no field with the id ${id} yet.`);
     return input;
   });
+
+/** Waits until every part that comes after the page is there. */
+export const arrived = (): Promise<void> =>
+  waitFor(() => {
+    if (document.querySelector('[aria-busy="true"]'))
+      throw new Error('A part is still on its way.');
+  });

@@ -6,7 +6,8 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { NumberField, type Scale } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { gripScreenWords } from '@/words/screens/grip';
-import type { GapDraft, GripState } from './use-grip';
+import type { GapDraft } from './fit-draft';
+import type { GripState } from './use-grip';
 
 const WORDS = gripScreenWords.pocketPart;
 

@@ -1,10 +1,10 @@
 // @vitest-environment happy-dom
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { GripProduct } from '@/core/grip';
 import type { Outing } from '@/core/model';
 import type { SnowConditions } from '@/core/wax';
-import { AMERICAN, show } from '../../../tests/unit/render';
+import { AMERICAN, show, arrived } from '../../../tests/unit/render';
 import { GripScreen } from './grip-screen';
 import type { GripView } from './use-cases/load-grip';
 
@@ -74,6 +74,7 @@ describe('the Grip screen', () => {
     const { user } = show(
       <GripScreen outing={outing} view={view({ snow: { ...wet, wetness: 'dry' } })} />,
     );
+    await arrived();
     await user.click(screen.getByRole('radio', { name: 'It slips' }));
     expect(screen.getByTestId('trouble').textContent).toContain('Make the zone longer');
     await user.click(screen.getByRole('button', { name: 'I tried this' }));
@@ -86,9 +87,10 @@ describe('the Grip screen', () => {
 
   it('says what is wrong with a feeler’s ends, and keeps no such fit', async () => {
     const { user, text } = show(<GripScreen outing={outing} view={view({})} />);
+    await arrived();
     await user.click(screen.getByRole('radio', { name: 'Feeler, two ends' }));
     await user.type(screen.getByRole('textbox', { name: 'Feeler stops at the back at' }), '50');
     await user.type(screen.getByRole('textbox', { name: 'Feeler stops at the front at' }), '10');
-    expect(text()).toContain('The front end is behind the back end');
+    await waitFor(() => expect(text()).toContain('The front end is behind the back end'));
   });
 });

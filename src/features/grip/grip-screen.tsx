@@ -1,6 +1,7 @@
 'use client';
 
 import type { Outing } from '@/core/model';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { gravest } from '@/core/finding';
@@ -15,10 +16,22 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { LedgerTable } from '@/ui/wax/ledger-table';
-import { PocketPart } from './pocket-part';
-import { NoWaxPart, TroublePart } from './trouble-part';
 import type { GripView } from './use-cases/load-grip';
 import { useGrip, type GripState } from './use-grip';
+
+/** The pocket and what to do in trouble come after the answer. */
+const PocketPart = dynamic(() => import('./pocket-part').then((module) => module.PocketPart), {
+  ssr: false,
+  loading: () => <Box minH={{ base: '886px', lg: '758px' }} aria-busy />,
+});
+const NoWaxPart = dynamic(() => import('./trouble-part').then((module) => module.NoWaxPart), {
+  ssr: false,
+  loading: () => <Box minH="167px" aria-busy />,
+});
+const TroublePart = dynamic(() => import('./trouble-part').then((module) => module.TroublePart), {
+  ssr: false,
+  loading: () => <Box minH={{ base: '191px', lg: '148px' }} aria-busy />,
+});
 
 const WORDS = gripScreenWords.gripScreen;
 

@@ -3,7 +3,7 @@
 import type { Data, Layout } from 'plotly.js';
 import type { GripFit } from '@/core/grip';
 import { Chart, useChartInks } from '@/ui/charts/chart';
-import type { GapDraft } from './use-grip';
+import type { GapDraft } from './fit-draft';
 import { gripScreenWords } from '@/words/screens/grip';
 
 const WORDS = gripScreenWords.pocketChart;

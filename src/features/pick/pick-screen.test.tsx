@@ -7,7 +7,7 @@ import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { loadTeamSettings } from '@/data/team-settings';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { AMERICAN, fill, show } from '../../../tests/unit/render';
+import { AMERICAN, arrived, fill, show } from '../../../tests/unit/render';
 import { ownOf } from '@/server/learning';
 import { PickScreen } from './pick-screen';
 import { firstChoice } from './use-cases/first-choice';
@@ -54,8 +54,7 @@ async function shown(
     />,
     units,
   );
-  // What stands under the answer comes after it.
-  await waitFor(() => expect(document.querySelector('[aria-busy="true"]')).toBeNull());
+  await arrived();
   return screenShown;
 }
 const chosen = () => screen.getByTestId('answer-product').textContent;

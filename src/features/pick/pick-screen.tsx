@@ -16,7 +16,7 @@ import { usePick, type PickGround } from './use-pick';
 /** What stands under the answer comes after it. */
 const PickDetail = dynamic(() => import('./pick-detail').then((module) => module.PickDetail), {
   ssr: false,
-  loading: () => <Box minH="1200px" aria-busy />,
+  loading: () => <Box minH={{ base: '5700px', lg: '2360px' }} aria-busy />,
 });
 
 const WORDS = pickScreenWords.pickScreen;

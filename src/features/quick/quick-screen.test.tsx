@@ -5,7 +5,7 @@ import { USUAL_INPUT } from '@/core/quick';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
 import { demoDatabase, pushed } from '../../../tests/unit/demo-app';
-import { AMERICAN, fill, show } from '../../../tests/unit/render';
+import { AMERICAN, fill, show, arrived } from '../../../tests/unit/render';
 import { keepBlocks } from '@/server/keep-blocks';
 import { QuickScreen } from './quick-screen';
 
@@ -14,14 +14,17 @@ beforeEach(async () => {
   db = await demoDatabase();
 });
 
-const shown = (units?: typeof AMERICAN) =>
-  show(<QuickScreen first={USUAL_INPUT} outing={undefined} />, units);
+async function shown(units?: typeof AMERICAN) {
+  const screenShown = show(<QuickScreen first={USUAL_INPUT} outing={undefined} />, units);
+  await arrived();
+  return screenShown;
+}
 const label = () => screen.getByTestId('quick-label').textContent;
 const tap = (name: string | RegExp) => screen.getByRole('radio', { name });
 
 describe('the quick answer', () => {
-  it('stands there before anything is touched, in full', () => {
-    const { text } = shown();
+  it('stands there before anything is touched, in full', async () => {
+    const { text } = await shown();
     expect(label()).toMatch(/^−\d.* °C$/);
     expect(text()).toContain('no additive needed');
     expect(text()).toMatch(
@@ -35,7 +38,7 @@ describe('the quick answer', () => {
   });
 
   it('follows each tap and each figure, and its address with it', async () => {
-    const { user, text } = shown();
+    const { user, text } = await shown();
     const before = label();
     fill('Snow temperature', '-15');
     expect(label()).not.toBe(before);
@@ -54,7 +57,7 @@ describe('the quick answer', () => {
   });
 
   it('guesses from the air alone, and says that it does', async () => {
-    const { user, text } = shown();
+    const { user, text } = await shown();
     await user.click(tap('Only the air'));
     expect(text()).toContain('Snow guessed at');
     const cloudy = label();
@@ -64,14 +67,14 @@ describe('the quick answer', () => {
     expect(window.location.search).toContain('by=air');
   });
 
-  it('is in °F and miles for who reads them', () => {
-    const { text } = shown(AMERICAN);
+  it('is in °F and miles for who reads them', async () => {
+    const { text } = await shown(AMERICAN);
     expect(text()).not.toMatch(/\d °C|\d km/);
     expect(label()).toContain('°F');
   });
 
   it('is copied in three lines', async () => {
-    const { user, text } = shown();
+    const { user, text } = await shown();
     const write = vi.spyOn(navigator.clipboard, 'writeText').mockResolvedValue();
     await user.click(screen.getByRole('button', { name: 'Copy answer' }));
     expect(write.mock.calls[0]![0].split('\n')).toHaveLength(3);
@@ -82,7 +85,7 @@ describe('the quick answer', () => {
 describe('what one has got', () => {
   it('is ranked at once, typed or ticked, and kept on the shelf once', async () => {
     const before = (await listProducts(db)).length;
-    const { user, text } = shown();
+    const { user, text } = await shown();
     await user.click(screen.getByRole('button', { name: 'Add block' }));
     expect(text()).toContain('Enter both ends of the range.');
     fill('From', '-2');

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { QuickInput } from '@/core/quick';
 import { outingAddress } from '@/formats/quick-address';
@@ -9,12 +10,20 @@ import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { quickScreenWords } from '@/words/screens/quick';
-import { OwnBlocks } from './own-blocks';
 import { FootLine, Headline, Particulars } from './quick-answer';
 import { QuickInputs } from './quick-inputs';
-import { QuickJob } from './quick-job';
 import { shareText } from './share-text';
 import { useQuick, type QuickState } from './use-quick';
+
+/** One's own blocks and the job come after the answer. */
+const OwnBlocks = dynamic(() => import('./own-blocks').then((module) => module.OwnBlocks), {
+  ssr: false,
+  loading: () => <Box minH={{ base: '750px', lg: '462px' }} aria-busy />,
+});
+const QuickJob = dynamic(() => import('./quick-job').then((module) => module.QuickJob), {
+  ssr: false,
+  loading: () => <Box minH={{ base: '1458px', lg: '1050px' }} aria-busy />,
+});
 
 const WORDS = quickScreenWords.quickScreen;
 

@@ -1,10 +1,11 @@
 import { useEffect, useMemo, useState } from 'react';
 import { DomainError } from '@/core/errors';
 import { quickAnswer, quickSnow, type QuickAnswer, type QuickInput } from '@/core/quick';
+import { SNOW_FIELDS_OF_READING } from '@/core/model';
+import type { SnowConditions } from '@/core/wax';
 import { quickAddress } from '@/formats/quick-address';
-import { snowSchema } from '@/formats/schemas/snow';
-import { validate } from '@/formats/schemas/validation';
 import { useUnits } from '@/ui/format/units-context';
+import { fieldsWords } from '@/words/areas/fields';
 import { quickScreenWords } from '@/words/screens/quick';
 import { mistakeWords } from '@/words/told/mistake';
 import type { Units } from '@/words/units';
@@ -27,6 +28,18 @@ function completeOf(draft: QuickDraft): QuickInput | undefined {
   return { ...draft, snowC: draft.snowC ?? 0, airC: draft.airC ?? 0 } as QuickInput;
 }
 
+/** What of the snow no reading may say; by the fields of a reading alone, so that the page needs no schema. */
+function outOfRange(snow: SnowConditions): string | undefined {
+  for (const [key, field] of Object.entries(SNOW_FIELDS_OF_READING)) {
+    const value = snow[key as keyof SnowConditions];
+    if (field.type !== 'number' || typeof value !== 'number') continue;
+    const [low, high] = field.range;
+    if (value >= low && value <= high) continue;
+    return fieldsWords.READING[key as keyof typeof SNOW_FIELDS_OF_READING].outOfRange;
+  }
+  return undefined;
+}
+
 interface Answered {
   answer?: QuickAnswer;
   /** Why there is none. */
@@ -35,9 +48,8 @@ interface Answered {
 
 function answered(input: QuickInput | undefined, units: Units): Answered {
   if (!input) return { problem: WORDS.fixTheField };
-  // The same rules as for a reading.
-  const checked = validate(snowSchema, quickSnow(input).snow);
-  if (!checked.ok) return { problem: checked.problems[0]!.message };
+  const problem = outOfRange(quickSnow(input).snow);
+  if (problem) return { problem };
   try {
     return { answer: quickAnswer(input) };
   } catch (error) {

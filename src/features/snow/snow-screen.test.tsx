@@ -7,7 +7,7 @@ import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { addTrackEvent, listTrackEvents } from '@/data/track-events';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { chooseFrom, AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { chooseFrom, AMERICAN, field, fill, show, arrived } from '../../../tests/unit/render';
 import { temperatureWithSpread } from '@/words/quantities';
 import { DEFAULT_UNITS } from '@/words/units';
 import { SnowScreen } from './snow-screen';
@@ -32,7 +32,7 @@ async function shown({ outingId = 'demo-relay', correctedId, isBare = false, uni
   const course = isBare ? { ...whole, stations: [], readings: [] } : whole;
   const readings = isBare ? [] : await listReadings(db, outingId, 50);
   const { view, start, own } = await loadSnow(db, { course, outing, latest: readings[0] });
-  return show(
+  const screenShown = show(
     <SnowScreen
       outing={outing}
       readings={readings}
@@ -47,6 +47,8 @@ async function shown({ outingId = 'demo-relay', correctedId, isBare = false, uni
     />,
     units,
   );
+  await arrived();
+  return screenShown;
 }
 const readings = () => listReadings(db, 'demo-relay', 50);
 /** A reading taken now is one of the demo's day. */

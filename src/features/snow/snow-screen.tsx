@@ -17,7 +17,6 @@ import { UndoNotice } from '@/ui/frame/undo-notice';
 import { withdrawReadingAction } from './actions';
 import { CourseStrip } from './course-strip';
 import { OutlookPart, type SnowView } from './outlook-part';
-import { ReadingForm } from './reading-form';
 import { ReadingsList } from './readings-list';
 import { SnowAnswer, type StartAnswer } from './snow-answer';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
@@ -32,6 +31,12 @@ const TypedChangeLine = dynamic(
   () => import('./typed-change').then(({ TypedChangeLine: line }) => line),
   { ssr: false, loading: () => null },
 );
+
+/** The fields of a reading come after the answer, into their place. */
+const ReadingForm = dynamic(() => import('./reading-form').then((module) => module.ReadingForm), {
+  ssr: false,
+  loading: () => <Box minH={{ base: '1580px', md: '500px' }} aria-busy />,
+});
 
 /** What stands at the end of the screen comes after it. */
 const place = () => <Box minH="160px" aria-busy />;
