@@ -49,7 +49,7 @@ export function LogScreen(props: LogScreenProps) {
       answer={<LogAnswer outing={outing} choice={choice} outcome={outcome} />}
     >
       <OutcomePart asked={outcomes.asked} />
-      {past && <PastPart past={past} />}
+      {past && past.length > 0 && <PastPart past={past} />}
       <TimelinePart {...{ outing, outings, view, timeline, aPage }} />
     </Sheet>
   );

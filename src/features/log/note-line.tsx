@@ -31,8 +31,6 @@ export function NoteLine(props: { outingId: string; onWritten: (id: string) => v
   return (
     <Box
       as="form"
-      maxW="720px"
-      mb="3"
       onSubmit={(event) => {
         event.preventDefault();
         void write();

@@ -36,7 +36,6 @@ function differenceIn(part: LikenessPart, { day }: PastDay, write: Writer): stri
 export function PastPart({ past }: { past: readonly PastDay[] }) {
   return (
     <Part title={WORDS.title}>
-      {past.length === 0 && <Text textStyle="body">{WORDS.none}</Text>}
       {past.map((one) => (
         <PastLine key={one.id} past={one} />
       ))}

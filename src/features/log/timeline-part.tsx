@@ -94,27 +94,29 @@ export function TimelinePart({ outing, outings, view, timeline, aPage }: Timelin
       }
     >
       <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
-      <NoteLine
-        outingId={outing.id}
-        onWritten={(id) => setNotice({ message: NOTE.kept, back: { kind: 'note', id } })}
-      />
-      {(timeline.count > 0 || isNarrowed) && (
-        <Grid templateColumns={{ base: '1fr', md: '2fr 1fr 1fr' }} gap="3" maxW="720px" mb="3">
-          <TextField label={WORDS.find} value={search} onChange={setSearch} />
-          <SelectField
-            label={WORDS.show}
-            value={view.show}
-            options={SHOWS}
-            onChange={(show) => narrow({ show: show as LogShow })}
-          />
-          <SelectField
-            label={WORDS.of}
-            value={view.isHere ? 'here' : 'all'}
-            options={WHERES}
-            onChange={(one) => narrow({ isHere: one === 'here' })}
-          />
-        </Grid>
-      )}
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} columnGap="10" rowGap="3" mb="3">
+        <NoteLine
+          outingId={outing.id}
+          onWritten={(id) => setNotice({ message: NOTE.kept, back: { kind: 'note', id } })}
+        />
+        {(timeline.count > 0 || isNarrowed) && (
+          <Grid templateColumns={{ base: '1fr', md: '2fr 1fr 1fr' }} gap="3">
+            <TextField label={WORDS.find} value={search} onChange={setSearch} />
+            <SelectField
+              label={WORDS.show}
+              value={view.show}
+              options={SHOWS}
+              onChange={(show) => narrow({ show: show as LogShow })}
+            />
+            <SelectField
+              label={WORDS.of}
+              value={view.isHere ? 'here' : 'all'}
+              options={WHERES}
+              onChange={(one) => narrow({ isHere: one === 'here' })}
+            />
+          </Grid>
+        )}
+      </Grid>
       {timeline.count === 0 && (
         <Text textStyle="body">{isNarrowed ? WORDS.nothingFound : WORDS.nothingYet}</Text>
       )}

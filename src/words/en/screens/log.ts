@@ -41,7 +41,6 @@ export const outcome = {
 
 export const past = {
   title: 'Days like this one',
-  none: 'No past day in the log is like this one.',
   day: (outing: string, time: string) => `${outing}, ${time}`,
   taken: (wax: string) => `taken: ${wax}`,
   KIND: { like: 'like this one', near: 'near it', other: '' },
