@@ -8,17 +8,19 @@ import { misshapen } from './shapes';
 const WORDS = formatsScreenWords.book;
 const HOW = { strict: true, abortEarly: false } as const;
 
+const isRecord = (value: unknown): value is object =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
 /** A record without the columns that hold nothing. */
-const withoutNulls = (record: unknown): unknown =>
-  typeof record === 'object' && record !== null && !Array.isArray(record)
-    ? Object.fromEntries(Object.entries(record).filter(([, value]) => value !== null))
-    : record;
+const withoutNulls = (record: object): object =>
+  Object.fromEntries(Object.entries(record).filter(([, value]) => value !== null));
 
 function problemsBy(
   schema: ObjectSchema<AnyObject>,
   record: unknown,
   path: string,
 ): FieldProblem[] {
+  if (!isRecord(record)) return [{ field: path, message: WORDS.misshapen }];
   try {
     schema.validateSync(withoutNulls(record), HOW);
     return [];
