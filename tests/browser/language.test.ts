@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
 import { DEMO_COURSES, DEMO_STATIONS } from '@/data/demo/course';
 import { demoReadings } from '@/data/demo/readings';
-import { DEMO_NOTE } from '@/data/demo/seed';
+import { DEMO_LOG_NOTE, DEMO_NOTE } from '@/data/demo/seed';
 import { DEMO_SHELF } from '@/data/demo/shelf';
 import { DEMO_SKIS } from '@/data/demo/skis';
 import { DEMO_VENUES, lanternOutings } from '@/data/demo/weekend';
@@ -30,6 +30,7 @@ const DATA = strings([
   OUTINGS,
   demoReadings(OUTINGS, DAY, DAY),
   DEMO_NOTE,
+  DEMO_LOG_NOTE,
 ])
   .filter((text) => /[a-z]{2}/i.test(text))
   .sort((a, b) => b.length - a.length);

@@ -30,7 +30,8 @@ import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
 /** What was written beside the first choice. */
 export const DEMO_NOTE = 'Injected and glazed on top, softer under the trees. Watch the start hut.';
 
-const DEMO_WORDS =
+/** What was written into the log. */
+export const DEMO_LOG_NOTE =
   'Loop groomed late. Firm along the forest, soft by the bridge until the sun is gone.';
 
 /** Fills an empty database with the Lantern Weekend, all of it or nothing; one that has a venue is left as it is. */
@@ -84,7 +85,7 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
     await addNote(transaction, {
       id: 'demo-note',
       outingId: 'demo-relay',
-      words: DEMO_WORDS,
+      words: DEMO_LOG_NOTE,
       createdAt: at,
     });
     await seedChoice(transaction, { outings, readings, at });
