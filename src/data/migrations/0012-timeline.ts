@@ -40,7 +40,8 @@ const SOURCES: readonly Source[] = [
     ski: 'null',
     at: 'new.created_at',
     words: text`''`,
-    stands: text`new.withdrawn = 0 and new.import_id is not null`,
+    stands: text`new.withdrawn = 0 and new.import_id is not null
+      and not exists (select 1 from log_entry where kind = 'import' and ref_id = new.import_id)`,
   },
   {
     kind: 'choice',
@@ -134,10 +135,12 @@ const takeOut = (kind: string, ref: string) =>
 
 /** Triggers that keep the log in step with a table, whoever writes to it. */
 function triggersOf(source: Source): string[] {
-  const { kind, table, changes, isCorrected } = source;
-  const corrected = isCorrected ? `${takeOut(kind, 'new.corrects_id')};` : '';
+  const { kind, table, changes, isCorrected, stands } = source;
+  const corrected = isCorrected ? text`${takeOut(kind, 'new.corrects_id')};` : '';
+  // Most rows of a file have nothing to put in: for them the trigger does not even begin.
+  const wanted = isCorrected ? text`new.corrects_id is not null or (${stands})` : stands;
   const made = [
-    text`create trigger log_${kind}_added after insert on ${table} begin
+    text`create trigger log_${kind}_added after insert on ${table} when ${wanted} begin
        ${corrected} ${put(source, '')}; end`,
   ];
   if (changes) {
