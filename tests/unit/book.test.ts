@@ -349,6 +349,11 @@ describe('a file that is no book as it was written', () => {
     expect((await refusal(orphan)).details).toMatchObject([{ field: 'records.note' }]);
   });
 
+  it('of lists in lists without end is refused like any other damage', async () => {
+    const deep = `{"format":"frost-pick-book","version":1,"records":{"note":${'['.repeat(1e6)}${']'.repeat(1e6)}}}`;
+    expect((await refusal(Buffer.from(deep))).code).toBe('invalid_file');
+  });
+
   it('a ZIP that unpacks to more than may be is not unpacked', async () => {
     const { zipSync } = await import('fflate');
     const bomb = zipSync({ 'book.json': new Uint8Array(1_000_000) }, { level: 9 });

@@ -6,6 +6,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { useWords } from '@/ui/format/use-words';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
+import { useShownRows } from '@/ui/frame/shown-rows';
 import { FileLink } from '@/ui/frame/sheet-link';
 import { seconds } from '@/words/quantities';
 import { seasonScreenWords } from '@/words/screens/season';
@@ -87,8 +88,12 @@ export function SeasonScreen({ outing, view }: SeasonScreenProps) {
   );
 }
 
+/** Pairs that stand on the page at first: those of most teams, so that they print whole. */
+const A_PAGE = 60;
+
 function SkisPart({ view: { skis } }: { view: SeasonView }) {
   const { write } = useWords();
+  const { shown, more } = useShownRows(skis, A_PAGE);
   return (
     <Part title={WORDS.skis}>
       <DataTable
@@ -99,11 +104,12 @@ function SkisPart({ view: { skis } }: { view: SeasonView }) {
           { title: WORDS.coats, isNumber: true },
           { title: WORDS.km, isNumber: true },
         ]}
-        rows={skis.map(({ id, name, jobs, coats, km }) => ({
+        rows={shown.map(({ id, name, jobs, coats, km }) => ({
           key: id,
           cells: [name, write.number(jobs), write.number(coats), write.distance(km)],
         }))}
       />
+      {more}
     </Part>
   );
 }

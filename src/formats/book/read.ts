@@ -7,6 +7,8 @@ import { recordCheck } from './check';
 import { BOOK_FILE, BOOK_FORMAT, BOOK_VERSION, BookSum, PICTURES } from './write';
 
 const WORDS = formatsScreenWords.book;
+/** The most that the records may come to as text, bytes: seasons of a large team are a tenth of it. */
+export const MOST_JSON = 60_000_000;
 /** The most that the files of a ZIP may come to, bytes. */
 const MOST_UNPACKED = 400_000_000;
 const MOST_PROBLEMS = 20;
@@ -49,7 +51,9 @@ function unpacked(bytes: Uint8Array, most: number): Unpacked | undefined {
     const files = unzipSync(bytes, {
       filter: ({ name, originalSize }) => {
         left -= originalSize;
-        if (left < 0) throw new RangeError('too_large');
+        if (left < 0 || (name === BOOK_FILE && originalSize > MOST_JSON)) {
+          throw new RangeError('too_large');
+        }
         return name === BOOK_FILE || name.startsWith(PICTURES);
       },
     });
@@ -106,6 +110,16 @@ function checked(name: BookName, records: unknown, sum: BookSum) {
 
 /** Reads a book from a JSON file or a ZIP, whole and checked; or says why it is not taken. */
 export function readBook(bytes: Uint8Array, mostUnpacked = MOST_UNPACKED): BookRead {
+  try {
+    return readWhole(bytes, mostUnpacked);
+  } catch (error) {
+    // Lists in lists without end: no record of a book is as deep.
+    if (error instanceof RangeError) return refused(WORDS.damaged);
+    throw error;
+  }
+}
+
+function readWhole(bytes: Uint8Array, mostUnpacked: number): BookRead {
   const isZip = startsWith(bytes, ZIP_MARK);
   const files = isZip ? unpacked(bytes, mostUnpacked) : { json: bytes, pictures: undefined };
   if (!files) return refused(WORDS.noZip);

@@ -2,14 +2,16 @@ import { database } from '@/data/database';
 import { exportBook } from '@/features/settings/use-cases/export-book';
 import { copyNow } from '@/features/settings/use-cases/copies';
 import { importBook, previewBook } from '@/features/settings/use-cases/import-book';
+import { MOST_JSON } from '@/formats/book/read';
 import { toFileResponse } from '@/formats/out-file';
 import { answered, answerRoute, invalidInput, readTyped } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { keyOf, writing } from '@/server/deed';
 import { settingsScreenWords } from '@/words/screens/settings';
 
-const MOST_BYTES = 200_000_000;
-const TYPES = ['application/json', 'application/zip', 'application/x-zip-compressed'];
+const MOST_ZIP = 200_000_000;
+const ZIP = ['application/zip', 'application/x-zip-compressed'];
+const JSON_TYPE = 'application/json';
 
 export const GET = async (request: Request): Promise<Response> =>
   toFileResponse(
@@ -24,7 +26,9 @@ export const POST = (request: Request): Promise<Response> =>
       const { doMustBe } = settingsScreenWords.exchange;
       return invalidInput([{ field: 'do', message: doMustBe }]);
     }
-    const bytes = await readTyped(request, TYPES, MOST_BYTES);
+    const isJson = request.headers.get('content-type')?.startsWith(JSON_TYPE);
+    const most = isJson ? MOST_JSON : MOST_ZIP;
+    const bytes = await readTyped(request, [JSON_TYPE, ...ZIP], most);
     if (!bytes.ok) return bytes;
     if (what === 'preview') return previewBook(database(), bytes.value);
     const copy = await copyNow(nowMs());
