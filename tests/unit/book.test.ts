@@ -12,6 +12,7 @@ import { exportBook } from '@/features/settings/use-cases/export-book';
 import { importBook, previewBook } from '@/features/settings/use-cases/import-book';
 import { readBook } from '@/formats/book/read';
 import { bytesOf } from '@/formats/out-file';
+import { failed } from '@/formats/wire';
 import { migrated, temporaryFolder, writingTo } from './temporary-database';
 
 const NOW = new Date('2027-01-13T12:00:00Z');
@@ -347,6 +348,23 @@ describe('a file that is no book as it was written', () => {
       records.note![0]!.outing_id = 'nowhere';
     });
     expect((await refusal(orphan)).details).toMatchObject([{ field: 'records.note' }]);
+  });
+
+  it('costs no copy, and a copy that fails leaves the book out', async () => {
+    const write = writingTo(mine.db);
+    let copies = 0;
+    const copy = async () => {
+      copies += 1;
+      return failed('storage_fault', 'No room.');
+    };
+    await importBook(Buffer.from('{}'), { theirs: new Set(), copy, write });
+    expect(copies).toBe(0);
+    const other = await cabin(false);
+    const before = await bookOf(other);
+    const book = await bookOf(mine);
+    const done = await importBook(book, { theirs: new Set(), copy, write: writingTo(other.db) });
+    expect(done).toMatchObject({ ok: false, error: { code: 'storage_fault' } });
+    expect(Buffer.from(await bookOf(other)).equals(before)).toBe(true);
   });
 
   it('of lists in lists without end is refused like any other damage', async () => {

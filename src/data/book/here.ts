@@ -36,13 +36,15 @@ export async function standingHere(
   name: BookName,
   records: readonly BookRecord[],
 ): Promise<Map<string, BookRecord>> {
-  const first = bookKind(name).keys[0]!;
-  const wanted = [...new Set(records.map((record) => record[first]))];
+  const valuesOf = (key: string) => [...new Set(records.map((record) => record[key]))];
   if (name === 'course') {
-    const courses = await coursesHere(db, wanted as string[]);
+    const courses = await coursesHere(db, valuesOf('venue_id') as string[]);
     return new Map(courses.map((one) => [refOf(name, one), one]));
   }
-  const rows = await anyTable(db).selectFrom(name).selectAll().where(first, 'in', wanted).execute();
+  let query = anyTable(db).selectFrom(name).selectAll();
+  // By every key: all hours of a station for each page of them would be read again and again.
+  for (const key of bookKind(name).keys) query = query.where(key, 'in', valuesOf(key));
+  const rows = await query.execute();
   return new Map(rows.map((row) => [refOf(name, row), recordOf(name, row)]));
 }
 

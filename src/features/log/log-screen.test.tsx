@@ -4,6 +4,9 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { addNote } from '@/data/notes';
 import type { FrostDatabase } from '@/data/database';
 import { pageOfLog } from '@/data/log-entries';
+import { addPhoto } from '@/data/photos';
+import { listReadings } from '@/data/readings';
+import { addSkiPhoto } from '@/data/skis';
 import { listOutings } from '@/data/outings';
 import type { DoneJob } from '@/core/model';
 import { textOf } from '@/formats/out-file';
@@ -62,6 +65,22 @@ describe('the log', () => {
     );
     tests.unmount();
     expect((await logShown({ show: 'skis' })).text()).toMatch(/\d km, /);
+  });
+
+  it('shows photos of snow and of pairs, each at its own address', async () => {
+    const jpeg = Buffer.from('ffd8ff', 'hex');
+    const [reading] = await listReadings(db, OUTING, 1);
+    const [ski] = await db.selectFrom('ski').select(['id', 'name']).limit(1).execute();
+    const createdAt = new Date().toISOString();
+    await addPhoto(db, { id: 'p', readingId: reading!.id, jpeg, createdAt });
+    await addSkiPhoto(db, { id: 'sp', skiId: ski!.id, jpeg, at: createdAt });
+    await logShown({ show: 'photos' });
+    const addresses = screen.getAllByRole('img').map((one) => one.getAttribute('src'));
+    expect(addresses.sort()).toEqual([
+      `/api/v1/readings/${reading!.id}/photo`,
+      `/api/v1/skis/${ski!.id}/photos/sp`,
+    ]);
+    expect(screen.getByAltText(ski!.name)).toBeDefined();
   });
 
   it('opens the reasons and the shelf as they were that day', async () => {

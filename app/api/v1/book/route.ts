@@ -31,9 +31,11 @@ export const POST = (request: Request): Promise<Response> =>
     const bytes = await readTyped(request, [JSON_TYPE, ...ZIP], most);
     if (!bytes.ok) return bytes;
     if (what === 'preview') return previewBook(database(), bytes.value);
-    const copy = await copyNow(nowMs());
-    if (!copy.ok) return copy;
     const chosen = searchParams.getAll('theirs');
     const theirs = chosen.includes('all') ? ('all' as const) : new Set(chosen);
-    return importBook(bytes.value, { theirs, write: writing(keyOf(request), 'book.import') });
+    return importBook(bytes.value, {
+      theirs,
+      copy: () => copyNow(nowMs()),
+      write: writing(keyOf(request), 'book.import'),
+    });
   });

@@ -43,13 +43,22 @@ const incomplete = ({ kind }: BookIncomplete) =>
     { field: `records.${kind}`, message: WORDS.namesMissing },
   ]);
 
-/** Takes a book in, all of it or nothing; `theirs` are the conflicts in which its record is taken. */
+/**
+ * Takes a book in, all of it or nothing, after a copy of what is here; `theirs` are the conflicts in which its record
+ * is taken. A file that is no book costs no copy: each one pushes out an older one.
+ */
 export async function importBook(
   bytes: Uint8Array,
-  { theirs, write }: { theirs: TakenTheirs; write: Write },
+  {
+    theirs,
+    copy,
+    write,
+  }: { theirs: TakenTheirs; copy?: () => Promise<WireResult<unknown>>; write: Write },
 ): Promise<WireResult<MergeReport>> {
   const read = await offLoop(bookFileTask, bytes);
   if (!read.ok) return failed('invalid_file', read.message, read.problems);
+  const copied = await copy?.();
+  if (copied && !copied.ok) return copied;
   return write(async (transaction) => {
     try {
       return { ok: true, value: await mergeBook(transaction, read.value, theirs) };

@@ -17,7 +17,6 @@ export const testScreen = {
   noRuns: 'Ready for the first run',
   chooseTest: 'Test',
   testOf: (skis: string, time: string) => `${time}: ${skis}`,
-  runSaved: (ski: string, value: string) => `${ski}: ${value}.`,
   runBack: 'Run taken back.',
   results: 'What the runs say',
   difference: (b: string, a: string, difference: string) => `${b} is ${difference} than ${a}.`,
