@@ -22,11 +22,12 @@ export class PageCache {
     this.kept = new Map();
   }
 
-  /** What a page depends on; undefined for what is no page. @param {Asked} asked */
-  keyOf({ method, url, headers }) {
+  /** What a page depends on; undefined for what is no page. @param {Asked} asked @param {string} role of who asks */
+  keyOf({ method, url, headers }, role) {
     if (method !== 'GET' || !String(headers.accept ?? '').includes('text/html')) return undefined;
     if (headers.rsc !== undefined || headers.range !== undefined) return undefined;
-    return [url, headers.cookie, headers['accept-encoding'], headers['accept-language']].join('\n');
+    const { cookie, 'accept-encoding': encoding, 'accept-language': language } = headers;
+    return [role, headers.host, url, cookie, encoding, language].join('\n');
   }
 
   /** @param {string} key @returns {Promise<Page | undefined> | undefined} */

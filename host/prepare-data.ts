@@ -5,6 +5,7 @@ import { isStorageFault } from '@/core/faults';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
 import { keepDailyCopies } from '@/server/daily-copy';
+import { receive } from '@/server/door/reception';
 import { prepareSnow } from '@/server/prepare-snow';
 import { mistakesWords } from '@/words/areas/mistakes';
 import { hostScreenWords } from '@/words/screens/host';
@@ -50,6 +51,7 @@ async function prepare(): Promise<void> {
     const day = process.env.FROST_PICK_SEED_DATE;
     await seedDemo(db, day ? new Date(day) : now);
   }
+  (globalThis as { frostReception?: typeof receive }).frostReception = receive;
   prepareSnow();
   keepDailyCopies();
 }

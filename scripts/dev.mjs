@@ -5,6 +5,6 @@ import { readOptions, requireFolder, requireFreePort, serve } from './lib/serve.
 requireNode();
 const options = readOptions('own');
 requireFolder(options.data);
-await requireFreePort(options.port);
+await requireFreePort(options.port, options.lan);
 ensureInstalled();
 await serve('dev', options);

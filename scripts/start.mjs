@@ -6,7 +6,7 @@ import { readOptions, requireFolder, requireFreePort, serve } from './lib/serve.
 requireNode();
 const options = readOptions('own');
 requireFolder(options.data);
-await requireFreePort(options.port);
+await requireFreePort(options.port, options.lan);
 ensureInstalled();
 await ensureBuilt();
 await serve('start', options, { FROST_PICK_DEMO: '' });

@@ -4,6 +4,9 @@ import { existsSync } from 'node:fs';
 import { refuse } from './install.mjs';
 
 export const CHROMIUM = process.env.CHROMIUM_PATH || '/usr/bin/chromium';
+/** Puts a certificate into the store of a browser's own. */
+export const CERTUTIL = '/usr/bin/certutil';
+const PACKAGES = ['chromium', 'fonts-dejavu-core', 'libnss3-tools'];
 export const CHROMIUM_FLAGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -19,19 +22,20 @@ const apt = (...args) => spawnSync('apt-get', args, { stdio: 'inherit' }).status
 
 /** Makes sure that there is a Chromium: through apt where it may, else with a sentence on what to do. */
 export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
+  if (existsSync(CHROMIUM) && existsSync(CERTUTIL)) return;
   const mayInstall = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
   if (mayInstall) {
-    console.log('Installing Chromium through apt; this takes some minutes once.');
+    console.log('Installing Chromium and certutil through apt; this takes some minutes once.');
     apt('update');
     if (
-      apt('install', '-y', '--no-install-recommends', 'chromium', 'fonts-dejavu-core') &&
-      existsSync(CHROMIUM)
+      apt('install', '-y', '--no-install-recommends', ...PACKAGES) &&
+      existsSync(CHROMIUM) &&
+      existsSync(CERTUTIL)
     ) {
       return;
     }
   }
   refuse(
-    `The browser tests need Chromium at ${CHROMIUM}. Install it (Debian, as root: apt-get install chromium), or name another with CHROMIUM_PATH.`,
+    `The browser tests need Chromium at ${CHROMIUM} and ${CERTUTIL}. Install them (Debian, as root: apt-get install chromium libnss3-tools), or name another Chromium with CHROMIUM_PATH.`,
   );
 }

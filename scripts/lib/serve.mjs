@@ -4,6 +4,7 @@ import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import { addressProblem, ownAddresses } from '../../host/lan/addresses.mjs';
 import { WORKER } from './build.mjs';
 import { ROOT, refuse } from './install.mjs';
 
@@ -25,13 +26,48 @@ function usualFolder(kind) {
 }
 
 /**
- * Port and data folder from `--port`, `--data`, the environment, or the defaults.
+ * The addresses of `--lan`: those that are named, or every one of this machine; the other arguments.
+ * @param {string[]} args
+ */
+function lanOf(args) {
+  /** @type {string[]} */
+  const rest = [];
+  /** @type {string[]} */
+  const named = [];
+  let isWanted = false;
+  for (let at = 0; at < args.length; at += 1) {
+    const [one = '', next] = [args[at], args[at + 1]];
+    if (one !== '--lan') {
+      rest.push(one);
+      continue;
+    }
+    isWanted = true;
+    if (next === undefined || next.startsWith('--')) continue;
+    named.push(next);
+    at += 1;
+  }
+  if (!isWanted) return { lan: [], rest };
+  for (const address of named) {
+    const problem = addressProblem(address);
+    if (problem) refuse(problem);
+  }
+  const lan = named.length > 0 ? [...new Set(named)] : ownAddresses();
+  if (lan.length === 0) {
+    refuse('This machine is on no network just now. Connect it first, or start without --lan.');
+  }
+  return { lan, rest };
+}
+
+/**
+ * Port, data folder and where to listen from `--port`, `--data`, the environment, or the defaults.
  * @param {'own' | 'demo'} kind
  */
 export function readOptions(kind) {
   let values;
+  const { lan, rest } = lanOf(process.argv.slice(2));
   try {
     values = parseArgs({
+      args: rest,
       options: {
         port: { type: 'string' },
         data: { type: 'string' },
@@ -40,7 +76,7 @@ export function readOptions(kind) {
     }).values;
   } catch (error) {
     refuse(
-      `${/** @type {Error} */ (error).message}. Known are --port NUMBER, --data FOLDER and --host-name NAME.`,
+      `${/** @type {Error} */ (error).message}. Known are --port NUMBER, --data FOLDER, --lan [ADDRESS] and --host-name NAME.`,
     );
   }
   const text = values.port ?? process.env.PORT ?? String(DEFAULT_PORT);
@@ -52,6 +88,7 @@ export function readOptions(kind) {
     port,
     data: path.resolve(values.data ?? process.env.FROST_PICK_DATA ?? usualFolder(kind)),
     hostNames: values['host-name'] ?? [],
+    lan,
   };
 }
 
@@ -65,26 +102,37 @@ export function requireFolder(folder) {
   }
 }
 
-/** @param {number} port */
-export function requireFreePort(port) {
+/** @param {number} port @param {readonly string[]} lan addresses beyond this machine */
+export async function requireFreePort(port, lan = []) {
+  await requireFreeAt(port, HOST, port);
+  for (const address of lan) {
+    await requireFreeAt(port, address, port);
+    // The one after it is for https.
+    await requireFreeAt(port + 1, address, port);
+  }
+}
+
+/** @param {number} port @param {string} address @param {number} asked */
+function requireFreeAt(port, address, asked) {
   return new Promise((resolve) => {
     const probe = createServer();
     probe.once('error', (/** @type {NodeJS.ErrnoException} */ error) =>
       refuse(
         error.code === 'EADDRINUSE'
-          ? `Port ${port} is in use. Choose another: -- --port ${port + 1}`
+          ? `Port ${port} is in use${address === HOST ? '' : ` at ${address}`}. Choose another: -- --port ${asked + (address === HOST ? 1 : 2)}`
           : `Port ${port} cannot be opened (${error.code}). Choose another: -- --port 4000`,
       ),
     );
-    probe.listen(port, HOST, () => probe.close(resolve));
+    probe.listen(port, address, () => probe.close(resolve));
   });
 }
 
 /**
  * @param {number} port
  * @param {import('node:child_process').ChildProcess} child
+ * @param {readonly string[]} lan
  */
-async function announce(port, child) {
+async function announce(port, child, lan) {
   for (;;) {
     if (child.exitCode !== null) return;
     try {
@@ -97,6 +145,9 @@ async function announce(port, child) {
         return;
       }
       console.log(`Frost Pick is at http://${HOST}:${port}  (Ctrl-C ends it)`);
+      for (const address of lan) {
+        console.log(`Paired devices reach it at https://${address}:${port + 1}`);
+      }
       return;
     } catch {
       await new Promise((resolve) => setTimeout(resolve, 150));
@@ -107,12 +158,13 @@ async function announce(port, child) {
 /**
  * Runs the server until it ends or a signal ends it.
  * @param {'start' | 'dev'} mode
- * @param {{ port: number, data: string, hostNames: string[] }} options
+ * @param {{ port: number, data: string, hostNames: string[], lan: string[] }} options
  * @param {Record<string, string>} env
  */
-export function serve(mode, { port, data, hostNames }, env = {}) {
+export function serve(mode, { port, data, hostNames, lan }, env = {}) {
   const names = hostNames.flatMap((name) => ['--host-name', name]);
-  const args = ['--port', String(port), ...names, ...(mode === 'dev' ? ['--dev'] : [])];
+  const beyond = lan.flatMap((address) => ['--lan', address]);
+  const args = ['--port', String(port), ...names, ...beyond, ...(mode === 'dev' ? ['--dev'] : [])];
   const child = spawn(process.execPath, [SERVER, ...args], {
     cwd: ROOT,
     // The channel tells the server when this process is gone, killed or not.
@@ -136,5 +188,5 @@ export function serve(mode, { port, data, hostNames }, env = {}) {
   process.on('SIGINT', end);
   process.on('SIGTERM', end);
   child.on('exit', (code) => process.exit(isEnding ? 0 : (code ?? 1)));
-  return announce(port, child);
+  return announce(port, child, lan);
 }

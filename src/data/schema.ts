@@ -1,5 +1,6 @@
 import type {
   CHOICE_FIELDS,
+  DEVICE_FIELDS,
   FINDING_FIELDS,
   GLIDE_RUN_FIELDS,
   GRIP_TEST_FIELDS,
@@ -162,6 +163,23 @@ export type OutcomeTable = RowOf<typeof OUTCOME_FIELDS>;
 export type GripTestTable = RowOf<typeof GRIP_TEST_FIELDS>;
 export type NoteTable = RowOf<typeof NOTE_FIELDS>;
 
+/** A device or token that may reach this server. */
+export type DeviceTable = RowOf<typeof DEVICE_FIELDS>;
+
+/** Whose hand writes at this moment: one row. */
+export interface HandTable {
+  id: Generated<number>;
+  name: string;
+}
+
+/** A hand that wrote to a record; triggers of the database write it. */
+export interface SignatureTable {
+  kind: Fixed<string>;
+  /** The keys of the record, joined by `|`. */
+  ref: Fixed<string>;
+  hand: Fixed<string>;
+}
+
 /** What stands in the log, in one order of time; triggers of the database write it. */
 export interface LogEntryTable {
   id: Generated<number>;
@@ -195,6 +213,9 @@ export interface Tables {
   outcome: OutcomeTable;
   note: NoteTable;
   grip_test: GripTestTable;
+  device: DeviceTable;
+  hand: HandTable;
+  signature: SignatureTable;
   log_entry: LogEntryTable;
   gone: GoneTable;
   skier: SkierTable;

@@ -1,11 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import { revalidatePath } from 'next/cache';
 import { database, type FrostDatabase } from '@/data/database';
+import { signAs } from '@/data/signatures';
 import { writeOnce } from '@/data/write-once';
 import { checkedId } from '@/formats/schemas/ids';
 import { answered, invalidInput, type WireResult } from '@/formats/wire';
+import { handNow } from './caller';
 import { nowMs } from './clock';
+import { writeRefusal } from './permission';
 import { prepareSnow } from './prepare-snow';
+import { refreshScreens } from './refresh-screens';
 import { serverScreenWords } from '@/words/screens/server';
 
 const WORDS = serverScreenWords.deed;
@@ -28,15 +31,6 @@ const MOVES_SNOW = /^(readings?|weather|course|place|outing|track|station)\./;
 
 const KEY = /^[A-Za-z0-9_-]{8,64}$/;
 
-/** Every screen is fetched anew when it is next shown. */
-function refreshScreens(): void {
-  try {
-    revalidatePath('/', 'layout');
-  } catch {
-    // Outside a request of Next, as in tests, there is no screen.
-  }
-}
-
 /**
  * Runs a write for an action or a route, once for its key: in one transaction, with faults told by code,
  * and with every screen of an outing fresh afterwards. `name` says what is done, for the record of keys.
@@ -50,12 +44,16 @@ export function deed<T>(
     if (typeof key !== 'string' || !KEY.test(key)) {
       return invalidInput([{ field: 'key', message: WORDS.theKeyMustBe8 }]);
     }
+    const refused = writeRefusal();
+    if (refused) return refused;
+    const hand = handNow();
     const now = nowMs();
     const at = new Date(now).toISOString();
     const stamp = { id: key, newId: randomUUID, at, nowMs: now };
-    const done = await writeOnce(database(), { key, deed: name, at }, (transaction) =>
-      work(transaction, stamp),
-    );
+    const done = await writeOnce(database(), { key, deed: name, at }, async (transaction) => {
+      await signAs(transaction, hand);
+      return work(transaction, stamp);
+    });
     if (done.ok) {
       refreshScreens();
       if (MOVES_SNOW.test(name)) prepareSnow();

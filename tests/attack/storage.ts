@@ -60,6 +60,7 @@ export async function migrateOldWay(folder: string, upTo: string, diesAfter = In
 
 /** Tables of later versions that the demo fills, those first that name others. */
 const LATER = [
+  'hand',
   'note',
   'log_entry',
   'log_text',
@@ -91,7 +92,7 @@ export async function oldDatabase(): Promise<string> {
   for (const name of sqlite
     .prepare(
       `select name from sqlite_master where type = 'trigger'
-       and (name like 'log_%' or name like 'gone_%' or name like 'back_%')`,
+       and (name like 'log_%' or name like 'gone_%' or name like 'back_%' or name like 'sign_%')`,
     )
     .pluck()
     .all()) {

@@ -21,6 +21,8 @@ const SCREENS = [
   'bench?ski=demo-ski-wessa-slalom',
   'labels',
   '/quick',
+  '/devices',
+  '/pair',
   '/outing/new',
 ];
 const demo = withDemo();

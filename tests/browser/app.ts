@@ -41,15 +41,27 @@ export const startDemo = (
   env: Record<string, string> = {},
 ): Promise<Started> => start('scripts/demo.mjs', { port, folder, env });
 
+/** The same, reached by paired devices at an address beyond this machine too. */
+export const startDemoBeyond = (port: number, folder: string, address: string): Promise<Started> =>
+  start('scripts/demo.mjs', { port, folder, env: {}, more: ['--lan', address] });
+
 /** Runs the app on one's own data, which begin empty. */
 export const startOwn = (port: number, folder: string): Promise<Started> =>
   start('scripts/start.mjs', { port, folder, env: {} });
 
+interface StartOptions {
+  port: number;
+  folder: string;
+  env: Record<string, string>;
+  more?: readonly string[];
+}
+
 async function start(
   script: string,
-  { port, folder, env }: { port: number; folder: string; env: Record<string, string> },
+  { port, folder, env, more = [] }: StartOptions,
 ): Promise<Started> {
-  const child = spawn(process.execPath, [script, '--port', String(port), '--data', folder], {
+  const args = [script, '--port', String(port), '--data', folder, ...more];
+  const child = spawn(process.execPath, args, {
     stdio: ['ignore', 'pipe', 'pipe'],
     env: {
       ...process.env,

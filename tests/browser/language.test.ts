@@ -100,6 +100,8 @@ const SCREENS = [
   `${RELAY}/labels`,
   `${RELAY}/settings`,
   '/outing/new',
+  '/devices',
+  '/pair?no=wrong_code',
   '/quick',
   '/quick?by=air&on=classic',
   '/nowhere',

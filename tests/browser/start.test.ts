@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import Database from 'better-sqlite3';
-import { freePort, freshFolder, startDemo, stopDemo } from './app';
+import { freePort, freshFolder, startDemo, startDemoBeyond, stopDemo } from './app';
 
 describe('npm run demo', () => {
   it('keeps its data where it is told, ends cleanly, and keeps them when asked again', async () => {
@@ -25,6 +25,18 @@ describe('npm run demo', () => {
     const refused = await startDemo(port, freshFolder());
     expect(await refused.ended).toBe(3);
     expect(refused.output()).toContain(`Port ${port} is in use`);
+    other.close();
+  });
+
+  it('refuses to listen at an address that is none of this machine, and a busy one', async () => {
+    const port = await freePort();
+    const foreign = await startDemoBeyond(port, freshFolder(), '203.0.113.9');
+    expect(await foreign.ended).toBe(3);
+    expect(foreign.output()).toContain('203.0.113.9 is not an address of this machine');
+    const other = createServer().listen(port + 1, '127.0.0.3');
+    const busy = await startDemoBeyond(port, freshFolder(), '127.0.0.3');
+    expect(await busy.ended).toBe(3);
+    expect(busy.output()).toContain(`Port ${port + 1} is in use at 127.0.0.3`);
     other.close();
   });
 

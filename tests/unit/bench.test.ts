@@ -14,7 +14,7 @@ import { loadBench } from '@/features/bench/use-cases/load-bench';
 import { planSheet } from '@/server/job/plan-sheet';
 import { dropJob, moveJob, startJob } from '@/server/job/run-job';
 import { exportSkis, importSkis } from '@/features/skis/use-cases/skis-files';
-import { originOf, skiQr } from '@/features/skis/qr';
+import { originOf, skiQr } from '@/server/qr';
 import { keepSkiPhoto, showSkiPhoto } from '@/features/skis/use-cases/ski-photos';
 import { loadRack, loadSki } from '@/features/skis/use-cases/load-skis';
 import { textOf } from '@/formats/out-file';

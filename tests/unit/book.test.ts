@@ -384,7 +384,9 @@ describe('a file that is no book as it was written', () => {
 describe('what a book holds', () => {
   /** Made from other tables, kept for a time, or SQLite's and Kysely's own. */
   const AT_HOME = [
+    'device',
     'gone',
+    'hand',
     'kysely_migration',
     'kysely_migration_lock',
     'log_entry',

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   CHOICE_FIELDS,
   columnOf,
+  DEVICE_FIELDS,
   FINDING_FIELDS,
   JOB_FIELDS,
   GRIP_TEST_FIELDS,
@@ -59,6 +60,7 @@ const TABLES: Record<string, Fields> = {
   outcome: OUTCOME_FIELDS,
   note: NOTE_FIELDS,
   grip_test: GRIP_TEST_FIELDS,
+  device: DEVICE_FIELDS,
   station: STATION_FIELDS,
   weather: WEATHER_FIELDS,
   ski_event: SKI_EVENT_FIELDS,

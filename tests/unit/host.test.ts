@@ -99,16 +99,15 @@ describe('the gate', () => {
 
 it('the page cache tells pages apart by address, cookies and encoding, and is for pages only', () => {
   const pages = new PageCache();
-  const keyOf = (more: object, headers: object = {}) =>
-    pages.keyOf({
-      method: 'GET',
-      url: '/a',
-      headers: { accept: 'text/html', ...headers },
-      ...more,
-    } as never);
+  const keyOf = (more: object, headers: object = {}, role = 'here') =>
+    pages.keyOf(
+      { method: 'GET', url: '/a', headers: { accept: 'text/html', ...headers }, ...more } as never,
+      role,
+    );
   expect(keyOf({})).toBe(keyOf({}));
   expect(keyOf({ url: '/b' })).not.toBe(keyOf({}));
   expect(keyOf({}, { cookie: 'frost-units=F.m.km' })).not.toBe(keyOf({}));
+  expect(keyOf({}, {}, 'looks')).not.toBe(keyOf({}));
   expect(keyOf({ method: 'POST' })).toBeUndefined();
   expect(keyOf({}, { rsc: '1' })).toBeUndefined();
   expect(keyOf({}, { accept: '*/*' })).toBeUndefined();

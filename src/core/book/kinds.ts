@@ -25,7 +25,7 @@ import {
   WEATHER_FIELDS,
   type Field,
 } from '../model';
-import { MOST_WORD } from './figures';
+import { MOST_SIGNED_REF, MOST_WORD } from './figures';
 
 /**
  * How a record of two books that differs becomes one.
@@ -59,6 +59,7 @@ const COUNT: Field = { type: 'number', range: [0, 1e9], unit: '', isRequired: tr
 const FLAG: Field = { type: 'flag', isRequired: true };
 const JSON_TEXT: Field = { type: 'json', isRequired: true };
 const WORD: Field = { type: 'text', most: MOST_WORD, isRequired: true };
+const SIGNED_REF: Field = { type: 'text', most: MOST_SIGNED_REF, isRequired: true };
 const MAYBE = (field: Field): Field => ({ ...field, isRequired: false });
 const ID_KEY = ['id'] as const;
 const VERSION = { version: COUNT };
@@ -169,6 +170,12 @@ export const BOOK = {
   starter: { keys: ID_KEY, fields: STARTER_FIELDS, more: {}, rule: 'asking' },
   bench_plan: { keys: ID_KEY, fields: PLAN_FIELDS, more: {}, rule: 'once' },
   note: { keys: ID_KEY, fields: NOTE_FIELDS, more: {}, rule: 'closing', ...REMOVED },
+  signature: {
+    keys: ['kind', 'ref', 'hand'],
+    fields: {},
+    more: { kind: WORD, ref: SIGNED_REF, hand: WORD },
+    rule: 'once',
+  },
   team_setting: {
     keys: ['key'],
     fields: {},

@@ -4,6 +4,13 @@ export type { LogEntry, LogKind, LogMark, LogQuestion, LogTold } from './log-ent
 export { NOTE_FIELDS } from './note';
 export type { Note } from './note';
 export type { GripNote } from './grip-note';
+export {
+  DEVICE_FIELDS,
+  DEVICE_ROLES,
+  type Device,
+  type DeviceRole,
+  type ListedDevice,
+} from './device';
 export { GRIP_TEST_FIELDS } from './grip-test';
 export type { KeptGripTest } from './grip-test';
 export type { Job, DoneJob, KeptTimer, PlannedSheet } from './job';

@@ -62,4 +62,9 @@ export type LogTold =
   | { kind: 'ski_photo' };
 
 /** An entry of the timeline with all that it tells. */
-export type LogEntry = Omit<LogMark, 'kind'> & LogTold & { skiName?: string };
+export type LogEntry = Omit<LogMark, 'kind'> &
+  LogTold & {
+    skiName?: string;
+    /** Names of the devices that wrote it. */
+    hands?: readonly string[];
+  };

@@ -15,6 +15,7 @@ import {
 } from '../../core/book';
 import { inTransaction, type FrostDatabase } from '../database';
 import { nextTurn } from '../next-turn';
+import { signAs } from '../signatures';
 import { addHere, changeHere, isHere, refOf, removeHere, standingHere } from './here';
 
 /** A book that came in: its records by kind, in pages as JSON, what was removed in it, and its pictures. */
@@ -76,6 +77,8 @@ class Meeting {
   ) {}
 
   async hold(): Promise<MergeReport> {
+    // What comes in was written by the hands that its own book names.
+    await signAs(this.db, '');
     await this.readGone();
     for (const page of this.book.pages) {
       await nextTurn();

@@ -13,6 +13,7 @@ import * as learning from './0011-learning';
 import * as timeline from './0012-timeline';
 import * as exchange from './0013-exchange';
 import * as tests from './0014-tests';
+import * as devices from './0015-devices';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -30,4 +31,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0012-timeline': timeline,
   '0013-exchange': exchange,
   '0014-tests': tests,
+  '0015-devices': devices,
 };

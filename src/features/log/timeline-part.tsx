@@ -80,7 +80,8 @@ export function TimelinePart({ outing, outings, view, timeline, aPage }: Timelin
   const whereOf = (entry: LogEntry) => {
     const at = entry.outingId === undefined ? undefined : byId.get(entry.outingId);
     const zone = at?.venue.timeZone ?? outing.venue.timeZone;
-    return WORDS.where(WORDS.KIND[entry.kind], at?.name, dayAndTime(entry.at, zone));
+    const where = WORDS.where(WORDS.KIND[entry.kind], at?.name, dayAndTime(entry.at, zone));
+    return entry.hands ? WORDS.by(where, entry.hands) : where;
   };
   const isNarrowed = view.words !== '' || view.show !== 'all' || view.isHere;
   return (

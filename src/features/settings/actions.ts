@@ -7,6 +7,7 @@ import { asFields } from '@/formats/schemas/validation';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { deed } from '@/server/deed';
+import { writeRefusal } from '@/server/permission';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
 import { copyNow, type ListedCopy } from './use-cases/copies';
 import { changeTeam } from './use-cases/change-team';
@@ -36,5 +37,5 @@ export async function saveTeamAction(
 
 /** Copies the database as it is now. */
 export async function copyNowAction(): Promise<WireResult<ListedCopy>> {
-  return answered(() => copyNow(nowMs()));
+  return answered(() => writeRefusal() ?? copyNow(nowMs()));
 }

@@ -8,6 +8,7 @@ import { ChoiceRow } from '@/ui/fields/choice-row';
 import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
+import { SheetLink } from '@/ui/frame/sheet-link';
 import { saveUnitsAction } from './actions';
 import { CopiesPart } from './copies-part';
 import type { ListedCopy } from './use-cases/copies';
@@ -16,6 +17,7 @@ import { TeamPart } from './team-part';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const WORDS = settingsScreenWords.settingsScreen;
+const DEVICES = settingsScreenWords.devices;
 
 const THEMES = [
   { value: 'system', label: WORDS.asTheDevice },
@@ -95,6 +97,10 @@ export function SettingsScreen({ team, copies, timeZone }: SettingsScreenProps) 
           />
         </Part>
         <TeamPart stored={team} />
+        <Part title={DEVICES.title}>
+          <Text textStyle="body">{DEVICES.hint}</Text>
+          <SheetLink href="/devices">{DEVICES.open}</SheetLink>
+        </Part>
         <CopiesPart copies={copies} timeZone={timeZone} />
       </Flex>
       <ExchangePart />

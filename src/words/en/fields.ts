@@ -2,6 +2,7 @@ import type {
   GLIDE_RUN_FIELDS,
   OUTCOME_FIELDS,
   GLIDE_TEST_FIELDS,
+  DEVICE_FIELDS,
   GRIP_TEST_FIELDS,
   NOTE_FIELDS,
   FINDING_FIELDS,
@@ -155,6 +156,17 @@ export const GRIP_TEST: WordsOf<typeof GRIP_TEST_FIELDS> = {
   tester: { name: 'Who skis' },
   note: { name: 'Note' },
   removedAt: { name: 'Taken back' },
+};
+
+export const DEVICE: WordsOf<typeof DEVICE_FIELDS> = {
+  id: { name: 'Device' },
+  kind: { name: 'Kind' },
+  name: { name: 'Name', missing: 'Give the device a name.' },
+  role: { name: 'May do', missing: 'Say whether the device works or looks only.' },
+  secretHash: { name: 'Secret' },
+  createdAt: { name: 'Paired' },
+  lastSeenAt: { name: 'Last seen' },
+  revokedAt: { name: 'Revoked' },
 };
 
 export const NOTE: WordsOf<typeof NOTE_FIELDS> = {

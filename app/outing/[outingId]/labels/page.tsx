@@ -2,7 +2,7 @@ import { headers } from 'next/headers';
 import { database } from '@/data/database';
 import { listSkis } from '@/data/skis';
 import { LabelsSheet } from '@/features/skis/labels-sheet';
-import { originOf, skiQr } from '@/features/skis/qr';
+import { originOf, skiQr } from '@/server/qr';
 import { readablePage } from '@/server/readable';
 import { pagesScreenWords } from '@/words/screens/pages';
 

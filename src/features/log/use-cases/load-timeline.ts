@@ -9,6 +9,7 @@ import { notesOf } from '@/data/notes';
 import { outcomesOf } from '@/data/outcomes';
 import { readingsOfPhotos } from '@/data/photos';
 import { readingsOf, sumOfImport } from '@/data/readings';
+import { handsOf, handsOfImports, handsOfJobs, type Hands } from '@/data/signatures';
 import { skiEventsOf } from '@/data/ski-events';
 import { skiNames } from '@/data/skis';
 
@@ -47,6 +48,21 @@ const TELL: Record<LogKind, (db: FrostDatabase, ids: Ids) => Promise<Told>> = {
   ski_photo: async (_, ids) => ids.map((id) => [id, { kind: 'ski_photo' }]),
 };
 
+/** Whose hands wrote what entries tell of, by kind. */
+const SIGNED: Record<LogKind, (db: FrostDatabase, ids: Ids) => Promise<Hands>> = {
+  reading: (db, ids) => handsOf(db, 'reading', ids),
+  import: handsOfImports,
+  choice: (db, ids) => handsOf(db, 'choice', ids),
+  job: handsOfJobs,
+  test: (db, ids) => handsOf(db, 'glide_test', ids),
+  grip: (db, ids) => handsOf(db, 'grip_test', ids),
+  outcome: (db, ids) => handsOf(db, 'outcome', ids),
+  ski: (db, ids) => handsOf(db, 'ski_event', ids),
+  note: (db, ids) => handsOf(db, 'note', ids),
+  photo: (db, ids) => handsOf(db, 'photo', ids),
+  ski_photo: (db, ids) => handsOf(db, 'ski_photo', ids),
+};
+
 /** A page of the log. */
 export interface Timeline {
   entries: LogEntry[];
@@ -64,17 +80,22 @@ export async function loadTimeline(
   const byKind = new Map<LogKind, string[]>();
   for (const { kind, refId } of marks) byKind.set(kind, [...(byKind.get(kind) ?? []), refId]);
   const told = new Map<string, LogTold>();
+  const hands = new Map<string, readonly string[]>();
   const pages = [...byKind].map(async ([kind, ids]) => {
-    for (const [id, one] of await TELL[kind](db, ids)) told.set(`${kind} ${id}`, one);
+    const [tales, signed] = await Promise.all([TELL[kind](db, ids), SIGNED[kind](db, ids)]);
+    for (const [id, one] of tales) told.set(`${kind} ${id}`, one);
+    for (const [id, names] of signed) hands.set(`${kind} ${id}`, names);
   });
   const skiIds = marks.flatMap(({ skiId }) => skiId ?? []);
   const [names] = await Promise.all([skiNames(db, skiIds), ...pages]);
   const entryOf = ({ kind, ...mark }: LogMark): LogEntry[] => {
-    const one = told.get(`${kind} ${mark.refId}`);
+    const key = `${kind} ${mark.refId}`;
+    const one = told.get(key);
     if (!one) return [];
+    const shared = { ...mark, hands: hands.get(key) };
     const skiName = mark.skiId === undefined ? undefined : names.get(mark.skiId);
-    if (one.kind !== 'choice') return [{ ...mark, ...one, skiName }];
-    return [{ ...mark, ...one, outcome: said[mark.refId] }];
+    if (one.kind !== 'choice') return [{ ...shared, ...one, skiName }];
+    return [{ ...shared, ...one, outcome: said[mark.refId] }];
   };
   return { entries: marks.flatMap(entryOf), count };
 }

@@ -107,6 +107,7 @@ export const timeline = {
   pageOf: (page: number, pages: number) => `Page ${page} of ${pages}`,
   where: (kind: string, outing: string | undefined, time: string) =>
     outing === undefined ? `${kind}, ${time}` : `${kind}, ${outing}, ${time}`,
+  by: (where: string, devices: readonly string[]) => `${where}, by ${devices.join(' and ')}`,
   reading: (temperature: string, humidity: string) => `${temperature}, air ${humidity}`,
   readingsFromFile: (count: number) =>
     count === 1 ? 'One reading from a file' : `${count} readings from a file`,

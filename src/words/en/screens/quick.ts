@@ -55,6 +55,7 @@ export const quickScreen = {
   gripKlister: (kind: string, range: string) => `For grip: a ${kind}, ${range}, spread thin.`,
   overBinder: ' Over a binder.',
   toTheOuting: (name: string) => `Go to ${name}`,
+  devices: 'Devices',
   startAnOuting: 'Start an outing',
   copyAnswer: 'Copy answer',
   copyLink: 'Copy link',

@@ -26,6 +26,12 @@ export const settingsScreen = {
   screen: 'Screen',
 };
 
+export const devices = {
+  title: 'Devices',
+  hint: 'Tablets and phones work with the same data once they are paired with this computer.',
+  open: 'Pair and turn away devices',
+};
+
 export const copies = {
   title: 'Copies of all data',
   hint: 'While Frost Pick runs, it makes a copy a day and keeps fourteen. Take one away with you now and then. To bring one back, stop Frost Pick and run npm run restore -- FILE.',
@@ -110,6 +116,7 @@ export const exchange = {
     bench_plan: 'Plans',
     note: 'Notes',
     team_setting: 'Settings of the team',
+    signature: 'Names of the devices that wrote',
   } satisfies Record<BookName, string>,
   formatMustBe: 'Format must be json or zip.',
   doMustBe: 'Say do=preview or do=import.',

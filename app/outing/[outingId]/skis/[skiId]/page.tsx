@@ -3,7 +3,7 @@ import { isSouthern } from '@/core/model';
 import { notFound } from 'next/navigation';
 import { database } from '@/data/database';
 import { findOuting } from '@/data/outings';
-import { originOf, skiQr } from '@/features/skis/qr';
+import { originOf, skiQr } from '@/server/qr';
 import { SkiScreen } from '@/features/skis/ski-screen';
 import { loadSki } from '@/features/skis/use-cases/load-skis';
 import { nowMs } from '@/server/clock';

@@ -1,0 +1,113 @@
+// How one request is answered: headers, files, the gate, kept pages, then Next's own handler.
+import path from 'node:path';
+import sirv from 'sirv';
+import { Gate } from './gate.mjs';
+import { answerWith, PageCache } from './page-cache.mjs';
+import { contentPolicy, FIXED_HEADERS, newNonce } from './headers.mjs';
+
+const RETRY_AFTER_S = '1';
+const BUSY = {
+  status: 503,
+  code: 'busy',
+  message: 'The server has too much to do just now: try again in a second.',
+};
+/** Scripts and fonts have their content in their name: they never change, and lie compressed beside themselves. */
+export const STATIC_PATH = '/_next/static/';
+
+/** @param {import('node:http').ServerResponse} answer @param {{ status: number, code: string, message: string }} refusal */
+export function refuse(answer, { status, code, message }) {
+  if (answer.headersSent) {
+    answer.destroy();
+    return;
+  }
+  answer.writeHead(status, {
+    ...FIXED_HEADERS,
+    'content-type': 'application/json; charset=utf-8',
+    'cache-control': 'no-store',
+    ...(status === BUSY.status ? { 'retry-after': RETRY_AFTER_S } : {}),
+    connection: 'close',
+  });
+  answer.end(JSON.stringify({ code, message, details: [] }));
+}
+
+/** Pages are what takes long; files, the API and writes never wait behind them. */
+const isPage = (/** @type {import('node:http').IncomingMessage} */ { method, url = '/' }) =>
+  method === 'GET' && !url.startsWith('/_next/') && !url.startsWith('/api/');
+
+/** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer @param {boolean} isDevelopment */
+export function dress(asked, answer, isDevelopment) {
+  const policy = contentPolicy(newNonce(), isDevelopment);
+  for (const [name, value] of Object.entries(FIXED_HEADERS)) answer.setHeader(name, value);
+  answer.setHeader('content-security-policy', policy);
+  // Next takes the nonce of its own scripts from the header of the request.
+  asked.headers['content-security-policy'] = policy;
+}
+
+/** @typedef {(asked: import('node:http').IncomingMessage, answer: import('node:http').ServerResponse) => Promise<void>} Handle */
+
+/**
+ * Answers requests that were let in. What a page shows may depend on the role of who asks, never on its name.
+ * @param {Handle} handle Next's own
+ * @param {boolean} isDevelopment
+ */
+export function makeRequests(handle, isDevelopment) {
+  const files = isDevelopment
+    ? undefined
+    : sirv(path.join(process.cwd(), '.next', 'static'), {
+        brotli: true,
+        gzip: true,
+        immutable: true,
+        maxAge: 31_536_000,
+      });
+  const gate = new Gate();
+  const pages = new PageCache();
+  /** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer @param {string} role */
+  return async (asked, answer, role) => {
+    if (files && asked.url?.startsWith(STATIC_PATH)) {
+      const whole = asked.url;
+      asked.url = whole.slice(STATIC_PATH.length - 1);
+      files(asked, answer, () => {
+        asked.url = whole;
+        void handle(asked, answer);
+      });
+      return;
+    }
+    const isRead = asked.method === 'GET' || asked.method === 'HEAD';
+    if (!isRead) answer.once('close', () => pages.forget());
+    const key = isDevelopment ? undefined : pages.keyOf(asked, role);
+    const kept = key && gate.isBusy() ? await pages.find(key) : undefined;
+    if (kept && !answer.destroyed) {
+      answerWith(answer, kept);
+      return;
+    }
+    if (isPage(asked)) {
+      if (!(await gate.enter())) {
+        refuse(answer, BUSY);
+        return;
+      }
+      if (answer.closed || answer.destroyed) {
+        // Who asked is gone; the place is for the next.
+        gate.leave();
+        return;
+      }
+      answer.once('close', () => gate.leave());
+    }
+    // While it waited at the gate somebody else may have asked for the same.
+    const fresh = key && gate.isBusy() ? await pages.find(key) : undefined;
+    if (fresh && !answer.destroyed) {
+      answerWith(answer, fresh);
+      return;
+    }
+    if (key) pages.record(key, answer);
+    try {
+      await handle(asked, answer);
+    } catch (error) {
+      console.error(error);
+      refuse(answer, {
+        status: 500,
+        code: 'failed',
+        message: 'The request could not be answered: nothing was saved.',
+      });
+    }
+  };
+}

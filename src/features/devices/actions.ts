@@ -1,0 +1,55 @@
+'use server';
+
+import { answered, type WireResult } from '@/formats/wire';
+import { deedOn } from '@/server/deed';
+import { door } from '@/server/door/door';
+import { hostRefusal } from '@/server/permission';
+import { refreshScreens } from '@/server/refresh-screens';
+import { dropDevice, makeToken, openCode, renameDevice } from './use-cases/change-devices';
+
+const refreshed = <T>(result: WireResult<T>): WireResult<T> => {
+  if (result.ok) refreshScreens();
+  return result;
+};
+
+/** Shows a code that lets one device in, with what that device may do. */
+export async function openCodeAction(role: unknown): Promise<WireResult<null>> {
+  return answered(() => hostRefusal() ?? refreshed(openCode(role)));
+}
+
+/** Puts the code away. */
+export async function closeCodeAction(): Promise<WireResult<null>> {
+  return answered(() => {
+    const refused = hostRefusal();
+    if (refused) return refused;
+    door().closeCode();
+    return refreshed({ ok: true, value: null });
+  });
+}
+
+/** Gives a device another name or role. */
+export async function changeDeviceAction(
+  key: string,
+  deviceId: string,
+  input: unknown,
+): Promise<WireResult<null>> {
+  return deedOn(key, {
+    name: 'device.change',
+    target: deviceId,
+    work: async (db, id) => hostRefusal() ?? renameDevice(db, id, input),
+  });
+}
+
+/** Lets a device in no more. */
+export async function revokeDeviceAction(key: string, deviceId: string): Promise<WireResult<null>> {
+  return deedOn(key, {
+    name: 'device.revoke',
+    target: deviceId,
+    work: async (db, id, { at }) => hostRefusal() ?? dropDevice(db, id, at),
+  });
+}
+
+/** Makes a token for a script. It is no deed: what a deed answers is kept, and this is told once. */
+export async function makeTokenAction(input: unknown): Promise<WireResult<{ token: string }>> {
+  return answered(async () => hostRefusal() ?? refreshed(await makeToken(input)));
+}

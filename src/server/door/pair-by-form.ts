@@ -1,0 +1,55 @@
+import type { IncomingMessage, ServerResponse } from 'node:http';
+import { DEVICE_FIELDS } from '@/core/model';
+import { door, type PairRefusal } from './door';
+
+const MOST_BYTES = 4000;
+const FORM = 'application/x-www-form-urlencoded';
+
+/** Why the form of pairing comes back. */
+export type PairProblem = PairRefusal | 'no_name';
+
+/** The fields of a form that was sent; undefined for what is no such form or too long. */
+async function formOf(asked: IncomingMessage): Promise<URLSearchParams | undefined> {
+  if (!String(asked.headers['content-type'] ?? '').startsWith(FORM)) return undefined;
+  const pieces: Buffer[] = [];
+  let size = 0;
+  for await (const piece of asked as AsyncIterable<Buffer>) {
+    size += piece.length;
+    if (size > MOST_BYTES) return undefined;
+    pieces.push(piece);
+  }
+  return new URLSearchParams(Buffer.concat(pieces).toString('utf8'));
+}
+
+function leadTo(answer: ServerResponse, location: string): void {
+  answer.statusCode = 303;
+  answer.setHeader('location', location);
+  answer.setHeader('cache-control', 'no-store');
+  answer.end();
+}
+
+/** A name as it is kept: without what cannot be seen, and not too long. */
+const tidiedName = (typed: string) =>
+  typed
+    .replace(/[\p{C}\s]+/gu, ' ')
+    .trim()
+    .slice(0, DEVICE_FIELDS.name.most);
+
+/** Trades the code of a form for a session and leads into the app, or back to the form with what was wrong. */
+export async function pairByForm(asked: IncomingMessage, answer: ServerResponse): Promise<void> {
+  const form = await formOf(asked);
+  const [code, name] = [form?.get('code') ?? '', tidiedName(form?.get('name') ?? '')];
+  const back = (no: PairProblem) =>
+    leadTo(
+      answer,
+      `/pair?${new URLSearchParams({ no, name, ...(no === 'no_name' ? { code } : {}) }).toString()}`,
+    );
+  if (name === '') {
+    back('no_name');
+    return;
+  }
+  const from = asked.socket.remoteAddress ?? '';
+  const paired = await door().pair({ code, name, from }, { asked, answer });
+  if (paired.ok) leadTo(answer, '/');
+  else back(paired.why);
+}

@@ -1,0 +1,13 @@
+import { failed, type WireResult } from '@/formats/wire';
+import { serverScreenWords } from '@/words/screens/server';
+import { callerNow, looksOnly } from './caller';
+
+const WORDS = serverScreenWords.permission;
+
+/** Why who asks may not write; undefined for who may. */
+export const writeRefusal = (): WireResult<never> | undefined =>
+  looksOnly() ? failed('looks_only', WORDS.looksOnly) : undefined;
+
+/** Why who asks may not decide on devices and copies; undefined at this machine itself. */
+export const hostRefusal = (): WireResult<never> | undefined =>
+  callerNow().door === 'here' ? undefined : failed('at_host_only', WORDS.atHostOnly);

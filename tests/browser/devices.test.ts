@@ -1,0 +1,143 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { AxePuppeteer } from '@axe-core/puppeteer';
+import { describe, expect, it } from 'vitest';
+import { goTo, NARROW, openPage, press, textOf, typeInto, waitForText } from './app';
+import { askSecurely, pairDevice, showCode, withBeyond, type Answered } from './beyond';
+
+const own = withBeyond();
+const ask = (where: string, more = {}): Promise<Answered> =>
+  askSecurely(own.folder, `${own.origin}${where}`, more);
+
+/** Every page and route on the disk, with something in place of each parameter. */
+const addresses = () =>
+  readdirSync('app', { recursive: true, encoding: 'utf8' })
+    .filter((file) => /(^|\/)(page\.tsx|route\.ts)$/.test(file))
+    .map((file) => `/${path.dirname(file)}`.replace('/.', '/').replace(/\[\w+\]/g, 'demo-tour'));
+
+/** Every server action of the build. */
+const actionIds = () => {
+  const manifest = JSON.parse(
+    readFileSync('.next/server/server-reference-manifest.json', 'utf8'),
+  ) as { node: Record<string, unknown> };
+  return Object.keys(manifest.node);
+};
+
+const WRITES = ['POST', 'PUT', 'PATCH', 'DELETE'];
+const callOf = (id: string, args: unknown[] = ['key-of-a-stranger', 'demo-tour', {}]) => ({
+  method: 'POST',
+  headers: {
+    'next-action': id,
+    'content-type': 'text/plain;charset=UTF-8',
+    accept: 'text/x-component',
+  },
+  body: JSON.stringify(args),
+});
+
+describe('who is not paired', () => {
+  it('is answered 401 by every route and every action but the page of pairing', async () => {
+    const all = addresses();
+    expect(all.length).toBeGreaterThan(35);
+    for (const where of all) {
+      for (const method of ['GET', ...WRITES]) {
+        if (where === '/pair' && (method === 'GET' || method === 'POST')) continue;
+        const { status, body } = await ask(where, { method });
+        expect([where, method, status]).toEqual([where, method, 401]);
+        expect(JSON.parse(body)).toMatchObject({ code: 'not_paired' });
+      }
+    }
+    const ids = actionIds();
+    expect(ids.length).toBeGreaterThan(60);
+    for (const id of ids) {
+      for (const where of ['/pair', '/quick']) {
+        expect([id, (await ask(where, callOf(id))).status]).toEqual([id, 401]);
+      }
+    }
+  });
+
+  it('is led from http to https, and is known by no other name', async () => {
+    const port = Number(new URL(own.app.url).port);
+    const led = await fetch(`http://127.0.0.2:${port}/quick?a=1`, { redirect: 'manual' });
+    expect(led.status).toBe(308);
+    expect(led.headers.get('location')).toBe(`${own.origin}/quick?a=1`);
+    const foreign = await ask('/pair', { headers: { host: 'evil.example' } });
+    expect(foreign.status).toBe(421);
+    const form = { 'content-type': 'application/x-www-form-urlencoded' };
+    const fromElsewhere = await ask('/pair', {
+      method: 'POST',
+      headers: { ...form, origin: 'https://evil.example' },
+      body: 'code=AAAAAAAA&name=x',
+    });
+    expect(fromElsewhere.status).toBe(403);
+  });
+});
+
+describe('a device at the bench', () => {
+  it('is paired with the code of the host, trusts it, works, and its name stands in the log', async () => {
+    const { page, errors, host } = await pairDevice(own, { name: 'Bench tablet', role: 'Works' });
+    await waitForText(host, '1 device is paired');
+    expect(await textOf(host, 'device')).toContain('Bench tablet');
+    // What needs a context that a browser trusts.
+    const isTrusted = await page.evaluate(() => isSecureContext && 'serviceWorker' in navigator);
+    expect(isTrusted).toBe(true);
+    const cookies = await page.evaluate(() => document.cookie);
+    expect(cookies).not.toContain('session');
+    await goTo(page, `${own.origin}/outing/demo-tour/log`);
+    await typeInto(page, 'Write a note', 'Skied in by the tablet');
+    await press(page, 'Add note');
+    await waitForText(page, 'by Bench tablet');
+    expect(errors).toEqual([]);
+  });
+
+  it('that may only look sees everything and changes nothing, by no action and no route', async () => {
+    const { page } = await pairDevice(own, { name: 'Guest phone', role: 'Looks only' }, NARROW);
+    await goTo(page, `${own.origin}/outing/demo-tour/log`);
+    await typeInto(page, 'Write a note', 'Must not be kept');
+    await press(page, 'Add note');
+    await waitForText(page, 'This device may only look.');
+    const [session] = (await page.browserContext().cookies()).filter(({ httpOnly }) => httpOnly);
+    const headers = { cookie: `${session!.name}=${session!.value}` };
+    const book = async () =>
+      (
+        JSON.parse((await ask('/api/v1/book?format=json', { headers })).body) as {
+          records: unknown;
+        }
+      ).records;
+    const before = JSON.stringify(await book());
+    for (const id of actionIds()) {
+      for (const args of [['key-of-a-guest', 'demo-tour', {}], [{ outingId: 'demo-tour' }], []]) {
+        const call = callOf(id, args);
+        await ask('/quick', { ...call, headers: { ...call.headers, ...headers } });
+      }
+    }
+    for (const where of addresses().filter((one) => one.startsWith('/api/'))) {
+      for (const method of WRITES) await ask(where, { method, headers });
+    }
+    expect(JSON.stringify(await book())).toBe(before);
+  });
+
+  it('is turned away at once when it is revoked', async () => {
+    const { page, host } = await pairDevice(own, { name: 'Lost phone', role: 'Works' });
+    await waitForText(host, 'Lost phone');
+    await press(host, 'Revoke Lost phone');
+    await press(host, 'Revoke');
+    await waitForText(host, 'Lost phone is turned away from now on.');
+    const answer = await page.goto(`${own.origin}/quick`);
+    expect(answer!.status()).toBe(401);
+    await waitForText(page, 'This device is not paired with Frost Pick.');
+    await Promise.all([page.waitForNavigation(), page.click('a')]);
+    await waitForText(page, 'Pair this device');
+  });
+
+  it('the screens of devices and of pairing can be used by everybody', async () => {
+    const { page: host } = await openPage(own.host, `${own.app.url}/devices`, NARROW);
+    await showCode(host, 'Works');
+    const { page } = await openPage(own.device, `${own.origin}/pair?no=wrong_code&name=x`, NARROW);
+    for (const one of [host, page]) {
+      const { violations } = await new AxePuppeteer(one).analyze();
+      expect(violations.map(({ id }) => id)).toEqual([]);
+      const width = await one.evaluate(() => document.documentElement.scrollWidth);
+      expect(width).toBeLessThanOrEqual(NARROW.width);
+    }
+  });
+});
