@@ -93,7 +93,7 @@ async function inWorker(url: string, text: string, runs: number): Promise<number
 }
 
 await withDemoPage(async (page, base) => {
-  await page.goto(`${base}/outing/demo-relay/pick`, { waitUntil: 'networkidle0' });
+  await page.goto(`${base}/outing/demo-relay/pick`, { waitUntil: 'networkidle2' });
   await page.focus('aria/Snow temperature[role="slider"]');
   await page.keyboard.press('ArrowRight');
   await new Promise((resolve) => setTimeout(resolve, 2000));

@@ -47,7 +47,7 @@ async function fourSegments(url: string, request: OutlookInput): Promise<number[
 /** What the screen is given to draw its chart, so that the next figure is of the workers alone. */
 const CHART_MS = 2000;
 await withDemoPage(async (page, base) => {
-  await page.goto(`${base}/outing/demo-relay/snow`, { waitUntil: 'networkidle0' });
+  await page.goto(`${base}/outing/demo-relay/snow`, { waitUntil: 'networkidle2' });
   // A figure that is typed is computed in the page's own workers: from then on their program is known.
   await page.type('aria/Snow temperature[role="textbox"]', '-9');
   while (page.workers().length === 0) await new Promise((resolve) => setTimeout(resolve, 100));

@@ -7,6 +7,14 @@ const KEPT_MS = 3000;
 const STALE_MS = 6000;
 const MOST_KEPT = 60;
 const MOST_BYTES = 4_000_000;
+/** What a browser says when it fetches a page anew, or a part of one. */
+const ROUTING = [
+  'rsc',
+  'next-router-state-tree',
+  'next-router-prefetch',
+  'next-router-segment-prefetch',
+  'next-url',
+];
 
 /**
  * @typedef {{ status: number, headers: import('node:http').OutgoingHttpHeaders, body: Buffer }} Page
@@ -24,10 +32,13 @@ export class PageCache {
 
   /** What a page depends on; undefined for what is no page. @param {Asked} asked @param {string} role of who asks */
   keyOf({ method, url, headers }, role) {
-    if (method !== 'GET' || !String(headers.accept ?? '').includes('text/html')) return undefined;
-    if (headers.rsc !== undefined || headers.range !== undefined) return undefined;
+    const isPart = headers.rsc !== undefined;
+    const isWhole = String(headers.accept ?? '').includes('text/html');
+    if (method !== 'GET' || headers.range !== undefined || (!isPart && !isWhole)) return undefined;
     const { cookie, 'accept-encoding': encoding, 'accept-language': language } = headers;
-    return [role, headers.host, url, cookie, encoding, language].join('\n');
+    // Of a page that is fetched anew also: which parts of it the browser has.
+    const parts = isPart ? ROUTING.map((name) => headers[name]) : [];
+    return [role, headers.host, url, cookie, encoding, language, ...parts].join('\n');
   }
 
   /** @param {string} key @returns {Promise<Page | undefined> | undefined} */

@@ -61,6 +61,8 @@ export function makeRequests(handle, isDevelopment) {
       });
   const gate = new Gate();
   const pages = new PageCache();
+  // A write tells of itself before others ask for what it changed.
+  Object.assign(globalThis, { frostForgetPages: () => pages.forget() });
   /** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer @param {string} role */
   return async (asked, answer, role) => {
     if (files && asked.url?.startsWith(STATIC_PATH)) {

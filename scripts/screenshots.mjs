@@ -44,7 +44,7 @@ const runTo = (words) => async (/** @type {import('puppeteer-core').Page} */ pag
 async function planned(page) {
   await page.locator('::-p-aria(Save choice)').click();
   await page.waitForFunction(() => document.body.innerText.includes('saved'));
-  await page.goto(`http://127.0.0.1:${PORT}${relay}/plan`, { waitUntil: 'networkidle0' });
+  await page.goto(`http://127.0.0.1:${PORT}${relay}/plan`, { waitUntil: 'networkidle2' });
   await page.locator('::-p-aria(Make the plan)').click();
   await page.waitForFunction(() => document.body.innerText.includes('The plan is made'), {
     timeout: 120_000,
@@ -115,7 +115,7 @@ try {
     ]);
     page.on('console', (entry) => entry.type() === 'error' && console.error(name, entry.text()));
     page.on('pageerror', (error) => console.error(name, String(error)));
-    await page.goto(`http://127.0.0.1:${PORT}${view.at}`, { waitUntil: 'networkidle0' });
+    await page.goto(`http://127.0.0.1:${PORT}${view.at}`, { waitUntil: 'networkidle2' });
     if (view.waitFor === CHART) {
       // A chart is drawn when it comes into view.
       await page.$eval('[data-testid="chart"]', (one) => one.scrollIntoView());

@@ -2,6 +2,8 @@ import { database } from '@/data/database';
 import { DevicesScreen } from '@/features/devices/devices-screen';
 import { loadDevices } from '@/features/devices/use-cases/load-devices';
 import { nowMs } from '@/server/clock';
+import { live } from '@/server/live';
+import { LivePage } from '@/ui/live/live-page';
 import { readable } from '@/server/readable';
 import { devicesScreenWords } from '@/words/screens/devices';
 
@@ -9,7 +11,14 @@ export const metadata = { title: devicesScreenWords.devicesScreen.title };
 export const dynamic = 'force-dynamic';
 
 async function DevicesPage() {
-  return <DevicesScreen data={await loadDevices(database())} serverNowMs={nowMs()} />;
+  const changes = live().state();
+  const data = await loadDevices(database());
+  return (
+    <>
+      <DevicesScreen data={data} serverNowMs={nowMs()} />
+      <LivePage page={changes} of={['device']} />
+    </>
+  );
 }
 
 export default readable(DevicesPage);

@@ -7,6 +7,7 @@ import { answered, invalidInput, type WireResult } from '@/formats/wire';
 import { handNow } from './caller';
 import { nowMs } from './clock';
 import { writeRefusal } from './permission';
+import { live } from './live';
 import { prepareSnow } from './prepare-snow';
 import { refreshScreens } from './refresh-screens';
 import { serverScreenWords } from '@/words/screens/server';
@@ -56,6 +57,7 @@ export function deed<T>(
     });
     if (done.ok) {
       refreshScreens();
+      live().announce(name.split('.')[0]!, key);
       if (MOVES_SNOW.test(name)) prepareSnow();
     }
     return done;

@@ -5,7 +5,12 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { AxePuppeteer } from '@axe-core/puppeteer';
 import { afterAll, beforeAll } from 'vitest';
-import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
+import puppeteer, {
+  type Browser,
+  type ElementHandle,
+  type HTTPRequest,
+  type Page,
+} from 'puppeteer-core';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../../scripts/lib/browser.mjs';
 
 /** How long a shared machine may take over what usually takes a second. */
@@ -116,18 +121,44 @@ export function withDemo(env: Record<string, string> = {}): Demo {
 /** How long a page may still fetch after it is there before a test goes on. */
 const QUIET_MS = 15_000;
 
+const STILL_MS = 500;
+const under = new WeakMap<Page, Set<HTTPRequest>>();
+
+/** What a page fetches at this moment, but for the stream of changes, which never ends. */
+function fetching(page: Page): Set<HTTPRequest> {
+  const known = under.get(page);
+  if (known) return known;
+  const now = new Set<HTTPRequest>();
+  under.set(page, now);
+  page.on('request', (one) => {
+    if (one.resourceType() !== 'eventsource') now.add(one);
+  });
+  page.on('requestfinished', (one) => now.delete(one));
+  page.on('requestfailed', (one) => now.delete(one));
+  return now;
+}
+
 /** A request that a navigation broke off may never be told as ended: quiet is waited for, but not for ever. */
-const quiet = (page: Page) =>
-  page.waitForNetworkIdle({ idleTime: 500, timeout: QUIET_MS }).catch(() => undefined);
+async function quiet(page: Page): Promise<void> {
+  const now = fetching(page);
+  const from = performance.now();
+  let still = performance.now();
+  while (performance.now() - still < STILL_MS && performance.now() - from < QUIET_MS) {
+    if (now.size > 0) still = performance.now();
+    await new Promise((resolve) => setTimeout(resolve, 25));
+  }
+}
 
 /** Opens an address on a page and waits until what it fetches is there. */
 export async function goTo(page: Page, url: string): Promise<void> {
+  fetching(page).clear();
   await page.goto(url, { waitUntil: 'load' });
   await quiet(page);
 }
 
 /** Loads a page anew and waits until what it fetches is there. */
 export async function reloadPage(page: Page): Promise<void> {
+  fetching(page).clear();
   await page.reload({ waitUntil: 'load' });
   await quiet(page);
 }

@@ -89,6 +89,32 @@ describe('a device at the bench', () => {
     expect(errors).toEqual([]);
   });
 
+  it('sees within a moment what is done elsewhere, and loses nothing that is being typed', async () => {
+    const { page } = await pairDevice(own, { name: 'Second tablet', role: 'Works' }, NARROW);
+    const { page: host } = await openPage(own.host, `${own.app.url}/outing/demo-tour/log`);
+    await goTo(page, `${own.origin}/outing/demo-tour/log`);
+    const isLong = await page.evaluate(() => document.body.scrollHeight > 2 * innerHeight);
+    expect(isLong).toBe(true);
+    await typeInto(page, 'Write a note', 'Half a thought');
+    await page.evaluate(() => scrollTo({ top: 700, behavior: 'instant' }));
+    await typeInto(host, 'Write a note', 'From the host');
+    await press(host, 'Add note');
+    await waitForText(page, 'From the host');
+    const kept = await page.$eval('input[type="text"]', (field) => field.value);
+    expect(kept).toBe('Half a thought');
+    expect(await page.evaluate(() => scrollY)).toBe(700);
+    // And the other way, with the snow that stands on every screen.
+    const reading = 'time,snow temperature [°C],humidity [%]\n2027-01-17T06:00,-13.5,70\n';
+    const [session] = (await page.browserContext().cookies()).filter(({ httpOnly }) => httpOnly);
+    const saved = await ask('/api/v1/readings?outing=demo-tour', {
+      method: 'POST',
+      headers: { 'content-type': 'text/csv', cookie: `${session!.name}=${session!.value}` },
+      body: reading,
+    });
+    expect(saved.status).toBe(200);
+    await waitForText(host, '−13.5');
+  });
+
   it('that may only look sees everything and changes nothing, by no action and no route', async () => {
     const { page } = await pairDevice(own, { name: 'Guest phone', role: 'Looks only' }, NARROW);
     await goTo(page, `${own.origin}/outing/demo-tour/log`);

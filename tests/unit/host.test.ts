@@ -109,8 +109,11 @@ it('the page cache tells pages apart by address, cookies and encoding, and is fo
   expect(keyOf({}, { cookie: 'frost-units=F.m.km' })).not.toBe(keyOf({}));
   expect(keyOf({}, {}, 'looks')).not.toBe(keyOf({}));
   expect(keyOf({ method: 'POST' })).toBeUndefined();
-  expect(keyOf({}, { rsc: '1' })).toBeUndefined();
   expect(keyOf({}, { accept: '*/*' })).toBeUndefined();
+  const part = { accept: '*/*', rsc: '1', 'next-router-state-tree': 'a' };
+  expect(keyOf({}, part)).toBe(keyOf({}, part));
+  expect(keyOf({}, part)).not.toBe(keyOf({}));
+  expect(keyOf({}, part)).not.toBe(keyOf({}, { ...part, 'next-router-state-tree': 'b' }));
 });
 
 describe('a page that is kept', () => {

@@ -7,6 +7,7 @@ import { loadAtStart, loadFrame, type FrameData } from '@/features/frame/load-fr
 import { mistakesWords } from '@/words/areas/mistakes';
 import { StorageNotice } from '@/ui/frame/storage-notice';
 import { nowMs } from '@/server/clock';
+import { live } from '@/server/live';
 import { readable } from '@/server/readable';
 
 export const dynamic = 'force-dynamic';
@@ -23,12 +24,15 @@ async function LaterAtStart({ data }: { data: FrameData }) {
 
 async function OutingLayout({ params, children }: OutingLayoutProps) {
   const health = storageHealth();
+  // Before anything is read: what changes from here on is told to the page.
+  const changes = live().state();
   const data = await loadFrame(database(), (await params).outingId);
   if (!data) notFound();
   return (
     <Frame
       data={data}
       serverNowMs={nowMs()}
+      live={changes}
       atStart={
         <Suspense fallback={<AtStartPlace />}>
           <LaterAtStart data={data} />

@@ -19,7 +19,6 @@ import type { ShownCode } from './use-cases/load-devices';
 const WORDS = devicesScreenWords.pairing;
 const ROLES = optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
 const HALF = 4;
-const LOOK_EVERY_MS = 2000;
 
 interface PairingPartProps {
   code: ShownCode | undefined;
@@ -41,11 +40,6 @@ export function PairingPart({ code, paired, serverNowMs }: PairingPartProps) {
     router.refresh();
   };
   const isStanding = code !== undefined;
-  useEffect(() => {
-    if (!isStanding) return undefined;
-    const timer = setInterval(() => router.refresh(), LOOK_EVERY_MS);
-    return () => clearInterval(timer);
-  }, [isStanding, router]);
   return (
     <Part title={WORDS.title}>
       <Text textStyle="body" mb="3">

@@ -34,7 +34,7 @@ const framed = (
   { nowMs = DAY.getTime(), units, atStart = <AtStartPlace /> }: Framed = {},
 ) =>
   show(
-    <Frame data={data} serverNowMs={nowMs} atStart={atStart}>
+    <Frame data={data} serverNowMs={nowMs} atStart={atStart} live={{ epoch: 'a', versions: {} }}>
       <form>
         <input aria-label="Note" />
       </form>
@@ -248,7 +248,7 @@ describe('the Rack of running waits', () => {
     const heard = { nowMs: DAY.getTime(), timers: [timer('Green', 20)] };
     vi.stubGlobal('fetch', () => Promise.resolve(new Response(JSON.stringify(heard))));
     rack([timer('Red', 12)]);
-    await act(() => vi.advanceTimersByTimeAsync(6000));
+    await act(() => vi.advanceTimersByTimeAsync(21_000));
     expect(screen.getAllByTestId('timer')[0]!.textContent).toContain('Green');
   });
 });

@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
+import { LivePage } from '@/ui/live/live-page';
+import type { SeenLive } from '@/ui/live/use-live';
 import { SkipLink } from '@/ui/frame/skip-link';
 import { DayRail } from './day-rail';
 import type { FrameData } from './load-frame';
@@ -16,9 +18,11 @@ export function Frame(props: {
   data: FrameData;
   serverNowMs: number;
   atStart: ReactNode;
+  /** What was changed how often, as this page was made. */
+  live: SeenLive;
   children: ReactNode;
 }) {
-  const { data, serverNowMs, atStart, children } = props;
+  const { data, serverNowMs, atStart, live, children } = props;
   return (
     <>
       <SkipLink to="work">{WORDS.skipToTheWork}</SkipLink>
@@ -39,6 +43,7 @@ export function Frame(props: {
         </Box>
       </Flex>
       <Rack timers={data.timers} serverNowMs={serverNowMs} />
+      <LivePage page={live} />
       <Shortcuts outingId={data.outing.id} />
     </>
   );

@@ -7,7 +7,8 @@ import { frameScreenWords } from '@/words/screens/frame';
 
 const WORDS = frameScreenWords.useTimers;
 
-const POLL_MS = 5000;
+/** What others do is told at once; this is for what nobody told. */
+const POLL_MS = 20_000;
 
 interface Heard {
   nowMs: number;

@@ -8,6 +8,7 @@ import { BASE_TYPES, TOOLS, type BaseType, type Tool } from '@/core/terms';
 import { CheckList } from '@/ui/fields/check-list';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { FieldProblemText } from '@/ui/fields/field-problem';
+import { useStored } from '@/ui/fields/use-stored';
 import { useWrite } from '@/ui/fields/use-write';
 import { methodsWords } from '@/words/areas/methods';
 import { termsWords } from '@/words/areas/terms';
@@ -27,7 +28,7 @@ interface TeamChange {
 
 /** The team's bench and its own ways, for all its devices. */
 export function TeamPart({ stored }: { stored: TeamSettings }) {
-  const [team, setTeam] = useState(stored);
+  const [team, setTeam] = useStored(stored);
   const { send } = useWrite();
   const [failure, setFailure] = useState<string>();
   const save = async (change: TeamChange, shown: Partial<TeamSettings>) => {

@@ -213,6 +213,19 @@ export function openApiDocument() {
           },
         },
       },
+      '/api/v1/live': {
+        get: {
+          summary:
+            'Server-sent events: `state` with the count of changes of every kind of record, then a `change` for each write.',
+          responses: {
+            '200': {
+              description: 'The stream, which ends when it is closed.',
+              content: { 'text/event-stream': { schema: { type: 'string' } } },
+            },
+            '503': PROBLEMS['503'],
+          },
+        },
+      },
       '/api/v1/timers': {
         get: {
           summary: 'Every running wait of the bench, in the order in which they need hands.',

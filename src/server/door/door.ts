@@ -7,6 +7,7 @@ import { addDevice, deviceBySecret, sawDevice } from '@/data/devices';
 import type { Device, DeviceRole } from '@/core/model';
 import type { Caller } from '../caller';
 import { nowMs } from '../clock';
+import { live } from '../live';
 import { isCode, newPairingCode, type PairingCode } from './pairing-code';
 import { hashOf, newSecret, sessionKey } from './secrets';
 
@@ -77,6 +78,7 @@ export class Door {
     sealed.secret = secret;
     await sealed.save();
     this.seen.set(device.id, { atMs: nowMs(), keptMs: 0 });
+    live().announce('device', device.id);
     return { ok: true };
   }
 

@@ -1,0 +1,37 @@
+import { live, type LiveChange } from './live';
+
+/** What stands between would else close a stream that says nothing. */
+const BEAT_MS = 20_000;
+const RETRY_MS = 2000;
+
+/** A stream of server-sent events; undefined when too many listen already. */
+export function liveStream(signal: AbortSignal): ReadableStream<Uint8Array> | undefined {
+  const encoder = new TextEncoder();
+  let out: ReadableStreamDefaultController<Uint8Array> | undefined;
+  const send = (text: string) => {
+    try {
+      out?.enqueue(encoder.encode(text));
+    } catch {
+      // Who listened is gone; the end of the stream follows.
+    }
+  };
+  const event = (name: string, data: unknown) =>
+    send(`event: ${name}\ndata: ${JSON.stringify(data)}\n\n`);
+  const unlisten = live().listen((change: LiveChange) => event('change', change));
+  if (!unlisten) return undefined;
+  const beat = setInterval(() => send(': beat\n\n'), BEAT_MS);
+  const end = () => {
+    clearInterval(beat);
+    unlisten();
+    out = undefined;
+  };
+  signal.addEventListener('abort', end);
+  return new ReadableStream<Uint8Array>({
+    start(controller) {
+      out = controller;
+      send(`retry: ${RETRY_MS}\n`);
+      event('state', live().state());
+    },
+    cancel: end,
+  });
+}

@@ -1,0 +1,82 @@
+'use client';
+
+import { startTransition, useEffect, useRef } from 'react';
+import { useRouter } from 'next/navigation';
+import { isOwnKey } from '../fields/write-key';
+import { linkState } from './link-state';
+
+/** What was changed how often, as the page was made; see LiveState of the server. */
+export interface SeenLive {
+  epoch: string;
+  versions: Readonly<Record<string, number>>;
+}
+
+interface Change {
+  kind: string;
+  version: number;
+  key: string;
+}
+
+/** Changes that come one upon the other are taken over together. */
+const GATHER_MS = 60;
+
+/**
+ * Takes over what others change: the page is fetched anew, while what is typed and where one stands stay. `of`: the
+ * kinds of records that this page shows; undefined: any. A tab that nobody sees waits until it is seen.
+ */
+export function useLive(page: SeenLive, of?: (kind: string) => boolean): void {
+  const router = useRouter();
+  const seen = useRef(page);
+  const wanted = useRef(of);
+  useEffect(() => {
+    wanted.current = of;
+    // A page that came later knows more than what was heard before it.
+    if (page.epoch !== seen.current.epoch) seen.current = page;
+    else seen.current = { ...page, versions: { ...seen.current.versions, ...page.versions } };
+  }, [page, of]);
+  useEffect(() => {
+    if (!('EventSource' in window)) return undefined;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let isDue = false;
+    const take = () => {
+      timer = undefined;
+      if (document.visibilityState !== 'visible') return;
+      isDue = false;
+      startTransition(() => router.refresh());
+    };
+    const due = () => {
+      isDue = true;
+      timer ??= setTimeout(take, GATHER_MS);
+    };
+    const concerns = (kind: string) => wanted.current?.(kind) ?? true;
+    const onState = ({ data }: MessageEvent<string>) => {
+      linkState.set('open');
+      const { epoch, versions } = JSON.parse(data) as SeenLive;
+      const before = seen.current;
+      seen.current = { epoch, versions };
+      const isNew = ([kind, version]: [string, number]) =>
+        concerns(kind) && version !== (before.versions[kind] ?? 0);
+      if (epoch !== before.epoch || Object.entries(versions).some(isNew)) due();
+    };
+    const onChange = ({ data }: MessageEvent<string>) => {
+      const { kind, version, key } = JSON.parse(data) as Change;
+      const { epoch, versions } = seen.current;
+      seen.current = { epoch, versions: { ...versions, [kind]: version } };
+      // What this tab wrote came back with its answer.
+      if (concerns(kind) && !isOwnKey(key)) due();
+    };
+    const stream = new EventSource('/api/v1/live');
+    stream.addEventListener('state', onState as EventListener);
+    stream.addEventListener('change', onChange as EventListener);
+    stream.addEventListener('error', () => linkState.set('lost'));
+    const onSeen = () => {
+      if (isDue && document.visibilityState === 'visible') due();
+    };
+    document.addEventListener('visibilitychange', onSeen);
+    return () => {
+      stream.close();
+      clearTimeout(timer);
+      document.removeEventListener('visibilitychange', onSeen);
+    };
+  }, [router]);
+}

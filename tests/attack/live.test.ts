@@ -1,0 +1,120 @@
+import { createHash } from 'node:crypto';
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { Agent, request } from 'node:https';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { expect, it } from 'vitest';
+import { freePort, freshFolder, startDemoBeyond, stopDemo } from '../browser/app';
+import { ms, note, quantile } from './measure';
+
+const ADDRESS = '127.0.0.2';
+const DEVICES = 30;
+const WRITES = 8;
+const IDLE_MS = 30_000;
+const POLL_MS = 20_000;
+const TICKS_PER_S = 100;
+const SECRET = 'a-token-of-the-attack-that-is-long-enough';
+const SCREENS = ['bench', 'snow', 'log', 'pick', 'skis', 'bench', 'plan', 'test'];
+
+/** Lets a script in as the host computer would. */
+function letIn(folder: string): void {
+  const db = new Database(path.join(folder, 'frost-pick.db'));
+  db.prepare(
+    `insert into device (id, kind, name, role, secret_hash, created_at)
+     values ('attack', 'token', 'Attack', 'works', ?, '2027-01-13T12:00:00.000Z')`,
+  ).run(createHash('sha256').update(SECRET).digest('hex'));
+  db.close();
+}
+
+/** Seconds of a processor that a process has used so far. */
+function usedS(pid: number): number {
+  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]!.split(' ');
+  return (Number(fields[11]) + Number(fields[12])) / TICKS_PER_S;
+}
+
+it('thirty devices see a change within a second, and cost little while nothing happens', async () => {
+  const [port, folder] = [await freePort(), freshFolder()];
+  const app = await startDemoBeyond(port, folder, ADDRESS);
+  letIn(folder);
+  const origin = `https://${ADDRESS}:${port + 1}`;
+  const agent = new Agent({
+    keepAlive: true,
+    maxSockets: 2 * DEVICES,
+    ca: readFileSync(path.join(folder, 'lan', 'authority.crt')),
+  });
+  const ask = (
+    where: string,
+    {
+      method = 'GET',
+      headers = {},
+      body = '',
+    }: { method?: string; headers?: object; body?: string },
+    hear?: (text: string) => void,
+  ) =>
+    new Promise<number>((resolve, reject) => {
+      const asked = request(
+        `${origin}${where}`,
+        { method, agent, headers: { authorization: `Bearer ${SECRET}`, ...headers } },
+        (answer) => {
+          answer.on('data', (piece: Buffer) => hear?.(String(piece)));
+          answer.on('end', () => resolve(answer.statusCode ?? 0));
+        },
+      );
+      asked.on('error', reject);
+      asked.end(body);
+    });
+
+  const seen: number[] = [];
+  let from = 0;
+  let [isCounting, open] = [false, 0];
+  for (let i = 0; i < DEVICES; i += 1) {
+    const where = `/outing/demo-slalom/${SCREENS[i % SCREENS.length]}`;
+    const hear = (text: string) => {
+      if (text.includes('event: state')) open += 1;
+      if (!text.includes('event: change') || !isCounting) return;
+      void ask(where, { headers: { rsc: '1' } }).then(() => seen.push(performance.now() - from));
+    };
+    void ask('/api/v1/live', {}, hear).catch(() => undefined);
+  }
+  await expect.poll(() => open, { timeout: 20_000 }).toBe(DEVICES);
+  for (const screen of SCREENS)
+    await ask(`/outing/demo-slalom/${screen}`, { headers: { rsc: '1' } });
+  isCounting = true;
+  for (let i = 0; i < WRITES; i += 1) {
+    from = performance.now();
+    const csv = `time,snow temperature [°C],humidity [%]\n2027-01-15T1${i}:00,-${9 + i},70\n`;
+    const headers = { 'content-type': 'text/csv' };
+    const status = await ask('/api/v1/readings?outing=demo-slalom', {
+      method: 'POST',
+      headers,
+      body: csv,
+    });
+    expect(status).toBe(200);
+    await expect.poll(() => seen.length, { timeout: 20_000 }).toBe(DEVICES * (i + 1));
+  }
+  isCounting = false;
+  const p95 = quantile(seen, 0.95);
+  note(
+    `a reading seen by ${DEVICES} devices on seven screens`,
+    `median ${ms(quantile(seen, 0.5))}, p95 ${ms(p95)}, longest ${ms(Math.max(...seen))}`,
+  );
+  expect(p95).toBeLessThan(1000);
+
+  const pid = Number(
+    execFileSync('pgrep', ['-P', String(app.child.pid)])
+      .toString()
+      .split('\n')[0],
+  );
+  // Snow is still being computed for what was written: idle begins when that is done.
+  await new Promise((resolve) => setTimeout(resolve, IDLE_MS / 2));
+  const before = usedS(pid);
+  const polls = setInterval(() => void ask('/api/v1/timers', {}), POLL_MS / DEVICES);
+  await new Promise((resolve) => setTimeout(resolve, IDLE_MS));
+  clearInterval(polls);
+  const share = ((usedS(pid) - before) * 1000) / IDLE_MS;
+  note(`${DEVICES} devices that do nothing`, `${(100 * share).toFixed(1)} % of a core`);
+  expect(share).toBeLessThan(0.15);
+  agent.destroy();
+  await stopDemo(app);
+});
