@@ -29,7 +29,13 @@ export default defineConfig({
       {
         extends: true,
         // What a person does on a screen, in happy-dom.
-        test: { ...PATIENT, name: 'screens', include: ['src/**/*.test.tsx'] },
+        test: {
+          ...PATIENT,
+          name: 'screens',
+          include: ['src/**/*.test.tsx'],
+          // The stand-in browser has no store of its own.
+          setupFiles: ['fake-indexeddb/auto'],
+        },
       },
       {
         extends: true,

@@ -1,4 +1,5 @@
 // How one request is answered: headers, files, the gate, kept pages, then Next's own handler.
+import { createReadStream } from 'node:fs';
 import path from 'node:path';
 import sirv from 'sirv';
 import { Gate } from './gate.mjs';
@@ -43,6 +44,22 @@ export function dress(asked, answer, isDevelopment) {
   asked.headers['content-security-policy'] = policy;
 }
 
+/** The program that keeps pages on a device: asked anew each time, so that a newer one is found. */
+const KEEPER_PATH = '/sw.js';
+
+/** @param {import('node:http').ServerResponse} answer */
+function sendKeeper(answer) {
+  const file = path.join(process.cwd(), '.next', 'sw.js');
+  answer.setHeader('content-type', 'text/javascript; charset=utf-8');
+  answer.setHeader('cache-control', 'no-cache');
+  createReadStream(file)
+    .on('error', () => {
+      answer.statusCode = 404;
+      answer.end();
+    })
+    .pipe(answer);
+}
+
 /** @typedef {(asked: import('node:http').IncomingMessage, answer: import('node:http').ServerResponse) => Promise<void>} Handle */
 
 /**
@@ -72,6 +89,10 @@ export function makeRequests(handle, isDevelopment) {
         asked.url = whole;
         void handle(asked, answer);
       });
+      return;
+    }
+    if (asked.url === KEEPER_PATH && !isDevelopment) {
+      sendKeeper(answer);
       return;
     }
     const isRead = asked.method === 'GET' || asked.method === 'HEAD';

@@ -9,6 +9,7 @@ const SOURCES = [
   'app',
   'src',
   'host',
+  'public',
   'instrumentation.ts',
   'next.config.ts',
   'tsconfig.json',
@@ -81,6 +82,34 @@ function squeeze(folder = STATIC) {
   }
 }
 
+/** The program that keeps pages on a device, with the list of the app's files in it. */
+async function keeper() {
+  const { build } = await import('esbuild');
+  const { injectManifest } = await import('workbox-build');
+  const raw = path.join(ROOT, '.next', 'service-worker.raw.js');
+  await build({
+    entryPoints: [path.join(ROOT, 'src', 'workers', 'service-worker.ts')],
+    outfile: raw,
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    define: { 'process.env.NODE_ENV': '"production"' },
+    alias: { '@': path.join(ROOT, 'src') },
+    logLevel: 'warning',
+  });
+  await injectManifest({
+    swSrc: raw,
+    swDest: path.join(ROOT, '.next', 'sw.js'),
+    globDirectory: STATIC,
+    globPatterns: ['**/*.{js,css,woff2}'],
+    modifyURLPrefix: { '': '/_next/static/' },
+    // Their names change with what is in them.
+    dontCacheBustURLsMatching: /./,
+    maximumFileSizeToCacheInBytes: 8_000_000,
+  });
+}
+
 export const NEXT = path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next');
 
 /** Builds for production unless the last build is of these sources. */
@@ -93,6 +122,7 @@ export async function ensureBuilt() {
   console.log('Building…');
   if (run(process.execPath, [NEXT, 'build']) !== 0) refuse('The build failed; see above.', 1);
   await bundle(path.join('host', 'compute.worker.ts'), WORKER);
+  await keeper();
   squeeze();
   writeFileSync(STAMP, wanted);
 }

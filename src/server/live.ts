@@ -1,9 +1,13 @@
 import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
 
 /** A count of changes for each kind of record, since this server started. */
 export interface LiveState {
   /** Of this start of the server: counts of another one say nothing. */
   epoch: string;
+  /** Which build of the app it runs. */
+  build: string;
   versions: Readonly<Record<string, number>>;
 }
 
@@ -14,6 +18,18 @@ export interface LiveChange {
   key: string;
 }
 
+/** The build that runs, as Next names it; empty in development. */
+function buildId(): string {
+  try {
+    return readFileSync(
+      path.join(/* turbopackIgnore: true */ process.cwd(), '.next', 'BUILD_ID'),
+      'utf8',
+    );
+  } catch {
+    return '';
+  }
+}
+
 type Listener = (change: LiveChange) => void;
 
 /** More streams than a valley has devices are somebody who tries. */
@@ -22,11 +38,13 @@ const MOST_STREAMS = 200;
 /** Tells whoever listens what was changed. */
 class Live {
   private readonly epoch = randomUUID();
+  /** Read once: what runs stays what was started, whatever is built beside it. */
+  private readonly build = buildId();
   private readonly versions = new Map<string, number>();
   private readonly listeners = new Set<Listener>();
 
   state(): LiveState {
-    return { epoch: this.epoch, versions: Object.fromEntries(this.versions) };
+    return { epoch: this.epoch, build: this.build, versions: Object.fromEntries(this.versions) };
   }
 
   announce(kind: string, key: string): void {

@@ -9,10 +9,11 @@ export {
   leftOf,
   leftOfJob,
   mendedBy,
+  movedRecords,
   STEP_OUTCOMES,
   waxingsOf,
 } from './run';
-export type { Wait, JobState, RackTimer, StepOutcome, StepRecord } from './run';
+export type { Wait, JobState, RackTimer, StepMove, StepOutcome, StepRecord } from './run';
 export { isFilm, isIroned } from './forms';
 export { buildSheet } from './sheet';
 export { suggestProgrammes } from './suggest';

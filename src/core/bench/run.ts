@@ -115,6 +115,40 @@ export function end(record: StepRecord, nowMs: number): StepRecord {
   return { ...record, endedMs: nowMs, outcome: isEarly ? 'ended_early' : 'done' };
 }
 
+/** A step that was ended, or skipped, where a person saw the job. */
+export interface StepMove {
+  position: number;
+  move: 'next' | 'skip';
+  atMs: number;
+  reason?: string;
+  setC?: number;
+  grams?: number;
+}
+
+/**
+ * Records of a job after a move that is not with the server yet: the step ends, the next begins. A move for another
+ * step than the one to do now changes nothing.
+ */
+export function movedRecords(
+  sheet: { steps: readonly RunStep[] },
+  records: readonly StepRecord[],
+  { position, move, atMs, reason, setC, grams }: StepMove,
+): readonly StepRecord[] {
+  const state = jobState(sheet, records);
+  if (state.position !== position || !state.current) return records;
+  const begun = state.record ?? begin(state.current, position, atMs);
+  const ended: StepRecord =
+    move === 'skip'
+      ? { ...begun, endedMs: atMs, outcome: 'skipped', skipReason: reason }
+      : { ...end(begun, atMs), setC, grams };
+  const next = sheet.steps[position + 1];
+  return [
+    ...records.filter((one) => one.position < position),
+    ended,
+    ...(next ? [begin(next, position + 1, atMs)] : []),
+  ];
+}
+
 /** What is on the rack: a wait of some job. */
 export interface RackTimer {
   jobId: string;

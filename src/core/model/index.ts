@@ -11,6 +11,7 @@ export {
   type DeviceRole,
   type ListedDevice,
 } from './device';
+export { OUTBOX_KINDS, type OutboxKind } from './outbox';
 export { GRIP_TEST_FIELDS } from './grip-test';
 export type { KeptGripTest } from './grip-test';
 export type { Job, DoneJob, KeptTimer, PlannedSheet } from './job';

@@ -5,6 +5,9 @@ import { useRouter } from 'next/navigation';
 import { useTicks } from '@/ui/fields/use-ticks';
 import { useWrite } from '@/ui/fields/use-write';
 import { useShortcut } from '@/ui/keys/use-shortcut';
+import { wallIso } from '@/core/time';
+import { isKept, sendOrKeep } from '@/ui/outbox/send-or-keep';
+import { useOutbox } from '@/ui/outbox/use-outbox';
 import { benchScreenWords } from '@/words/screens/bench';
 import { tickAction } from './actions';
 import type { BlockNow, BlockPair } from './block-now';
@@ -26,28 +29,42 @@ export function useBlock(block: BlockNow | undefined) {
   const known = new Map([...last, ...(block?.pairs ?? [])].map((pair) => [keyOfPair(pair), pair]));
   const { ticked, tick } = useTicks(async (key, isOn) => {
     const { pairId, index, skiName } = known.get(key)!;
-    const done = await send(`tick:${key}:${isOn}:${last.length}`, (writeKey) =>
-      tickAction(writeKey, { pairId, index, isBack: !isOn }),
-    );
+    const input = { pairId, index, isBack: !isOn };
+    const done = await send(`tick:${key}:${isOn}:${last.length}`, (writeKey) => {
+      const label = (isOn ? WORDS.ticked : WORDS.unticked)(skiName);
+      return sendOrKeep({ kind: 'tick', key: writeKey, input, label, at: wallIso() }, () =>
+        tickAction(writeKey, input),
+      );
+    });
     if (!done) return;
+    const isHere = isKept(done);
     startTransition(() => {
       setSaid(
         done.ok
           ? { text: (isOn ? WORDS.ticked : WORDS.unticked)(skiName), isProblem: false }
-          : { text: done.error.message, isProblem: true },
+          : { text: done.error.message, isProblem: !isHere },
       );
-      if (done.ok) {
+      if (done.ok || isHere) {
         setLast((all) => {
           const others = all.filter((one) => keyOfPair(one) !== key);
           return isOn ? [...others, { pairId, index, skiName }] : others;
         });
       }
       // Also where it was refused: another device may be further on.
-      router.refresh();
+      if (!isHere) router.refresh();
     });
   });
-  const isDone = (pair: BlockPair) =>
-    ticked(keyOfPair(pair)) ?? ['waiting', 'done'].includes(pair.state);
+  const { entries } = useOutbox();
+  const kept = new Map(
+    entries
+      .filter(({ kind, why }) => kind === 'tick' && why === undefined)
+      .map(({ input }) => input as BlockPair & { isBack: boolean })
+      .map((input) => [keyOfPair(input), !input.isBack]),
+  );
+  const isDone = (pair: BlockPair) => {
+    const key = keyOfPair(pair);
+    return ticked(key) ?? kept.get(key) ?? ['waiting', 'done'].includes(pair.state);
+  };
   const latest = last.at(-1);
   const back = () => latest && tick(keyOfPair(latest), false);
   useShortcut('stepBack', back);

@@ -3,10 +3,16 @@
 import type { Job } from '@/core/model';
 import { useEffect, useState } from 'react';
 import { useRouter } from 'next/navigation';
-import { jobState } from '@/core/bench';
+import { jobState, movedRecords, type StepMove, type StepRecord } from '@/core/bench';
+import { wallIso } from '@/core/time';
 import { useShortcut } from '@/ui/keys/use-shortcut';
 import { useWrite } from '@/ui/fields/use-write';
+import { isKept, sendOrKeep } from '@/ui/outbox/send-or-keep';
+import { useOutbox } from '@/ui/outbox/use-outbox';
+import { benchScreenWords } from '@/words/screens/bench';
 import { moveAction } from './actions';
+
+const WORDS = benchScreenWords.useRunner;
 
 type Move = 'next' | 'back' | 'skip';
 
@@ -31,9 +37,29 @@ function useWakeLock(): void {
   }, []);
 }
 
+interface StepInput extends Omit<StepMove, 'atMs'> {
+  jobId: string;
+  at: string;
+}
+
+/** A job with the steps that were ended on this device and that its page does not have yet. */
+function useAhead(job: Job): Job {
+  const { entries, sent } = useOutbox();
+  const ours = [...sent, ...entries]
+    .filter(({ kind, why }) => kind === 'step' && why === undefined)
+    .map(({ input }) => input as StepInput)
+    .filter(({ jobId }) => jobId === job.id);
+  const records = ours.reduce(
+    (before, step) => movedRecords(job.sheet, before, { ...step, atMs: Date.parse(step.at) }),
+    job.records as readonly StepRecord[],
+  );
+  return { ...job, records: [...records] };
+}
+
 /** State of the runner of one job: what was typed for the step, and the moves. */
-export function useRunner(job: Job) {
+export function useRunner(stored: Job) {
   const router = useRouter();
+  const job = useAhead(stored);
   const state = jobState(job.sheet, job.records);
   const { position, current } = state;
   const [typed, setTyped] = useState<{ position: number; setC?: number; grams?: number }>();
@@ -56,14 +82,21 @@ export function useRunner(job: Job) {
       setC: own?.setC,
       grams: own?.grams,
     };
-    const done = await send(`${kind}:${position}:${job.records.length}`, (key) =>
-      moveAction(key, step),
-    );
+    const done = await send(`${kind}:${position}:${job.records.length}`, (key) => {
+      // A step taken back needs the server: what was booked for it is undone there.
+      if (kind === 'back') return moveAction(key, step);
+      const at = wallIso();
+      const label = WORDS.stepOf(job.sheet.title, current?.title ?? '');
+      return sendOrKeep({ kind: 'step', key, input: { ...step, at }, label, at }, () =>
+        moveAction(key, step),
+      );
+    });
     setSent((now) => (now?.position === position ? undefined : now));
     if (!done) return false;
-    setProblem(done.ok ? undefined : done.error.message);
-    if (!done.ok) router.refresh();
-    return done.ok;
+    const isHere = isKept(done);
+    setProblem(done.ok || isHere ? undefined : done.error.message);
+    if (!done.ok && !isHere) router.refresh();
+    return done.ok || isHere;
   };
 
   useShortcut('stepBack', () => void move('back'));

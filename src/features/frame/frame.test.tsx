@@ -34,7 +34,12 @@ const framed = (
   { nowMs = DAY.getTime(), units, atStart = <AtStartPlace /> }: Framed = {},
 ) =>
   show(
-    <Frame data={data} serverNowMs={nowMs} atStart={atStart} live={{ epoch: 'a', versions: {} }}>
+    <Frame
+      data={data}
+      serverNowMs={nowMs}
+      atStart={atStart}
+      live={{ epoch: 'a', build: '', versions: {} }}
+    >
       <form>
         <input aria-label="Note" />
       </form>

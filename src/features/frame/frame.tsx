@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
+import { OfflineKeeper } from './offline-keeper';
+import { LinkLine } from '@/ui/outbox/link-line';
 import { LivePage } from '@/ui/live/live-page';
 import type { SeenLive } from '@/ui/live/use-live';
 import { SkipLink } from '@/ui/frame/skip-link';
@@ -27,6 +29,8 @@ export function Frame(props: {
     <>
       <SkipLink to="work">{WORDS.skipToTheWork}</SkipLink>
       <SnowLine frame={data} serverNowMs={serverNowMs} atStart={atStart} />
+      <LinkLine />
+      <OfflineKeeper outingId={data.outing.id} />
       <Flex align="flex-start">
         <DayRail frame={data} serverNowMs={serverNowMs} />
         <Box

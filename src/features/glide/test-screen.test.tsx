@@ -2,35 +2,32 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
+import { emptyOutbox, outboxHere, type Instead } from '../../../tests/unit/outbox-here';
 import { chooseFrom, field, fill, show } from '../../../tests/unit/render';
 import type { FrostDatabase } from '@/data/database';
 import { listGlideRuns, listGlideTests } from '@/data/glide-tests';
 import { listGripTests } from '@/data/grip-tests';
+import { keptEntries } from '@/ui/outbox/outbox-store';
 import { addRunAction, beginTestAction, keepGripTestAction, markRunAction } from './actions';
 import { TestScreen } from './test-screen';
 
-/** What the server answers in place of itself: nothing, or a refusal. */
-const server = vi.hoisted(() => ({ instead: undefined as (() => Promise<unknown>) | undefined }));
-vi.mock('./actions', async (original) => {
-  const real = await original<typeof import('./actions')>();
-  return {
-    ...real,
-    addRunAction: (runKey: string, input: unknown) =>
-      server.instead ? server.instead() : real.addRunAction(runKey, input),
-  };
-});
+/** What the server answers to the outbox in place of itself. */
+let instead: Instead;
 
 const OUTING = 'demo-relay';
 let db: FrostDatabase;
 beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['Date'], now: DAY });
-  server.instead = undefined;
+  instead = undefined;
+  outboxHere(() => instead);
+  await emptyOutbox();
   localStorage.clear();
   db = await demoDatabase();
 });
 
 afterEach(() => {
   vi.useRealTimers();
+  vi.unstubAllGlobals();
 });
 
 async function shown(outingId = OUTING) {
@@ -79,7 +76,7 @@ describe('a test that is under way', () => {
   });
 
   it('keeps runs on the device while the server does not answer, and sends each once', async () => {
-    server.instead = () => Promise.reject(new Error('away'));
+    instead = () => Promise.reject(new Error('away'));
     const first = await shown();
     type('20.5');
     press('Save run');
@@ -90,17 +87,35 @@ describe('a test that is under way', () => {
     await screen.findByText(/2 runs wait on this device/);
     expect(await kept()).toHaveLength(8);
     first.unmount();
-    server.instead = undefined;
+    instead = undefined;
     // The page is opened anew, and the server is back.
     await shown();
+    window.dispatchEvent(new Event('online'));
     await waitFor(async () => expect(await kept()).toHaveLength(10));
     expect((await kept()).slice(-2).map(({ value }) => value)).toEqual([20.5, 20.9]);
-    await waitFor(() => expect(localStorage.length).toBe(0));
+    expect(await keptEntries()).toEqual([]);
+  });
+
+  it('takes over what an older version kept elsewhere on the device', async () => {
+    const [test] = await listGlideTests(db, OUTING);
+    const run = {
+      id: 'run-of-before',
+      testId: test!.id,
+      ski: 'Cold',
+      value: 21.1,
+      ranAt: DAY.toISOString(),
+    };
+    localStorage.setItem(`frost-draft:glide-runs:${test!.id}`, JSON.stringify({ runs: [run] }));
+    await shown();
+    await waitFor(async () =>
+      expect((await kept()).at(-1)).toMatchObject({ id: run.id, value: 21.1 }),
+    );
+    expect(localStorage.length).toBe(0);
   });
 
   it('shows a run that the server refuses with the reason, to be sent again or dropped', async () => {
     const error = { code: 'conflict', message: 'A test holds 500 runs.', details: [] };
-    server.instead = () => Promise.resolve({ ok: false, error });
+    instead = () => Promise.resolve(Response.json(error, { status: 409 }));
     await shown();
     type('20.5');
     press('Save run');

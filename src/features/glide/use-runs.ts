@@ -1,104 +1,90 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { KeptGlideRun } from '@/core/model';
 import { wallIso } from '@/core/time';
-import { newWriteKey } from '@/ui/fields/write-key';
 import { readDraft, writeDraft } from '@/ui/fields/draft-store';
-import { addRunAction } from './actions';
+import { newWriteKey } from '@/ui/fields/write-key';
+import { outbox } from '@/ui/outbox/outbox';
+import type { OutboxEntry } from '@/ui/outbox/outbox-store';
+import { useOutbox } from '@/ui/outbox/use-outbox';
+import { testScreenWords } from '@/words/screens/test';
 
-/** Waited between two tries while the server does not answer. */
-const AGAIN_MS = 5000;
+const WORDS = testScreenWords.runEntry;
 
 /** A run that the server has not taken yet; `why` where it refused it. */
 export interface WaitingRun extends KeptGlideRun {
   why?: string;
 }
 
-interface Queue {
-  runs: WaitingRun[];
-}
+type Input = Omit<KeptGlideRun, 'id'>;
 
-const placeOf = (testId: string) => `glide-runs:${testId}`;
+const runOf = ({ key, input, why }: OutboxEntry): WaitingRun => ({
+  id: key,
+  ...(input as Input),
+  why,
+});
+
+/** Keeps a run on this device; it is sent at once where the server answers. */
+const keepRun = ({ id, testId, ski, value, ranAt }: KeptGlideRun): Promise<void> =>
+  outbox.keep({
+    kind: 'run',
+    key: id,
+    input: { testId, ski, value, ranAt } satisfies Input,
+    label: WORDS.runOf(ski, value),
+    at: ranAt,
+  });
+
+/** Runs that an older version kept in another place go where all that waits is kept. */
+async function takeOver(testId: string): Promise<void> {
+  const place = `glide-runs:${testId}`;
+  for (const run of readDraft<{ runs: KeptGlideRun[] }>(place)?.runs ?? []) await keepRun(run);
+  writeDraft(place, undefined);
+}
 
 /**
  * Runs that are entered and not with the server yet. They are kept on this device first, then sent in their order, each
  * with its own key, until the server has answered: a lost connection loses none and doubles none.
  */
 export function useRuns(testId: string) {
-  const [waiting, setWaiting] = useState<WaitingRun[]>([]);
-  // The server has them; the page shows them until it brings them itself. It is not fetched anew for them: fetched
-  // without a connection it would be lost.
-  const [taken, setTaken] = useState<KeptGlideRun[]>([]);
-  const loaded = useRef<WaitingRun[]>(undefined);
-  const isSending = useRef(false);
-
-  // What an earlier visit left comes before anything is added to it.
-  const queued = useCallback(
-    () => (loaded.current ??= readDraft<Queue>(placeOf(testId))?.runs ?? []),
-    [testId],
-  );
-  const keep = useCallback(
-    (runs: WaitingRun[]) => {
-      loaded.current = runs;
-      writeDraft(placeOf(testId), runs.length > 0 ? ({ runs } satisfies Queue) : undefined);
-      setWaiting(runs);
-    },
-    [testId],
-  );
-
-  const send = useCallback(async () => {
-    if (isSending.current) return;
-    isSending.current = true;
-    try {
-      for (;;) {
-        const next = queued().find(({ why }) => why === undefined);
-        if (!next) break;
-        const { id, testId: test, ski, value, ranAt } = next;
-        const done = await addRunAction(id, { testId: test, ski, value, ranAt }).catch(
-          () => undefined,
-        );
-        // No answer: it stays, and is sent again with the same key.
-        if (!done) break;
-        if (done.ok) setTaken((all) => [...all, next]);
-        keep(
-          done.ok
-            ? queued().filter((run) => run.id !== id)
-            : queued().map((run) => (run.id === id ? { ...run, why: done.error.message } : run)),
-        );
-      }
-    } finally {
-      isSending.current = false;
-    }
-  }, [keep, queued]);
-
+  const { entries, sent } = useOutbox();
+  const [forgotten, setForgotten] = useState<ReadonlySet<string>>(new Set());
+  const [unkept, setUnkept] = useState<readonly WaitingRun[]>([]);
   useEffect(() => {
-    const start = setTimeout(() => {
-      keep(queued());
-      void send();
-    });
-    const again = setInterval(() => {
-      if (queued().length > 0) void send();
-    }, AGAIN_MS);
-    const online = () => void send();
-    window.addEventListener('online', online);
-    return () => {
-      clearTimeout(start);
-      clearInterval(again);
-      window.removeEventListener('online', online);
-    };
-  }, [keep, queued, send]);
-
-  const add = (ski: string, value: number) => {
-    const run = { id: newWriteKey(), testId, ski, value, ranAt: wallIso() };
-    keep([...queued(), run]);
-    void send();
+    void takeOver(testId).catch(() => undefined);
+  }, [testId]);
+  const ofTest = (list: readonly OutboxEntry[]) =>
+    list
+      .filter(({ kind }) => kind === 'run')
+      .map(runOf)
+      .filter((run) => run.testId === testId);
+  const add = (run: KeptGlideRun) =>
+    // Without a store on this device it stands in the list until it can be kept.
+    void keepRun(run).catch(() => setUnkept((all) => [...all, { ...run, why: WORDS.cannotKeep }]));
+  const turnOf = (id: string) => entries.find(({ key }) => key === id)?.turn;
+  const withTurn = (id: string, act: (turn: number) => Promise<void>) => {
+    const turn = turnOf(id);
+    if (turn !== undefined) void act(turn);
+    return turn !== undefined;
   };
-  const forget = (id: string) => setTaken((all) => all.filter((run) => run.id !== id));
-  const drop = (id: string) => keep(queued().filter((run) => run.id !== id));
-  const again = (id: string) => {
-    keep(queued().map((run) => (run.id === id ? { ...run, why: undefined } : run)));
-    void send();
+  return {
+    waiting: [...ofTest(entries), ...unkept],
+    // The server has them; the page shows them until it brings them itself.
+    taken: ofTest(sent).filter(({ id }) => !forgotten.has(id)),
+    add: (ski: string, value: number) =>
+      add({ id: newWriteKey(), testId, ski, value, ranAt: wallIso() }),
+    drop: (id: string) => {
+      if (!withTurn(id, (turn) => outbox.drop(turn))) {
+        setUnkept((all) => all.filter((run) => run.id !== id));
+      }
+    },
+    forget: (id: string) => setForgotten((all) => new Set([...all, id])),
+    again: (id: string) => {
+      const run = unkept.find((one) => one.id === id);
+      if (run) {
+        setUnkept((all) => all.filter((one) => one !== run));
+        add(run);
+      } else withTurn(id, (turn) => outbox.again(turn));
+    },
   };
-  return { waiting, taken, add, drop, forget, again };
 }

@@ -15,6 +15,9 @@ import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
 import { skiEventInWords, WAXING_WORDS } from '@/words/ski-events';
 import { dayAndTime } from '@/words/times';
+import { wallIso } from '@/core/time';
+import { KeptNote } from '@/ui/outbox/kept-note';
+import { sendOrKeep } from '@/ui/outbox/send-or-keep';
 import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -61,6 +64,11 @@ function fieldsOf(draft: EventDraft, skiId: string): Record<string, unknown> {
   const all = { skiId, kind, note: note || undefined, ...own };
   return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
 }
+
+const nameOf = ({ kind, km }: EventDraft): string =>
+  kind === 'kilometres' && km !== undefined
+    ? WORDS.kilometres(km)
+    : termsWords.SKI_EVENT_WORDS[kind];
 
 /** What happened to this ski, latest first, and a line to write the next into. */
 export function EventsPart(props: {
@@ -152,13 +160,21 @@ export function EventsPart(props: {
           <ActionButton
             loading={form.isSaving}
             onClick={() =>
-              void form.submit((values, { key }) => addEventAction(key, fieldsOf(values, skiId)))
+              void form.submit((values, { key }) => {
+                const at = wallIso();
+                const input = { ...fieldsOf(values, skiId), at };
+                return sendOrKeep(
+                  { kind: 'kilometres', key, input, label: WORDS.eventOf(nameOf(values)), at },
+                  () => addEventAction(key, input),
+                );
+              })
             }
           >
             {WORDS.writeItDown}
           </ActionButton>
         </Flex>
         <FieldProblemText problem={form.failure ?? failure} />
+        <KeptNote text={form.keptHere} />
       </Flex>
       {removed && (
         <UndoNotice

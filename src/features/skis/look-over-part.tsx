@@ -13,6 +13,9 @@ import { useWrite } from '@/ui/fields/use-write';
 import { skiWords } from '@/words/areas/ski';
 import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
+import { KeptNote } from '@/ui/outbox/kept-note';
+import { isKept, sendOrKeep } from '@/ui/outbox/send-or-keep';
+import { wallIso } from '@/core/time';
 import { useWords } from '@/ui/format/use-words';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -38,6 +41,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
   const [kind, setKind] = useState<FindingKind>('dry');
   const [place, setPlace] = useState<{ positionCm: number; side: BaseSide }>();
   const [problem, setProblem] = useState<string>();
+  const [kept, setKept] = useState<string>();
   const [cleared, setCleared] = useState<{ id: string; name: string }>();
   const { send, isBusy } = useWrite();
   const mark = async () => {
@@ -46,10 +50,17 @@ export function LookOverPart({ view }: { view: SkiView }) {
       return;
     }
     const finding = { skiId: ski.id, kind, ...place };
-    const done = await send(`mark:${JSON.stringify(finding)}`, (key) => markAction(key, finding));
+    const label = WORDS.markOf(termsWords.FINDING_WORDS[kind], ski.name);
+    const done = await send(`mark:${JSON.stringify(finding)}`, (key) =>
+      sendOrKeep({ kind: 'mark', key, input: finding, label, at: wallIso() }, () =>
+        markAction(key, finding),
+      ),
+    );
     if (!done) return;
-    setProblem(done.ok ? undefined : done.error.message);
-    if (done.ok) setPlace(undefined);
+    const isHere = isKept(done);
+    setKept(isHere && !done.ok ? done.error.message : undefined);
+    setProblem(done.ok || isHere ? undefined : done.error.message);
+    if (done.ok || isHere) setPlace(undefined);
   };
   const clear = async (id: string, name: string) => {
     const done = await send(`clear:${id}`, (key) => clearMarkAction(key, id));
@@ -108,6 +119,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
         </ActionButton>
       </SimpleGrid>
       <FieldProblemText problem={problem} />
+      <KeptNote text={kept} />
       {cleared && (
         <UndoNotice
           message={WORDS.cleared(cleared.name)}

@@ -8,6 +8,7 @@ import { READING_SOURCES } from '@/core/model';
 import { contradictionsOf } from '@/core/wax';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
+import { KeptNote } from '@/ui/outbox/kept-note';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { TextField } from '@/ui/fields/text-field';
@@ -90,6 +91,7 @@ export function ReadingForm(props: ReadingFormProps) {
       </Grid>
       <Details form={form} timeZone={timeZone} />
       <FieldProblemText problem={form.failure} />
+      <KeptNote text={form.keptHere} />
     </Box>
   );
 }

@@ -6,7 +6,13 @@ import { wallIso } from '@/core/time';
 import type { ReadingFields } from '@/formats/csv/readings';
 import { lateForm } from '@/formats/schemas/form-resolver';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
+import { useUnits } from '@/ui/format/units-context';
+import { temperature } from '@/words/quantities';
+import { sendOrKeep } from '@/ui/outbox/send-or-keep';
+import { snowScreenWords } from '@/words/screens/snow';
 import { saveReadingAction } from './actions';
+
+const WORDS = snowScreenWords.readingForm;
 
 /** The form's values: whatever is typed so far. */
 export type ReadingDraft = Partial<ReadingFields>;
@@ -76,6 +82,7 @@ interface ReadingFormOptions {
 /** State of the reading form; saving gives the id of the new reading. */
 export function useReadingForm({ outingId, latest, corrected }: ReadingFormOptions) {
   const router = useRouter();
+  const units = useUnits();
   const key = corrected ? `reading:${outingId}:${corrected.id}` : `reading:${outingId}`;
   const start = corrected ? fromReading(corrected) : startFrom(latest);
   const form = useDraftedForm<ReadingDraft>(key, start, resolver);
@@ -85,9 +92,15 @@ export function useReadingForm({ outingId, latest, corrected }: ReadingFormOptio
     if ('grain' in change) form.recheck('sharpness');
   };
   const save = async (): Promise<string | undefined> => {
-    const saved = await form.submit((values, { key: writeKey }) =>
-      saveReadingAction(writeKey, { outingId, correctsId: corrected?.id }, atNow(values)),
-    );
+    const saved = await form.submit((typed, { key: writeKey }) => {
+      const values = atNow(typed);
+      const ids = { outingId, correctsId: corrected?.id };
+      const label = WORDS.readingOf(temperature(values.temperatureC ?? 0, units));
+      const at = String(values.takenAt);
+      return sendOrKeep({ kind: 'reading', key: writeKey, input: { ids, values }, label, at }, () =>
+        saveReadingAction(writeKey, ids, values),
+      );
+    });
     if (saved) router.refresh();
     return saved?.id;
   };

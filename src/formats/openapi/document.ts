@@ -3,6 +3,7 @@ import { MODEL_VERSION } from '../../core/model-version';
 import { glideRequestSchema, glideResponseSchema } from '../schemas/glide';
 import { gripRequestSchema, gripResponseSchema } from '../schemas/grip';
 import { ironRequestSchema, ironResponseSchema } from '../schemas/iron';
+import { outboxSchema } from '../schemas/outbox';
 import { planRequestSchema, planResponseSchema } from '../schemas/plan';
 import { pickRequestSchema, pickResponseSchema } from '../schemas/pick';
 import { outlookRequestSchema, outlookResponseSchema } from '../schemas/outlook';
@@ -223,6 +224,20 @@ export function openApiDocument() {
               content: { 'text/event-stream': { schema: { type: 'string' } } },
             },
             '503': PROBLEMS['503'],
+          },
+        },
+      },
+      '/api/v1/outbox': {
+        post: {
+          summary:
+            'Does a write that a device kept while it was out of reach: a reading, a run, a mark, kilometres, a step. With the same key it is done once.',
+          requestBody: { required: true, ...json(jsonSchemaFromYup(outboxSchema)) },
+          responses: {
+            '200': { description: 'What the write gave.', ...json({ type: 'object' }) },
+            '403': problem('A device that may only look.'),
+            '404': problem('What it is about is not there.'),
+            '409': problem('The key was sent for something else, or another device was faster.'),
+            ...PROBLEMS,
           },
         },
       },

@@ -1,6 +1,6 @@
 import { object } from 'yup';
 import { PROGRAMMES } from '../../core/bench';
-import { boundedNumber, oneOfWords, plainText, yesNo } from './fields';
+import { boundedNumber, moment, oneOfWords, plainText, yesNo } from './fields';
 import { list } from './list';
 import { formatsScreenWords } from '../../words/screens/formats';
 
@@ -31,4 +31,6 @@ export const runSchema = object({
   reason: plainText(WORDS.reason, 200),
   setC: boundedNumber(WORDS.setTemperature, { low: 40, high: 220, unit: '°C' }),
   grams: boundedNumber(WORDS.amount, { low: 0, high: 500, unit: 'g' }),
+  /** When it was made, by a device that was out of reach. */
+  at: moment(WORDS.timeOfMove),
 });

@@ -9,7 +9,14 @@ const WORDS = serverScreenWords.reception;
 export const PAIR_PATH = '/pair';
 const STATIC = '/_next/static/';
 /** What the page of pairing itself is made of; nothing of it holds data. */
-const FILES_OF_PAIRING = new Set([PAIR_PATH, '/favicon.ico', '/icon.svg']);
+const FILES_OF_PAIRING = new Set([
+  PAIR_PATH,
+  '/favicon.ico',
+  '/icon.svg',
+  '/apple-icon.png',
+  '/manifest.webmanifest',
+]);
+const ICONS = '/icons/';
 /** Questions that are sent with POST because they are long: they write nothing. */
 const QUESTIONS = new Set(
   ['pick', 'iron', 'grip', 'glide', 'outlook', 'plan'].map((name) => `/api/v1/${name}`),
@@ -39,7 +46,8 @@ function takeRouting({ headers }: IncomingMessage): void {
 }
 
 const isPairing = (method: string, path: string) =>
-  READS.has(method) && (FILES_OF_PAIRING.has(path) || path.startsWith(STATIC));
+  READS.has(method) &&
+  (FILES_OF_PAIRING.has(path) || path.startsWith(STATIC) || path.startsWith(ICONS));
 
 function turnAway({ headers }: IncomingMessage, answer: ServerResponse): void {
   answer.statusCode = 401;

@@ -162,13 +162,20 @@ async function goOn(
 }
 
 /**
+ * When a move was made, ms: a device out of reach says so. Never before the step began nor after now, whatever the
+ * clock of the device says.
+ */
+const madeMs = (at: string | undefined, begunMs: number, nowMs: number): number =>
+  at === undefined ? nowMs : Math.min(nowMs, Math.max(Date.parse(at), begunMs));
+
+/**
  * One move of the runner: next, back, or skip with a reason. `position` is where the person saw the job; when another
  * device is elsewhere already, nothing moves and the answer says so.
  */
 export async function moveJob(
   db: FrostDatabase,
   input: unknown,
-  stamp: RunStamp,
+  asked: RunStamp,
 ): Promise<WireResult<{ position: number; isDone: boolean }>> {
   const checked = validate(runSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
@@ -179,6 +186,8 @@ export async function moveJob(
       return failed('not_found', WORDS.thisJobWasPutAway);
     }
     const { position, current, record } = jobState(job.sheet, job.records);
+    const begunMs = record?.startedMs ?? Date.parse(job.startedAt);
+    const stamp = { ...asked, nowMs: madeMs(checked.value.at, begunMs, asked.nowMs) };
     if (position !== checked.value.position) {
       return failed('conflict', WORDS.anotherDeviceMovedThisJob);
     }

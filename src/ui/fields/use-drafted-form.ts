@@ -52,6 +52,7 @@ export function useDraftedForm<T extends FieldValues>(
   const isSending = useRef(false);
   const [isKept, setIsKept] = useState(false);
   const [failure, setFailure] = useState<string>();
+  const [keptHere, setKeptHere] = useState<string>();
   const [clashes, setClashes] = useState<FieldClash[]>([]);
   const values = { ...start, ...useWatch({ control: form.control }) } as T;
 
@@ -118,12 +119,18 @@ export function useDraftedForm<T extends FieldValues>(
     if (isSending.current) return undefined;
     let taken: R | undefined;
     const run = form.handleSubmit(async () => {
+      setKeptHere(undefined);
       const sent = getValues();
       const write = { key: keyFor(draftKey, sent), base: base.current };
       const answer = await send(sent, write).catch((): Answer<R> => NO_ANSWER);
       if (answer.ok) {
         taken = answer.value;
         clear();
+        return;
+      }
+      if (answer.error.code === 'kept') {
+        clear();
+        setKeptHere(answer.error.message);
         return;
       }
       setFailure(answer.error.message);
@@ -162,6 +169,8 @@ export function useDraftedForm<T extends FieldValues>(
     problem,
     recheck,
     failure,
+    /** What is said of a write that waits on this device; the form is free for the next. */
+    keptHere,
     clashes: {
       clashes,
       onTake: (clash: FieldClash) => settle(clash, true),

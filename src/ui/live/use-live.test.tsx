@@ -24,6 +24,7 @@ class Stream extends EventTarget {
 }
 let visibility: DocumentVisibilityState = 'visible';
 beforeEach(() => {
+  linkState.set(linkState.start());
   vi.stubGlobal('EventSource', Stream);
   Object.assign(window, { EventSource: Stream });
   Object.defineProperty(document, 'visibilityState', { get: () => visibility, configurable: true });
@@ -32,7 +33,7 @@ beforeEach(() => {
   vi.useFakeTimers();
 });
 
-const PAGE = { epoch: 'a', versions: { reading: 2 } };
+const PAGE = { epoch: 'a', build: '1', versions: { reading: 2 } };
 const shown = (of?: string[]) => render(<LivePage page={PAGE} of={of} />);
 const heard = (times: number) => {
   act(() => void vi.advanceTimersByTime(1000));
@@ -44,7 +45,7 @@ describe('a page that is live', () => {
   it('stays as it is while nothing changes, and is fetched once for changes that come together', () => {
     shown();
     say('state', PAGE);
-    expect(linkState.get()).toBe('open');
+    expect(linkState.get().state).toBe('open');
     heard(0);
     say('change', { kind: 'reading', version: 3, key: 'of another' });
     say('change', { kind: 'job', version: 1, key: 'of another' });
@@ -55,11 +56,11 @@ describe('a page that is live', () => {
 
   it('takes over what was changed between its making and its listening, and after a new start', () => {
     shown();
-    say('state', { epoch: 'a', versions: { reading: 3 } });
+    say('state', { ...PAGE, versions: { reading: 3 } });
     heard(1);
-    say('state', { epoch: 'a', versions: { reading: 3 } });
+    say('state', { ...PAGE, versions: { reading: 3 } });
     heard(1);
-    say('state', { epoch: 'b', versions: {} });
+    say('state', { epoch: 'b', build: '1', versions: {} });
     heard(2);
   });
 
@@ -84,11 +85,19 @@ describe('a page that is live', () => {
     heard(1);
   });
 
+  it('is not fetched, but told, when the server runs a newer app', () => {
+    shown();
+    say('state', { epoch: 'b', build: '2', versions: { reading: 9 } });
+    say('change', { kind: 'reading', version: 10, key: 'of another' });
+    expect(linkState.get()).toEqual({ state: 'open', isNewer: true });
+    heard(0);
+  });
+
   it('says when the server is not heard, and lets go of the stream with the page', () => {
     const view = shown();
     say('state', PAGE);
     Stream.last.dispatchEvent(new Event('error'));
-    expect(linkState.get()).toBe('lost');
+    expect(linkState.get().state).toBe('lost');
     view.unmount();
     expect(Stream.last.isClosed).toBe(true);
   });

@@ -8,6 +8,7 @@ import { linkState } from './link-state';
 /** What was changed how often, as the page was made; see LiveState of the server. */
 export interface SeenLive {
   epoch: string;
+  build: string;
   versions: Readonly<Record<string, number>>;
 }
 
@@ -50,25 +51,29 @@ export function useLive(page: SeenLive, of?: (kind: string) => boolean): void {
     };
     const concerns = (kind: string) => wanted.current?.(kind) ?? true;
     const onState = ({ data }: MessageEvent<string>) => {
-      linkState.set('open');
-      const { epoch, versions } = JSON.parse(data) as SeenLive;
+      const now = JSON.parse(data) as SeenLive;
+      const { epoch, build, versions } = now;
       const before = seen.current;
-      seen.current = { epoch, versions };
+      // Fetched anew, a page of an older app would be loaded whole: that is offered, not done.
+      const isNewer = build !== before.build;
+      linkState.set({ state: 'open', isNewer });
+      if (isNewer) return;
+      seen.current = now;
       const isNew = ([kind, version]: [string, number]) =>
         concerns(kind) && version !== (before.versions[kind] ?? 0);
       if (epoch !== before.epoch || Object.entries(versions).some(isNew)) due();
     };
     const onChange = ({ data }: MessageEvent<string>) => {
       const { kind, version, key } = JSON.parse(data) as Change;
-      const { epoch, versions } = seen.current;
-      seen.current = { epoch, versions: { ...versions, [kind]: version } };
+      const { versions } = seen.current;
+      seen.current = { ...seen.current, versions: { ...versions, [kind]: version } };
       // What this tab wrote came back with its answer.
-      if (concerns(kind) && !isOwnKey(key)) due();
+      if (concerns(kind) && !isOwnKey(key) && !linkState.get().isNewer) due();
     };
     const stream = new EventSource('/api/v1/live');
     stream.addEventListener('state', onState as EventListener);
     stream.addEventListener('change', onChange as EventListener);
-    stream.addEventListener('error', () => linkState.set('lost'));
+    stream.addEventListener('error', () => linkState.set({ state: 'lost' }));
     const onSeen = () => {
       if (isDue && document.visibilityState === 'visible') due();
     };

@@ -3,6 +3,10 @@ export const planSheet = {
   thisSkiIsGoneChoose: 'This ski no longer exists. Choose another one.',
 };
 
+export const useRunner = {
+  stepOf: (sheet: string, step: string) => `${sheet}: ${step}`,
+};
+
 export const runJob = {
   thisSkiIsOnThe: 'This ski is already on the bench. Continue that job.',
   takenBack: (title: string) => `${title}, undone`,

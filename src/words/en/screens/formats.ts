@@ -43,6 +43,12 @@ export const outFile = {
 };
 
 export const schemas = {
+  timeOfMove: 'The time of the step',
+  kindOfWrite: 'The kind',
+  kindOfWriteIsMissing: 'Say what kind of record it is.',
+  keyOfWrite: 'The key',
+  keyOfWriteIsMissing: 'Send the key of the write.',
+  inputIsMissing: 'Send what is to be stored.',
   mostCoats: 'Coats of each wax at most',
   liquidInstead: 'Liquid instead of hot wax',
   mustLieBetweenTheYear:

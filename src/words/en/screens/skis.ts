@@ -111,6 +111,8 @@ export const skisScreen = {
 };
 
 export const eventsPart = {
+  eventOf: (what: string) => `Life of a ski: ${what}`,
+  kilometres: (km: number) => `${km} km`,
   itsLife: 'History',
   whatHappened: 'What happened',
   howFar: 'Distance',
@@ -135,6 +137,7 @@ export const baseMap = {
 };
 
 export const lookOverPart = {
+  markOf: (mark: string, ski: string) => `Mark on ${ski}: ${mark}`,
   aShopsWork: 'For a shop',
   repairFirst: 'Repair first',
   thenTheEdges: 'Then the edges',

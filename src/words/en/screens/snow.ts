@@ -144,6 +144,7 @@ export const instrumentPanel = {
 };
 
 export const readingForm = {
+  readingOf: (temperature: string) => `Reading: ${temperature}`,
   saving: 'Saving…',
   saveTheCorrection: 'Save correction',
   saveReading: 'Save reading',

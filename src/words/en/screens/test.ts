@@ -40,6 +40,8 @@ export const testScreen = {
 };
 
 export const runEntry = {
+  runOf: (ski: string, value: number) => `Run of ${ski}: ${value}`,
+  cannotKeep: 'This browser keeps nothing on the device. Send it again when the server answers.',
   title: 'Next run',
   ski: 'Ski',
   result: { seconds: 'Time', metres: 'Run-out', feel: 'Feel (0 to 10)' } satisfies Record<

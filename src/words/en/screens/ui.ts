@@ -2,6 +2,28 @@ export const answer = {
   notSavedTheServerDid: 'Not saved: the server did not answer. What you typed is kept. Try again.',
 };
 
+export const outbox = {
+  kept: 'Kept on this device. It is sent when the host computer answers.',
+};
+
+const writes = (count: number) => (count === 1 ? '1 record' : `${count} records`);
+
+export const linkLine = {
+  lost: 'No connection to the host computer',
+  turnedAway: 'This device is not paired any more: pair it again to send what waits',
+  waiting: (count: number) => `${writes(count)} waiting on this device`,
+  refused: (count: number) => `${writes(count)} refused`,
+  sent: (count: number) => `${writes(count)} sent`,
+  look: 'Look',
+  newer: 'A newer version of Frost Pick is running. Load it when you are done here.',
+  load: 'Load it now',
+};
+
+export const offline = {
+  newer: 'A newer version of Frost Pick is on this device. Load it when you are done here.',
+  load: 'Load it now',
+};
+
 export const meanwhile = {
   empty: 'empty',
   someoneElseChangedThisMeanwhile: 'Someone else changed this in the meantime',

@@ -1,0 +1,163 @@
+import { linkState } from '../live/link-state';
+import {
+  forgetEntry,
+  keepEntry,
+  keptEntries,
+  markEntry,
+  type NewEntry,
+  type OutboxEntry,
+} from './outbox-store';
+
+/** What is known of the outbox on this device. */
+export interface OutboxState {
+  entries: readonly OutboxEntry[];
+  /** Those that were sent since this page was opened. */
+  sent: readonly OutboxEntry[];
+  /** The server turned the device away: nothing is sent until it is paired again. */
+  isTurnedAway: boolean;
+}
+
+const PATH = '/api/v1/outbox';
+const LOCK = 'frost-outbox';
+const AGAIN_MS = 5000;
+const PATIENCE_MS = 20_000;
+const UNPAIRED = 401;
+const [REFUSED_FROM, REFUSED_TO, TOO_MANY] = [400, 500, 429];
+
+export const EMPTY: OutboxState = { entries: [], sent: [], isTurnedAway: false };
+
+/** Sends what waits on this device, in its order, each once; what the server refuses waits for a person. */
+class Outbox {
+  private state: OutboxState = EMPTY;
+  private readonly listeners = new Set<() => void>();
+  private channel: BroadcastChannel | undefined;
+  private timer: ReturnType<typeof setInterval> | undefined;
+  private isSending = false;
+  private loading: Promise<void> | undefined;
+
+  get = (): OutboxState => this.state;
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    void this.ready();
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Reads what an earlier visit left, and begins to send it. */
+  ready(): Promise<void> {
+    this.loading ??= this.begin().catch(() => {
+      // No store on this device: nothing can wait here, and every write goes straight to the server.
+      this.loading = undefined;
+    });
+    return this.loading;
+  }
+
+  /** True while something waits to be sent: what comes after it waits behind it. */
+  hasWaiting = (): boolean => this.state.entries.some(({ why }) => why === undefined);
+
+  /** Keeps a write on this device and sends it when the server answers; throws where it cannot be kept. */
+  async keep(entry: NewEntry): Promise<void> {
+    await keepEntry(entry);
+    await this.changed();
+    void this.flush();
+  }
+
+  /** A person gives up a write that was refused. */
+  async drop(turn: number): Promise<void> {
+    await forgetEntry(turn);
+    await this.changed();
+  }
+
+  /** A person has mended what was in the way: sent again. */
+  async again(turn: number): Promise<void> {
+    await markEntry(turn, undefined);
+    await this.changed();
+    void this.flush();
+  }
+
+  /** Sends all that waits; one tab at a time. */
+  async flush(): Promise<void> {
+    if (this.isSending) return;
+    this.isSending = true;
+    try {
+      await this.alone(async () => {
+        // Another tab may have sent some meanwhile.
+        await this.load();
+        for (;;) {
+          const next = this.state.entries.find(({ why }) => why === undefined);
+          if (!next || !(await this.send(next))) return;
+        }
+      });
+    } catch {
+      // The store failed: what is in it is still there, and is tried again.
+    } finally {
+      this.isSending = false;
+    }
+  }
+
+  private async begin(): Promise<void> {
+    await this.load();
+    if (typeof BroadcastChannel !== 'undefined') {
+      this.channel = new BroadcastChannel(LOCK);
+      this.channel.onmessage = () => void this.load().catch(() => undefined);
+    }
+    this.timer ??= setInterval(() => {
+      if (this.hasWaiting()) void this.flush();
+    }, AGAIN_MS);
+    window.addEventListener('online', () => void this.flush());
+    linkState.subscribe(() => {
+      if (linkState.get().state === 'open') void this.flush();
+    });
+    void this.flush();
+  }
+
+  private async load(): Promise<void> {
+    this.tell({ entries: await keptEntries() });
+  }
+
+  private async changed(): Promise<void> {
+    await this.load();
+    this.channel?.postMessage(null);
+  }
+
+  private tell(change: Partial<OutboxState>): void {
+    this.state = { ...this.state, ...change };
+    for (const listener of this.listeners) listener();
+  }
+
+  private async alone(work: () => Promise<void>): Promise<void> {
+    if (navigator.locks) await navigator.locks.request(LOCK, work);
+    else await work();
+  }
+
+  /** Sends one; false where the server did not answer and the rest must wait. */
+  private async send(entry: OutboxEntry): Promise<boolean> {
+    const { turn, kind, key, input } = entry;
+    const answer = await fetch(PATH, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ kind, key, input }),
+      signal: AbortSignal.timeout(PATIENCE_MS),
+    }).catch(() => undefined);
+    if (!answer) return false;
+    if (answer.status === UNPAIRED) {
+      this.tell({ isTurnedAway: true });
+      return false;
+    }
+    if (answer.ok) {
+      await forgetEntry(turn);
+      this.tell({ sent: [...this.state.sent, entry], isTurnedAway: false });
+    } else {
+      const { status } = answer;
+      const isFinal = status >= REFUSED_FROM && status < REFUSED_TO && status !== TOO_MANY;
+      if (!isFinal) return false;
+      const said = (await answer.json().catch(() => ({}))) as { message?: string };
+      await markEntry(turn, said.message ?? String(status));
+    }
+    await this.changed();
+    return true;
+  }
+}
+
+/** The one of this tab. */
+export const outbox = new Outbox();
