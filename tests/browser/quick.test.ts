@@ -86,6 +86,8 @@ describe('npm start, with nothing yet', () => {
   it('goes on answering when the server is gone', async () => {
     const { page } = await openPage(browser, app.url);
     const before = await label(page);
+    // Its parts that come late are there.
+    await page.waitForFunction(() => !document.querySelector('[aria-busy="true"]'));
     await stopDemo(app);
     await typeInto(page, 'Snow temperature', '-18');
     expect(await label(page)).not.toBe(before);

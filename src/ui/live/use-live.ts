@@ -4,6 +4,7 @@ import { startTransition, useEffect, useRef } from 'react';
 import { useRouter } from 'next/navigation';
 import { isOwnKey } from '../fields/write-key';
 import { linkState } from './link-state';
+import { makeRefreshPatient } from './patient-fetch';
 
 /** What was changed how often, as the page was made; see LiveState of the server. */
 export interface SeenLive {
@@ -37,6 +38,7 @@ export function useLive(page: SeenLive, of?: (kind: string) => boolean): void {
   }, [page, of]);
   useEffect(() => {
     if (!('EventSource' in window)) return undefined;
+    makeRefreshPatient();
     let timer: ReturnType<typeof setTimeout> | undefined;
     let isDue = false;
     const take = () => {

@@ -1,0 +1,2 @@
+export { measureGrains, type FoundGrain, type GrainSizes } from './measure';
+export type { GreyPicture } from './light';

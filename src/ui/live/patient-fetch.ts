@@ -1,0 +1,50 @@
+import { linkState } from './link-state';
+
+const AGAIN_MS = 3000;
+
+/** The page that is open, fetched anew: not a page that somebody goes to. */
+function isRefresh(input: RequestInfo | URL, init: RequestInit | undefined): boolean {
+  if ((init?.method ?? 'GET') !== 'GET' || !new Headers(init?.headers).has('rsc')) return false;
+  const url = new URL(input instanceof Request ? input.url : String(input), window.location.href);
+  url.searchParams.delete('_rsc');
+  const here = new URL(window.location.href);
+  return (
+    url.pathname === here.pathname && url.searchParams.toString() === here.searchParams.toString()
+  );
+}
+
+/** Until the server is heard again, or a moment has passed. */
+const again = () =>
+  new Promise<void>((resolve) => {
+    const end = () => {
+      clearTimeout(timer);
+      unsubscribe();
+      resolve();
+    };
+    const timer = setTimeout(end, AGAIN_MS);
+    const unsubscribe = linkState.subscribe(() => {
+      if (linkState.get().state === 'open') end();
+    });
+  });
+
+let isPatient = false;
+
+/**
+ * Makes the fetch of the open page wait for the server. The router would else load the whole page when it is out of
+ * reach: what stands on the screen would be lost for a page that cannot come.
+ */
+export function makeRefreshPatient(): void {
+  if (isPatient) return;
+  isPatient = true;
+  const real = window.fetch.bind(window);
+  window.fetch = async (input, init) => {
+    for (;;) {
+      try {
+        return await real(input, init);
+      } catch (error) {
+        if (init?.signal?.aborted || !isRefresh(input, init)) throw error;
+        await again();
+      }
+    }
+  };
+}
