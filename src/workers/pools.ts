@@ -1,6 +1,8 @@
 import type { ChoiceQuestion, RobustChoice } from '../core/choice';
 import type { Outlook, OutlookInput } from '../core/snow/outlook';
 import type { TrackFile } from '../formats/gpx/course';
+import type { GrainSizes } from '../core/grain-card';
+import type { GrainQuestion } from './grain.worker';
 import type { IronRow } from './iron.worker';
 import type { PlanAnswer, PlanQuestion } from './plan.worker';
 import type { TrackRequest } from './track.worker';
@@ -57,6 +59,16 @@ export const trackPool = (): WorkerPool<TrackRequest, TrackFile> =>
   new WorkerPool(
     () =>
       new Worker(new URL('./track.worker.ts', import.meta.url), {
+        type: 'module',
+      }),
+    { workers: 1 },
+  );
+
+/** Grains on photos: a pool for each photo, closed with it. */
+export const grainPool = (): WorkerPool<GrainQuestion, GrainSizes> =>
+  new WorkerPool(
+    () =>
+      new Worker(new URL('./grain.worker.ts', import.meta.url), {
         type: 'module',
       }),
     { workers: 1 },

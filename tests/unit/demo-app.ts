@@ -4,6 +4,7 @@ import { database, type FrostDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
 import { findOuting } from '@/data/outings';
 import type { Outing } from '@/core/model';
+import type { GrainQuestion } from '@/workers/grain.worker';
 import type { IronRow } from '@/workers/iron.worker';
 import type { PlanQuestion } from '@/workers/plan.worker';
 import { migrated, temporaryFolder } from './temporary-database';
@@ -26,6 +27,7 @@ vi.mock('@/ui/charts/chart', async (original) => ({
 // A test has no worker: its pools compute in place, the snow with few members and each question once.
 vi.mock('@/workers/pools', async () => {
   const { choose } = await import('@/core/choice');
+  const { measureGrains } = await import('@/core/grain-card');
   const { mapRow } = await import('@/core/iron');
   const { planBench } = await import('@/core/plan');
   const { fewMembers } = await import('./few-members');
@@ -40,6 +42,8 @@ vi.mock('@/workers/pools', async () => {
         plan: planBench(problem, { seed, searchS: 0.02 }),
         remedies: [],
       })),
+    grainPool: () =>
+      poolInPlace(({ picture, rulingMm }: GrainQuestion) => measureGrains(picture, rulingMm)),
     trackPool: () => poolInPlace(() => ({ ok: false, message: 'No track in this test.' })),
   };
 });

@@ -8,7 +8,7 @@ export const READING_SOURCES = ['probe', 'infrared', 'guess'] as const;
 export type ReadingSource = (typeof READING_SOURCES)[number];
 
 /** A reading as it stands: the latest correction of it, when there was one. */
-export interface Reading extends Omit<SnowConditions, 'waterPercent' | 'grainMm'> {
+export interface Reading extends Omit<SnowConditions, 'waterPercent'> {
   id: string;
   outingId: string;
   takenAt: string;
@@ -80,6 +80,7 @@ export const SNOW_FIELDS_OF_READING = {
     isRequiredInCsv: true,
   },
   grain: { type: 'choice', of: GRAINS, csv: ['grain'] },
+  grainMm: { type: 'number', range: [0.05, 15], unit: 'mm', csv: ['grain size'] },
   sharpness: { type: 'number', range: [0, 1], unit: '', csv: ['sharpness'] },
   origin: { type: 'choice', of: ORIGINS, isRequired: true, csv: ['origin'], fallback: 'natural' },
   wetness: { type: 'choice', of: WETNESSES, isRequired: true, csv: ['wetness'], fallback: 'dry' },

@@ -14,6 +14,7 @@ import * as timeline from './0012-timeline';
 import * as exchange from './0013-exchange';
 import * as tests from './0014-tests';
 import * as devices from './0015-devices';
+import * as grainSize from './0016-grain-size';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -32,4 +33,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0013-exchange': exchange,
   '0014-tests': tests,
   '0015-devices': devices,
+  '0016-grain-size': grainSize,
 };

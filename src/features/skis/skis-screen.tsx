@@ -32,6 +32,12 @@ const SkiForm = dynamic(() => import('./ski-form').then((module) => module.SkiFo
 
 const WORDS = skisScreenWords.skisScreen;
 
+/** The camera comes when it is wanted. */
+const ScanLabel = dynamic(() => import('./scan-label').then((module) => module.ScanLabel), {
+  ssr: false,
+  loading: () => <Box minH="target" aria-busy />,
+});
+
 const ALL = 'all';
 const FOR_OUTING = 'outing';
 const SORTS = {
@@ -147,7 +153,8 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
             </Flex>
           }
         >
-          <SimpleGrid columns={{ base: 1, sm: 3 }} gap="4" mb="3" maxW="900px">
+          <ScanLabel />
+          <SimpleGrid columns={{ base: 1, sm: 3 }} gap="4" my="3" maxW="900px">
             <TextField label={WORDS.findByNameOwnerOr} value={wanted} onChange={setWanted} />
             <SelectField
               label={WORDS.type}

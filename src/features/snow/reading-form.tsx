@@ -1,6 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import dynamic from 'next/dynamic';
 import { Box, Flex, Grid, SimpleGrid, Text } from '@chakra-ui/react';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
 import { GRAINS, HAND_HARDNESSES, ORIGINS, WETNESSES } from '@/core/terms';
@@ -18,6 +19,7 @@ import { useWords } from '@/ui/format/use-words';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { Caution } from '@/ui/frame/sheet';
 import { Figures, TemperatureKeys } from './reading-figures';
+
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import type { ReadingDraft, useReadingForm } from './use-reading-form';
 import { choiceWords } from '@/words/areas/choice';
@@ -25,6 +27,12 @@ import { termsWords } from '@/words/areas/terms';
 import { snowScreenWords } from '@/words/screens/snow';
 
 const WORDS = snowScreenWords.readingForm;
+
+/** Measuring on a photo comes when the details are opened. */
+const GrainPhoto = dynamic(() => import('./grain-photo').then((module) => module.GrainPhoto), {
+  ssr: false,
+  loading: () => <Box minH="200px" aria-busy />,
+});
 
 type Form = ReturnType<typeof useReadingForm>;
 
@@ -211,6 +219,15 @@ function Details({ form, timeZone }: { form: Form; timeZone: string }) {
           }))}
         />
         <NumberField
+          label={WORDS.grainSize}
+          hint={WORDS.grainSizeHint}
+          scale={scales.millimetres}
+          step={0.1}
+          decimals={2}
+          name="grain-size"
+          {...bind('grainMm')}
+        />
+        <NumberField
           label={WORDS.sharpnessIfYouJudgeIt}
           hint={WORDS.n0Round1NewEmpty}
           scale={scales.fraction}
@@ -226,6 +243,12 @@ function Details({ form, timeZone }: { form: Form; timeZone: string }) {
           problem={problem('note')}
         />
       </SimpleGrid>
+      <Box mt="4">
+        <Text textStyle="strong" mb="1">
+          {WORDS.grainPhoto}
+        </Text>
+        <GrainPhoto onTake={(grainMm) => set({ grainMm })} />
+      </Box>
     </Disclosure>
   );
 }

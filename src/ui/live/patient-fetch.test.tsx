@@ -17,7 +17,7 @@ beforeEach(() => {
 });
 
 it('waits with the open page for the server, and with nothing else', async () => {
-  window.fetch = real as typeof fetch;
+  window.fetch = real;
   makeRefreshPatient();
   makeRefreshPatient();
   linkState.set({ state: 'lost' });

@@ -50,6 +50,7 @@ export const READING: WordsOf<typeof READING_FIELDS> = {
     outOfRange: 'Humidity must be from 0 to 100 % (a fraction from 0 to 1).',
   },
   grain: { name: 'Grain' },
+  grainMm: { name: 'Grain size' },
   sharpness: { name: 'Sharpness' },
   origin: { name: 'Origin', missing: 'Origin of the snow is missing.' },
   wetness: { name: 'Wetness' },

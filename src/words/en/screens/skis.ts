@@ -110,6 +110,16 @@ export const skisScreen = {
     `${skitypeword}, ${lengthCm} cm. ${due} ${marks}`,
 };
 
+export const scanLabel = {
+  scan: 'Scan a label',
+  hint: 'Point the camera at the label on the ski.',
+  picture: 'What the camera sees',
+  close: 'Close the camera',
+  noLabel: 'This code is not a label of a ski.',
+  noCamera:
+    'The camera cannot be used. Allow it for this page; beyond the host computer the certificate must be trusted for that.',
+};
+
 export const eventsPart = {
   eventOf: (what: string) => `Life of a ski: ${what}`,
   kilometres: (km: number) => `${km} km`,

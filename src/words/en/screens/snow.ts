@@ -143,7 +143,35 @@ export const instrumentPanel = {
   useIt: 'Use this value',
 };
 
+export const grainPhoto = {
+  hint: 'Put grains on a dark card with a square ruling, hold the camera straight above it, and choose the photo. A help to your eye: it is you who says the size.',
+  ruling: 'Between two lines',
+  mm: (mm: number) => `${mm} mm`,
+  photo: 'Photo of grains on a card',
+  choose: 'Take or choose a photo',
+  measuring: 'Measuring…',
+  noPhoto: 'This file is no photo that can be read. Choose a JPEG, PNG or WebP file.',
+  failed: 'The photo could not be measured. Take another one.',
+  tooFew: (count: number) =>
+    `Only ${count} whole grains were found; ten are needed. Spread more grains on the card.`,
+  WHY: {
+    light_card: 'The card is too light. Grains show on a dark card.',
+    no_ruling:
+      'The ruling of the card was not found. Take the photo from straight above, with at least four lines each way.',
+    no_contrast: 'Grains do not stand out from the card. Take the photo with more light.',
+  },
+  found: (median: number, [low, high]: [number, number], count: number) =>
+    `Half of the grains are smaller than ${median} mm; most are from ${low} to ${high} mm (${count} grains)`,
+  rings: 'The photo with a ring around each grain that was measured',
+  look: 'Do the rings lie around the grains? Then take the size.',
+  take: (mm: number) => `Take ${mm} mm`,
+  leave: 'Leave it',
+};
+
 export const readingForm = {
+  grainSize: 'Grain size',
+  grainSizeHint: 'Greatest extension of an average grain',
+  grainPhoto: 'Grain size from a photo',
   readingOf: (temperature: string) => `Reading: ${temperature}`,
   saving: 'Saving…',
   saveTheCorrection: 'Save correction',
