@@ -1,11 +1,10 @@
-import { createHash } from 'node:crypto';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { Agent, request } from 'node:https';
 import path from 'node:path';
-import Database from 'better-sqlite3';
 import { expect, it } from 'vitest';
 import { freePort, freshFolder, startDemoBeyond, stopDemo } from '../browser/app';
+import { letIn } from './let-in';
 import { ms, note, quantile } from './measure';
 
 const ADDRESS = '127.0.0.2';
@@ -14,18 +13,7 @@ const WRITES = 8;
 const IDLE_MS = 30_000;
 const POLL_MS = 20_000;
 const TICKS_PER_S = 100;
-const SECRET = 'a-token-of-the-attack-that-is-long-enough';
 const SCREENS = ['bench', 'snow', 'log', 'pick', 'skis', 'bench', 'plan', 'test'];
-
-/** Lets a script in as the host computer would. */
-function letIn(folder: string): void {
-  const db = new Database(path.join(folder, 'frost-pick.db'));
-  db.prepare(
-    `insert into device (id, kind, name, role, secret_hash, created_at)
-     values ('attack', 'token', 'Attack', 'works', ?, '2027-01-13T12:00:00.000Z')`,
-  ).run(createHash('sha256').update(SECRET).digest('hex'));
-  db.close();
-}
 
 /** Seconds of a processor that a process has used so far. */
 function usedS(pid: number): number {
@@ -36,7 +24,7 @@ function usedS(pid: number): number {
 it('thirty devices see a change within a second, and cost little while nothing happens', async () => {
   const [port, folder] = [await freePort(), freshFolder()];
   const app = await startDemoBeyond(port, folder, ADDRESS);
-  letIn(folder);
+  const token = letIn(folder, 'works');
   const origin = `https://${ADDRESS}:${port + 1}`;
   const agent = new Agent({
     keepAlive: true,
@@ -55,7 +43,7 @@ it('thirty devices see a change within a second, and cost little while nothing h
     new Promise<number>((resolve, reject) => {
       const asked = request(
         `${origin}${where}`,
-        { method, agent, headers: { authorization: `Bearer ${SECRET}`, ...headers } },
+        { method, agent, headers: { ...token, ...headers } },
         (answer) => {
           answer.on('data', (piece: Buffer) => hear?.(String(piece)));
           answer.on('end', () => resolve(answer.statusCode ?? 0));

@@ -51,6 +51,8 @@ const isPairing = (method: string, path: string) =>
 
 function turnAway({ headers }: IncomingMessage, answer: ServerResponse): void {
   answer.statusCode = 401;
+  // Whatever is still on its way is not waited for.
+  answer.setHeader('connection', 'close');
   answer.setHeader('cache-control', 'no-store');
   if (!String(headers.accept ?? '').includes('text/html')) {
     answer.setHeader('content-type', 'application/json; charset=utf-8');
@@ -65,6 +67,7 @@ function turnAway({ headers }: IncomingMessage, answer: ServerResponse): void {
 
 function refuseWrite(answer: ServerResponse): void {
   answer.statusCode = 403;
+  answer.setHeader('connection', 'close');
   answer.setHeader('content-type', 'application/json; charset=utf-8');
   answer.end(
     JSON.stringify({

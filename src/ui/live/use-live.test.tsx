@@ -93,6 +93,24 @@ describe('a page that is live', () => {
     heard(0);
   });
 
+  it('notices a connection that ended without a word, and asks anew', () => {
+    shown();
+    say('state', PAGE);
+    const first = Stream.last;
+    for (let beats = 0; beats < 6; beats += 1) {
+      act(() => void vi.advanceTimersByTime(15_000));
+      say('beat', {});
+    }
+    expect(linkState.get().state).toBe('open');
+    expect(Stream.last).toBe(first);
+    act(() => void vi.advanceTimersByTime(50_000));
+    expect(linkState.get().state).toBe('lost');
+    expect(first.isClosed).toBe(true);
+    expect(Stream.last).not.toBe(first);
+    say('state', PAGE);
+    expect(linkState.get().state).toBe('open');
+  });
+
   it('says when the server is not heard, and lets go of the stream with the page', () => {
     const view = shown();
     say('state', PAGE);

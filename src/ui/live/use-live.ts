@@ -2,6 +2,7 @@
 
 import { startTransition, useEffect, useRef } from 'react';
 import { useRouter } from 'next/navigation';
+import { wallMs } from '@/core/time';
 import { isOwnKey } from '../fields/write-key';
 import { linkState } from './link-state';
 import { makeRefreshPatient } from './patient-fetch';
@@ -21,6 +22,9 @@ interface Change {
 
 /** Changes that come one upon the other are taken over together. */
 const GATHER_MS = 60;
+/** The server says every 15 s that it is there: a silence of so long is no connection, whatever the browser thinks. */
+const SILENCE_MS = 40_000;
+const LOOK_EVERY_MS = 5000;
 
 /**
  * Takes over what others change: the page is fetched anew, while what is typed and where one stands stay. `of`: the
@@ -72,17 +76,40 @@ export function useLive(page: SeenLive, of?: (kind: string) => boolean): void {
       // What this tab wrote came back with its answer.
       if (concerns(kind) && !isOwnKey(key) && !linkState.get().isNewer) due();
     };
-    const stream = new EventSource('/api/v1/live');
-    stream.addEventListener('state', onState as EventListener);
-    stream.addEventListener('change', onChange as EventListener);
-    stream.addEventListener('error', () => linkState.set({ state: 'lost' }));
+    let [stream, heardMs] = [undefined as EventSource | undefined, wallMs()];
+    const hear = (then?: (event: MessageEvent<string>) => void) => (event: Event) => {
+      heardMs = wallMs();
+      then?.(event as MessageEvent<string>);
+    };
+    const lose = () => linkState.set({ state: 'lost' });
+    const open = () => {
+      stream?.close();
+      heardMs = wallMs();
+      stream = new EventSource('/api/v1/live');
+      stream.addEventListener('state', hear(onState));
+      stream.addEventListener('change', hear(onChange));
+      stream.addEventListener('beat', hear());
+      stream.addEventListener('error', lose);
+    };
+    open();
+    // Out of range a connection ends without a word.
+    const watch = setInterval(() => {
+      if (wallMs() - heardMs < SILENCE_MS) return;
+      lose();
+      open();
+    }, LOOK_EVERY_MS);
+    window.addEventListener('offline', lose);
+    window.addEventListener('online', open);
     const onSeen = () => {
       if (isDue && document.visibilityState === 'visible') due();
     };
     document.addEventListener('visibilitychange', onSeen);
     return () => {
-      stream.close();
+      stream?.close();
       clearTimeout(timer);
+      clearInterval(watch);
+      window.removeEventListener('offline', lose);
+      window.removeEventListener('online', open);
       document.removeEventListener('visibilitychange', onSeen);
     };
   }, [router]);

@@ -5,7 +5,9 @@ export const outboxScreen = {
       ? 'Nothing is waiting'
       : refused === 0
         ? `${waiting} to be sent`
-        : `${waiting} to be sent, ${refused} refused`,
+        : waiting === 0
+          ? `${refused} refused`
+          : `${waiting} to be sent, ${refused} refused`,
   hint: 'What you did while the host computer could not be reached stands here, in its order. It is sent by itself as soon as it answers, each once.',
   refusedHint:
     'What was refused is not lost. Put right what it says, then send it again; or drop it.',

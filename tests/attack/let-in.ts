@@ -1,0 +1,15 @@
+import { createHash } from 'node:crypto';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+
+/** Lets a script in as the host computer would; gives the header that it sends. */
+export function letIn(folder: string, role: 'works' | 'looks'): { authorization: string } {
+  const secret = `a-token-of-the-attack-that-${role}-and-is-long-enough`;
+  const db = new Database(path.join(folder, 'frost-pick.db'));
+  db.prepare(
+    `insert into device (id, kind, name, role, secret_hash, created_at)
+     values (?, 'token', 'Attack', ?, ?, '2027-01-13T12:00:00.000Z')`,
+  ).run(`attack-${role}`, role, createHash('sha256').update(secret).digest('hex'));
+  db.close();
+  return { authorization: `Bearer ${secret}` };
+}
