@@ -38,6 +38,15 @@ const runTo = (words) => async (/** @type {import('puppeteer-core').Page} */ pag
   }
 };
 /**
+ * Shows a code to pair with.
+ * @param {import('puppeteer-core').Page} page
+ */
+async function coded(page) {
+  await page.locator('::-p-aria(Show a code)').click();
+  await page.waitForSelector('[data-testid="pair-code"]');
+}
+
+/**
  * Saves the choice, and plans the bench with it.
  * @param {import('puppeteer-core').Page} page
  */
@@ -57,7 +66,6 @@ async function planned(page) {
  * @type {Record<string, {
  *   at: string,
  *   waitFor?: string,
- *   dark?: boolean,
  *   size?: import('puppeteer-core').Viewport,
  *   prepare?: (page: import('puppeteer-core').Page) => Promise<void>,
  * }>}
@@ -66,7 +74,6 @@ const VIEWS = {
   quick: { at: '/quick?snow=-9&humidity=65&grain=DF&wetness=dry&on=classic&for=race' },
   snow: { at: `${relay}/snow`, waitFor: CHART },
   pick: { at: `${relay}/pick`, waitFor: CHART },
-  'pick-dark': { at: `${relay}/pick`, waitFor: CHART, dark: true },
   log: { at: `${relay}/log` },
   shelf: { at: `${relay}/shelf`, waitFor: CHART },
   grip: { at: '/outing/demo-tour/grip', waitFor: CHART },
@@ -80,6 +87,7 @@ const VIEWS = {
   test: { at: `${relay}/test` },
   learning: { at: `${relay}/learning` },
   season: { at: `${relay}/season` },
+  devices: { at: '/devices', prepare: coded },
   plan: { at: `${relay}/pick`, prepare: planned },
   // The last ones start jobs: their timers would stand in the pictures of the others.
   runner: { at: job('jorin-slalom'), prepare: runTo('Iron in') },
@@ -98,6 +106,9 @@ const server = spawn(
     String(PORT),
     '--data',
     mkdtempSync(path.join(tmpdir(), 'shots-')),
+    // Stands for the address on a network.
+    '--lan',
+    '127.0.0.2',
   ],
   { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] },
 );
@@ -110,9 +121,7 @@ try {
     if (names.length > 0 && !names.includes(name)) continue;
     const page = await browser.newPage();
     await page.setViewport(view.size ?? WIDE);
-    await page.emulateMediaFeatures([
-      { name: 'prefers-color-scheme', value: view.dark ? 'dark' : 'light' },
-    ]);
+    await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'light' }]);
     page.on('console', (entry) => entry.type() === 'error' && console.error(name, entry.text()));
     page.on('pageerror', (error) => console.error(name, String(error)));
     await page.goto(`http://127.0.0.1:${PORT}${view.at}`, { waitUntil: 'networkidle2' });

@@ -27,6 +27,11 @@ class Device {
     });
     const page = await this.browser.newPage();
     await page.goto(url, { waitUntil: 'load' });
+    // The page makes its store as it wakes.
+    await page.waitForFunction(
+      async () => (await indexedDB.databases()).some(({ name }) => name === 'frost-outbox'),
+      { timeout: 60_000, polling: 100 },
+    );
     return page;
   }
 

@@ -3,12 +3,21 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import { linkState } from './link-state';
 import { makeRefreshPatient } from './patient-fetch';
 
-let answers: ('away' | 'there')[] = [];
-const real = vi.fn(() =>
-  answers.shift() === 'away'
-    ? Promise.reject(new Error('away'))
-    : Promise.resolve(new Response('x')),
-);
+let answers: ('away' | 'cut' | 'there')[] = [];
+const cut = () =>
+  new Response(
+    new ReadableStream({
+      start: (out) => {
+        out.enqueue(new Uint8Array([1]));
+        out.error(new Error('cut'));
+      },
+    }),
+  );
+const real = vi.fn(() => {
+  const next = answers.shift();
+  if (next === 'away') return Promise.reject(new Error('away'));
+  return Promise.resolve(next === 'cut' ? cut() : new Response('x'));
+});
 beforeEach(() => {
   vi.useFakeTimers();
   window.location.href = 'https://cabin.local/outing/a/log?find=b';
@@ -21,7 +30,7 @@ it('waits with the open page for the server, and with nothing else', async () =>
   makeRefreshPatient();
   makeRefreshPatient();
   linkState.set({ state: 'lost' });
-  answers = ['away', 'away', 'there'];
+  answers = ['away', 'cut', 'there'];
   const headers = { rsc: '1' };
   const refresh = window.fetch('/outing/a/log?find=b&_rsc=1x', { headers });
   await vi.advanceTimersByTimeAsync(3000);

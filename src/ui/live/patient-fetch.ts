@@ -1,6 +1,7 @@
 import { linkState } from './link-state';
 
 const AGAIN_MS = 3000;
+const NO_CONTENT = 204;
 
 /** The page that is open, fetched anew: not a page that somebody goes to. */
 function isRefresh(input: RequestInfo | URL, init: RequestInit | undefined): boolean {
@@ -27,6 +28,15 @@ const again = () =>
     });
   });
 
+/** An answer that has come to its end: one that is cut off half-way would break the page that it was for. */
+async function whole(answer: Response): Promise<Response> {
+  const { status, statusText, headers, url, redirected } = answer;
+  const body = status === NO_CONTENT ? null : await answer.arrayBuffer();
+  const copy = new Response(body, { status, statusText, headers });
+  // The router looks at where the answer came from.
+  return Object.defineProperties(copy, { url: { value: url }, redirected: { value: redirected } });
+}
+
 let isPatient = false;
 
 /**
@@ -38,11 +48,12 @@ export function makeRefreshPatient(): void {
   isPatient = true;
   const real = window.fetch.bind(window);
   window.fetch = async (input, init) => {
+    if (!isRefresh(input, init)) return real(input, init);
     for (;;) {
       try {
-        return await real(input, init);
+        return await whole(await real(input, init));
       } catch (error) {
-        if (init?.signal?.aborted || !isRefresh(input, init)) throw error;
+        if (init?.signal?.aborted) throw error;
         await again();
       }
     }
