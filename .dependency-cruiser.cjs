@@ -38,6 +38,17 @@ module.exports = {
     layer('formats-are-pure', 'Formats are text and core types.', '^src/formats/', {
       path: '^src/(data|ui|server|workers)/',
     }),
+    layer('hub-stands-apart', 'The hub is a program of its own: formats and core.', '^src/hub/', {
+      path: '^(src/(?!(hub|formats|core)/)|app/|host/)',
+    }),
+    layer(
+      'nobody-imports-the-hub',
+      'Cabins speak to it by its messages.',
+      '^(src/(?!hub/)|app/|host/)',
+      {
+        path: '^src/hub/',
+      },
+    ),
     layer('data-knows-core-only', 'The database knows words and core only.', '^src/data/', {
       path: '^src/(formats|ui|server|workers)/',
     }),

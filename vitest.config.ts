@@ -55,6 +55,11 @@ export default defineConfig({
       },
       {
         extends: true,
+        // Cabins and their hub, on a PostgreSQL of its own.
+        test: { ...PATIENT, name: 'hub', include: ['tests/hub/**/*.test.ts'] },
+      },
+      {
+        extends: true,
         test: {
           name: 'browser',
           include: ['tests/browser/**/*.test.ts'],

@@ -8,7 +8,7 @@ import { afterwardsTask, chartTask } from '@/features/season/use-cases/load-seas
 import { trialsTask } from '@/features/plan/use-cases/load-plan';
 import { planTask } from '@/features/plan/use-cases/plan-bench';
 import { productsFileTask } from '@/features/shelf/use-cases/products-files';
-import { bookFileTask } from '@/features/settings/use-cases/import-book';
+import { bookFileTask } from '@/server/book-task';
 import { skisFileTask } from '@/features/skis/use-cases/skis-files';
 import { forecastTask } from '@/features/snow/use-cases/forecast-snow';
 import { readingsFileTask } from '@/features/snow/use-cases/import-readings';

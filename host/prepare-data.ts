@@ -5,6 +5,7 @@ import { isStorageFault } from '@/core/faults';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
 import { keepDailyCopies } from '@/server/daily-copy';
+import { keepInStep } from '@/server/hub/keep-in-step';
 import { receive } from '@/server/door/reception';
 import { prepareSnow } from '@/server/prepare-snow';
 import { mistakesWords } from '@/words/areas/mistakes';
@@ -54,6 +55,7 @@ async function prepare(): Promise<void> {
   (globalThis as { frostReception?: typeof receive }).frostReception = receive;
   prepareSnow();
   keepDailyCopies();
+  keepInStep();
 }
 
 /** Checks, migrates, and fills an empty database with the demo when asked; ends the process when refused. */

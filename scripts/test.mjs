@@ -94,9 +94,11 @@ if (isQuick) {
 } else {
   await Promise.all([checks(), suite('unit', ['--project', 'unit', '--project', 'screens'])]);
   const { ensureChromium } = await import('./lib/browser.mjs');
+  const { ensurePostgres } = await import('./lib/postgres.mjs');
   ensureChromium();
+  ensurePostgres();
   await ensureBuilt();
-  await suite('browser', ['--project', 'browser']);
+  await suite('browser', ['--project', 'browser', '--project', 'hub']);
 }
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

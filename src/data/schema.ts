@@ -180,6 +180,24 @@ export interface SignatureTable {
   hand: Fixed<string>;
 }
 
+/** The hub of this cabin: at most one row. */
+export interface HubLinkTable {
+  id: number;
+  url: string;
+  token: string;
+  pulled: string | null;
+  pushed: string | null;
+  agreed_at: string | null;
+  problem: string | null;
+}
+
+/** The sum of a record that the hub has of this cabin. */
+export interface HubSentTable {
+  kind: string;
+  ref: string;
+  sum: string;
+}
+
 /** What stands in the log, in one order of time; triggers of the database write it. */
 export interface LogEntryTable {
   id: Generated<number>;
@@ -216,6 +234,8 @@ export interface Tables {
   device: DeviceTable;
   hand: HandTable;
   signature: SignatureTable;
+  hub_link: HubLinkTable;
+  hub_sent: HubSentTable;
   log_entry: LogEntryTable;
   gone: GoneTable;
   skier: SkierTable;

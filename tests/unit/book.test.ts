@@ -387,6 +387,8 @@ describe('what a book holds', () => {
     'device',
     'gone',
     'hand',
+    'hub_link',
+    'hub_sent',
     'kysely_migration',
     'kysely_migration_lock',
     'log_entry',

@@ -26,8 +26,9 @@ export interface IncomingBook {
   pictures: ReadonlyMap<string, Uint8Array> | undefined;
 }
 
-/** Conflicts, by id, in which the other book's record is taken; `all`: in each. */
-export type TakenTheirs = 'all' | ReadonlySet<string>;
+/** Conflicts, by id, in which the other book's record is taken; `all`: in each; or what decides between two. */
+export type TakenTheirs =
+  'all' | ReadonlySet<string> | ((mine: BookRecord, theirs: BookRecord) => boolean);
 
 /** The other book names what neither book has. */
 export class BookIncomplete extends Error {
@@ -157,7 +158,7 @@ class Meeting {
     const list = verdict.kind === 'changed' ? this.report.changes : this.report.conflicts;
     if (list.length < MOST_TOLD) list.push(difference);
     count[verdict.kind === 'changed' ? 'changed' : 'conflicts'] += 1;
-    const isTaken = this.theirs === 'all' || this.theirs.has(id);
+    const isTaken = this.takes(id, mine, theirs);
     const record =
       verdict.kind === 'changed'
         ? verdict.record
@@ -165,6 +166,11 @@ class Meeting {
           ? theirs
           : keptInConflict(kind, mine, theirs);
     if (record) await whole(name, () => changeHere(this.db, name, record));
+  }
+
+  private takes(id: string, mine: BookRecord, theirs: BookRecord): boolean {
+    if (this.theirs === 'all') return true;
+    return typeof this.theirs === 'function' ? this.theirs(mine, theirs) : this.theirs.has(id);
   }
 
   /** Tells of new records that have the name of another one. */

@@ -15,6 +15,7 @@ import * as exchange from './0013-exchange';
 import * as tests from './0014-tests';
 import * as devices from './0015-devices';
 import * as grainSize from './0016-grain-size';
+import * as hub from './0017-hub';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -34,4 +35,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0014-tests': tests,
   '0015-devices': devices,
   '0016-grain-size': grainSize,
+  '0017-hub': hub,
 };

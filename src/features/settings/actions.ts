@@ -4,13 +4,16 @@ import type { TeamSettings } from '@/core/model';
 import { cookies } from 'next/headers';
 import { revalidatePath } from 'next/cache';
 import { asFields } from '@/formats/schemas/validation';
-import { answered, type WireResult } from '@/formats/wire';
+import { answered, failed, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { deed } from '@/server/deed';
-import { writeRefusal } from '@/server/permission';
+import { stepNow } from '@/server/hub/keep-in-step';
+import { hostRefusal, writeRefusal } from '@/server/permission';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
 import { copyNow, type ListedCopy } from './use-cases/copies';
 import { changeTeam } from './use-cases/change-team';
+import { joinHub, leaveHub } from './use-cases/link-hub';
+import { settingsScreenWords } from '@/words/screens/settings';
 
 const ONE_YEAR_S = 31_536_000;
 
@@ -38,4 +41,33 @@ export async function saveTeamAction(
 /** Copies the database as it is now. */
 export async function copyNowAction(): Promise<WireResult<ListedCopy>> {
   return answered(() => writeRefusal() ?? copyNow(nowMs()));
+}
+
+const WORDS = settingsScreenWords.hub;
+
+/** Joins a hub, and exchanges with it at once. */
+export async function joinHubAction(
+  key: string,
+  input: unknown,
+): Promise<WireResult<{ message: string }>> {
+  const joined = await deed(key, 'hub.join', async (db) => hostRefusal() ?? joinHub(db, input));
+  return joined.ok ? stepNowAction() : joined;
+}
+
+/** Leaves the hub. */
+export async function leaveHubAction(key: string): Promise<WireResult<{ message: string }>> {
+  const left = await deed(key, 'hub.leave', async (db) => hostRefusal() ?? leaveHub(db));
+  return left.ok ? { ok: true, value: { message: WORDS.left } } : left;
+}
+
+/** Exchanges with the hub now. */
+export async function stepNowAction(): Promise<WireResult<{ message: string }>> {
+  return answered(async () => {
+    const refused = writeRefusal();
+    if (refused) return refused;
+    const step = await stepNow();
+    return step.ok
+      ? { ok: true, value: { message: WORDS.came(step.came) } }
+      : failed('hub', WORDS.problem(step.problem));
+  });
 }

@@ -2,7 +2,7 @@
 
 import type { TeamSettings } from '@/core/model';
 import { useSyncExternalStore } from 'react';
-import { Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import type { Units } from '@/words/units';
@@ -13,6 +13,8 @@ import { saveUnitsAction } from './actions';
 import { CopiesPart } from './copies-part';
 import type { ListedCopy } from './use-cases/copies';
 import { ExchangePart } from './exchange-part';
+import { HubPart } from './hub-part';
+import type { ShownHub } from './use-cases/link-hub';
 import { TeamPart } from './team-part';
 import { settingsScreenWords } from '@/words/screens/settings';
 
@@ -37,12 +39,13 @@ const useIsInBrowser = () =>
 interface SettingsScreenProps {
   team: TeamSettings;
   copies: readonly ListedCopy[];
+  hub: ShownHub | undefined;
   /** Of the outing: times are said on its clock. */
   timeZone: string;
 }
 
 /** Units and light of this device, the team's own ways, and copies of the data. */
-export function SettingsScreen({ team, copies, timeZone }: SettingsScreenProps) {
+export function SettingsScreen({ team, copies, hub, timeZone }: SettingsScreenProps) {
   const units = useUnits();
   const { theme, setTheme } = useTheme();
   const isInBrowser = useIsInBrowser();
@@ -104,6 +107,9 @@ export function SettingsScreen({ team, copies, timeZone }: SettingsScreenProps) 
         <CopiesPart copies={copies} timeZone={timeZone} />
       </Flex>
       <ExchangePart />
+      <Box maxW="560px">
+        <HubPart hub={hub} timeZone={timeZone} />
+      </Box>
     </Sheet>
   );
 }

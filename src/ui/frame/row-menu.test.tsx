@@ -1,8 +1,11 @@
 // @vitest-environment happy-dom
 import { describe, expect, it, vi } from 'vitest';
-import { fireEvent, screen } from '@testing-library/react';
+import { ChakraProvider } from '@chakra-ui/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import { chooseFrom, show } from '../../../tests/unit/render';
+import { system } from '../theme/system';
 import { RowMenu } from './row-menu';
+import { RowTable } from './row-table';
 
 const button = () => screen.getByRole('button', { name: 'What to do' });
 const actions = () => [
@@ -27,4 +30,26 @@ describe('the menu of a row', () => {
     const see = await screen.findByRole('menuitem', { name: 'See' });
     expect(see.getAttribute('href')).toBe('/ski/1');
   });
+});
+
+it('what is open or typed in a row stays when the table is made anew', () => {
+  const table = (names: string[]) => (
+    <ChakraProvider value={system}>
+      <RowTable
+        caption="Things"
+        keyOf={({ name }) => name}
+        rows={names.map((name) => ({ name }))}
+        columns={[
+          { id: 'name', title: 'Name', cell: ({ name }) => name },
+          { id: 'note', title: 'Note', cell: ({ name }) => <input aria-label={name} /> },
+        ]}
+      />
+    </ChakraProvider>
+  );
+  const view = render(table(['a', 'b']));
+  const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'b' });
+  fireEvent.change(field, { target: { value: 'half a thought' } });
+  view.rerender(table(['c', 'a', 'b']));
+  expect(screen.getByRole('textbox', { name: 'b' })).toBe(field);
+  expect(field.value).toBe('half a thought');
 });

@@ -36,6 +36,9 @@ export function RowTable<T extends object>({ caption, columns, rows, keyOf }: Ro
   });
   const alignOf = (id: string) =>
     columns.find((column) => column.id === id)?.isNumber ? ('right' as const) : ('left' as const);
+  // Made in place: as a component of its own it would be another one at each render, and a menu that is open in it
+  // would close when the page takes over a change.
+  const contentOf = (id: string, row: T) => columns.find((column) => column.id === id)?.cell(row);
   return (
     <Box position="relative" overflowX="auto" tabIndex={0} role="region" aria-label={caption}>
       <Table.Root size="sm" bg="transparent">
@@ -74,7 +77,7 @@ export function RowTable<T extends object>({ caption, columns, rows, keyOf }: Ro
                   textAlign={alignOf(cell.column.id)}
                   whiteSpace={alignOf(cell.column.id) === 'right' ? 'nowrap' : undefined}
                 >
-                  <table.FlexRender cell={cell} />
+                  {contentOf(cell.column.id, row.original)}
                 </Table.Cell>
               ))}
             </Table.Row>

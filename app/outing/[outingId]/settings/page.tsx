@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation';
 import { findOuting } from '@/data/outings';
+import { shownHub } from '@/features/settings/use-cases/link-hub';
 import { copiesNow } from '@/features/settings/use-cases/copies';
 import { database } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
@@ -19,6 +20,7 @@ async function SettingsPage({ params }: { params: Promise<{ outingId: string }> 
     <SettingsScreen
       team={await loadTeamSettings(db)}
       copies={copiesNow()}
+      hub={await shownHub(db)}
       timeZone={outing.venue.timeZone}
     />
   );

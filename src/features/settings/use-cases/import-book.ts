@@ -1,16 +1,13 @@
 import type { MergeReport } from '@/core/book';
 import { BookIncomplete, mergeBook, type TakenTheirs } from '@/data/book/merge-book';
 import type { FrostDatabase } from '@/data/database';
-import { readBook } from '@/formats/book/read';
 import { failed, type WireResult } from '@/formats/wire';
+import { bookFileTask } from '@/server/book-task';
 import { offLoop } from '@/server/compute/pool';
-import { task } from '@/server/compute/task';
 import type { Write } from '@/server/deed';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const WORDS = settingsScreenWords.exchange;
-
-export const bookFileTask = task('book file', 'long', readBook);
 
 /** Ends the transaction of a trial, with what it found. */
 class Tried extends Error {

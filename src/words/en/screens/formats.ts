@@ -43,6 +43,11 @@ export const outFile = {
 };
 
 export const schemas = {
+  hubAddress: 'Address of the hub',
+  hubAddressIsMissing: 'Enter the address of the hub.',
+  hubAddressIsNone: 'The address begins with https:// or http://.',
+  hubTokenIsMissing: 'Enter the token that the hub gave this cabin.',
+  hubTokenIsNone: 'This is no token of a hub.',
   timeOfMove: 'The time of the step',
   kindOfWrite: 'The kind',
   kindOfWriteIsMissing: 'Say what kind of record it is.',

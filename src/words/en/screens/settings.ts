@@ -43,6 +43,32 @@ export const copies = {
     `The copy could not be made (${detail}). Free some disk space, then try again.`,
 };
 
+export const hub = {
+  title: 'Hub of several cabins',
+  hint: 'A federation that has a hub gives each cabin its address and a token. While it can be reached, all cabins keep one book; without it each goes on with its own.',
+  address: 'Address of the hub',
+  addressHint: 'Such as https://hub.example:3240',
+  token: 'Token of this cabin',
+  join: 'Join the hub',
+  leave: 'Leave the hub',
+  left: 'This cabin has left the hub. What came from it stays here.',
+  now: 'Exchange now',
+  joined: (url: string) => `Joined: ${url}`,
+  inStep: (url: string, time: string) => `In step with ${url}, last on ${time}`,
+  came: (count: number) =>
+    count === 0
+      ? 'In step. Nothing new from the others.'
+      : count === 1
+        ? 'In step. One record came from the others.'
+        : `In step. ${count} records came from the others.`,
+  problem: (code: string) =>
+    code === 'unreachable'
+      ? 'The hub cannot be reached. What changes here is handed in when it can.'
+      : code === 'not_let_in'
+        ? 'The hub does not know this token. Ask for a new one and join again.'
+        : 'The exchange with the hub failed; nothing was lost. It is tried again.',
+};
+
 export const exchange = {
   title: 'Hand data on and take them in',
   hint: 'A book holds all data of a cabin. Take in the book of another cabin and both become one: what is new is added, what was changed later is taken over, and you decide where both were changed.',

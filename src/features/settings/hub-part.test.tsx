@@ -1,0 +1,87 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { FrostDatabase } from '@/data/database';
+import { hubLink } from '@/data/hub-link';
+import { runAs } from '@/server/caller';
+import { demoDatabase } from '../../../tests/unit/demo-app';
+import { fill, show } from '../../../tests/unit/render';
+import { joinHubAction } from './actions';
+import { HubPart } from './hub-part';
+import { shownHub } from './use-cases/link-hub';
+
+const TOKEN = 'a-token-of-a-cabin-43-letters';
+let db: FrostDatabase;
+/** What the hub answers, by what it is asked; undefined: it cannot be reached. */
+let answers: ((deed: string) => Response) | undefined;
+beforeEach(async () => {
+  db = await demoDatabase();
+  answers = undefined;
+  vi.stubGlobal('fetch', (url: URL) =>
+    answers
+      ? Promise.resolve(answers(url.pathname.split('/').at(-1)!))
+      : Promise.reject(new Error('away')),
+  );
+});
+afterEach(() => vi.unstubAllGlobals());
+
+const shown = async () => show(<HubPart hub={await shownHub(db)} timeZone="Europe/Oslo" />);
+const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+const join = (url: string, token = TOKEN) => {
+  fill('Address of the hub', url);
+  fill('Token of this cabin', token);
+  press('Join the hub');
+};
+
+describe('the hub of several cabins', () => {
+  it('is joined with an address and a token that are checked, and says what is wrong', async () => {
+    const first = await shown();
+    join('somewhere', 'x');
+    await waitFor(() => expect(first.text()).toContain('The address begins with https://'));
+    expect(first.text()).toContain('This is no token of a hub.');
+    join('https://hub.example:3240');
+    await waitFor(() => expect(first.text()).toContain('The hub cannot be reached.'));
+    first.unmount();
+    const second = await shown();
+    expect(screen.getByTestId('hub-state').textContent).toBe('Joined: https://hub.example:3240');
+    expect(second.text()).toContain('What changes here is handed in when it can.');
+    answers = () => Response.json({ code: 'not_let_in' }, { status: 401 });
+    press('Exchange now');
+    await waitFor(() => expect(second.text()).toContain('does not know this token'));
+  });
+
+  it('hands in and takes over, and is left without a loss', async () => {
+    const pushed: string[] = [];
+    answers = (deed) => {
+      pushed.push(deed);
+      return Response.json(
+        deed === 'check'
+          ? { known: [false, false] }
+          : deed === 'push'
+            ? { cursor: { seq: '1', stamp: 'a' } }
+            : { records: [], cursor: { seq: '1', stamp: 'a' }, isMore: false },
+      );
+    };
+    const { text, unmount } = await shown();
+    join('https://hub.example:3240');
+    await waitFor(() => expect(text()).toContain('In step. Nothing new from the others.'));
+    expect(pushed[0]).toBe('check');
+    expect(pushed.filter((deed) => deed === 'push').length).toBeGreaterThan(0);
+    expect((await hubLink(db))?.pushed).toBe('{"seq":"1","stamp":"a"}');
+    unmount();
+    const again = await shown();
+    expect(screen.getByTestId('hub-state').textContent).toContain(
+      'In step with https://hub.example',
+    );
+    press('Leave the hub');
+    await waitFor(() => expect(again.text()).toContain('What came from it stays here.'));
+    expect(await hubLink(db)).toBeUndefined();
+  });
+
+  it('is joined at the host computer alone', async () => {
+    const done = await runAs({ door: 'beyond', id: 't', name: 'Tablet', role: 'works' }, () =>
+      joinHubAction('join-by-a-tablet', { url: 'https://hub.example', token: TOKEN }),
+    );
+    expect(done).toMatchObject({ ok: false, error: { code: 'at_host_only' } });
+  });
+});

@@ -1,0 +1,106 @@
+'use client';
+
+import { useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { ActionButton } from '@/ui/fields/action-button';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { TextField } from '@/ui/fields/text-field';
+import { useWrite } from '@/ui/fields/use-write';
+import { Caution, Part } from '@/ui/frame/sheet';
+import type { WireResult } from '@/formats/wire';
+import { settingsScreenWords } from '@/words/screens/settings';
+import { dayAndTime } from '@/words/times';
+import { joinHubAction, leaveHubAction, stepNowAction } from './actions';
+import type { ShownHub } from './use-cases/link-hub';
+
+const WORDS = settingsScreenWords.hub;
+
+interface HubPartProps {
+  hub: ShownHub | undefined;
+  timeZone: string;
+}
+
+/** The hub over which several cabins keep one book: joined, in step since when, or what is wrong. */
+export function HubPart({ hub, timeZone }: HubPartProps) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string>();
+  const [said, setSaid] = useState<string>();
+  const { send, isBusy } = useWrite();
+  const act = async (
+    what: string,
+    action: (key: string) => Promise<WireResult<{ message: string }>>,
+  ) => {
+    const done = await send(what, action);
+    if (!done) return;
+    setProblem(done.ok ? undefined : done.error.message);
+    setSaid(done.ok ? done.value.message : undefined);
+    router.refresh();
+  };
+  return (
+    <Part title={WORDS.title}>
+      <Text textStyle="body" mb="3">
+        {WORDS.hint}
+      </Text>
+      {hub ? (
+        <>
+          <Text textStyle="body" overflowWrap="anywhere" data-testid="hub-state">
+            {hub.agreedAt
+              ? WORDS.inStep(hub.url, dayAndTime(hub.agreedAt, timeZone))
+              : WORDS.joined(hub.url)}
+          </Text>
+          {hub.problem && <Caution>{WORDS.problem(hub.problem)}</Caution>}
+          <Flex gap="3" mt="3" wrap="wrap">
+            <ActionButton
+              loading={isBusy}
+              onClick={() => void act('hub-step', () => stepNowAction())}
+            >
+              {WORDS.now}
+            </ActionButton>
+            <ActionButton quiet onClick={() => void act('hub-leave', leaveHubAction)}>
+              {WORDS.leave}
+            </ActionButton>
+          </Flex>
+        </>
+      ) : (
+        <Join
+          isBusy={isBusy}
+          onJoin={(input) =>
+            void act(`hub:${JSON.stringify(input)}`, (key) => joinHubAction(key, input))
+          }
+        />
+      )}
+      <Text textStyle="body" role="status">
+        {said ?? ''}
+      </Text>
+      <FieldProblemText problem={problem} />
+    </Part>
+  );
+}
+
+interface JoinProps {
+  isBusy: boolean;
+  onJoin: (input: { url: string; token: string }) => void;
+}
+
+function Join({ isBusy, onJoin }: JoinProps) {
+  const [url, setUrl] = useState('');
+  const [token, setToken] = useState('');
+  return (
+    <Box
+      as="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onJoin({ url, token });
+      }}
+    >
+      <Flex direction="column" gap="3" maxW="480px">
+        <TextField label={WORDS.address} hint={WORDS.addressHint} value={url} onChange={setUrl} />
+        <TextField label={WORDS.token} value={token} onChange={setToken} />
+        <ActionButton quiet type="submit" loading={isBusy} alignSelf="flex-start">
+          {WORDS.join}
+        </ActionButton>
+      </Flex>
+    </Box>
+  );
+}

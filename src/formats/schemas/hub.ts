@@ -1,0 +1,23 @@
+import { object, string } from 'yup';
+import { formatsScreenWords } from '../../words/screens/formats';
+import { plainText } from './fields';
+
+const WORDS = formatsScreenWords.schemas;
+const MOST_URL = 300;
+const TOKEN = /^[\w-]{20,100}$/;
+
+function isAddress(text: string | undefined): boolean {
+  try {
+    return ['http:', 'https:'].includes(new URL(text ?? '').protocol);
+  } catch {
+    return false;
+  }
+}
+
+/** Where the hub of a federation is, and the token that it gave this cabin. */
+export const hubSchema = object({
+  url: plainText(WORDS.hubAddress, MOST_URL)
+    .required(WORDS.hubAddressIsMissing)
+    .test('address', WORDS.hubAddressIsNone, isAddress),
+  token: string().required(WORDS.hubTokenIsMissing).matches(TOKEN, WORDS.hubTokenIsNone),
+});

@@ -1,0 +1,106 @@
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { array, object, string } from 'yup';
+import { validate } from '../formats/schemas/validation';
+import { MOST_PUSHED, MOST_PUSHED_CHARACTERS } from '../formats/hub/messages';
+import { cabinOf, isKnown, pull, push, type Hub } from './store';
+
+const BEARER = /^Bearer ([\w-]{20,100})$/;
+const MOST_BODY = 4 * MOST_PUSHED_CHARACTERS;
+const MOST_REF = 300;
+const MOST_KIND = 40;
+const [UNAUTHORISED, NOT_FOUND, TOO_LARGE, INVALID, FAILED] = [401, 404, 413, 422, 500];
+
+const cursorSchema = object({
+  seq: string()
+    .matches(/^\d{1,18}$/)
+    .required(),
+  stamp: string().max(MOST_KIND).required(),
+})
+  .nullable()
+  .default(null);
+const pushSchema = object({
+  records: array(
+    object({
+      kind: string().max(MOST_KIND).required(),
+      ref: string().max(MOST_REF).required(),
+      json: string().required(),
+      picture: string(),
+    }).required(),
+  )
+    .max(MOST_PUSHED)
+    .required(),
+});
+const pullSchema = object({ after: cursorSchema });
+const checkSchema = object({ cursors: array(cursorSchema).max(2).required() });
+
+type Answer = { status: number; value: unknown };
+const refused = (status: number, code: string): Answer => ({ status, value: { code } });
+const done = (value: unknown): Answer => ({ status: 200, value });
+
+async function bodyOf(asked: IncomingMessage): Promise<unknown> {
+  const pieces: Buffer[] = [];
+  let size = 0;
+  for await (const piece of asked as AsyncIterable<Buffer>) {
+    size += piece.length;
+    if (size > MOST_BODY) return undefined;
+    pieces.push(piece);
+  }
+  try {
+    return JSON.parse(Buffer.concat(pieces).toString('utf8')) as unknown;
+  } catch {
+    return null;
+  }
+}
+
+type Deed = (hub: Hub, cabin: string, input: unknown) => Promise<Answer>;
+
+const DEEDS: Record<string, Deed> = {
+  '/v1/push': async (hub, cabin, input) => {
+    const checked = validate(pushSchema, input);
+    if (!checked.ok) return refused(INVALID, 'invalid_input');
+    return done({ cursor: await push(hub, cabin, checked.value.records) });
+  },
+  '/v1/pull': async (hub, cabin, input) => {
+    const checked = validate(pullSchema, input);
+    if (!checked.ok) return refused(INVALID, 'invalid_input');
+    return done(await pull(hub, cabin, checked.value.after?.seq));
+  },
+  '/v1/check': async (hub, _cabin, input) => {
+    const checked = validate(checkSchema, input);
+    if (!checked.ok) return refused(INVALID, 'invalid_input');
+    const known: boolean[] = [];
+    for (const one of checked.value.cursors) known.push(one ? await isKnown(hub, one) : false);
+    return done({ known });
+  },
+};
+
+async function answerOf(hub: Hub, asked: IncomingMessage): Promise<Answer> {
+  const token = BEARER.exec(asked.headers.authorization ?? '')?.[1];
+  const cabin = token === undefined ? undefined : await cabinOf(hub, token);
+  if (cabin === undefined) return refused(UNAUTHORISED, 'not_let_in');
+  const deed = asked.method === 'POST' ? DEEDS[asked.url ?? ''] : undefined;
+  if (!deed) return refused(NOT_FOUND, 'not_found');
+  const body = await bodyOf(asked);
+  return body === undefined ? refused(TOO_LARGE, 'too_large') : deed(hub, cabin, body);
+}
+
+function send(answer: ServerResponse, { status, value }: Answer): void {
+  answer.writeHead(status, {
+    'content-type': 'application/json; charset=utf-8',
+    'cache-control': 'no-store',
+    ...(status === 200 ? {} : { connection: 'close' }),
+  });
+  answer.end(JSON.stringify(value));
+}
+
+/** The hub's server, not listening yet: push, pull and check, each for the cabin of its token. */
+export const hubServer = (hub: Hub): Server =>
+  createServer((asked, answer) => {
+    answerOf(hub, asked).then(
+      (told) => send(answer, told),
+      (error: unknown) => {
+        console.error(error);
+        if (!answer.headersSent) send(answer, refused(FAILED, 'failed'));
+      },
+    );
+  });

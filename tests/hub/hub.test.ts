@@ -1,0 +1,271 @@
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { sql } from 'kysely';
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { startPostgres } from '../../scripts/lib/postgres.mjs';
+import type { FrostDatabase } from '@/data/database';
+import { seedDemo } from '@/data/demo/seed';
+import { hubLink, linkHub } from '@/data/hub-link';
+import { addNote, markNote } from '@/data/notes';
+import { addPhoto } from '@/data/photos';
+import { addSkiEvent, removeSkiEvent } from '@/data/ski-events';
+import { exportBook } from '@/features/settings/use-cases/export-book';
+import { bytesOf } from '@/formats/out-file';
+import { hubServer } from '@/hub/serve';
+import { letCabinIn, openHub, prepareHub, type Hub } from '@/hub/store';
+import { hubClient, HubRefusal } from '@/server/hub/hub-client';
+import { syncOnce } from '@/server/hub/sync';
+import { freePort } from '../browser/app';
+import { migrated, temporaryFolder } from '../unit/temporary-database';
+
+const NOW = new Date('2027-01-13T12:00:00Z');
+const AT = NOW.toISOString();
+const MINUTE_MS = 60_000;
+const JPEG = Buffer.from('ffd8ffe000104a46494600ffd9', 'hex');
+
+interface Cabin {
+  name: string;
+  folder: string;
+  db: FrostDatabase;
+  token: string;
+  /** How wrong its clock is. */
+  offMs: number;
+}
+
+let postgres: { url: string; stop: () => void };
+let [hub, server, url] = [undefined as Hub | undefined, undefined as Server | undefined, ''];
+let count = 0;
+let base: string;
+
+beforeAll(async () => {
+  postgres = startPostgres(await freePort());
+});
+afterAll(() => postgres.stop());
+
+const admin = async (statement: string) => {
+  const db = openHub(`${postgres.url}/postgres`);
+  await sql.raw(statement).execute(db);
+  await db.destroy();
+};
+
+/** Opens a database of the hub and listens. */
+async function open(name: string): Promise<void> {
+  hub = openHub(`${postgres.url}/${name}`);
+  await prepareHub(hub);
+  const made = hubServer(hub);
+  server = made;
+  const port = url === '' ? 0 : Number(new URL(url).port);
+  await new Promise<void>((resolve) => made.listen(port, '127.0.0.1', resolve));
+  url = `http://127.0.0.1:${(made.address() as AddressInfo).port}`;
+}
+
+async function close(): Promise<void> {
+  server?.closeAllConnections();
+  await new Promise((resolve) => (server ? server.close(resolve) : resolve(undefined)));
+  await hub?.destroy();
+}
+
+beforeEach(async () => {
+  await close();
+  base = `hub_${(count += 1)}`;
+  await admin(`create database ${base}`);
+  await open(base);
+});
+afterAll(close);
+
+async function cabin(name: string, { demo = false, offMs = 0 } = {}): Promise<Cabin> {
+  const folder = temporaryFolder();
+  const db = await migrated(folder);
+  if (demo) await seedDemo(db, NOW);
+  const token = await letCabinIn(hub!, name);
+  await linkHub(db, { url, token });
+  return { name, folder, db, token, offMs };
+}
+
+const sync = ({ db, folder, token, offMs }: Cabin) =>
+  syncOnce({
+    db,
+    folder,
+    hub: hubClient({ url, token }),
+    nowIso: new Date(NOW.getTime() + offMs).toISOString(),
+  });
+
+/** Exchanges until nobody has anything new; the rounds that it took. */
+async function settle(cabins: readonly Cabin[]): Promise<number> {
+  for (let round = 1; round < 10; round += 1) {
+    let came = 0;
+    for (const one of cabins) came += (await sync(one)) ?? 0;
+    if (came === 0) return round;
+  }
+  throw new Error('They never agree.');
+}
+
+async function bookOf({ folder }: Cabin): Promise<Record<string, unknown[]>> {
+  const file = exportBook('json', folder);
+  if (!file.ok) throw new Error(file.error.message);
+  const text = new TextDecoder().decode(await bytesOf(file.value));
+  const { records, gone } = JSON.parse(text) as {
+    records: Record<string, unknown[]>;
+    gone: unknown[];
+  };
+  return Object.fromEntries(
+    Object.entries({ ...records, gone }).map(([name, list]) => [
+      name,
+      list.map((one) => JSON.stringify(one)).sort(),
+    ]),
+  );
+}
+
+async function expectAlike(cabins: readonly Cabin[]): Promise<void> {
+  const [first, ...others] = await Promise.all(cabins.map(bookOf));
+  for (const other of others) expect(other).toEqual(first);
+}
+
+const note = (where: Cabin, id: string, words = `Of ${id}`) =>
+  addNote(where.db, {
+    id,
+    outingId: 'demo-tour',
+    words,
+    createdAt: new Date(NOW.getTime() + where.offMs).toISOString(),
+  });
+const notesOf = async ({ db }: Cabin) =>
+  (await db.selectFrom('note').select(['id', 'removed_at']).orderBy('id').execute()).map(
+    ({ id, removed_at }) => (removed_at ? `${id} removed` : id),
+  );
+
+describe('three cabins over a hub', () => {
+  it('end with the same book after a week apart, with clocks off by minutes', async () => {
+    const a = await cabin('Alm', { demo: true });
+    const b = await cabin('Bach', { offMs: 7 * MINUTE_MS });
+    const c = await cabin('Cort', { offMs: -11 * MINUTE_MS });
+    await settle([a, b, c]);
+    await expectAlike([a, b, c]);
+
+    // A week in which nobody reaches the hub.
+    for (const [where, id] of [
+      [a, 'note-a'],
+      [b, 'note-b'],
+      [c, 'note-c'],
+    ] as const) {
+      await note(where, id);
+      await addSkiEvent(where.db, {
+        id: `km-${id}`,
+        skiId: 'demo-ski-ilo-skate',
+        kind: 'kilometres',
+        km: 10,
+        atMs: NOW.getTime(),
+      });
+    }
+    await markNote(b.db, 'demo-note', AT);
+    const removed = (await c.db.selectFrom('ski_event').select('id').executeTakeFirstOrThrow()).id;
+    await removeSkiEvent(c.db, removed);
+    const reading = (await a.db.selectFrom('reading').select('id').executeTakeFirstOrThrow()).id;
+    await addPhoto(a.db, { id: 'photo-a', readingId: reading, jpeg: JPEG, createdAt: AT });
+    // All three changed the name of one outing.
+    for (const where of [a, b, c]) {
+      await where.db
+        .updateTable('outing')
+        .set({ name: `Tour of ${where.name}`, version: 2 })
+        .where('id', '=', 'demo-tour')
+        .execute();
+    }
+    await settle([a, b, c]);
+    await expectAlike([a, b, c]);
+    expect(await notesOf(c)).toEqual(['demo-note removed', 'note-a', 'note-b', 'note-c']);
+    const kilometres = await b.db
+      .selectFrom('ski_event')
+      .select('id')
+      .where('id', 'like', 'km-note-%')
+      .execute();
+    expect(kilometres).toHaveLength(3);
+    const picture = await c.db
+      .selectFrom('photo')
+      .selectAll()
+      .where('id', '=', 'photo-a')
+      .execute();
+    expect(Buffer.from(picture[0]!.jpeg).equals(JPEG)).toBe(true);
+    const gone = await a.db
+      .selectFrom('ski_event')
+      .select('id')
+      .where('id', '=', removed)
+      .execute();
+    expect(gone).toEqual([]);
+    expect(await settle([a, b, c])).toBe(1);
+  });
+
+  it('lose nothing and double nothing when the hub is put back to an older state', async () => {
+    const a = await cabin('Alm', { demo: true });
+    const b = await cabin('Bach');
+    await settle([a, b]);
+    await close();
+    await admin(`create database ${base}_backup template ${base}`);
+    await open(base);
+    await note(a, 'note-lost');
+    await note(b, 'note-too');
+    await settle([a, b]);
+    // The backup stands in its place, and others push to it before those two come again.
+    await close();
+    await admin(`drop database ${base}`);
+    await admin(`alter database ${base}_backup rename to ${base}`);
+    await open(base);
+    const c = await cabin('Cort');
+    await note(a, 'note-after');
+    await settle([c]);
+    await settle([a, b, c]);
+    await expectAlike([a, b, c]);
+    expect(await notesOf(c)).toEqual(['demo-note', 'note-after', 'note-lost', 'note-too']);
+  });
+
+  it('work without it, and go on where they stopped', async () => {
+    const a = await cabin('Alm', { demo: true });
+    const b = await cabin('Bach');
+    await settle([a, b]);
+    await close();
+    await note(a, 'note-alone');
+    await expect(sync(a)).rejects.toThrow(HubRefusal);
+    await expect(sync(a)).rejects.toMatchObject({ problem: 'unreachable' });
+    await open(base);
+    // An answer that is lost after the hub took it: the same is pushed again.
+    const client = hubClient({ url, token: a.token });
+    const lossy = {
+      ...client,
+      push: async (records: Parameters<typeof client.push>[0]) => {
+        await client.push(records);
+        throw new HubRefusal('unreachable');
+      },
+    };
+    await expect(syncOnce({ db: a.db, folder: a.folder, hub: lossy, nowIso: AT })).rejects.toThrow(
+      HubRefusal,
+    );
+    await settle([a, b]);
+    await expectAlike([a, b]);
+    expect((await hubLink(a.db))?.agreedAt).toBe(AT);
+  });
+
+  it('are let in by their token alone, and a hub that sends nonsense changes nothing', async () => {
+    const a = await cabin('Alm', { demo: true });
+    const stranger = hubClient({ url, token: 'x'.repeat(43) });
+    await expect(stranger.pull(null)).rejects.toMatchObject({ problem: 'not_let_in' });
+    const bad = await fetch(`${url}/v1/push`, {
+      method: 'POST',
+      headers: { authorization: `Bearer ${a.token}` },
+      body: '{"records":[{"kind":1}]}',
+    });
+    expect(bad.status).toBe(422);
+    const before = await bookOf(a);
+    const lying = {
+      check: () => Promise.resolve([true, true]),
+      push: () => Promise.resolve({ seq: '1', stamp: 'a' }),
+      pull: () =>
+        Promise.resolve({
+          records: [{ cabin: 'Evil', kind: 'note', ref: 'n', json: '{"id":"n","words":7}' }],
+          cursor: { seq: '9', stamp: 'b' },
+          isMore: false,
+        }),
+    };
+    await expect(syncOnce({ db: a.db, folder: a.folder, hub: lying, nowIso: AT })).rejects.toThrow(
+      HubRefusal,
+    );
+    expect(await bookOf(a)).toEqual(before);
+  });
+});
