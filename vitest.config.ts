@@ -56,7 +56,13 @@ export default defineConfig({
       {
         extends: true,
         // Cabins and their hub, on a PostgreSQL of its own.
-        test: { ...PATIENT, name: 'hub', include: ['tests/hub/**/*.test.ts'] },
+        test: {
+          ...PATIENT,
+          name: 'hub',
+          include: ['tests/hub/**/*.test.ts'],
+          // It runs beside the browser.
+          maxWorkers: availableParallelism() + 1,
+        },
       },
       {
         extends: true,
