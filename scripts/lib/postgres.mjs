@@ -1,6 +1,6 @@
 // Debian's PostgreSQL for the tests of the hub: a server of their own, in a folder of their own.
 import { spawnSync } from 'node:child_process';
-import { chmodSync, existsSync, mkdtempSync, readdirSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { refuse } from './install.mjs';
@@ -55,11 +55,7 @@ export function postgres(name, args) {
  */
 export function startPostgres(port) {
   const folder = mkdtempSync(path.join(tmpdir(), 'frost-postgres-'));
-  if (isRoot()) {
-    chmodSync(folder, 0o777);
-    spawnSync('chown', ['postgres', folder]);
-    chmodSync(folder, 0o700);
-  }
+  if (isRoot()) spawnSync('chown', ['postgres', folder]);
   const data = path.join(folder, 'data');
   postgres('initdb', ['-D', data, '-A', 'trust', '-U', 'postgres', '--no-sync']);
   const options = `-p ${port} -k ${folder} -c listen_addresses=127.0.0.1 -c fsync=off`;

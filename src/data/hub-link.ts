@@ -7,7 +7,7 @@ export interface HubLink {
   token: string;
   pulled: string | null;
   pushed: string | null;
-  /** When both were last in step, ISO 8601 in UTC. */
+  /** When something was last exchanged, ISO 8601 in UTC. */
   agreedAt: string | null;
   /** The code of what was wrong at the last try. */
   problem: string | null;
@@ -57,8 +57,9 @@ export async function noteSent(
   db: FrostDatabase,
   rows: readonly { kind: string; ref: string; sum: string }[],
 ): Promise<void> {
-  for (const { kind, ref } of rows) {
-    await db.deleteFrom('hub_sent').where('kind', '=', kind).where('ref', '=', ref).execute();
+  for (const kind of new Set(rows.map((row) => row.kind))) {
+    const refs = rows.filter((row) => row.kind === kind).map(({ ref }) => ref);
+    await db.deleteFrom('hub_sent').where('kind', '=', kind).where('ref', 'in', refs).execute();
   }
   await insertMany(db, 'hub_sent', [...rows]);
 }

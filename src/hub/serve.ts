@@ -1,10 +1,10 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { array, object, string } from 'yup';
 import { validate } from '../formats/schemas/validation';
+import { bearerOf } from '../formats/secrets';
 import { MOST_PUSHED, MOST_PUSHED_CHARACTERS } from '../formats/hub/messages';
 import { cabinOf, isKnown, pull, push, type Hub } from './store';
 
-const BEARER = /^Bearer ([\w-]{20,100})$/;
 const MOST_BODY = 4 * MOST_PUSHED_CHARACTERS;
 const MOST_REF = 300;
 const MOST_KIND = 40;
@@ -75,7 +75,7 @@ const DEEDS: Record<string, Deed> = {
 };
 
 async function answerOf(hub: Hub, asked: IncomingMessage): Promise<Answer> {
-  const token = BEARER.exec(asked.headers.authorization ?? '')?.[1];
+  const token = bearerOf(asked.headers.authorization);
   const cabin = token === undefined ? undefined : await cabinOf(hub, token);
   if (cabin === undefined) return refused(UNAUTHORISED, 'not_let_in');
   const deed = asked.method === 'POST' ? DEEDS[asked.url ?? ''] : undefined;

@@ -1,7 +1,8 @@
-import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import { Kysely, PostgresDialect, sql } from 'kysely';
 import { Pool } from 'pg';
 import { wallMs } from '../core/time';
+import { hashOf, newSecret } from '../formats/secrets';
 import type { Cursor, HubRecord, Pulled } from '../formats/hub/messages';
 import type { HubTables } from './schema';
 
@@ -9,7 +10,6 @@ export type Hub = Kysely<HubTables>;
 
 /** Records of a pull: whole batches until there are so many. */
 const A_PULL = 500;
-const SECRET_BYTES = 32;
 /** One push at a time: batches become visible in the order of their numbers, so that no cursor passes one by. */
 const PUSH_LOCK = 7_301_402;
 
@@ -17,8 +17,6 @@ export const openHub = (url: string): Hub =>
   new Kysely<HubTables>({
     dialect: new PostgresDialect({ pool: new Pool({ connectionString: url, max: 8 }) }),
   });
-
-const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
 
 /** Makes the tables where they are not there yet. */
 export async function prepareHub(hub: Hub): Promise<void> {
@@ -57,7 +55,7 @@ export async function prepareHub(hub: Hub): Promise<void> {
 
 /** Lets a cabin in, or gives it a new token; the token is told this once. */
 export async function letCabinIn(hub: Hub, name: string): Promise<string> {
-  const token = randomBytes(SECRET_BYTES).toString('base64url');
+  const token = newSecret();
   const token_hash = hashOf(token);
   await hub
     .insertInto('cabin')

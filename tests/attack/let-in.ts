@@ -1,6 +1,6 @@
-import { createHash } from 'node:crypto';
 import path from 'node:path';
 import Database from 'better-sqlite3';
+import { hashOf } from '@/formats/secrets';
 
 /** Lets a script in as the host computer would; gives the header that it sends. */
 export function letIn(folder: string, role: 'works' | 'looks'): { authorization: string } {
@@ -9,7 +9,7 @@ export function letIn(folder: string, role: 'works' | 'looks'): { authorization:
   db.prepare(
     `insert into device (id, kind, name, role, secret_hash, created_at)
      values (?, 'token', 'Attack', ?, ?, '2027-01-13T12:00:00.000Z')`,
-  ).run(`attack-${role}`, role, createHash('sha256').update(secret).digest('hex'));
+  ).run(`attack-${role}`, role, hashOf(secret));
   db.close();
   return { authorization: `Bearer ${secret}` };
 }

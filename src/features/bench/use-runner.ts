@@ -7,8 +7,9 @@ import { jobState, movedRecords, type StepMove, type StepRecord } from '@/core/b
 import { wallIso } from '@/core/time';
 import { useShortcut } from '@/ui/keys/use-shortcut';
 import { useWrite } from '@/ui/fields/use-write';
-import { isKept, sendOrKeep } from '@/ui/outbox/send-or-keep';
-import { useOutbox } from '@/ui/outbox/use-outbox';
+import { isKept } from '@/ui/fields/answer';
+import { sendOrKeep } from '@/ui/outbox/send-or-keep';
+import { useOutbox, useSentSince } from '@/ui/outbox/use-outbox';
 import { benchScreenWords } from '@/words/screens/bench';
 import { moveAction } from './actions';
 
@@ -44,7 +45,8 @@ interface StepInput extends Omit<StepMove, 'atMs'> {
 
 /** A job with the steps that were ended on this device and that its page does not have yet. */
 function useAhead(job: Job): Job {
-  const { entries, sent } = useOutbox();
+  const { entries } = useOutbox();
+  const sent = useSentSince(job);
   const ours = [...sent, ...entries]
     .filter(({ kind, why }) => kind === 'step' && why === undefined)
     .map(({ input }) => input as StepInput)

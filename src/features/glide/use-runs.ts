@@ -7,7 +7,7 @@ import { readDraft, writeDraft } from '@/ui/fields/draft-store';
 import { newWriteKey } from '@/ui/fields/write-key';
 import { outbox } from '@/ui/outbox/outbox';
 import type { OutboxEntry } from '@/ui/outbox/outbox-store';
-import { useOutbox } from '@/ui/outbox/use-outbox';
+import { useOutbox, useSentSince } from '@/ui/outbox/use-outbox';
 import { testScreenWords } from '@/words/screens/test';
 
 const WORDS = testScreenWords.runEntry;
@@ -47,7 +47,8 @@ async function takeOver(testId: string): Promise<void> {
  * with its own key, until the server has answered: a lost connection loses none and doubles none.
  */
 export function useRuns(testId: string) {
-  const { entries, sent } = useOutbox();
+  const { entries } = useOutbox();
+  const sent = useSentSince(testId);
   const [forgotten, setForgotten] = useState<ReadonlySet<string>>(new Set());
   const [unkept, setUnkept] = useState<readonly WaitingRun[]>([]);
   useEffect(() => {

@@ -20,13 +20,15 @@ const Canvas = chakra('canvas');
 type Measured = Extract<GrainSizes, { kind: 'measured' }>;
 interface Looked {
   photo: File;
+  /** As wide as the picture was that was measured, pixels. */
+  widthPx: number;
   sizes: Measured;
 }
 
 const rounded = (mm: number) => (mm < 1 ? Math.round(mm * 20) / 20 : Math.round(mm * 10) / 10);
 
 /** The photo with a ring about each grain that was found, so that a person sees what was measured. */
-function Rings({ photo, sizes }: Looked) {
+function Rings({ photo, widthPx, sizes }: Looked) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     let isGone = false;
@@ -34,19 +36,16 @@ function Rings({ photo, sizes }: Looked) {
       const board = canvas.current;
       const context = board?.getContext('2d');
       if (!board || !context || isGone) return;
-      const long = Math.max(picture.width, picture.height);
-      const scale = PREVIEW_PX / long;
-      // The photo was measured no larger than this.
-      const measured = Math.min(1, MEASURED_PX / long);
+      const scale = PREVIEW_PX / Math.max(picture.width, picture.height);
       board.width = picture.width * scale;
       board.height = picture.height * scale;
       context.drawImage(picture, 0, 0, board.width, board.height);
       context.strokeStyle = getComputedStyle(board).color;
       context.lineWidth = 2;
+      const zoom = board.width / widthPx;
       for (const { x, y, sizeMm } of sizes.grains) {
         context.beginPath();
         const radius = (sizeMm * sizes.pxPerMm) / 2;
-        const zoom = scale / measured;
         context.arc(x * zoom, y * zoom, radius * zoom, 0, 2 * Math.PI);
         context.stroke();
       }
@@ -54,10 +53,9 @@ function Rings({ photo, sizes }: Looked) {
     return () => {
       isGone = true;
     };
-  }, [photo, sizes]);
+  }, [photo, widthPx, sizes]);
   return <Canvas ref={canvas} role="img" aria-label={WORDS.rings} color="danger" w="100%" />;
 }
-const MEASURED_PX = 1400;
 
 /** Measures grains on a photo of a ruled card; a person looks at the rings and takes the size, or not. */
 export function GrainPhoto({ onTake }: { onTake: (grainMm: number) => void }) {
@@ -77,7 +75,7 @@ export function GrainPhoto({ onTake }: { onTake: (grainMm: number) => void }) {
         return;
       }
       const [sizes] = await pool.run([{ picture, rulingMm: Number(ruling) }]).result;
-      if (sizes?.kind === 'measured') setLooked({ photo, sizes });
+      if (sizes?.kind === 'measured') setLooked({ photo, widthPx: picture.width, sizes });
       else if (sizes) {
         setProblem(sizes.kind === 'too_few' ? WORDS.tooFew(sizes.count) : WORDS.WHY[sizes.kind]);
       }

@@ -5,15 +5,15 @@ import { RateLimiterMemory } from 'rate-limiter-flexible';
 import { dataFolder, database } from '@/data/database';
 import { addDevice, deviceBySecret, sawDevice } from '@/data/devices';
 import type { Device, DeviceRole } from '@/core/model';
+import { bearerOf, hashOf, newSecret } from '@/formats/secrets';
 import type { Caller } from '../caller';
 import { nowMs } from '../clock';
 import { live } from '../live';
 import { isCode, newPairingCode, type PairingCode } from './pairing-code';
-import { hashOf, newSecret, sessionKey } from './secrets';
+import { sessionKey } from './session-key';
 
 export const SESSION_COOKIE = 'frost-pick-session';
 const SEASON_S = 20_000_000;
-const BEARER = /^Bearer ([A-Za-z0-9_-]{20,100})$/;
 
 /** Wrong codes of one address within the life of a code, then of all addresses together. */
 const WRONG_OF_ONE = 5;
@@ -21,8 +21,8 @@ const WRONG_OF_ALL = 40;
 const WRONG_S = 300;
 const ALL = 'all';
 
-/** So seldom is it written down when a device was last here. */
-const SEEN_EVERY_MS = 600_000;
+/** So seldom is it written down when a device was last here: what was worked out from the database is old after a write. */
+const SEEN_EVERY_MS = 3_600_000;
 
 interface Session {
   secret?: string;
@@ -102,7 +102,7 @@ export class Door {
   }
 
   private async secretOf(asked: IncomingMessage, answer: ServerResponse) {
-    const token = BEARER.exec(asked.headers.authorization ?? '')?.[1];
+    const token = bearerOf(asked.headers.authorization);
     if (token !== undefined) return token;
     if (!asked.headers.cookie?.includes(SESSION_COOKIE)) return undefined;
     return (await this.session(asked, answer)).secret;

@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
-import { BOOK_NAMES, bookKind, differences, type BookName, type BookRecord } from '@/core/book';
+import { BOOK_NAMES, bookKind, differences, type BookRecord } from '@/core/book';
 import type { FrostDatabase } from '@/data/database';
 import { forgetSent, hubLink, noteHub, noteSent, sentSums, type HubLink } from '@/data/hub-link';
+import { refOf } from '@/data/book/here';
 import { mergeBook } from '@/data/book/merge-book';
 import { openBook } from '@/data/book/read-book';
 import { BOOK_FORMAT, BOOK_VERSION } from '@/formats/book/write';
@@ -32,10 +33,6 @@ export interface SyncGround {
 const cursorOf = (json: string | null): Cursor | null =>
   json === null ? null : (JSON.parse(json) as Cursor);
 const sumOf = (text: string) => createHash('sha256').update(text).digest('base64url');
-const keysOf = (name: BookName, record: BookRecord) =>
-  bookKind(name)
-    .keys.map((key) => String(record[key]))
-    .join('|');
 
 /** Every record of this book as the hub has it, in the order in which others can take them in. */
 async function* ownRecords(folder: string): AsyncGenerator<HubRecord> {
@@ -47,7 +44,7 @@ async function* ownRecords(folder: string): AsyncGenerator<HubRecord> {
         const picture = bookKind(name).hasPicture ? pictures.get(String(record.id)) : undefined;
         yield {
           kind: name,
-          ref: keysOf(name, record),
+          ref: refOf(name, record),
           json: JSON.stringify(record),
           picture: picture?.toString('base64'),
         };
@@ -61,11 +58,11 @@ async function* ownRecords(folder: string): AsyncGenerator<HubRecord> {
   }
 }
 
-/** Hands in what changed here since the last time. */
-async function pushChanges({ db, folder, hub }: SyncGround): Promise<void> {
+/** Hands in what changed here since the last time; gives how many records. */
+async function pushChanges({ db, folder, hub }: SyncGround): Promise<number> {
   const sent = await sentSums(db);
   let waiting: HubRecord[] = [];
-  let characters = 0;
+  let [characters, count] = [0, 0];
   const flush = async () => {
     if (waiting.length === 0) return;
     const cursor = await hub.push(waiting);
@@ -74,6 +71,7 @@ async function pushChanges({ db, folder, hub }: SyncGround): Promise<void> {
       await noteSent(transaction, rows);
       await noteHub(transaction, { pushed: JSON.stringify(cursor) });
     });
+    count += waiting.length;
     waiting = [];
     characters = 0;
   };
@@ -86,6 +84,7 @@ async function pushChanges({ db, folder, hub }: SyncGround): Promise<void> {
     characters += size;
   }
   await flush();
+  return count;
 }
 
 type Incoming = Pulled['records'];
@@ -119,8 +118,8 @@ const ordered = (record: BookRecord) =>
   JSON.stringify(Object.entries(record).sort(([a], [b]) => (a < b ? -1 : 1)));
 
 /**
- * Of two records that nobody can decide between, every cabin takes the same one: what differs is told in the report,
- * and whoever changes it next decides.
+ * Of two records that only a person could decide between, every cabin takes the same one, and nobody is asked: whoever
+ * changes it next decides.
  */
 export const takesTheirs = (mine: BookRecord, theirs: BookRecord): boolean =>
   differences(mine, theirs).length > 0 && ordered(theirs) > ordered(mine);
@@ -135,6 +134,8 @@ async function pullChanges({ db, hub }: SyncGround, link: HubLink): Promise<numb
     cursor = page.cursor ?? cursor;
     if (!page.isMore) break;
   }
+  const now = cursor && JSON.stringify(cursor);
+  if (records.length === 0 && now === link.pulled) return 0;
   const cabins = [...new Set(records.map(({ cabin }) => cabin))].sort();
   const books: Awaited<ReturnType<typeof bookOf>>[] = [];
   for (const cabin of cabins) {
@@ -142,7 +143,7 @@ async function pullChanges({ db, hub }: SyncGround, link: HubLink): Promise<numb
   }
   await db.transaction().execute(async (transaction) => {
     for (const book of books) await mergeBook(transaction, book, takesTheirs);
-    await noteHub(transaction, { pulled: cursor && JSON.stringify(cursor) });
+    await noteHub(transaction, { pulled: now });
   });
   return records.length;
 }
@@ -160,9 +161,11 @@ export async function syncOnce(ground: SyncGround): Promise<number | undefined> 
   const [knowsPull, knowsPush] = await hub.check([pulled, pushed]);
   const isLost = pushed !== null && !knowsPush;
   if (isLost) await forgetSent(db);
-  if (isLost || !isUnchanged) await pushChanges(ground);
+  let pushedCount = isLost || !isUnchanged ? await pushChanges(ground) : 0;
   const came = await pullChanges(ground, knowsPull ? link : { ...link, pulled: null });
-  if (came > 0) await pushChanges(ground);
-  await noteHub(db, { agreedAt: nowIso, problem: null });
+  if (came > 0) pushedCount += await pushChanges(ground);
+  // Only what is new is written: what others worked out from the database would else be old every half minute.
+  const isNew = came + pushedCount > 0 || link.problem !== null || link.agreedAt === null;
+  if (isNew) await noteHub(db, { agreedAt: nowIso, problem: null });
   return came;
 }

@@ -15,3 +15,18 @@ export const NO_ANSWER: Answer<never> = {
     details: [],
   },
 };
+
+/** A write that is safe on this device and waits there. */
+interface KeptAnswer {
+  ok: false;
+  error: { code: 'kept'; message: string; details: unknown[] };
+}
+
+/** What is said of it. */
+export const KEPT: KeptAnswer = {
+  ok: false,
+  error: { code: 'kept', message: uiScreenWords.outbox.kept, details: [] },
+};
+
+export const isKept = <R>(answer: Answer<R>): answer is KeptAnswer =>
+  !answer.ok && answer.error.code === KEPT.error.code;

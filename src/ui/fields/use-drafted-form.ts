@@ -10,7 +10,7 @@ import {
   type PathValue,
   type Resolver,
 } from 'react-hook-form';
-import { NO_ANSWER, type Answer } from './answer';
+import { isKept as isKeptHere, NO_ANSWER, type Answer } from './answer';
 import { readDraft, writeDraft } from './draft-store';
 import { forgetKey, keyFor } from './kept-key';
 import type { FieldClash } from './meanwhile';
@@ -128,7 +128,7 @@ export function useDraftedForm<T extends FieldValues>(
         clear();
         return;
       }
-      if (answer.error.code === 'kept') {
+      if (isKeptHere(answer)) {
         clear();
         setKeptHere(answer.error.message);
         return;

@@ -1,15 +1,16 @@
 'use client';
 
-import { startTransition, useEffect } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { useRouter } from 'next/navigation';
-import { useOutbox } from '../outbox/use-outbox';
+import { useOutbox, useSentSince } from '../outbox/use-outbox';
 import { useLive, type SeenLive } from './use-live';
 
 /** Fetches the page anew once all that waited on this device is with the server. */
 function useAfterSending(): void {
   const router = useRouter();
-  const { entries, sent } = useOutbox();
-  const count = sent.length;
+  const { entries } = useOutbox();
+  const [page] = useState({});
+  const count = useSentSince(page).length;
   const isDone = !entries.some(({ why }) => why === undefined);
   useEffect(() => {
     if (count > 0 && isDone) startTransition(() => router.refresh());

@@ -17,7 +17,7 @@ export function LinkLine() {
     linkState.get,
     linkState.start,
   );
-  const { entries, sent, isTurnedAway } = useOutbox();
+  const { entries, late, isTurnedAway } = useOutbox();
   const waiting = entries.filter(({ why }) => why === undefined).length;
   const refused = entries.length - waiting;
   const isLost = state === 'lost';
@@ -25,7 +25,7 @@ export function LinkLine() {
     isTurnedAway ? WORDS.turnedAway : isLost ? WORDS.lost : undefined,
     waiting > 0 ? WORDS.waiting(waiting) : undefined,
     refused > 0 ? WORDS.refused(refused) : undefined,
-    !isLost && entries.length === 0 && sent.length > 0 ? WORDS.sent(sent.length) : undefined,
+    !isLost && entries.length === 0 && late > 0 ? WORDS.sent(late) : undefined,
   ].filter((one) => one !== undefined);
   return (
     <Flex

@@ -7,9 +7,11 @@ import { OutboxScreen } from '@/features/outbox/outbox-screen';
 import { linkState } from '../live/link-state';
 import { system } from '../theme/system';
 import { LinkLine } from './link-line';
+import { useSentSince } from './use-outbox';
 import { outbox } from './outbox';
 import { keptEntries } from './outbox-store';
-import { isKept, sendOrKeep } from './send-or-keep';
+import { isKept } from '../fields/answer';
+import { sendOrKeep } from './send-or-keep';
 
 /** What reached the server, in order, and what it answers next. */
 let reached: { kind: string; key: string }[] = [];
@@ -120,6 +122,27 @@ describe('a write that is sent or kept', () => {
     expect(isKept(await sendOrKeep(entry('b'), action))).toBe(true);
     expect(action).not.toHaveBeenCalled();
   });
+});
+
+it('what was sent before a page came is the page’s own to tell', async () => {
+  await outbox.keep(entry('before'));
+  await waitFor(async () => expect(await keys()).toEqual([]));
+  const Sent = ({ page }: { page: object }) => (
+    <output>
+      {useSentSince(page)
+        .map(({ key }) => key)
+        .join(' ')}
+    </output>
+  );
+  const [first, second] = [{}, {}];
+  const view = render(<Sent page={first} />);
+  const shown = () => view.container.textContent;
+  expect(shown()).toBe('');
+  await outbox.keep(entry('after'));
+  await waitFor(() => expect(shown()).toBe('after'));
+  // The page was made anew and has it: what somebody did to it since is not undone here.
+  view.rerender(<Sent page={second} />);
+  expect(shown()).toBe('');
 });
 
 describe('what is said of it', () => {

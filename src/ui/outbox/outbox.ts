@@ -13,6 +13,8 @@ export interface OutboxState {
   entries: readonly OutboxEntry[];
   /** Those that were sent since this page was opened. */
   sent: readonly OutboxEntry[];
+  /** Of these, how many had waited: for most the server answers at once. */
+  late: number;
   /** The server turned the device away: nothing is sent until it is paired again. */
   isTurnedAway: boolean;
 }
@@ -24,7 +26,7 @@ const PATIENCE_MS = 20_000;
 const UNPAIRED = 401;
 const [REFUSED_FROM, REFUSED_TO, TOO_MANY] = [400, 500, 429];
 
-export const EMPTY: OutboxState = { entries: [], sent: [], isTurnedAway: false };
+export const EMPTY: OutboxState = { entries: [], sent: [], late: 0, isTurnedAway: false };
 
 /** Sends what waits on this device, in its order, each once; what the server refuses waits for a person. */
 class Outbox {
@@ -32,6 +34,7 @@ class Outbox {
   private readonly listeners = new Set<() => void>();
   private channel: BroadcastChannel | undefined;
   private timer: ReturnType<typeof setInterval> | undefined;
+  private readonly waited = new Set<string>();
   private isSending = false;
   private loading: Promise<void> | undefined;
 
@@ -85,7 +88,11 @@ class Outbox {
         await this.load();
         for (;;) {
           const next = this.state.entries.find(({ why }) => why === undefined);
-          if (!next || !(await this.send(next))) return;
+          if (!next) return;
+          if (!(await this.send(next))) {
+            this.noteWaiting();
+            return;
+          }
         }
       });
     } catch {
@@ -97,6 +104,7 @@ class Outbox {
 
   private async begin(): Promise<void> {
     await this.load();
+    this.noteWaiting();
     if (typeof BroadcastChannel !== 'undefined') {
       this.channel = new BroadcastChannel(LOCK);
       this.channel.onmessage = () => void this.load().catch(() => undefined);
@@ -109,6 +117,11 @@ class Outbox {
       if (linkState.get().state === 'open') void this.flush();
     });
     void this.flush();
+  }
+
+  /** What is here now could not be sent at once. */
+  private noteWaiting(): void {
+    for (const { key } of this.state.entries) this.waited.add(key);
   }
 
   private async load(): Promise<void> {
@@ -146,7 +159,9 @@ class Outbox {
     }
     if (answer.ok) {
       await forgetEntry(turn);
-      this.tell({ sent: [...this.state.sent, entry], isTurnedAway: false });
+      const { sent, late } = this.state;
+      const hasWaited = this.waited.has(key);
+      this.tell({ sent: [...sent, entry], late: late + (hasWaited ? 1 : 0), isTurnedAway: false });
     } else {
       const { status } = answer;
       const isFinal = status >= REFUSED_FROM && status < REFUSED_TO && status !== TOO_MANY;

@@ -1,20 +1,10 @@
-import { uiScreenWords } from '../../words/screens/ui';
-import { NO_ANSWER, type Answer } from '../fields/answer';
+import { KEPT, NO_ANSWER, type Answer } from '../fields/answer';
 import { linkState } from '../live/link-state';
 import { outbox } from './outbox';
 import type { NewEntry } from './outbox-store';
 
 /** So long an answer is waited for before a write is kept; the key makes it safe to send it again. */
 const PATIENCE_MS = 10_000;
-
-/** What is said of a write that waits on this device. */
-export const KEPT: Answer<never> = {
-  ok: false,
-  error: { code: 'kept', message: uiScreenWords.outbox.kept, details: [] },
-};
-
-/** True for a write that is safe on this device. */
-export const isKept = <R>(answer: Answer<R>): boolean => !answer.ok && answer.error.code === 'kept';
 
 const inTime = <R>(answer: Promise<R>): Promise<R> =>
   new Promise((resolve, reject) => {

@@ -54,7 +54,7 @@ export const hub = {
   left: 'This cabin has left the hub. What came from it stays here.',
   now: 'Exchange now',
   joined: (url: string) => `Joined: ${url}`,
-  inStep: (url: string, time: string) => `In step with ${url}, last on ${time}`,
+  inStep: (url: string, time: string) => `In step with ${url}, last exchange on ${time}`,
   came: (count: number) =>
     count === 0
       ? 'In step. Nothing new from the others.'

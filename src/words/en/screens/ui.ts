@@ -19,11 +19,6 @@ export const linkLine = {
   load: 'Load it now',
 };
 
-export const offline = {
-  newer: 'A newer version of Frost Pick is on this device. Load it when you are done here.',
-  load: 'Load it now',
-};
-
 export const meanwhile = {
   empty: 'empty',
   someoneElseChangedThisMeanwhile: 'Someone else changed this in the meantime',

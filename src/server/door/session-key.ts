@@ -1,17 +1,10 @@
-import { createHash, randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { newSecret } from '@/formats/secrets';
 
-const SECRET_BYTES = 32;
 const FOLDER = 'lan';
 const KEY_FILE = 'session.key';
 const OWNER_ALONE = 0o600;
-
-/** A secret for a device or a token: 256 bits, letters that an address and a header may carry. */
-export const newSecret = (): string => randomBytes(SECRET_BYTES).toString('base64url');
-
-/** What of a secret is stored: it cannot be told from it. */
-export const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
 
 /** The key that seals sessions, made at the first need and readable by its owner alone. */
 export function sessionKey(dataFolder: string): string {
