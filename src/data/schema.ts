@@ -222,6 +222,15 @@ export type SkierTable = RowOf<typeof SKIER_FIELDS>;
 /** Who is on which outing, on what. */
 export type StarterTable = RowOf<typeof STARTER_FIELDS>;
 
+/** What two cabins changed at once, as it was settled; `difference` is JSON. */
+export interface HubDecidedTable {
+  /** Kind and keys of the record. */
+  id: string;
+  cabin: string;
+  at: string;
+  difference: string;
+}
+
 /** Plans of the bench: the newest is the one in force, and taking it back brings the one before. */
 export type BenchPlanTable = RowOf<typeof PLAN_FIELDS>;
 
@@ -236,6 +245,7 @@ export interface Tables {
   signature: SignatureTable;
   hub_link: HubLinkTable;
   hub_sent: HubSentTable;
+  hub_decided: HubDecidedTable;
   log_entry: LogEntryTable;
   gone: GoneTable;
   skier: SkierTable;

@@ -1,4 +1,5 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { array, object, string } from 'yup';
 import { validate } from '../formats/schemas/validation';
 import { bearerOf } from '../formats/secrets';
@@ -93,9 +94,15 @@ function send(answer: ServerResponse, { status, value }: Answer): void {
   answer.end(JSON.stringify(value));
 }
 
+/** A certificate and its key, both PEM, with which the hub speaks https. */
+export interface Papers {
+  cert: string;
+  key: string;
+}
+
 /** The hub's server, not listening yet: push, pull and check, each for the cabin of its token. */
-export const hubServer = (hub: Hub): Server =>
-  createServer((asked, answer) => {
+export function hubServer(hub: Hub, papers?: Papers): Server {
+  const listener = (asked: IncomingMessage, answer: ServerResponse) => {
     answerOf(hub, asked).then(
       (told) => send(answer, told),
       (error: unknown) => {
@@ -103,4 +110,6 @@ export const hubServer = (hub: Hub): Server =>
         if (!answer.headersSent) send(answer, refused(FAILED, 'failed'));
       },
     );
-  });
+  };
+  return papers ? createSecureServer(papers, listener) : createServer(listener);
+}

@@ -22,6 +22,7 @@ const SCREENS = [
   'labels',
   '/quick',
   '/devices',
+  '/settings',
   '/pair',
   '/outing/new',
 ];

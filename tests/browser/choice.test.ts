@@ -42,7 +42,8 @@ describe('the choice in full', () => {
     const { page, errors } = await openPage(browser, `${app.url}/outing/demo-relay/pick`);
     const before = await textOf(page, 'answer-equivalent');
     const product = await textOf(page, 'answer-product');
-    await page.focus('aria/Snow temperature[role="slider"]');
+    const slider = await page.waitForSelector('aria/Snow temperature[role="slider"]');
+    await slider!.focus();
     for (let i = 0; i < 10; i += 1) await page.keyboard.press('ArrowRight');
     await changed(page, 'answer-product', product);
     await waitForText(page, 'A what-if cannot be saved');

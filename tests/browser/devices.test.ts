@@ -118,6 +118,7 @@ describe('a device at the bench', () => {
   it('that may only look sees everything and changes nothing, by no action and no route', async () => {
     const { page } = await pairDevice(own, { name: 'Guest phone', role: 'Looks only' }, NARROW);
     await goTo(page, `${own.origin}/outing/demo-tour/log`);
+    await waitForText(page, 'This device only looks: nothing you enter here is stored');
     await typeInto(page, 'Write a note', 'Must not be kept');
     await press(page, 'Add note');
     await waitForText(page, 'This device may only look.');

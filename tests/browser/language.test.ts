@@ -101,6 +101,7 @@ const SCREENS = [
   `${RELAY}/settings`,
   '/outing/new',
   '/devices',
+  '/settings',
   '/pair?no=wrong_code',
   '/quick',
   '/quick?by=air&on=classic',

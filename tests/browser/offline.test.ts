@@ -1,15 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
-import {
-  goTo,
-  NARROW,
-  PATIENCE_MS,
-  press,
-  startDemoBeyond,
-  stopDemo,
-  textOf,
-  waitForText,
-} from './app';
+import { goTo, NARROW, PATIENCE_MS, press, startDemoBeyond, stopDemo, waitForText } from './app';
 import { ADDRESS, pairDevice, withBeyond } from './beyond';
 
 const own = withBeyond();
@@ -88,7 +79,7 @@ describe('a phone on the hill', () => {
     await line(page, '6 records waiting on this device');
     // The phone is put away and opened anew, still out of reach.
     await page.goto(`${own.origin}/outbox`, { waitUntil: 'load' });
-    expect(await textOf(page, 'outbox-count')).toBe('6 to be sent');
+    await waitForText(page, '6 to be sent');
     expect(await page.$$('[data-testid="outbox-entry"]')).toHaveLength(6);
     // The quick answer and the iron lab need no server.
     await page.goto(`${own.origin}/quick`, { waitUntil: 'load' });

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { startPostgres } from '../../scripts/lib/postgres.mjs';
 import type { FrostDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
+import { hubDecisions } from '@/data/hub-decided';
 import { hubLink, linkHub } from '@/data/hub-link';
 import { addNote, markNote } from '@/data/notes';
 import { addPhoto } from '@/data/photos';
@@ -133,6 +134,9 @@ const notesOf = async ({ db }: Cabin) =>
     ({ id, removed_at }) => (removed_at ? `${id} removed` : id),
   );
 
+const outing = ({ db }: Cabin, id: string) =>
+  db.selectFrom('outing').selectAll().where('id', '=', id).executeTakeFirstOrThrow();
+
 describe('three cabins over a hub', () => {
   it('end with the same book after a week apart, with clocks off by minutes', async () => {
     const a = await cabin('Alm', { demo: true });
@@ -172,6 +176,16 @@ describe('three cabins over a hub', () => {
     await settle([a, b, c]);
     await expectAlike([a, b, c]);
     expect(await notesOf(c)).toEqual(['demo-note removed', 'note-a', 'note-b', 'note-c']);
+    // Each name that gave way is told in the cabin where it was settled, with the one that came in its place.
+    const lists = await Promise.all([a, b, c].map(({ db }) => hubDecisions(db)));
+    const names = lists.flat().map(({ difference: { columns, isTaken } }) => {
+      const { mine, theirs } = columns.find(({ column }) => column === 'name')!;
+      return isTaken ? { stands: theirs, gave: mine } : { stands: mine, gave: theirs };
+    });
+    const stands = (await outing(a, 'demo-tour')).name;
+    expect(stands).toBe('Tour of Cort');
+    expect(names.map(({ gave }) => gave).sort()).toEqual(['Tour of Alm', 'Tour of Bach']);
+    expect(names.map((one) => one.stands)).toContain(stands);
     const kilometres = await b.db
       .selectFrom('ski_event')
       .select('id')

@@ -387,6 +387,7 @@ describe('what a book holds', () => {
     'device',
     'gone',
     'hand',
+    'hub_decided',
     'hub_link',
     'hub_sent',
     'kysely_migration',

@@ -10,6 +10,8 @@ export interface Difference {
   columns: { column: string; mine: unknown; theirs: unknown }[];
   /** Neither can be changed: what stands here stays. */
   isFixed: boolean;
+  /** What stands afterwards is the other book's. */
+  isTaken: boolean;
 }
 
 /** How many records of a kind are dealt with in which way. */

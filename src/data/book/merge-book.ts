@@ -149,7 +149,8 @@ class Meeting {
       mine: mine[column],
       theirs: theirs[column],
     }));
-    const difference = { id, name, label: labelOf(mine), columns, isFixed };
+    const isTaken = verdict.kind === 'changed' || (!isFixed && this.takes(id, mine, theirs));
+    const difference = { id, name, label: labelOf(mine), columns, isFixed, isTaken };
     if (isFixed) {
       count.fixed += 1;
       if (count.fixed <= MOST_FIXED_TOLD) this.report.conflicts.push(difference);
@@ -158,7 +159,6 @@ class Meeting {
     const list = verdict.kind === 'changed' ? this.report.changes : this.report.conflicts;
     if (list.length < MOST_TOLD) list.push(difference);
     count[verdict.kind === 'changed' ? 'changed' : 'conflicts'] += 1;
-    const isTaken = this.takes(id, mine, theirs);
     const record =
       verdict.kind === 'changed'
         ? verdict.record

@@ -16,6 +16,7 @@ import * as tests from './0014-tests';
 import * as devices from './0015-devices';
 import * as grainSize from './0016-grain-size';
 import * as hub from './0017-hub';
+import * as hubDecided from './0018-hub-decided';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -36,4 +37,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0015-devices': devices,
   '0016-grain-size': grainSize,
   '0017-hub': hub,
+  '0018-hub-decided': hubDecided,
 };

@@ -29,7 +29,7 @@ export function Frame(props: {
     <>
       <SkipLink to="work">{WORDS.skipToTheWork}</SkipLink>
       <SnowLine frame={data} serverNowMs={serverNowMs} atStart={atStart} />
-      <LinkLine />
+      <LinkLine looksOnly={data.looksOnly} />
       <OfflineKeeper outingId={data.outing.id} />
       <Flex align="flex-start">
         <DayRail frame={data} serverNowMs={serverNowMs} />

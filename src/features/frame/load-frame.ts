@@ -5,6 +5,7 @@ import type { FrostDatabase } from '@/data/database';
 import { findOuting, listOutings } from '@/data/outings';
 import { listTimers } from '@/data/timers';
 import { listReadings } from '@/data/readings';
+import { looksOnly } from '@/server/caller';
 import { isDemo } from '@/server/demo';
 import { modelledCases } from '@/server/cases';
 import { daySnow, type DaySnow } from '@/core/choice';
@@ -18,6 +19,8 @@ export interface FrameData {
   timers: KeptTimer[];
   /** Made-up data, to look around in. */
   isDemo: boolean;
+  /** Who looks at it may change nothing. */
+  looksOnly: boolean;
 }
 
 /** Loads the frame of an outing; undefined when there is none of this id. */
@@ -40,6 +43,7 @@ export async function loadFrame(
     choice: choices[0],
     timers,
     isDemo: isDemo(),
+    looksOnly: looksOnly(),
   };
 }
 

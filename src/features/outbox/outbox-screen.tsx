@@ -18,7 +18,7 @@ const ownZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 /** What waits on this device: sent by itself, or refused and mended or dropped by a person. */
 export function OutboxScreen() {
-  const { entries } = useOutbox();
+  const { entries, store } = useOutbox();
   const [said, setSaid] = useState<string>();
   const refused = entries.filter(({ why }) => why !== undefined).length;
   const drop = async ({ turn, label }: OutboxEntry) => {
@@ -35,7 +35,7 @@ export function OutboxScreen() {
         question={WORDS.title}
         answer={
           <Text textStyle="title" data-testid="outbox-count">
-            {WORDS.answer(entries.length - refused, refused)}
+            {store === 'read' ? WORDS.answer(entries.length - refused, refused) : WORDS[store]}
           </Text>
         }
       >

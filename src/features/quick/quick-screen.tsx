@@ -105,6 +105,7 @@ function Doors({
           {WORDS.startAnOuting}
         </SheetLink>
         <SheetLink href="/devices">{WORDS.devices}</SheetLink>
+        <SheetLink href="/settings">{WORDS.settings}</SheetLink>
       </Flex>
     </Flex>
   );

@@ -12,7 +12,7 @@ import { hostRefusal, writeRefusal } from '@/server/permission';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
 import { copyNow, type ListedCopy } from './use-cases/copies';
 import { changeTeam } from './use-cases/change-team';
-import { joinHub, leaveHub } from './use-cases/link-hub';
+import { joinHub, leaveHub, sawDecision } from './use-cases/link-hub';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const ONE_YEAR_S = 31_536_000;
@@ -70,4 +70,13 @@ export async function stepNowAction(): Promise<WireResult<{ message: string }>> 
       ? { ok: true, value: { message: WORDS.came(step.came) } }
       : failed('hub', WORDS.problem(step.problem));
   });
+}
+
+/** A person has looked at what the hub settled between two cabins. */
+export async function sawDecisionAction(
+  key: string,
+  id: string,
+): Promise<WireResult<{ message: string }>> {
+  const seen = await deed(key, 'hub.seen', (db) => sawDecision(db, id));
+  return seen.ok ? { ok: true, value: { message: WORDS.seen } } : seen;
 }

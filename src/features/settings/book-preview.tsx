@@ -1,6 +1,6 @@
 'use client';
 
-import type { Difference, MergeReport } from '@/core/book';
+import type { MergeReport } from '@/core/book';
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -8,19 +8,12 @@ import { ChoiceRow } from '@/ui/fields/choice-row';
 import { DataTable } from '@/ui/frame/data-table';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { settingsScreenWords } from '@/words/screens/settings';
+import { DifferenceLines } from './difference-lines';
 
 const WORDS = settingsScreenWords.exchange;
 const COUNTS = ['added', 'changed', 'removed', 'conflicts', 'kept'] as const;
 /** Changes that are listed before the rest is only counted. */
 const MOST_LISTED = 20;
-const MOST_LETTERS = 60;
-
-/** A value of a record as a person reads it. */
-function inWords(value: unknown): string {
-  if (value === null || value === undefined || value === '') return WORDS.empty;
-  const text = typeof value === 'object' ? JSON.stringify(value) : String(value);
-  return text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS)}…` : text;
-}
 
 interface BookPreviewProps {
   report: MergeReport;
@@ -151,22 +144,5 @@ function CountsTable({ kinds }: Pick<MergeReport, 'kinds'>) {
         cells: [WORDS.KIND[one.name], ...counts.map((count) => one[count] || '')],
       }))}
     />
-  );
-}
-
-/** A record that differs, a line a column. */
-function DifferenceLines({ difference }: { difference: Difference }) {
-  const { name, label, columns } = difference;
-  return (
-    <Box py="1">
-      <Text textStyle="body">{WORDS.recordOf(WORDS.KIND[name], label)}</Text>
-      {columns
-        .filter(({ column }) => !column.endsWith('version'))
-        .map(({ column, mine, theirs }) => (
-          <Text key={column} textStyle="small" overflowWrap="anywhere">
-            {WORDS.fromTo(WORDS.column(column), inWords(mine), inWords(theirs))}
-          </Text>
-        ))}
-    </Box>
   );
 }

@@ -2,7 +2,8 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
-import { hubLink } from '@/data/hub-link';
+import { noteDecided } from '@/data/hub-decided';
+import { hubLink, linkHub } from '@/data/hub-link';
 import { runAs } from '@/server/caller';
 import { demoDatabase } from '../../../tests/unit/demo-app';
 import { fill, show } from '../../../tests/unit/render';
@@ -48,6 +49,33 @@ describe('the hub of several cabins', () => {
     answers = () => Response.json({ code: 'not_let_in' }, { status: 401 });
     press('Exchange now');
     await waitFor(() => expect(second.text()).toContain('does not know this token'));
+  });
+
+  it('lists what two cabins changed at once, with both values, until somebody has seen it', async () => {
+    await linkHub(db, { url: 'https://hub.example:3240', token: TOKEN });
+    const columns = [
+      { column: 'name', mine: 'Tour of Alm', theirs: 'Tour of Bach' },
+      { column: 'version', mine: 2, theirs: 2 },
+    ];
+    const difference = { name: 'outing', label: 'Tour of Alm', columns, isFixed: false } as const;
+    const at = '2027-01-13T12:00:00.000Z';
+    await noteDecided(db, { cabin: 'Bach', at }, [
+      { ...difference, id: 'outing/a', isTaken: true },
+      { ...difference, id: 'outing/b', label: 'Sprint', isTaken: false },
+    ]);
+    const { text, unmount } = await shown();
+    expect(text()).toContain(
+      'name: “Tour of Bach” of the other cabin stands, “Tour of Alm” of this one gave way',
+    );
+    expect(text()).toContain('name: “Tour of Alm” of this cabin stands, “Tour of Bach” gave way');
+    expect(text()).not.toContain('version');
+    expect(text()).toContain('With Bach, Wed 13 Jan 13:00');
+    press('Seen: Sprint');
+    await waitFor(() => expect(text()).toContain('Taken off the list.'));
+    unmount();
+    const again = await shown();
+    expect(again.text()).not.toContain('Sprint');
+    expect(screen.getAllByRole('button', { name: /^Seen/ })).toHaveLength(1);
   });
 
   it('hands in and takes over, and is left without a loss', async () => {

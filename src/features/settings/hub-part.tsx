@@ -11,7 +11,8 @@ import { Caution, Part } from '@/ui/frame/sheet';
 import type { WireResult } from '@/formats/wire';
 import { settingsScreenWords } from '@/words/screens/settings';
 import { dayAndTime } from '@/words/times';
-import { joinHubAction, leaveHubAction, stepNowAction } from './actions';
+import { joinHubAction, leaveHubAction, sawDecisionAction, stepNowAction } from './actions';
+import { HubDecisions } from './hub-decisions';
 import type { ShownHub } from './use-cases/link-hub';
 
 const WORDS = settingsScreenWords.hub;
@@ -50,6 +51,12 @@ export function HubPart({ hub, timeZone }: HubPartProps) {
               : WORDS.joined(hub.url)}
           </Text>
           {hub.problem && <Caution>{WORDS.problem(hub.problem)}</Caution>}
+          <HubDecisions
+            decisions={hub.decisions}
+            timeZone={timeZone}
+            isBusy={isBusy}
+            onSeen={(id) => void act(`hub-seen:${id}`, (key) => sawDecisionAction(key, id))}
+          />
           <Flex gap="3" mt="3" wrap="wrap">
             <ActionButton
               loading={isBusy}

@@ -2,7 +2,7 @@
 
 import type { TeamSettings } from '@/core/model';
 import { useSyncExternalStore } from 'react';
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import type { Units } from '@/words/units';
@@ -55,61 +55,67 @@ export function SettingsScreen({ team, copies, hub, timeZone }: SettingsScreenPr
       question={WORDS.howShouldItRead}
       answer={<Text textStyle="title">{WORDS.unitsAndLightHereThe}</Text>}
     >
-      <Flex direction="column" maxW="560px">
-        <Part title={WORDS.units}>
-          <Flex direction="column" gap="4">
-            <ChoiceRow
-              legend={WORDS.temperature}
-              name="temperature"
-              value={units.temperature}
-              onChange={(temperature) => save({ temperature })}
-              options={[
-                { value: 'C', label: '°C' },
-                { value: 'F', label: '°F' },
-              ]}
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }}
+        columnGap="10"
+        alignItems="start"
+      >
+        <Box minW="0" maxW="600px">
+          <Part title={WORDS.units}>
+            <Flex direction="column" gap="4">
+              <ChoiceRow
+                legend={WORDS.temperature}
+                name="temperature"
+                value={units.temperature}
+                onChange={(temperature) => save({ temperature })}
+                options={[
+                  { value: 'C', label: '°C' },
+                  { value: 'F', label: '°F' },
+                ]}
+              />
+              <ChoiceRow
+                legend={WORDS.altitudeAndLength}
+                name="length"
+                value={units.length}
+                onChange={(length) => save({ length })}
+                options={[
+                  { value: 'm', label: 'm' },
+                  { value: 'ft', label: 'ft' },
+                ]}
+              />
+              <ChoiceRow
+                legend={WORDS.distance}
+                name="distance"
+                value={units.distance}
+                onChange={(distance) => save({ distance })}
+                options={[
+                  { value: 'km', label: 'km' },
+                  { value: 'mi', label: 'mi' },
+                ]}
+              />
+            </Flex>
+          </Part>
+          <Part title={WORDS.light}>
+            <ChoiceRow<Theme>
+              legend={WORDS.screen}
+              name="theme"
+              value={isInBrowser ? ((theme as Theme | undefined) ?? 'system') : undefined}
+              onChange={setTheme}
+              options={THEMES}
             />
-            <ChoiceRow
-              legend={WORDS.altitudeAndLength}
-              name="length"
-              value={units.length}
-              onChange={(length) => save({ length })}
-              options={[
-                { value: 'm', label: 'm' },
-                { value: 'ft', label: 'ft' },
-              ]}
-            />
-            <ChoiceRow
-              legend={WORDS.distance}
-              name="distance"
-              value={units.distance}
-              onChange={(distance) => save({ distance })}
-              options={[
-                { value: 'km', label: 'km' },
-                { value: 'mi', label: 'mi' },
-              ]}
-            />
-          </Flex>
-        </Part>
-        <Part title={WORDS.light}>
-          <ChoiceRow<Theme>
-            legend={WORDS.screen}
-            name="theme"
-            value={isInBrowser ? ((theme as Theme | undefined) ?? 'system') : undefined}
-            onChange={setTheme}
-            options={THEMES}
-          />
-        </Part>
-        <TeamPart stored={team} />
-        <Part title={DEVICES.title}>
-          <Text textStyle="body">{DEVICES.hint}</Text>
-          <SheetLink href="/devices">{DEVICES.open}</SheetLink>
-        </Part>
-        <CopiesPart copies={copies} timeZone={timeZone} />
-      </Flex>
+          </Part>
+          <Part title={DEVICES.title}>
+            <Text textStyle="body">{DEVICES.hint}</Text>
+            <SheetLink href="/devices">{DEVICES.open}</SheetLink>
+          </Part>
+          <CopiesPart copies={copies} timeZone={timeZone} />
+          <HubPart hub={hub} timeZone={timeZone} />
+        </Box>
+        <Box minW="0" maxW="600px">
+          <TeamPart stored={team} />
+        </Box>
+      </Grid>
       <ExchangePart />
-      <Box maxW="560px">
-        <HubPart hub={hub} timeZone={timeZone} />
-      </Box>
     </Sheet>
   );
 }

@@ -3,6 +3,7 @@ import { BOOK_NAMES, bookKind, differences, type BookRecord } from '@/core/book'
 import type { FrostDatabase } from '@/data/database';
 import { forgetSent, hubLink, noteHub, noteSent, sentSums, type HubLink } from '@/data/hub-link';
 import { refOf } from '@/data/book/here';
+import { noteDecided } from '@/data/hub-decided';
 import { mergeBook } from '@/data/book/merge-book';
 import { openBook } from '@/data/book/read-book';
 import { BOOK_FORMAT, BOOK_VERSION } from '@/formats/book/write';
@@ -118,14 +119,14 @@ const ordered = (record: BookRecord) =>
   JSON.stringify(Object.entries(record).sort(([a], [b]) => (a < b ? -1 : 1)));
 
 /**
- * Of two records that only a person could decide between, every cabin takes the same one, and nobody is asked: whoever
- * changes it next decides.
+ * Of two records that only a person could decide between, every cabin takes the same one and lists it for a person to
+ * look at: whoever changes it next decides.
  */
 export const takesTheirs = (mine: BookRecord, theirs: BookRecord): boolean =>
   differences(mine, theirs).length > 0 && ordered(theirs) > ordered(mine);
 
 /** Takes in what the others changed; gives how many records came. */
-async function pullChanges({ db, hub }: SyncGround, link: HubLink): Promise<number> {
+async function pullChanges({ db, hub, nowIso }: SyncGround, link: HubLink): Promise<number> {
   let cursor = cursorOf(link.pulled);
   const records: Incoming = [];
   for (;;) {
@@ -137,12 +138,17 @@ async function pullChanges({ db, hub }: SyncGround, link: HubLink): Promise<numb
   const now = cursor && JSON.stringify(cursor);
   if (records.length === 0 && now === link.pulled) return 0;
   const cabins = [...new Set(records.map(({ cabin }) => cabin))].sort();
-  const books: Awaited<ReturnType<typeof bookOf>>[] = [];
+  const books: (Awaited<ReturnType<typeof bookOf>> & { cabin: string })[] = [];
   for (const cabin of cabins) {
-    books.push(await bookOf(records.filter((one) => one.cabin === cabin)));
+    const book = await bookOf(records.filter((one) => one.cabin === cabin));
+    books.push({ cabin, ...book });
   }
   await db.transaction().execute(async (transaction) => {
-    for (const book of books) await mergeBook(transaction, book, takesTheirs);
+    for (const { cabin, ...book } of books) {
+      const { conflicts } = await mergeBook(transaction, book, takesTheirs);
+      const settled = conflicts.filter(({ isFixed }) => !isFixed);
+      await noteDecided(transaction, { cabin, at: nowIso }, settled);
+    }
     await noteHub(transaction, { pulled: now });
   });
   return records.length;

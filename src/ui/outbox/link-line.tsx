@@ -10,8 +10,8 @@ import { useOutbox } from './use-outbox';
 
 const WORDS = uiScreenWords.linkLine;
 
-/** On the top line: no connection, what waits on this device, what was sent, a newer app; nothing while all is well. */
-export function LinkLine() {
+/** On the top line: a device that only looks, no connection, what waits on this device, what was sent, a newer app; nothing while all is well. */
+export function LinkLine({ looksOnly = false }: { looksOnly?: boolean }) {
   const { state, isNewer } = useSyncExternalStore(
     linkState.subscribe,
     linkState.get,
@@ -22,6 +22,7 @@ export function LinkLine() {
   const refused = entries.length - waiting;
   const isLost = state === 'lost';
   const told = [
+    looksOnly ? WORDS.looksOnly : undefined,
     isTurnedAway ? WORDS.turnedAway : isLost ? WORDS.lost : undefined,
     waiting > 0 ? WORDS.waiting(waiting) : undefined,
     refused > 0 ? WORDS.refused(refused) : undefined,

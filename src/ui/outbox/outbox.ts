@@ -15,6 +15,8 @@ export interface OutboxState {
   sent: readonly OutboxEntry[];
   /** Of these, how many had waited: for most the server answers at once. */
   late: number;
+  /** Whether the store of this device was read; without one nothing can wait here. */
+  store: 'unread' | 'read' | 'none';
   /** The server turned the device away: nothing is sent until it is paired again. */
   isTurnedAway: boolean;
 }
@@ -26,7 +28,13 @@ const PATIENCE_MS = 20_000;
 const UNPAIRED = 401;
 const [REFUSED_FROM, REFUSED_TO, TOO_MANY] = [400, 500, 429];
 
-export const EMPTY: OutboxState = { entries: [], sent: [], late: 0, isTurnedAway: false };
+export const EMPTY: OutboxState = {
+  entries: [],
+  sent: [],
+  late: 0,
+  store: 'unread',
+  isTurnedAway: false,
+};
 
 /** Sends what waits on this device, in its order, each once; what the server refuses waits for a person. */
 class Outbox {
@@ -51,6 +59,7 @@ class Outbox {
     this.loading ??= this.begin().catch(() => {
       // No store on this device: nothing can wait here, and every write goes straight to the server.
       this.loading = undefined;
+      this.tell({ store: 'none' });
     });
     return this.loading;
   }
@@ -125,7 +134,7 @@ class Outbox {
   }
 
   private async load(): Promise<void> {
-    this.tell({ entries: await keptEntries() });
+    this.tell({ entries: await keptEntries(), store: 'read' });
   }
 
   private async changed(): Promise<void> {

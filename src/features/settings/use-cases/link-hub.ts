@@ -1,15 +1,23 @@
 import type { FrostDatabase } from '@/data/database';
+import { forgetDecided, hubDecisions, type HubDecision } from '@/data/hub-decided';
 import { hubLink, linkHub, unlinkHub, type HubLink } from '@/data/hub-link';
 import { hubSchema } from '@/formats/schemas/hub';
 import { validate } from '@/formats/schemas/validation';
 import { invalidInput, type WireResult } from '@/formats/wire';
 
+export type { HubDecision };
+
 /** A link to a hub as the screen shows it: without the token. */
-export type ShownHub = Pick<HubLink, 'url' | 'agreedAt' | 'problem'>;
+export interface ShownHub extends Pick<HubLink, 'url' | 'agreedAt' | 'problem'> {
+  /** What two cabins changed at once, and nobody has looked at yet. */
+  decisions: readonly HubDecision[];
+}
 
 export async function shownHub(db: FrostDatabase): Promise<ShownHub | undefined> {
   const link = await hubLink(db);
-  return link && { url: link.url, agreedAt: link.agreedAt, problem: link.problem };
+  if (!link) return undefined;
+  const { url, agreedAt, problem } = link;
+  return { url, agreedAt, problem, decisions: await hubDecisions(db) };
 }
 
 /** Links this cabin to a hub; the exchange begins anew. */
@@ -23,5 +31,11 @@ export async function joinHub(db: FrostDatabase, input: unknown): Promise<WireRe
 /** Leaves the hub; what came from it stays. */
 export async function leaveHub(db: FrostDatabase): Promise<WireResult<null>> {
   await unlinkHub(db);
+  return { ok: true, value: null };
+}
+
+/** A person has looked at what the hub settled between two cabins. */
+export async function sawDecision(db: FrostDatabase, id: unknown): Promise<WireResult<null>> {
+  await forgetDecided(db, String(id));
   return { ok: true, value: null };
 }

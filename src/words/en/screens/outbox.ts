@@ -8,6 +8,8 @@ export const outboxScreen = {
         : waiting === 0
           ? `${refused} refused`
           : `${waiting} to be sent, ${refused} refused`,
+  unread: 'Looking through this device',
+  none: 'This browser keeps nothing, so nothing can wait here',
   hint: 'What you did while the host computer could not be reached stands here, in its order. It is sent by itself as soon as it answers, each once.',
   refusedHint:
     'What was refused is not lost. Put right what it says, then send it again; or drop it.',

@@ -56,6 +56,7 @@ export const quickScreen = {
   overBinder: ' Over a binder.',
   toTheOuting: (name: string) => `Go to ${name}`,
   devices: 'Devices',
+  settings: 'Settings',
   startAnOuting: 'Start an outing',
   copyAnswer: 'Copy answer',
   copyLink: 'Copy link',

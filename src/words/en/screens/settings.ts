@@ -14,6 +14,7 @@ export const teamPart = {
 };
 
 export const settingsScreen = {
+  back: 'Back to Frost Pick',
   asTheDevice: 'Same as device',
   light: 'Light',
   dark: 'Dark',
@@ -61,6 +62,17 @@ export const hub = {
       : count === 1
         ? 'In step. One record came from the others.'
         : `In step. ${count} records came from the others.`,
+  decidedTitle: 'Changed in two cabins at once',
+  decidedHint:
+    'The same value stands in every book now. Where the other one was right, change it once more: the last change stands.',
+  standsMine: (column: string, mine: string, theirs: string) =>
+    `${column}: “${mine}” of this cabin stands, “${theirs}” gave way`,
+  standsTheirs: (column: string, mine: string, theirs: string) =>
+    `${column}: “${theirs}” of the other cabin stands, “${mine}” of this one gave way`,
+  decidedWith: (cabin: string, time: string) => `With ${cabin}, ${time}`,
+  saw: 'Seen',
+  sawOf: (label: string) => `Seen: ${label}`,
+  seen: 'Taken off the list.',
   problem: (code: string) =>
     code === 'unreachable'
       ? 'The hub cannot be reached. What changes here is handed in when it can.'

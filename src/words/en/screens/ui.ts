@@ -9,6 +9,7 @@ export const outbox = {
 const writes = (count: number) => (count === 1 ? '1 record' : `${count} records`);
 
 export const linkLine = {
+  looksOnly: 'This device only looks: nothing you enter here is stored',
   lost: 'No connection to the host computer',
   turnedAway: 'This device is not paired any more: pair it again to send what waits',
   waiting: (count: number) => `${writes(count)} waiting on this device`,
