@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
-import { createServer, type AddressInfo } from 'node:net';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { AxePuppeteer } from '@axe-core/puppeteer';
@@ -18,15 +18,22 @@ export const PATIENCE_MS = 60_000;
 export const WIDE = { width: 1280, height: 800 };
 export const NARROW = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
-/** A port that is free at this moment. */
-export async function freePort(): Promise<number> {
-  return new Promise((resolve) => {
+/** Ports that no outgoing connection is given, so that one stays free while a server is started again. */
+const [LEAST_PORT, PORTS] = [20_000, 12_000];
+
+const isFree = (port: number) =>
+  new Promise<boolean>((resolve) => {
     const probe = createServer();
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo;
-      probe.close(() => resolve(port));
-    });
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
   });
+
+/** A port that is free, and so is the next one. */
+export async function freePort(): Promise<number> {
+  for (;;) {
+    const port = LEAST_PORT + Math.floor(Math.random() * PORTS);
+    if ((await isFree(port)) && (await isFree(port + 1))) return port;
+  }
 }
 
 export const freshFolder = () => mkdtempSync(path.join(tmpdir(), 'frost-browser-'));

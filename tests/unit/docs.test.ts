@@ -8,6 +8,7 @@ import { CONSTANTS } from '@/core/constants';
 import type { FigureTable, LimitTable } from '@/core/figure';
 import { FRICTION_FIGURES, FRICTION_LIMITS } from '@/core/friction/figures';
 import { GLIDE_FIGURES } from '@/core/glide';
+import { PRACTICE_FIGURES } from '@/core/practice';
 import { GRIP_FIGURES, GRIP_LIMITS } from '@/core/grip/figures';
 import { SEASON_FIGURES } from '@/core/season';
 import { PAST_FIGURES } from '@/core/past';
@@ -33,6 +34,7 @@ const TABLES: Record<string, FigureTable> = {
   'Ledger, fixed points': HOUSE_LIMIT_FIGURES,
   Friction: FRICTION_FIGURES,
   'Glide tests': GLIDE_FIGURES,
+  Practice: PRACTICE_FIGURES,
   Learning: LEARN_FIGURES,
   'Days like this one': PAST_FIGURES,
   Season: SEASON_FIGURES,
