@@ -2,6 +2,7 @@ import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
 import { glideTask } from '@/features/glide/use-cases/answer-glide';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
+import { markTask } from '@/features/practice/use-cases/answer-drill';
 import { chooseTask } from '@/features/pick/use-cases/first-choice';
 import { pickOutlookTask, pickTask } from '@/features/pick/use-cases/pick-wax';
 import { afterwardsTask, chartTask } from '@/features/season/use-cases/load-season';
@@ -28,6 +29,7 @@ const ALL = [
   gripTask,
   glideTask,
   ironTask,
+  markTask,
   outlookTask,
   pickOutlookTask,
   pickTask,

@@ -1,4 +1,7 @@
 import type {
+  DISPUTE_FIELDS,
+  DRILL_ANSWER_FIELDS,
+  LEARNER_FIELDS,
   CHOICE_FIELDS,
   DEVICE_FIELDS,
   FINDING_FIELDS,
@@ -231,6 +234,11 @@ export interface HubDecidedTable {
   difference: string;
 }
 
+/** Who practises, what they answered, and what they dispute. */
+export type LearnerTable = RowOf<typeof LEARNER_FIELDS>;
+export type DrillAnswerTable = RowOf<typeof DRILL_ANSWER_FIELDS>;
+export type DisputeTable = RowOf<typeof DISPUTE_FIELDS>;
+
 /** Plans of the bench: the newest is the one in force, and taking it back brings the one before. */
 export type BenchPlanTable = RowOf<typeof PLAN_FIELDS>;
 
@@ -246,6 +254,9 @@ export interface Tables {
   hub_link: HubLinkTable;
   hub_sent: HubSentTable;
   hub_decided: HubDecidedTable;
+  learner: LearnerTable;
+  drill_answer: DrillAnswerTable;
+  dispute: DisputeTable;
   log_entry: LogEntryTable;
   gone: GoneTable;
   skier: SkierTable;

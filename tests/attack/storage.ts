@@ -70,6 +70,8 @@ const LATER = [
   'starter',
   'skier',
   'bench_plan',
+  'drill_answer',
+  'learner',
 ];
 const VERSIONED = ['ski', 'product', 'venue', 'outing', 'station'];
 

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import { AxePuppeteer } from '@axe-core/puppeteer';
 import { openPage, withDemo } from './app';
+import { DRILL_PAGES } from './drill-pages';
 
 const SCREENS = [
   'snow',
@@ -23,6 +24,8 @@ const SCREENS = [
   '/quick',
   '/devices',
   '/settings',
+  '/practice',
+  ...DRILL_PAGES,
   '/pair',
   '/outing/new',
 ];

@@ -2,12 +2,14 @@ import { expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
 import { DEMO_COURSES, DEMO_STATIONS } from '@/data/demo/course';
 import { demoReadings } from '@/data/demo/readings';
+import { DEMO_LEARNERS } from '@/data/demo/practice';
 import { DEMO_LOG_NOTE, DEMO_NOTE } from '@/data/demo/seed';
 import { DEMO_SHELF } from '@/data/demo/shelf';
 import { DEMO_SKIS } from '@/data/demo/skis';
 import { DEMO_VENUES, lanternOutings } from '@/data/demo/weekend';
 import { PSEUDO } from '@/words/pseudo';
 import { openPage, withDemo } from './app';
+import { DRILL_PAGES } from './drill-pages';
 
 const demo = withDemo({ FROST_PICK_LANGUAGE: PSEUDO });
 
@@ -29,6 +31,7 @@ const DATA = strings([
   DEMO_VENUES,
   OUTINGS,
   demoReadings(OUTINGS, DAY, DAY),
+  DEMO_LEARNERS,
   DEMO_NOTE,
   DEMO_LOG_NOTE,
 ])
@@ -102,6 +105,8 @@ const SCREENS = [
   '/outing/new',
   '/devices',
   '/settings',
+  '/practice',
+  ...DRILL_PAGES,
   '/pair?no=wrong_code',
   '/quick',
   '/quick?by=air&on=classic',

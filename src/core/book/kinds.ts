@@ -1,6 +1,9 @@
 import {
   CHOICE_FIELDS,
   columnOf,
+  DISPUTE_FIELDS,
+  DRILL_ANSWER_FIELDS,
+  LEARNER_FIELDS,
   FINDING_FIELDS,
   GLIDE_RUN_FIELDS,
   GLIDE_TEST_FIELDS,
@@ -170,6 +173,15 @@ export const BOOK = {
   starter: { keys: ID_KEY, fields: STARTER_FIELDS, more: {}, rule: 'asking' },
   bench_plan: { keys: ID_KEY, fields: PLAN_FIELDS, more: {}, rule: 'once' },
   note: { keys: ID_KEY, fields: NOTE_FIELDS, more: {}, rule: 'closing', ...REMOVED },
+  learner: { keys: ID_KEY, fields: LEARNER_FIELDS, more: {}, rule: 'once' },
+  drill_answer: { keys: ID_KEY, fields: DRILL_ANSWER_FIELDS, more: {}, rule: 'once' },
+  dispute: {
+    keys: ID_KEY,
+    fields: DISPUTE_FIELDS,
+    more: {},
+    rule: 'closing',
+    closing: ['settled_at'],
+  },
   signature: {
     keys: ['kind', 'ref', 'hand'],
     fields: {},

@@ -10,6 +10,7 @@ export const PRACTICE_FIGURES = {
     unit: '1',
     reason: 'Nobody is surer than this; a score stays finite.',
   },
+  seedsUsed: { mean: 10_000_000, unit: '1', reason: 'Situations of a topic before they repeat.' },
   mostSeed: { mean: 2_000_000_000, unit: '1', reason: 'Seeds are 32 bits.' },
   difficulty: {
     mean: {
@@ -94,8 +95,8 @@ export const PRACTICE_FIGURES = {
     mean: {
       across: 3,
       jitter: 0.12,
-      apart: 1.5,
-      boundApart: 1.02,
+      apart: 1.25,
+      boundApart: 0.98,
       bondShare: 0.75,
       points: 96,
       facets: 6,

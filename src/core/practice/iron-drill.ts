@@ -1,11 +1,18 @@
 import { ironAdvice, presetOn, IRON_KINDS, type IronAdvice, type IronKind } from '../iron';
 import { IRON } from '../iron/figures';
-import { smokeOf, type IronBench } from '../iron/types';
+import type { IronBench } from '../iron/types';
 import { SHELF } from '../shelf/figures';
 import { DomainError } from '../errors';
 import { drawFor } from './draw';
 import { PRACTICE } from './figures';
-import { ironRow, moveIron, uptakeByPlace, type IronHold, type IronRow } from './iron-row';
+import {
+  ironRow,
+  isHurtNow,
+  moveIron,
+  uptakeByPlace,
+  type IronHold,
+  type IronRow,
+} from './iron-row';
 import type { DrillMark } from './types';
 
 const FIGURES = PRACTICE.iron;
@@ -88,10 +95,7 @@ export function markIron(row: IronRow): IronMark {
   const { advice: best } = ironAdvice(bench);
   const uptakes = uptakeByPlace(row);
   const bestUptake = best?.uptakeFraction ?? IRON.enoughUptake;
-  const smokeC = smokeOf(bench.wax);
-  const isHurt = uptakes.map(
-    (_, cell) => past.peakC[cell]! > IRON.warnBaseC || past.filmMostC[cell]! > smokeC,
-  );
+  const isHurt = isHurtNow(row);
   const isBare = Array.from(past.moltenS, (seconds) => seconds === 0);
   const worths = uptakes.map((one, cell) => {
     if (isBare[cell] || past.peakC[cell]! > IRON.stopBaseC) return 0;

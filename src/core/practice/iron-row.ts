@@ -8,7 +8,7 @@ import {
 } from '../iron/column';
 import { IRON } from '../iron/figures';
 import { runPlate, type Plate } from '../iron/plate';
-import type { IronBench } from '../iron/types';
+import { smokeOf, type IronBench } from '../iron/types';
 import { diffusionAt, uptakeOf } from '../iron/uptake';
 import { PRACTICE } from './figures';
 
@@ -257,3 +257,12 @@ export const uptakeByPlace = ({ past }: IronRow): number[] => Array.from(past.di
 
 /** Which places are liquid now: what shines. */
 export const shineOf = ({ columns }: IronRow): boolean[] => columns.map(isMolten);
+
+/** Where the base has softened or the film has smoked so far. */
+export function isHurtNow({ past, bench }: IronRow): boolean[] {
+  const smokeC = smokeOf(bench.wax);
+  return Array.from(
+    past.peakC,
+    (peakC, cell) => peakC > IRON.warnBaseC || past.filmMostC[cell]! > smokeC,
+  );
+}

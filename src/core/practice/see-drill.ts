@@ -61,6 +61,7 @@ export interface SeeAnswer {
 
 export interface SeeMark extends DrillMark {
   right: Readonly<Record<keyof SeeAnswer, boolean>>;
+  truth: SeeAnswer;
 }
 
 /** What was seen right: what it is, what comes first, and whether it can be waxed today. */
@@ -72,5 +73,11 @@ export function markSee(item: SeeItem, answer: SeeAnswer): SeeMark {
   };
   const { weights } = PRACTICE.see;
   const keys = Object.keys(weights) as (keyof SeeAnswer)[];
-  return { right, quality: keys.reduce((sum, key) => sum + (right[key] ? weights[key] : 0), 0) };
+  const { kind, first, waxable } = item;
+  const truth = { kind, first, waxable };
+  return {
+    right,
+    truth,
+    quality: keys.reduce((sum, key) => sum + (right[key] ? weights[key] : 0), 0),
+  };
 }

@@ -10,6 +10,7 @@ import { addChoice } from '../choices';
 import type { FrostDatabase } from '../database';
 import { addGlideRun, addGlideTest } from '../glide-tests';
 import { addNote } from '../notes';
+import { addAnswer, addLearner } from '../practice';
 import { saveOuting } from '../outings';
 import { saveProducts } from '../products';
 import { addStockMove } from '../stock';
@@ -23,6 +24,7 @@ import { DEMO_COURSES, DEMO_STATIONS, demoWeather } from './course';
 import { demoGlideTest } from './glide';
 import { demoReadings } from './readings';
 import { DEMO_SKIERS, demoCabin, demoStarters } from './crew';
+import { demoAnswers, demoLearners } from './practice';
 import { DEMO_SHELF, demoGrams } from './shelf';
 import { DEMO_SKIS, demoFindings, demoSkiEvents } from './skis';
 import { DEMO_VENUES, lanternDay, lanternOutings } from './weekend';
@@ -44,6 +46,8 @@ export async function seedDemo(db: FrostDatabase, now: Date): Promise<void> {
   const readings = demoReadings(outings, relayDay, now);
   await db.transaction().execute(async (transaction) => {
     for (const venue of DEMO_VENUES) await saveVenue(transaction, venue);
+    for (const learner of demoLearners(at)) await addLearner(transaction, learner);
+    for (const answer of demoAnswers(now)) await addAnswer(transaction, answer);
     for (const outing of outings) await saveOuting(transaction, outing, at);
     await saveSkis(transaction, DEMO_SKIS);
     for (const event of demoSkiEvents(now.getTime())) await addSkiEvent(transaction, event);

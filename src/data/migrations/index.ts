@@ -17,6 +17,7 @@ import * as devices from './0015-devices';
 import * as grainSize from './0016-grain-size';
 import * as hub from './0017-hub';
 import * as hubDecided from './0018-hub-decided';
+import * as drills from './0019-drills';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -38,4 +39,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0016-grain-size': grainSize,
   '0017-hub': hub,
   '0018-hub-decided': hubDecided,
+  '0019-drills': drills,
 };

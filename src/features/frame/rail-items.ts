@@ -9,6 +9,7 @@ import {
   NotebookPen,
   Settings,
   Snowflake,
+  Target,
   Timer,
   Users,
   Wrench,
@@ -34,14 +35,18 @@ export interface RailItem {
     | 'venue'
     | 'shelf'
     | 'iron'
+    | 'practice'
     | 'settings';
   name: string;
   icon: typeof Snowflake;
 }
 
-/** Where an item leads; the quick answer stands outside every outing. */
+/** Screens outside every outing. */
+export const OUTSIDE: readonly RailItem['path'][] = ['quick', 'practice'];
+
+/** Where an item leads. */
 export const hrefOf = ({ path }: RailItem, outingId: string): string =>
-  path === 'quick' ? '/quick' : `/outing/${outingId}/${path}`;
+  OUTSIDE.includes(path) ? `/${path}` : `/outing/${outingId}/${path}`;
 
 /** The screens in the order of the day's work. */
 export const WORKING_ORDER: readonly RailItem[] = [
@@ -62,5 +67,6 @@ export const BESIDE: readonly RailItem[] = [
   { path: 'venue', name: WORDS.venue, icon: Mountain },
   { path: 'shelf', name: WORDS.shelf, icon: LibraryBig },
   { path: 'iron', name: WORDS.iron, icon: Flame },
+  { path: 'practice', name: WORDS.practice, icon: Target },
   { path: 'settings', name: WORDS.settings, icon: Settings },
 ];

@@ -104,6 +104,7 @@ function Doors({
         <SheetLink href={address ? outingAddress(address, 'snow') : '/outing/new'}>
           {WORDS.startAnOuting}
         </SheetLink>
+        <SheetLink href="/practice">{WORDS.practice}</SheetLink>
         <SheetLink href="/devices">{WORDS.devices}</SheetLink>
         <SheetLink href="/settings">{WORDS.settings}</SheetLink>
       </Flex>

@@ -325,6 +325,7 @@ export function openApiDocument() {
         },
       },
       '/api/v1/choices': download('The choices that stand, of an outing or of all.'),
+      '/api/v1/practice': download('Answers of practice with the names of who gave them.'),
       '/api/v1/book': {
         get: {
           summary: 'All data as one JSON file, or with the photos as a ZIP.',

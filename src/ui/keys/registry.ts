@@ -30,6 +30,7 @@ export const SHORTCUTS = {
   venue: plain('v', SCREEN.venue),
   shelf: plain('h', SCREEN.shelf),
   iron: plain('i', SCREEN.iron),
+  practice: plain('f', SCREEN.practice),
   settings: plain('e', SCREEN.settings),
   newOuting: plain('n', WORDS.newOuting),
   nextStep: { key: 'space', shown: WORDS.space, what: WORDS.nextStep },

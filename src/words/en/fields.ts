@@ -3,6 +3,9 @@ import type {
   OUTCOME_FIELDS,
   GLIDE_TEST_FIELDS,
   DEVICE_FIELDS,
+  DISPUTE_FIELDS,
+  DRILL_ANSWER_FIELDS,
+  LEARNER_FIELDS,
   GRIP_TEST_FIELDS,
   NOTE_FIELDS,
   FINDING_FIELDS,
@@ -168,6 +171,38 @@ export const DEVICE: WordsOf<typeof DEVICE_FIELDS> = {
   createdAt: { name: 'Paired' },
   lastSeenAt: { name: 'Last seen' },
   revokedAt: { name: 'Revoked' },
+};
+
+export const LEARNER: WordsOf<typeof LEARNER_FIELDS> = {
+  id: { name: 'Person' },
+  name: { name: 'Your name', missing: 'Write a name first.' },
+  createdAt: { name: 'Since' },
+};
+
+export const DRILL_ANSWER: WordsOf<typeof DRILL_ANSWER_FIELDS> = {
+  id: { name: 'Answer' },
+  learnerId: { name: 'Person' },
+  drill: { name: 'Drill' },
+  topic: { name: 'Topic' },
+  seed: { name: 'Number of the situation' },
+  pastId: { name: 'Reading of the past' },
+  answer: { name: 'Answer' },
+  quality: { name: 'Marks' },
+  mark: { name: 'Mark' },
+  seconds: { name: 'Time taken' },
+  answeredAt: { name: 'Time' },
+};
+
+export const DISPUTE: WordsOf<typeof DISPUTE_FIELDS> = {
+  id: { name: 'Dispute' },
+  learnerName: { name: 'Person' },
+  drill: { name: 'Drill' },
+  topic: { name: 'Topic' },
+  seed: { name: 'Number of the situation' },
+  pastId: { name: 'Reading of the past' },
+  words: { name: 'What is wrong' },
+  disputedAt: { name: 'Time' },
+  settledAt: { name: 'Settled' },
 };
 
 export const NOTE: WordsOf<typeof NOTE_FIELDS> = {

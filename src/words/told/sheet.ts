@@ -31,12 +31,16 @@ function toldStep({ caution, reason, school, ...step }: Step, write: Writer): To
   };
 }
 
+/** Steps as they are read at the bench. */
+export const toldSteps = (steps: readonly Step[], write: Writer): ToldStep[] =>
+  steps.map((step) => toldStep(step, write));
+
 /** A job sheet as it is read, with the codes of what it says: what a job keeps. */
 export function toldSheet(sheet: JobSheet, write: Writer): ToldSheet {
   const findings = sheet.notes.map((note) => told(benchWords.SHEET_NOTE, note, write));
   return {
     ...sheet,
-    steps: sheet.steps.map((step) => toldStep(step, write)),
+    steps: toldSteps(sheet.steps, write),
     notes: findings.map((one) => one.message),
     findings,
   };

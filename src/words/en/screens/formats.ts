@@ -378,3 +378,20 @@ export const simpleForecast = {
   theLowIsAboveTheHigh: 'The low is above the high.',
   theForecastMustBeAnObject: 'The forecast must be an object.',
 };
+
+export const practice = {
+  strokes: 'Movement of the iron',
+  noStrokes:
+    'The movement of the iron is a list of [ms, mm, 0 or 1] in order of time, up to four minutes.',
+  temperature: 'Snow temperature',
+  spread: 'Spread',
+  grain: 'Grain',
+  wetness: 'Wetness',
+  sure: 'How sure',
+  wax: 'Wax',
+  noOrder: 'Give all steps, each once.',
+  mark: 'Mark',
+  first: 'What comes first',
+  waxable: 'Waxable today',
+  missing: (name: string) => `${name} is missing.`,
+};

@@ -16,6 +16,7 @@ export const dayRail = {
   venue: 'Venue',
   shelf: 'Shelf',
   iron: 'Iron',
+  practice: 'Practice',
   settings: 'Settings',
   measure: 'measure',
   old: (span: string) => `${span} old`,

@@ -55,6 +55,7 @@ export const quickScreen = {
   gripKlister: (kind: string, range: string) => `For grip: a ${kind}, ${range}, spread thin.`,
   overBinder: ' Over a binder.',
   toTheOuting: (name: string) => `Go to ${name}`,
+  practice: 'Practice',
   devices: 'Devices',
   settings: 'Settings',
   startAnOuting: 'Start an outing',

@@ -1,0 +1,36 @@
+'use client';
+
+import { useState } from 'react';
+import { Box } from '@chakra-ui/react';
+import { ActionButton } from '@/ui/fields/action-button';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { practiceScreenWords } from '@/words/screens/practice';
+import type { Answering } from './use-drill';
+
+const WORDS = practiceScreenWords.drillFrame;
+
+interface AnswerButtonProps {
+  answering: Answering;
+  /** Sends the answer; undefined while something of it is missing. */
+  onAnswer: (() => Promise<void>) | undefined;
+}
+
+/** Sends an answer; while something is missing it says so. */
+export function AnswerButton({ answering, onAnswer }: AnswerButtonProps) {
+  const [isAsked, setIsAsked] = useState(false);
+  return (
+    <Box mt="4">
+      <ActionButton
+        loading={answering.isBusy}
+        loadingText={WORDS.marking}
+        onClick={() => {
+          setIsAsked(true);
+          void onAnswer?.();
+        }}
+      >
+        {WORDS.answer}
+      </ActionButton>
+      <FieldProblemText problem={isAsked && !onAnswer ? WORDS.incomplete : undefined} />
+    </Box>
+  );
+}

@@ -1,0 +1,149 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { Drill } from '@/core/practice';
+import { ActionButton } from '@/ui/fields/action-button';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { LongTextField } from '@/ui/fields/long-text-field';
+import { useWrite } from '@/ui/fields/use-write';
+import { Sheet } from '@/ui/frame/sheet';
+import { SheetLink } from '@/ui/frame/sheet-link';
+import { practiceScreenWords } from '@/words/screens/practice';
+import { disputeAction } from './actions';
+import { IronDrill } from './iron-drill';
+import { OrderDrill } from './order-drill';
+import { PickDrill } from './pick-drill';
+import { SeeDrill } from './see-drill';
+import { SnowDrill } from './snow-drill';
+import { TestDrill } from './test-drill';
+import { ToldResult } from './told-result';
+import { useDrill, type Answering } from './use-drill';
+import type { ItemRef, Situation } from './use-cases/situation';
+
+const WORDS = practiceScreenWords.drillFrame;
+const QUESTION: Record<Drill, string> = {
+  iron: practiceScreenWords.iron.question,
+  snow: practiceScreenWords.snow.question,
+  pick: practiceScreenWords.pick.question,
+  order: practiceScreenWords.order.question,
+  see: practiceScreenWords.see.question,
+  test: practiceScreenWords.test.question,
+};
+
+interface DrillScreenProps {
+  item: ItemRef;
+  situation: Situation;
+  learnerId: string | undefined;
+  /** Where the next situation is. */
+  nextHref: string;
+}
+
+/** One situation: the question, what is seen of it, the answer; then what it was worth and why. */
+export function DrillScreen({ item, situation, learnerId, nextHref }: DrillScreenProps) {
+  const { told, problem, isBusy, begin, answer } = useDrill(item, learnerId);
+  useEffect(begin, [begin]);
+  const result = useRef<HTMLDivElement>(null);
+  const isTold = told !== undefined;
+  useEffect(() => {
+    if (isTold) result.current?.focus();
+  }, [isTold]);
+  return (
+    <Box as="main">
+      <Sheet
+        question={`${practiceScreenWords.DRILL[item.drill]} · ${WORDS.madeUp}`}
+        answer={<Text textStyle="title">{QUESTION[item.drill]}</Text>}
+      >
+        <Input situation={situation} answering={{ answer, isBusy }} isTold={isTold} />
+        <FieldProblemText problem={problem} />
+        {told && (
+          <Box ref={result} tabIndex={-1} outline="none" mt="6" data-testid="drill-result">
+            <ToldResult told={told} situation={situation} />
+            <Text textStyle="small" color="faint" role="status">
+              {told.isKept ? WORDS.kept : WORDS.notKept}
+            </Text>
+            <Flex gap="5" mt="4" wrap="wrap" align="center">
+              <NextLink href={nextHref} />
+              <DisputePart item={item} learnerId={learnerId} />
+            </Flex>
+          </Box>
+        )}
+        <Box mt="6">
+          <SheetLink href="/practice">{WORDS.stop}</SheetLink>
+        </Box>
+      </Sheet>
+    </Box>
+  );
+}
+
+/** A whole load: what comes next depends on what was just kept. */
+function NextLink({ href }: { href: string }) {
+  return (
+    <ActionButton onClick={() => window.location.assign(href)} data-testid="drill-next">
+      {WORDS.next}
+    </ActionButton>
+  );
+}
+
+interface InputProps {
+  situation: Situation;
+  answering: Answering;
+  isTold: boolean;
+}
+
+function Input({ situation, answering, isTold }: InputProps) {
+  const props = { answering, isTold };
+  switch (situation.drill) {
+    case 'iron':
+      return <IronDrill shown={situation.shown} {...props} />;
+    case 'snow':
+      return <SnowDrill shown={situation.shown} {...props} />;
+    case 'pick':
+      return <PickDrill shown={situation.shown} {...props} />;
+    case 'order':
+      return <OrderDrill shown={situation.shown} {...props} />;
+    case 'see':
+      return <SeeDrill shown={situation.shown} {...props} />;
+    case 'test':
+      return <TestDrill shown={situation.shown} {...props} />;
+  }
+}
+
+/** “I would not sign this”: one tap, with words if one wants. */
+function DisputePart({ item, learnerId }: Pick<DrillScreenProps, 'item' | 'learnerId'>) {
+  const { send, isBusy } = useWrite();
+  const [isSent, setIsSent] = useState(false);
+  const [words, setWords] = useState('');
+  const [isOpen, setIsOpen] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const dispute = async () => {
+    const input = { ...item, learnerId, ...(words === '' ? {} : { words }) };
+    const done = await send('dispute', (key) => disputeAction(key, input));
+    if (!done) return;
+    setIsSent(done.ok);
+    setProblem(done.ok ? undefined : done.error.message);
+  };
+  if (isSent) {
+    return (
+      <Text textStyle="body" role="status">
+        {WORDS.disputed}
+      </Text>
+    );
+  }
+  if (!isOpen) {
+    return (
+      <ActionButton quiet onClick={() => setIsOpen(true)}>
+        {WORDS.dispute}
+      </ActionButton>
+    );
+  }
+  return (
+    <Box w="100%" maxW="560px">
+      <LongTextField label={WORDS.disputeWhy} value={words} onChange={setWords} />
+      <ActionButton quiet mt="2" loading={isBusy} onClick={() => void dispute()}>
+        {WORDS.disputeSend}
+      </ActionButton>
+      <FieldProblemText problem={problem} />
+    </Box>
+  );
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import { useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { Learner } from '@/core/model';
+import { ActionButton } from '@/ui/fields/action-button';
+import { FieldProblemText } from '@/ui/fields/field-problem';
+import { SelectField } from '@/ui/fields/select-field';
+import { TextField } from '@/ui/fields/text-field';
+import { useWrite } from '@/ui/fields/use-write';
+import { Part } from '@/ui/frame/sheet';
+import { practiceScreenWords } from '@/words/screens/practice';
+import { addLearnerAction, chooseLearnerAction, deleteLearnerAction } from './actions';
+
+const WORDS = practiceScreenWords.people;
+const NOBODY = '';
+
+interface PeoplePartProps {
+  learners: readonly Learner[];
+  chosen: Learner | undefined;
+}
+
+/** Whose practice is kept: one of the names of this server, a new one, or nobody's. */
+export function PeoplePart({ learners, chosen }: PeoplePartProps) {
+  const router = useRouter();
+  const { send, isBusy } = useWrite();
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const choose = async (id: string) => {
+    await chooseLearnerAction(id);
+    router.refresh();
+  };
+  const add = async () => {
+    const done = await send(`add:${name}`, (key) => addLearnerAction(key, { name }));
+    if (!done) return;
+    setProblem(done.ok ? undefined : done.error.message);
+    if (done.ok) setName('');
+    router.refresh();
+  };
+  return (
+    <Part title={WORDS.title}>
+      <Text textStyle="small" color="faint" mb="3">
+        {WORDS.hint}
+      </Text>
+      <Flex direction="column" gap="3" maxW="420px" className="no-print">
+        {learners.length > 0 && (
+          <SelectField
+            label={WORDS.title}
+            value={chosen?.id ?? NOBODY}
+            options={[
+              { value: NOBODY, label: WORDS.nobody },
+              ...learners.map(({ id, name: label }) => ({ value: id, label })),
+            ]}
+            onChange={(id) => void choose(id)}
+          />
+        )}
+        <Box
+          as="form"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void add();
+          }}
+        >
+          <TextField label={WORDS.name} value={name} onChange={setName} />
+          <ActionButton quiet type="submit" mt="2" loading={isBusy}>
+            {WORDS.add}
+          </ActionButton>
+        </Box>
+        <FieldProblemText problem={problem} />
+        {chosen && <Forget learner={chosen} />}
+      </Flex>
+    </Part>
+  );
+}
+
+/** Deletes a person with all answers, after a question. */
+function Forget({ learner }: { learner: Learner }) {
+  const router = useRouter();
+  const { send, isBusy } = useWrite();
+  const [isAsked, setIsAsked] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const forget = async () => {
+    const done = await send(`forget:${learner.id}`, (key) => deleteLearnerAction(key, learner.id));
+    if (!done) return;
+    setProblem(done.ok ? undefined : done.error.message);
+    if (done.ok) await chooseLearnerAction(NOBODY);
+    router.refresh();
+  };
+  if (!isAsked) {
+    return (
+      <ActionButton plain alignSelf="flex-start" onClick={() => setIsAsked(true)}>
+        {WORDS.forget(learner.name)}
+      </ActionButton>
+    );
+  }
+  return (
+    <Box role="group" aria-label={WORDS.forget(learner.name)}>
+      <Text textStyle="body">{WORDS.forgetAsk(learner.name)}</Text>
+      <Flex gap="3" mt="2">
+        <ActionButton loading={isBusy} onClick={() => void forget()}>
+          {WORDS.forgetYes}
+        </ActionButton>
+        <ActionButton quiet onClick={() => setIsAsked(false)}>
+          {WORDS.cancel}
+        </ActionButton>
+      </Flex>
+      <FieldProblemText problem={problem} />
+    </Box>
+  );
+}

@@ -1,0 +1,91 @@
+import { DomainError } from '@/core/errors';
+import type { Reading } from '@/core/model';
+import {
+  isItem,
+  keptMark,
+  markAnswer,
+  type Asked,
+  type Drill,
+  type DrillAnswers,
+  type DrillItem,
+  type DrillMarks,
+} from '@/core/practice';
+import type { SnowConditions } from '@/core/wax';
+import type { FrostDatabase } from '@/data/database';
+import { addAnswer, findLearner } from '@/data/practice';
+import { findReading } from '@/data/readings';
+import { answerSchema, itemSchema } from '@/formats/schemas/practice';
+import { asFields, validate } from '@/formats/schemas/validation';
+import { failed, invalidInput, type WireResult } from '@/formats/wire';
+import { offLoop } from '@/server/compute/pool';
+import { task } from '@/server/compute/task';
+import { practiceScreenWords } from '@/words/screens/practice';
+
+const WORDS = practiceScreenWords.answer;
+
+/** What an answer came to, as the screen tells it. */
+export type ToldMark = { [D in Drill]: { drill: D; mark: DrillMarks[D] } }[Drill];
+
+/** The snow of a reading as a situation has it. */
+export const snowOf = (reading: Reading): SnowConditions => ({
+  temperatureC: reading.temperatureC,
+  temperatureSdC: reading.temperatureSdC,
+  humidityFraction: reading.humidityFraction,
+  origin: reading.origin,
+  grain: reading.grain,
+  wetness: reading.wetness,
+  dirt: reading.dirt,
+  glazed: reading.glazed,
+});
+
+/** Marks an answer; what belongs to no such item is told as such. */
+function markTold(item: Asked, answer: unknown): WireResult<ToldMark> {
+  try {
+    const mark = markAnswer(item, answer as DrillAnswers[Drill]);
+    return { ok: true, value: { drill: item.drill, mark } as ToldMark };
+  } catch (error) {
+    if (error instanceof DomainError) return failed('invalid_input', WORDS.notOfThis);
+    throw error;
+  }
+}
+
+/** Marking irons a whole ski again, or runs a morning of snow. */
+export const markTask = task('practice mark', 'quick', markTold);
+
+/** An answer that was marked, ready to be kept. */
+export interface Marked {
+  item: DrillItem & { pastId?: string };
+  answer: unknown;
+  seconds: number;
+  told: ToldMark;
+}
+
+/** Checks and marks an answer; nothing is kept by it. */
+export async function markInput(db: FrostDatabase, input: unknown): Promise<WireResult<Marked>> {
+  const { answer: given, learnerId: _who, ...rest } = asFields(input);
+  const checked = validate(itemSchema, rest);
+  if (!checked.ok) return invalidInput(checked.problems);
+  const { seconds, ...item } = checked.value;
+  if (!isItem(item)) return failed('not_found', WORDS.noItem);
+  const answer = validate(answerSchema(item.drill), given);
+  if (!answer.ok) return invalidInput(answer.problems);
+  const past = item.pastId === undefined ? undefined : await findReading(db, item.pastId);
+  if (item.pastId !== undefined && !past) return failed('not_found', WORDS.noItem);
+  const told = await offLoop(markTask, { ...item, past: past && snowOf(past) }, answer.value);
+  if (!told.ok) return told;
+  return { ok: true, value: { item, answer: answer.value, seconds, told: told.value } };
+}
+
+/** Keeps an answer under the name of who gave it. */
+export async function keepAnswer(
+  db: FrostDatabase,
+  { item, answer, seconds, told }: Marked,
+  who: { id: string; at: string; learnerId: string },
+): Promise<WireResult<{ id: string }>> {
+  const { id, at, learnerId } = who;
+  if (!(await findLearner(db, learnerId))) return failed('not_found', WORDS.noPerson);
+  const { quality } = told.mark;
+  const mark = keptMark(told.mark);
+  await addAnswer(db, { id, learnerId, ...item, answer, quality, mark, seconds, answeredAt: at });
+  return { ok: true, value: { id } };
+}

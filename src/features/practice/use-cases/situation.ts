@@ -1,0 +1,84 @@
+import {
+  ironItem,
+  lensView,
+  orderItem,
+  pickItem,
+  seeItem,
+  snowItem,
+  testItem,
+  type Drill,
+  type DrillItem,
+  type IronItem,
+  type IronTopic,
+  type LensView,
+  type OrderTopic,
+  type PickItem,
+  type SeenMorning,
+  type SnowTopic,
+  type TestItem,
+  type TestTopic,
+} from '@/core/practice';
+import type { Finding, Ski } from '@/core/ski';
+import type { FindingKind } from '@/core/terms';
+import type { FrostDatabase } from '@/data/database';
+import { findReading } from '@/data/readings';
+import { practiceScreenWords } from '@/words/screens/practice';
+import { toldSteps } from '@/words/told/sheet';
+import { writerFor } from '@/words/write';
+import type { Units } from '@/words/units';
+import { snowOf } from './answer-drill';
+
+/** A step of a sheet as it is put in order. */
+export interface ShownStep {
+  key: string;
+  title: string;
+}
+
+/** What a person sees of a situation: never its truth. */
+export interface Situations {
+  iron: IronItem;
+  snow: { seen: SeenMorning; lens: LensView };
+  pick: PickItem & { isPast: boolean };
+  order: { steps: ShownStep[] };
+  see: { ski: Ski; findings: Finding[] };
+  test: Pick<TestItem, 'runs'>;
+}
+
+export type Situation = { [D in Drill]: { drill: D; shown: Situations[D] } }[Drill];
+
+/** Which item, and the reading of the past that stands for its snow. */
+export type ItemRef = DrillItem & { pastId?: string };
+
+/** The situation of an item that there is; undefined: its reading is gone. */
+export async function situationOf(
+  db: FrostDatabase,
+  { drill, topic, seed, pastId }: ItemRef,
+  units: Units,
+): Promise<Situation | undefined> {
+  switch (drill) {
+    case 'iron':
+      return { drill, shown: ironItem(topic as IronTopic, seed) };
+    case 'snow': {
+      const { seen } = snowItem(topic as SnowTopic, seed);
+      return { drill, shown: { seen, lens: lensView(seen.grains, seed) } };
+    }
+    case 'pick': {
+      const reading = pastId === undefined ? undefined : await findReading(db, pastId);
+      if (pastId !== undefined && !reading) return undefined;
+      const item = pickItem(topic as SnowTopic, seed, reading && snowOf(reading));
+      return { drill, shown: { ...item, isPast: reading !== undefined } };
+    }
+    case 'order': {
+      const { names } = practiceScreenWords.order;
+      const { steps } = orderItem(topic as OrderTopic, seed, names);
+      const told = toldSteps(steps, writerFor(units));
+      return { drill, shown: { steps: told.map(({ key, title }) => ({ key, title })) } };
+    }
+    case 'see': {
+      const { ski, findings } = seeItem(topic as FindingKind, seed);
+      return { drill, shown: { ski, findings } };
+    }
+    case 'test':
+      return { drill, shown: { runs: testItem(topic as TestTopic, seed).runs } };
+  }
+}
