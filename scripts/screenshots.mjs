@@ -47,6 +47,34 @@ async function coded(page) {
 }
 
 /**
+ * Practises as one of the club.
+ * @param {import('puppeteer-core').Page} page
+ */
+async function asIlo(page) {
+  await page.select('select', 'demo-learner-ilo');
+  await page.waitForFunction(() => document.body.innerText.includes('What does Ilo'));
+  await page.waitForSelector(CHART);
+}
+
+/**
+ * Irons half a ski with the mouse, and leaves the iron on it.
+ * @param {import('puppeteer-core').Page} page
+ */
+async function ironing(page) {
+  const ski = await page.waitForSelector('[data-testid="iron-ski"]');
+  const { x, y, width } = /** @type {import('puppeteer-core').BoundingBox} */ (
+    await ski?.boundingBox()
+  );
+  await page.mouse.move(x + IRON.edge, y + IRON.below);
+  await page.mouse.down();
+  for (let i = 0; i < IRON.moves; i += 1) {
+    await page.mouse.move(x + IRON.edge + (0.6 * width * i) / IRON.moves, y + IRON.below);
+    await new Promise((resolve) => setTimeout(resolve, IRON.everyMs));
+  }
+}
+const IRON = { edge: 70, below: 90, moves: 200, everyMs: 35 };
+
+/**
  * Saves the choice, and plans the bench with it.
  * @param {import('puppeteer-core').Page} page
  */
@@ -79,10 +107,10 @@ const VIEWS = {
   grip: { at: '/outing/demo-tour/grip', waitFor: CHART },
   iron: { at: `${relay}/iron`, waitFor: CHART },
   skis: { at: `${relay}/skis` },
-  ski: { at: `${relay}/skis/demo-ski-ilo-skate`, waitFor: '[data-testid="base-map"]' },
-  sheet: { at: '/outing/demo-slalom/bench?ski=demo-ski-wessa-slalom' },
   venue: { at: `${relay}/venue` },
-  'snow-narrow': { at: `${relay}/snow`, size: NARROW },
+  practice: { at: '/practice', prepare: asIlo },
+  'iron-drill': { at: '/practice/iron?topic=middle&seed=2', prepare: ironing },
+  'snow-drill': { at: '/practice/snow?topic=clear_night&seed=3', size: NARROW },
   pairs: { at: `${relay}/pairs` },
   test: { at: `${relay}/test` },
   learning: { at: `${relay}/learning` },

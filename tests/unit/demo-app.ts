@@ -16,7 +16,7 @@ vi.mock('next/navigation', () => ({
   useSearchParams: () => new URLSearchParams(),
 }));
 vi.mock('next/headers', () => ({
-  cookies: () => Promise.resolve({ get: () => undefined }),
+  cookies: () => Promise.resolve({ get: () => undefined, set: vi.fn(), delete: vi.fn() }),
   headers: () => Promise.resolve(new Headers()),
 }));
 vi.mock('@/ui/charts/chart', async (original) => ({

@@ -1,7 +1,6 @@
 'use server';
 
 import { cookies } from 'next/headers';
-import { revalidatePath } from 'next/cache';
 import { database } from '@/data/database';
 import { checkedId } from '@/formats/schemas/ids';
 import { asFields } from '@/formats/schemas/validation';
@@ -20,7 +19,6 @@ export async function chooseLearnerAction(id: string): Promise<void> {
   if (checked.ok) {
     jar.set(LEARNER_COOKIE, checked.value, { maxAge: ONE_YEAR_S, sameSite: 'lax', path: '/' });
   } else jar.delete(LEARNER_COOKIE);
-  revalidatePath('/practice', 'layout');
 }
 
 /** Writes down somebody who practises, and goes on as them. */

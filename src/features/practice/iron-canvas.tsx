@@ -9,8 +9,15 @@ import type { IronHand } from './iron-hand';
 
 const WORDS = practiceScreenWords.iron;
 const HEIGHT = 150;
-/** The ski within the canvas: from the left, the top and as high, px. */
-const [SIDE, TOP, SKI] = [14, 58, 56];
+/** The ski within the canvas: from the top and as high, px. */
+const [TOP, SKI] = [58, 56];
+
+/** How the ski lies in the canvas so that the iron fits at both ends: from the left and as long, px. */
+function spanOf(width: number, { iron, ski }: IronBench) {
+  const span = (width * ski.lengthM) / (ski.lengthM + iron.plateLengthM) - 4;
+  return { side: (width - span) / 2, span };
+}
+
 const GLOSS = 0.3;
 const WAYS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 };
 /** Quicker and slower, s a pass. */
@@ -36,41 +43,42 @@ function draw(canvas: HTMLCanvasElement, { hand, bench }: IronCanvasProps, inks:
   context.clearRect(0, 0, width, HEIGHT);
   const seen = hand.frame;
   const cells = seen?.shine.length ?? 1;
-  const span = width - 2 * SIDE;
+  const { side, span } = spanOf(width, bench);
   const cell = span / cells;
   context.save();
   context.beginPath();
-  context.roundRect(SIDE, TOP, span, SKI, [SKI / 2, 8, 8, SKI / 2]);
+  context.roundRect(side, TOP, span, SKI, [SKI / 2, 8, 8, SKI / 2]);
   context.clip();
   context.fillStyle = inks.rule;
-  context.fillRect(SIDE, TOP, span, SKI);
+  context.fillRect(side, TOP, span, SKI);
   for (let i = 0; seen && i < cells; i += 1) {
-    const x = SIDE + i * cell;
+    const x = Math.floor(side + i * cell);
+    const wide = Math.ceil(cell) + 1;
     if (seen.touched[i]) {
       context.fillStyle = inks.faint;
-      context.fillRect(x, TOP, cell + 1, SKI);
+      context.fillRect(x, TOP, wide, SKI);
     }
     if (seen.shine[i]) {
       context.fillStyle = inks.ink;
-      context.fillRect(x, TOP, cell + 1, SKI);
+      context.fillRect(x, TOP, wide, SKI);
       context.fillStyle = inks.sheet;
-      context.fillRect(x, TOP + SKI * GLOSS, cell + 1, 7);
-      context.fillRect(x, TOP + SKI * GLOSS + 14, cell + 1, 3);
+      context.fillRect(x, TOP + SKI * GLOSS, wide, 7);
+      context.fillRect(x, TOP + SKI * GLOSS + 14, wide, 3);
     }
     if (seen.hurt[i]) {
       context.fillStyle = inks.danger;
-      context.fillRect(x, TOP + SKI - 10, cell + 1, 10);
+      context.fillRect(x, TOP + SKI - 10, wide, 10);
     }
   }
   context.restore();
   context.lineWidth = 2;
   context.strokeStyle = inks.ink;
   context.beginPath();
-  context.roundRect(SIDE, TOP, span, SKI, [SKI / 2, 8, 8, SKI / 2]);
+  context.roundRect(side, TOP, span, SKI, [SKI / 2, 8, 8, SKI / 2]);
   context.stroke();
   const { placeM, isDown } = hand;
   const plate = (bench.iron.plateLengthM / bench.ski.lengthM) * span;
-  const x = SIDE + (placeM / bench.ski.lengthM) * span - plate / 2;
+  const x = side + (placeM / bench.ski.lengthM) * span - plate / 2;
   const lift = isDown ? 0 : 22;
   context.fillStyle = inks.action;
   context.beginPath();
@@ -86,7 +94,7 @@ function draw(canvas: HTMLCanvasElement, { hand, bench }: IronCanvasProps, inks:
 
 /** The ski and the iron on a canvas: dragged by finger or mouse, or moved by keys. */
 export function IronCanvas(props: IronCanvasProps) {
-  const { hand, isStill } = props;
+  const { hand, bench, isStill } = props;
   const inks = useChartInks();
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
@@ -100,7 +108,8 @@ export function IronCanvas(props: IronCanvasProps) {
   });
   const place = (event: PointerEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
-    hand.moveTo((event.clientX - box.left - SIDE) / (box.width - 2 * SIDE));
+    const { side, span } = spanOf(box.width, bench);
+    hand.moveTo((event.clientX - box.left - side) / span);
   };
   const onKey = (event: KeyboardEvent, isPressed: boolean) => {
     const way = WAYS[event.key];

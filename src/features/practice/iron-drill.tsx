@@ -40,15 +40,17 @@ export function IronDrill({ shown, answering, isTold }: IronDrillProps) {
         {WORDS.how}
       </Text>
       <IronCanvas hand={hand} bench={bench} isStill={isTold} />
-      <Flex gap="5" wrap="wrap" mt="2" aria-live="off">
-        <Text textStyle="strong" minW="130px" data-testid="iron-state">
-          {isDown ? WORDS.onSki : WORDS.offSki}
-        </Text>
-        <Text textStyle="body" data-testid="iron-time">
-          {WORDS.time(seconds(spentS))}
-        </Text>
-        <Text textStyle="body">{WORDS.pace(seconds(passS))}</Text>
-      </Flex>
+      {!isTold && (
+        <Flex gap="5" wrap="wrap" mt="2" aria-live="off">
+          <Text textStyle="strong" minW="130px" data-testid="iron-state">
+            {isDown ? WORDS.onSki : WORDS.offSki}
+          </Text>
+          <Text textStyle="body" data-testid="iron-time">
+            {WORDS.time(seconds(spentS))}
+          </Text>
+          <Text textStyle="body">{WORDS.pace(seconds(passS))}</Text>
+        </Flex>
+      )}
       {!isTold && (
         <Flex gap="3" mt="4">
           <ActionButton

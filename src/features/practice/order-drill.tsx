@@ -8,6 +8,7 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
+  type Announcements,
   type DragEndEvent,
 } from '@dnd-kit/core';
 import {
@@ -45,6 +46,15 @@ export function OrderDrill({ shown, answering, isTold }: OrderDrillProps) {
     setSteps(arrayMove(steps, from, to));
   };
   const placeOf = (key: unknown) => steps.findIndex((one) => one.key === key);
+  const titleOf = (key: unknown) => steps[placeOf(key)]?.title ?? '';
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => WORDS.picked(titleOf(active.id)),
+    onDragOver: ({ active, over }) =>
+      over ? WORDS.over(titleOf(active.id), placeOf(over.id) + 1) : undefined,
+    onDragEnd: ({ active, over }) =>
+      WORDS.dropped(titleOf(active.id), placeOf((over ?? active).id) + 1),
+    onDragCancel: ({ active }) => WORDS.left(titleOf(active.id)),
+  };
   const drop = ({ active, over }: DragEndEvent) => {
     if (over) move(placeOf(active.id), placeOf(over.id));
   };
@@ -53,7 +63,16 @@ export function OrderDrill({ shown, answering, isTold }: OrderDrillProps) {
       <Text textStyle="body" mb="3">
         {WORDS.how}
       </Text>
-      <DndContext id="order" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <DndContext
+        id="order"
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={drop}
+        accessibility={{
+          announcements,
+          screenReaderInstructions: { draggable: WORDS.instructions },
+        }}
+      >
         <SortableContext items={steps.map(({ key }) => key)} strategy={verticalListSortingStrategy}>
           <Box as="ol" aria-label={WORDS.list} listStyleType="none" p="0" m="0">
             {steps.map((step, at) => (
@@ -82,6 +101,7 @@ interface StepRowProps {
 function StepRow({ step, at, count, onMove }: StepRowProps) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: step.key,
+    attributes: { roleDescription: WORDS.role },
   });
   const arrow = { variant: 'ghost', minW: 'target', minH: 'target', color: 'ink' } as const;
   return (

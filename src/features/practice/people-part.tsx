@@ -46,7 +46,7 @@ export function PeoplePart({ learners, chosen }: PeoplePartProps) {
       <Flex direction="column" gap="3" maxW="420px" className="no-print">
         {learners.length > 0 && (
           <SelectField
-            label={WORDS.title}
+            label={WORDS.now}
             value={chosen?.id ?? NOBODY}
             options={[
               { value: NOBODY, label: WORDS.nobody },

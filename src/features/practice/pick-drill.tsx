@@ -32,7 +32,7 @@ export function PickDrill({ shown, answering, isTold }: PickDrillProps) {
   const what = [
     snow.grain && termsWords.GRAIN_WORDS[snow.grain],
     termsWords.WETNESS_WORDS[snow.wetness],
-    termsWords.ORIGIN_WORDS[snow.origin],
+    snow.grain === 'MM' ? undefined : termsWords.ORIGIN_WORDS[snow.origin],
   ].filter((one) => one !== undefined);
   return (
     <Box maxW="760px">

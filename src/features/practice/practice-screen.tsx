@@ -57,9 +57,9 @@ export function PracticeScreen({ data, isRoundDone, roundHref }: PracticeScreenP
                 {WORDS.madeUp}
               </Text>
             </Part>
-            <PeoplePart learners={learners} chosen={learner} />
           </Box>
           <Box minW="0">
+            <PeoplePart learners={learners} chosen={learner} />
             <ProgressPart person={person} />
           </Box>
         </Grid>

@@ -75,7 +75,7 @@ function IronResult({ mark }: { mark: DrillMarks['iron'] }) {
   const lengthCm = 190;
   const x = mark.uptakeByPlace.map((_, cell) => ((cell + 0.5) / cells) * lengthCm);
   const best = mark.best?.passes.map(({ passS, restS }) =>
-    IRON.bestPass(seconds(passS), seconds(restS)),
+    restS > 0 ? IRON.bestPass(seconds(passS), seconds(restS)) : IRON.lastPass(seconds(passS)),
   );
   const line = (y: number[], color: string, axis: 'y' | 'y2'): Data => ({
     type: 'scatter',
@@ -122,6 +122,8 @@ function IronResult({ mark }: { mark: DrillMarks['iron'] }) {
             overlaying: 'y',
             side: 'right',
             showgrid: false,
+            nticks: 5,
+            tickformat: '.0f',
             fixedrange: true,
           },
         }}

@@ -52,6 +52,7 @@ export const home = {
 export const people = {
   title: 'Who practises',
   hint: 'A name on this computer, no account. Without one nothing is kept.',
+  now: 'Practising now',
   nobody: 'Nobody: keep nothing',
   name: 'Your name',
   add: 'Add me',
@@ -104,10 +105,6 @@ export const group = {
 export const disputes = {
   title: 'Answers that somebody would not sign',
   caption: 'For the team to look at',
-  who: 'Who',
-  what: 'What',
-  words: 'Why',
-  when: 'When',
   nobody: 'no name',
   open: 'Look at the situation',
   settle: 'Settled',
@@ -129,7 +126,6 @@ export const drillFrame = {
   disputeWhy: 'What is wrong with it, if you want to say',
   disputeSend: 'Put it on the list',
   disputed: 'It is on the list for the team.',
-  failed: 'The answer did not get through. Try again.',
 };
 
 export const iron = {
@@ -149,17 +145,16 @@ export const iron = {
   time: (seconds: string) => `${seconds} of 4 min`,
   again: 'Start over',
   done: 'Done',
-  tip: 'tip',
-  tail: 'tail',
   result: (uptake: number, best: number) =>
-    `The base took up ${uptake} %; the best way gives ${best} %.`,
+    `The base took up ${uptake} %; passes with a right trail get ${best} % into it.`,
   bare: (percent: number) => `On ${percent} % of the length the wax never melted.`,
   hurt: (percent: number) => `On ${percent} % the base got too hot or the wax smoked.`,
   peak: (peak: string) => `Warmest base: ${peak}.`,
   trails: (percent: number) => `The trail was 1 to 10 cm in ${percent} % of the passes.`,
   uneven: (percent: number) => `Uptake differs by ${percent} % along the ski.`,
   best: (passes: string) => `A good way: ${passes}.`,
-  bestPass: (pace: string, rest: string) => `${pace}, rest ${rest}`,
+  bestPass: (pace: string, rest: string) => `${pace} a pass, then ${rest} of rest`,
+  lastPass: (pace: string) => `${pace} a pass`,
   noBest: 'With this iron and wax no way keeps the trail right; the least harm is quick passes.',
   uptakeChart: 'Uptake and warmest base along the ski',
   place: 'From the tip, cm',
@@ -260,6 +255,13 @@ export const order = {
   up: (step: string) => `${step}: up`,
   down: (step: string) => `${step}: down`,
   grab: (step: string) => `Move ${step}`,
+  instructions:
+    'Press space to pick the step up, the arrows to move it, space to put it down, escape to leave it where it was.',
+  role: 'step that can be moved',
+  picked: (step: string) => `Picked up: ${step}.`,
+  over: (step: string, place: number) => `${step}, place ${place}.`,
+  dropped: (step: string, place: number) => `Put down: ${step}, place ${place}.`,
+  left: (step: string) => `Left where it was: ${step}.`,
   right: 'Nothing hurts in this order.',
   faults: (count: number) => (count === 1 ? 'One thing hurts.' : `${count} things hurt.`),
   at: (step: string, why: string) => `${step}: ${why}`,
@@ -297,7 +299,6 @@ export const order = {
 export const see = {
   question: 'What is on this base?',
   picture: 'A base, tip at the left',
-  close: 'A closer look',
   kind: 'What is it',
   first: 'What is done first',
   waxable: 'Can it be waxed today',
