@@ -1,20 +1,31 @@
 import { jobState } from '../src/core/bench';
 import { listChoices } from '../src/data/choices';
 import { openDatabase, type FrostDatabase } from '../src/data/database';
+import { DEMO_LEARNERS } from '../src/data/demo/practice';
 import { seedDemo } from '../src/data/demo/seed';
 import { insertMany } from '../src/data/insert-many';
 import { migrateStorage } from '../src/data/storage/migrate';
 import { planSheet } from '../src/server/job/plan-sheet';
 
 /** How large the big database is: some seasons of a busy cabin. */
-export const BIG = { readings: 20_000, choices: 2000, skis: 500, events: 5000, jobs: 200 } as const;
+export const BIG = {
+  readings: 20_000,
+  choices: 2000,
+  skis: 500,
+  events: 5000,
+  jobs: 200,
+  answers: 8000,
+} as const;
 
 const OPEN_JOBS = 10;
 const HOUR_MS = 3_600_000;
 const times = <T>(count: number, make: (i: number) => T): T[] =>
   Array.from({ length: count }, (_, i) => make(i));
 
-async function rowOf<T extends 'reading' | 'choice' | 'ski'>(db: FrostDatabase, table: T) {
+async function rowOf<T extends 'reading' | 'choice' | 'ski' | 'drill_answer'>(
+  db: FrostDatabase,
+  table: T,
+) {
   return (await db
     .selectFrom(table as 'ski')
     .selectAll()
@@ -30,6 +41,8 @@ export async function makeBigDatabase(folder: string, now = new Date()): Promise
   const reading: object = await rowOf(db, 'reading');
   const choice: object = await rowOf(db, 'choice');
   const ski: object = await rowOf(db, 'ski');
+  const answer: object = await rowOf(db, 'drill_answer');
+  const learners = DEMO_LEARNERS.map(({ id }) => id);
   const outings = ['demo-relay', 'demo-slalom', 'demo-tour'];
   const sheet = await planSheet(
     db,
@@ -94,6 +107,16 @@ export async function makeBigDatabase(folder: string, now = new Date()): Promise
         started_at: at(BIG.jobs - i + 2),
         ended_at: i < BIG.jobs - OPEN_JOBS ? at(BIG.jobs - i) : null,
         dropped_at: null,
+      })) as never[],
+    );
+    await insertMany(
+      transaction,
+      'drill_answer',
+      times(BIG.answers, (i) => ({
+        ...answer,
+        id: `big-answer-${i}`,
+        learner_id: learners[i % learners.length]!,
+        answered_at: at(BIG.answers - i),
       })) as never[],
     );
     await insertMany(

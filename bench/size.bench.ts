@@ -9,6 +9,7 @@ import { listTimers } from '../src/data/timers';
 import { loadBench } from '../src/features/bench/use-cases/load-bench';
 import { viewOf } from '../src/features/log/log-view';
 import { loadLog } from '../src/features/log/use-cases/load-log';
+import { loadPractice } from '../src/features/practice/use-cases/load-practice';
 import { loadRack } from '../src/features/skis/use-cases/load-skis';
 import { BIG, makeBigDatabase } from './big-database';
 import { report, times } from './measure';
@@ -33,5 +34,6 @@ const measured: [string, () => Promise<unknown>][] = [
   ['the log', () => loadLog(db, { outing, outings }, { view: viewOf({}), nowMs: Date.now() })],
   ['jobs done', () => listDoneJobs(db, outing.id, 20)],
   ['timers', () => listTimers(db)],
+  ['practice', () => loadPractice(db, 'demo-learner-ilo', Date.now())],
 ];
 for (const [name, work] of measured) report(name, await times(work, RUNS), LIMIT);

@@ -1,3 +1,4 @@
+import { sql } from 'kysely';
 import {
   DISPUTE_FIELDS,
   DRILL_ANSWER_FIELDS,
@@ -47,6 +48,50 @@ const COLUMNS = [
   'answered_at',
 ] as const;
 const { answer: _answer, ...MARKED_FIELDS } = DRILL_ANSWER_FIELDS;
+
+/** How a person did in a drill of late. */
+export interface RecentAnswers {
+  learnerId: string;
+  drill: string;
+  /** Of the last answers, the oldest first. */
+  qualities: number[];
+  /** Of all answers. */
+  answers: number;
+  lastAt: string;
+}
+
+/** The last `most` answers of everybody in each drill. */
+export async function recentAnswers(db: FrostDatabase, most: number): Promise<RecentAnswers[]> {
+  const ranked = db
+    .selectFrom('drill_answer')
+    .select([
+      'learner_id',
+      'drill',
+      'quality',
+      'answered_at',
+      sql<number>`row_number() over (partition by learner_id, drill order by answered_at desc, id desc)`.as(
+        'place',
+      ),
+      sql<number>`count(*) over (partition by learner_id, drill)`.as('answers'),
+    ])
+    .as('ranked');
+  const rows = await db
+    .selectFrom(ranked)
+    .selectAll()
+    .where('place', '<=', most)
+    .orderBy('learner_id')
+    .orderBy('drill')
+    .orderBy('place', 'desc')
+    .execute();
+  const found = new Map<string, RecentAnswers>();
+  for (const { learner_id: learnerId, drill, quality, answers, answered_at: lastAt } of rows) {
+    const key = `${learnerId} ${drill}`;
+    const one = found.get(key) ?? { learnerId, drill, qualities: [], answers, lastAt };
+    one.qualities.push(quality);
+    found.set(key, { ...one, lastAt });
+  }
+  return [...found.values()];
+}
 
 /** Answers of one person, or of all, the oldest first. */
 export async function listAnswers(db: FrostDatabase, learnerId?: string): Promise<MarkedAnswer[]> {

@@ -28,6 +28,11 @@ export const PRACTICE_FIGURES = {
     unit: '1',
     reason: 'Bins that people use; 95 % of a normal lie within 1.96 of its spread.',
   },
+  mostReplayed: {
+    mean: 60,
+    unit: '1',
+    reason: 'Answers of a topic from which its memory is worked out: older ones change no day.',
+  },
   evenChance: { mean: 0.5, unit: '1', reason: 'As likely as not.' },
   grades: {
     mean: { hard: 0.45, good: 0.65, easy: 0.9 },

@@ -51,7 +51,7 @@ export function topicStates(answers: readonly Answered[], nowMs: number): TopicS
   return DRILLS.flatMap((drill) =>
     DRILL_TOPICS[drill].map((topic): TopicState => {
       const own = inOrder.filter((one) => one.drill === drill && one.topic === topic);
-      const card = cardAfter(own);
+      const card = cardAfter(own.slice(-PRACTICE.mostReplayed));
       if (!card) return { drill, topic, answers: 0, recall: 0 };
       const recall =
         card.state === State.New ? 0 : scheduler.get_retrievability(card, new Date(nowMs), false);

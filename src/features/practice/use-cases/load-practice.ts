@@ -11,7 +11,13 @@ import {
   type Skill,
 } from '@/core/practice';
 import type { FrostDatabase } from '@/data/database';
-import { listAnswers, listDisputes, listLearners, type MarkedAnswer } from '@/data/practice';
+import {
+  listAnswers,
+  listDisputes,
+  listLearners,
+  recentAnswers,
+  type MarkedAnswer,
+} from '@/data/practice';
 
 /** Skill of a drill after each answer, for the chart. */
 export interface SkillPoint extends Skill {
@@ -53,6 +59,8 @@ export interface PracticeData {
 }
 
 const MOST_POINTS = 60;
+/** Answers before these weigh less than a thousandth. */
+const MOST_WEIGHED = 120;
 
 const qualitiesOf = (answers: readonly MarkedAnswer[], drill: Drill) =>
   answers.filter((one) => one.drill === drill);
@@ -76,7 +84,7 @@ function progressOf(
       skill: skillOf(qualities),
       course: own.slice(from).map(({ answeredAt }, i) => ({
         at: answeredAt,
-        ...skillOf(qualities.slice(0, from + i + 1)),
+        ...skillOf(qualities.slice(Math.max(0, from + i + 1 - MOST_WEIGHED), from + i + 1)),
       })),
       due: topics.filter(({ dueMs }) => dueMs !== undefined && dueMs <= nowMs).length,
       fresh: topics.filter((one) => one.answers === 0).length,
@@ -99,24 +107,27 @@ export async function loadPractice(
   learnerId: string | undefined,
   nowMs: number,
 ): Promise<PracticeData> {
-  const [learners, all, disputes] = await Promise.all([
+  const [learners, recent, disputes] = await Promise.all([
     listLearners(db),
-    listAnswers(db),
+    recentAnswers(db, MOST_WEIGHED),
     listDisputes(db),
   ]);
   const learner = learners.find(({ id }) => id === learnerId);
-  const own = learner ? all.filter((one) => one.learnerId === learner.id) : [];
+  const own = learner ? await listAnswers(db, learner.id) : [];
   const group = learners.map((one): GroupRow => {
-    const answers = all.filter((answer) => answer.learnerId === one.id);
+    const lists = recent.filter((list) => list.learnerId === one.id);
     const skills = DRILLS.map((drill) => [
       drill,
-      skillOf(qualitiesOf(answers, drill).map(({ quality }) => quality)),
+      skillOf(lists.find((list) => list.drill === drill)?.qualities ?? []),
     ]);
     return {
       learner: one,
       skills: Object.fromEntries(skills) as Record<Drill, Skill>,
-      answers: answers.length,
-      lastAt: answers.at(-1)?.answeredAt,
+      answers: lists.reduce((sum, { answers }) => sum + answers, 0),
+      lastAt: lists
+        .map(({ lastAt }) => lastAt)
+        .sort()
+        .at(-1),
     };
   });
   return { learners, person: progressOf(learner, own, nowMs), group, disputes };
