@@ -57,6 +57,9 @@ describe('least squares', () => {
       ),
     ).toBeUndefined();
     expect(leastSquares([], [])).toBeUndefined();
+    // A regressor whose square is below what a number can hold determines nothing.
+    const tiny = [-1.57e-162, 0, 0, 0, 0].map((x) => [1, x]);
+    expect(leastSquares(tiny, [0, 1, 2, 3, 4])).toBeUndefined();
   });
 
   it('leaves residuals that no regressor can explain', () => {

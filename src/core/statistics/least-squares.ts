@@ -27,7 +27,9 @@ export function inverseOf(matrix: readonly (readonly number[])[]): number[][] | 
     }
     [rows[at], rows[best]] = [rows[best]!, rows[at]!];
     const pivot = rows[at]![at]!;
-    if (!(Math.abs(pivot) > LEAST_PIVOT * scales[at]!)) return undefined;
+    // One so small that nothing can be divided by it is none.
+    const isPivot = Math.abs(pivot) > LEAST_PIVOT * scales[at]! && Number.isFinite(1 / pivot);
+    if (!isPivot) return undefined;
     const row = rows[at]!.map((value) => value / pivot);
     rows[at] = row;
     for (let i = 0; i < size; i += 1) {

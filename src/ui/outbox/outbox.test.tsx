@@ -43,6 +43,20 @@ const refused = (status: number, message = 'Not so.') =>
 const keys = async () => (await keptEntries()).map(({ key }) => key);
 
 describe('what waits on a device', () => {
+  it('stands in one list at any moment: waiting, or sent', async () => {
+    const twice: string[] = [];
+    const stop = outbox.subscribe(() => {
+      const { entries, sent } = outbox.get();
+      const gone = new Set(sent.map(({ key }) => key));
+      twice.push(...entries.map(({ key }) => key).filter((key) => gone.has(key)));
+    });
+    await outbox.keep(entry('x'));
+    await outbox.keep(entry('y'));
+    await waitFor(async () => expect(await keys()).toEqual([]));
+    stop();
+    expect(twice).toEqual([]);
+  });
+
   it('is sent in its order once the server answers, each once', async () => {
     away();
     await outbox.keep(entry('a'));

@@ -168,9 +168,15 @@ class Outbox {
     }
     if (answer.ok) {
       await forgetEntry(turn);
-      const { sent, late } = this.state;
+      const { sent, late, entries } = this.state;
       const hasWaited = this.waited.has(key);
-      this.tell({ sent: [...sent, entry], late: late + (hasWaited ? 1 : 0), isTurnedAway: false });
+      // In one breath: it stands in one of both lists, never in both.
+      this.tell({
+        entries: entries.filter((one) => one.turn !== turn),
+        sent: [...sent, entry],
+        late: late + (hasWaited ? 1 : 0),
+        isTurnedAway: false,
+      });
     } else {
       const { status } = answer;
       const isFinal = status >= REFUSED_FROM && status < REFUSED_TO && status !== TOO_MANY;
