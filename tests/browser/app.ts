@@ -241,11 +241,16 @@ export async function textOf(page: Page, id: string): Promise<string> {
 }
 
 export async function waitForText(page: Page, text: string): Promise<void> {
-  await page.waitForFunction(
-    (wanted) => document.body.innerText.replace(/[\u2009\u202f\u00a0]/g, ' ').includes(wanted),
-    { timeout: PATIENCE_MS },
-    text,
-  );
+  try {
+    await page.waitForFunction(
+      (wanted) => document.body.innerText.replace(/[\u2009\u202f\u00a0]/g, ' ').includes(wanted),
+      { timeout: PATIENCE_MS },
+      text,
+    );
+  } catch (error) {
+    const shown = await page.evaluate(() => document.body.innerText.slice(0, 1500));
+    throw new Error(`${page.url()} never said “${text}” but: ${shown}`, { cause: error });
+  }
 }
 
 /** Waits until the field of this name holds this text. */

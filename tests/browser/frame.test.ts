@@ -57,6 +57,8 @@ describe('the frame', () => {
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       );
       expect(overflow, screen).toBeLessThanOrEqual(0);
+      // One that stays open hears of every change and fetches itself anew beside the next test.
+      await page.close();
     }
   });
 

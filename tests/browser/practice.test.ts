@@ -42,7 +42,7 @@ describe('practice by keyboard alone', () => {
     const { page, errors } = await openPage(demo.browser, pageOf('iron'));
     await tabTo(page, 'The ski.');
     await page.keyboard.press('Space');
-    await hold(page, 'ArrowRight', 9000);
+    await hold(page, 'ArrowRight', 6000);
     await page.keyboard.press('Space');
     await waitForText(page, WORDS.iron.offSki);
     await tabTo(page, WORDS.iron.done);
@@ -139,9 +139,9 @@ describe('practice by touch at 390 px', () => {
     const ski = await page.waitForSelector('[data-testid="iron-ski"]');
     const { x, y, width } = (await ski!.boundingBox())!;
     const touch = await page.touchscreen.touchStart(x + 20, y + 90);
-    for (let i = 1; i <= 40; i += 1) {
-      await touch.move(x + 20 + ((width - 40) * i) / 40, y + 90);
-      await new Promise((resolve) => setTimeout(resolve, 120));
+    for (let i = 1; i <= 30; i += 1) {
+      await touch.move(x + 20 + ((width - 40) * i) / 30, y + 90);
+      await new Promise((resolve) => setTimeout(resolve, 100));
     }
     await touch.end();
     await press(page, WORDS.iron.done);
