@@ -110,7 +110,7 @@ export const PRACTICE_FIGURES = {
       armMean: 0.34,
       flat: 1.6,
       hexagonMean: 0.91,
-      roughness: 0.08,
+      roughness: 0.025,
       roughWaves: 5,
       leastRadius: 0.18,
       squash: 0.35,
