@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
 import { orderItem } from '@/core/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { goTo, NARROW, openPage, press, textOf, typeInto, waitForText, withDemo } from './app';
 import { DRILL_PAGES } from './drill-pages';
 
 const demo = withDemo();
-const WORDS = practiceScreenWords;
+const WORDS = { ...practiceScreenWords, ...drillsScreenWords };
 
 const pageOf = (drill: string) =>
   `${demo.app.url}${DRILL_PAGES.find((one) => one.includes(`/${drill}?`))!}`;

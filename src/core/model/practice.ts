@@ -1,3 +1,4 @@
+import { PRACTICE } from '../practice/figures';
 import { DRILLS, type Drill, type DrillMark } from '../practice/types';
 import type { FieldsOf } from './field';
 
@@ -32,7 +33,7 @@ export interface DrillAnswer {
 }
 
 const TOPIC = { type: 'text', most: 40, isRequired: true } as const;
-const SEED = { type: 'number', range: [1, 2e9], unit: '', isRequired: true } as const;
+const SEED = { type: 'number', range: [1, PRACTICE.mostSeed], unit: '', isRequired: true } as const;
 
 export const DRILL_ANSWER_FIELDS = {
   id: { type: 'id', isRequired: true, isInternal: true },

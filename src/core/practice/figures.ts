@@ -31,7 +31,8 @@ export const PRACTICE_FIGURES = {
   mostReplayed: {
     mean: 60,
     unit: '1',
-    reason: 'Answers of a topic from which its memory is worked out: older ones change no day.',
+    reason:
+      'Answers of a topic from which its memory is worked out: older ones move a day only for who was never wrong since.',
   },
   evenChance: { mean: 0.5, unit: '1', reason: 'As likely as not.' },
   grades: {

@@ -53,10 +53,11 @@ export interface IronStroke extends IronHold {
 
 /** What an ironing came to, over the whole ski and by place. */
 export interface IronMark extends DrillMark {
-  /** Share of what was empty that the wax filled, mean and by place; and the least and most of the middle of the ski. */
+  /** Share of what was empty that the wax filled: over the ski, by the best passes, and by place. */
   uptake: number;
   bestUptake: number;
   uptakeByPlace: number[];
+  /** The last trail of each place, m. */
   trailByPlaceM: number[];
   peakByPlaceC: number[];
   peakC: number;
@@ -67,7 +68,6 @@ export interface IronMark extends DrillMark {
   goodTrails: number;
   /** Spread of the uptake over its mean. */
   unevenness: number;
-  seconds: number;
   best: IronAdvice | undefined;
 }
 
@@ -79,7 +79,7 @@ export function runStrokes(bench: IronBench, strokes: readonly IronStroke[]): Ir
     if (!(seconds >= 0) || atS > FIGURES.mostS || !Number.isFinite(placeM)) {
       throw new DomainError({ code: 'not_in_order' }, 'strokes', atS);
     }
-    if (seconds > 0) moveIron(row, { placeM, isDown }, seconds);
+    moveIron(row, { placeM, isDown }, seconds);
   }
   // What is still liquid sets.
   moveIron(row, { ...row.hold, isDown: false }, FIGURES.setS);
@@ -119,7 +119,6 @@ export function markIron(row: IronRow): IronMark {
     hurt: share(isHurt),
     goodTrails,
     unevenness: uptake > 0 ? spread / uptake : 0,
-    seconds: row.timeS,
     best,
   };
 }

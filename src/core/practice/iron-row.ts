@@ -46,7 +46,7 @@ export interface IronRow {
   hold: IronHold;
   timeS: number;
   past: RowPast;
-  /** When the iron left each place that has not set since, s, and its speed there, m/s; NaN: set, or under the iron. */
+  /** When the iron left each place that has not set since, s, and its pace over it, m/s; NaN: set, or under the iron. */
   leftAtS: Float64Array;
   leftSpeed: Float64Array;
   contact: Contact[];
@@ -100,6 +100,8 @@ function contactOf(
 interface Contact {
   lengthS: number;
   passedS: number;
+  /** How far the iron went meanwhile, m: its pace over the place, whatever a hand does from frame to frame. */
+  movedM: number;
   doneS: number;
   steps: number;
 }
@@ -110,6 +112,7 @@ const newContact = (bench?: IronBench, speed = 0): Contact => ({
     ? Math.min(LONGEST_CONTACT_S, bench.iron.plateLengthM / Math.max(Math.abs(speed), 1e-9))
     : NaN,
   passedS: 0,
+  movedM: 0,
   doneS: 0,
   steps: 0,
 });
@@ -155,8 +158,16 @@ function noteTrail(row: IronRow, cell: number, atS: number): void {
   leftAtS[cell] = NaN;
 }
 
+/** The iron leaves a place at a moment: its trail begins at the pace that it had over it. */
+function noteLeft(row: IronRow, cell: number, atS: number): void {
+  const { movedM, passedS } = row.contact[cell]!;
+  row.leftAtS[cell] = atS;
+  row.leftSpeed[cell] = movedM / passedS;
+  row.contact[cell] = newContact();
+}
+
 /** The iron was lifted off a place, or is gone from it since the last tick; gives the heat that was left to give, J/m². */
-function leave(row: IronRow, cell: number, speed: number): number {
+function leave(row: IronRow, cell: number): number {
   const { bench, plate } = row;
   const column = row.columns[cell]!;
   const before = column.heatIn;
@@ -164,9 +175,7 @@ function leave(row: IronRow, cell: number, speed: number): number {
     stepIron(column, seconds, plate.temperatureC, bench.contact ?? IRON.contact);
     look(row, cell, seconds);
   }
-  row.contact[cell] = newContact();
-  row.leftAtS[cell] = row.timeS;
-  row.leftSpeed[cell] = Math.abs(speed);
+  noteLeft(row, cell, row.timeS);
   return column.heatIn - before;
 }
 
@@ -201,6 +210,7 @@ function stepCell(
   if (isNew) row.contact[cell] = newContact(bench, speed);
   const meet = row.contact[cell]!;
   meet.passedS += end - begin;
+  meet.movedM += Math.abs(speed) * (end - begin);
   const isLeft = end < dt;
   for (const seconds of dueSteps(meet, isLeft)) {
     stepIron(column, seconds, plate.temperatureC, bench.contact ?? IRON.contact);
@@ -208,9 +218,7 @@ function stepCell(
   }
   const given = column.heatIn - before;
   if (isLeft) {
-    row.contact[cell] = newContact();
-    row.leftAtS[cell] = row.timeS + end;
-    row.leftSpeed[cell] = Math.abs(speed);
+    noteLeft(row, cell, row.timeS + end);
     inAir(dt - end, end);
   }
   return given;
@@ -229,7 +237,7 @@ function tickRow(row: IronRow, to: IronHold, dt: number): void {
   let heat = 0;
   for (let cell = 0; cell < columns.length; cell += 1) {
     const contact = isOn ? contactOf((cell + 0.5) * cellM, path) : undefined;
-    if (!contact && !Number.isNaN(row.contact[cell]!.lengthS)) heat += leave(row, cell, speed);
+    if (!contact && !Number.isNaN(row.contact[cell]!.lengthS)) heat += leave(row, cell);
     heat += stepCell(row, cell, { dt, contact, speed });
   }
   const width = Math.min(bench.ski.widthM, bench.iron.plateWidthM ?? bench.ski.widthM);
@@ -241,14 +249,22 @@ function tickRow(row: IronRow, to: IronHold, dt: number): void {
   row.timeS += dt;
 }
 
-/** Moves the iron evenly to a place within some seconds; the ski and the plate go along. */
+/**
+ * Moves the iron evenly to a place within some seconds; the ski and the plate go along. It touches on its way only where
+ * it is down at both ends: put down elsewhere, it went through the air. No seconds: it is there.
+ */
 export function moveIron(row: IronRow, to: IronHold, seconds: number): void {
+  if (seconds <= 0) {
+    row.hold = to;
+    return;
+  }
   const ticks = Math.max(1, Math.ceil(seconds / TICK_S - 1e-9));
   const from = row.hold;
+  const isOn = from.isDown && to.isDown;
   for (let k = 1; k <= ticks; k += 1) {
     const share = k / ticks;
     const placeM = from.placeM + share * (to.placeM - from.placeM);
-    tickRow(row, { placeM, isDown: to.isDown }, seconds / ticks);
+    tickRow(row, { placeM, isDown: k < ticks ? isOn : to.isDown }, seconds / ticks);
   }
 }
 

@@ -1,16 +1,10 @@
-import {
-  buildSheet,
-  type BenchProduct,
-  type Programme,
-  type SheetRequest,
-  type Step,
-} from '../bench';
+import { buildSheet, type Programme, type SheetRequest, type Step } from '../bench';
 import { QUICK } from '../quick/figures';
+import { usualProduct, usualSki } from '../quick/usual';
 import type { Discipline } from '../terms';
-import { TYPES_FOR } from '../ski';
 import { drawFor } from './draw';
 import { PRACTICE } from './figures';
-import { orderFaults, type OrderFault } from './order-rules';
+import { orderFaults, partOf, type OrderFault } from './order-rules';
 import type { DrillMark } from './types';
 
 /** What is waxed, in which order. */
@@ -36,17 +30,6 @@ export interface OrderItem {
   right: Step[];
 }
 
-const product = (name: string, more: Partial<BenchProduct> = {}): BenchProduct => ({
-  id: name,
-  name,
-  role: 'glide',
-  form: 'block',
-  additives: [],
-  applications: ['iron'],
-  ironC: PRACTICE.iron.ironC.middle,
-  ...more,
-});
-
 interface Recipe {
   disciplines: readonly Discipline[];
   programmes: readonly Programme[];
@@ -64,36 +47,35 @@ const RECIPES: Readonly<Record<OrderTopic, Recipe>> = {
 
 function requestOf(topic: OrderTopic, discipline: Discipline, names: OrderNames): SheetRequest {
   const { programmes, isLiquid } = RECIPES[topic];
-  const type = TYPES_FOR[discipline][0]!;
   const [startCm, endCm] = QUICK.gripZoneCm;
+  const ironC = PRACTICE.iron.ironC.middle;
   return {
-    ski: {
-      id: type,
-      name: type,
-      owner: '',
-      type,
-      ...QUICK.ski[discipline],
-      baseType: 'sintered',
-      hasBrakes: type === 'alpine',
-      purpose: 'race',
-    },
+    ski: usualSki(discipline),
     findings: [],
     programmes,
     layers: [
       {
         place: 'glide',
         product: isLiquid
-          ? product(names.liquid, { form: 'liquid', applications: ['wipe', 'iron'] })
-          : product(names.wax),
+          ? usualProduct(names.liquid, { ironC, form: 'liquid', applications: ['wipe', 'iron'] })
+          : usualProduct(names.wax, { ironC }),
         coats: 1,
       },
     ],
     structure: { brush: 'steel', ...PRACTICE.order.structure },
-    softWax: product(names.soft, { role: 'base', ironC: PRACTICE.iron.ironC.soft }),
-    cleaner: product(names.cleaner, { role: 'cleaner', form: 'liquid', applications: ['wipe'] }),
+    softWax: usualProduct(names.soft, { role: 'base', ironC: PRACTICE.iron.ironC.soft }),
+    cleaner: usualProduct(names.cleaner, {
+      role: 'cleaner',
+      form: 'liquid',
+      applications: ['wipe'],
+    }),
     grip: {
       kind: 'klister',
-      product: product(names.klister, { role: 'klister', form: 'tube', applications: ['cork'] }),
+      product: usualProduct(names.klister, {
+        role: 'klister',
+        form: 'tube',
+        applications: ['cork'],
+      }),
       layers: 1,
       startCm,
       endCm,
@@ -107,9 +89,7 @@ function requestOf(topic: OrderTopic, discipline: Discipline, names: OrderNames)
 /** Brushes after the first of a coat say nothing new about the order, and a long sheet fits no screen. */
 const isTold = (step: Step, at: number, all: readonly Step[]) =>
   step.kind !== 'brush' ||
-  all.findIndex(
-    (one) => one.kind === 'brush' && one.key.split('.')[0] === step.key.split('.')[0],
-  ) === at;
+  all.findIndex((one) => one.kind === 'brush' && partOf(one) === partOf(step)) === at;
 
 /** Steps of a real sheet for a topic and a seed, shuffled so that something is wrong. */
 export function orderItem(topic: OrderTopic, seed: number, names: OrderNames): OrderItem {

@@ -30,8 +30,9 @@ export type OrderFaultCode = keyof typeof ORDER_FAULTS;
 /** What is wrong at a step as they stand. */
 export interface OrderFault {
   code: OrderFaultCode;
-  /** The step at which it hurts. */
+  /** The step at which it hurts, and whom. */
   key: string;
+  hurts: (typeof ORDER_FAULTS)[OrderFaultCode];
 }
 
 const HEAT: readonly StepKind[] = ['iron', 'dab', 'hot_box', 'repair'];
@@ -40,8 +41,8 @@ const GLIDE_WORK: readonly StepKind[] = ['wax_on', 'iron', 'scrape', 'scrape_war
 const ON_GRIP: readonly StepKind[] = ['grip_on', 'klister_on'];
 const SOILS_SKIN: readonly StepKind[] = ['wax_on', 'liquid_on', 'iron', 'clean_liquid', 'top_on'];
 
-/** The part of a sheet that a step belongs to: its key without the last word. */
-const partOf = ({ key }: OrderStep) => key.split('.')[0]!;
+/** The part of a sheet that a step belongs to: the first word of its key. */
+export const partOf = ({ key }: Pick<OrderStep, 'key'>) => key.split('.')[0]!;
 
 /** A rule of the bench: which steps, by where they stand, hurt. */
 type Rule = (steps: readonly OrderStep[], at: number) => boolean;
@@ -50,6 +51,7 @@ const before = (steps: readonly OrderStep[], at: number, is: (step: OrderStep) =
   steps.slice(0, at).some(is);
 const after = (steps: readonly OrderStep[], at: number, is: (step: OrderStep) => boolean) =>
   steps.slice(at + 1).some(is);
+const named = (key: string) => (step: OrderStep) => step.key === key;
 const ofKind =
   (...kinds: readonly StepKind[]) =>
   ({ kind }: OrderStep) =>
@@ -66,8 +68,7 @@ const sameCoat = (step: OrderStep) => (other: OrderStep) => partOf(other) === pa
 const hasFilm: Rule = (steps, at) =>
   lastOf(steps, at, ['wax_on', 'liquid_on', 'scrape', 'brush', 'scrape_warm'])?.kind === 'wax_on' ||
   lastOf(steps, at, ['wax_on', 'liquid_on', 'scrape', 'scrape_warm'])?.kind === 'liquid_on' ||
-  (steps[at]!.key.endsWith('second-iron') &&
-    before(steps, at, ({ key }) => key === `${partOf(steps[at]!)}.on`));
+  (steps[at]!.key.endsWith('second-iron') && before(steps, at, named(`${partOf(steps[at]!)}.on`)));
 
 /** Soft wax that is scraped off warm is all off; along edges and groove it is not. */
 const isHotScraped = ({ key }: OrderStep) => key.endsWith('scrape-warm');
@@ -87,7 +88,7 @@ const brushesUnscraped: Rule = (steps, at) => {
 };
 
 const RULES: Readonly<Record<OrderFaultCode, Rule>> = {
-  not_secured: (steps, at) => after(steps, at, ({ key }) => key === 'secure'),
+  not_secured: (steps, at) => after(steps, at, named('secure')),
   heat_on_solvent: (steps, at) =>
     HEAT.includes(steps[at]!.kind) &&
     SOLVENT.includes(lastOf(steps, at, [...SOLVENT, 'flash_off', 'dry'])?.kind ?? 'check'),
@@ -111,21 +112,19 @@ const RULES: Readonly<Record<OrderFaultCode, Rule>> = {
   },
   wax_not_dry: (steps, at) =>
     ofKind('cork', 'brush', 'iron', 'top_on')(steps[at]!) &&
-    steps.some((one, i) => i > at && ofKind('dry')(one) && sameCoat(steps[at]!)(one)) &&
+    after(steps, at, (one) => one.kind === 'dry' && sameCoat(steps[at]!)(one)) &&
     before(steps, at, (one) => ofKind('liquid_on', 'top_on')(one) && sameCoat(steps[at]!)(one)),
   never_ironed: (steps, at) =>
     ofKind('scrape', 'cool')(steps[at]!) &&
     after(steps, at, (one) => one.kind === 'iron' && sameCoat(steps[at]!)(one)) &&
     !before(steps, at, (one) => one.kind === 'iron' && sameCoat(steps[at]!)(one)),
   covered_structure: (steps, at) =>
-    (steps[at]!.kind === 'open_structure' && before(steps, at, ofKind(...GLIDE_OF_DAY))) ||
+    (steps[at]!.kind === 'open_structure' && before(steps, at, ofKind('liquid_on'))) ||
     (steps[at]!.kind === 'rill' && after(steps, at, ofKind('scrape', 'brush', 'iron'))),
   soiled_skin: (steps, at) =>
     (SOILS_SKIN.includes(steps[at]!.kind) &&
-      (steps.some((one, i) => i > at && one.key === 'skin.cover') ||
-        steps.some((one, i) => i < at && one.key === 'skin.uncover'))) ||
-    (steps[at]!.key === 'skin.care' &&
-      steps.some((one, i) => i > at && one.key === 'skin.uncover')),
+      (after(steps, at, named('skin.cover')) || before(steps, at, named('skin.uncover')))) ||
+    (steps[at]!.key === 'skin.care' && after(steps, at, named('skin.uncover'))),
   soiled_grip: (steps, at) =>
     (ON_GRIP.includes(steps[at]!.kind) &&
       after(steps, at, ofKind(...GLIDE_WORK, 'open_structure'))) ||
@@ -137,12 +136,10 @@ const RULES: Readonly<Record<OrderFaultCode, Rule>> = {
   not_worked_in: (steps, at) =>
     steps[at]!.kind === 'cork' && !before(steps, at, putsOn(steps[at]!)),
   screws_late: (steps, at) =>
-    (steps[at]!.kind === 'iron' && after(steps, at, ({ key }) => key === 'board.screws')) ||
-    (steps[at]!.kind === 'iron' && before(steps, at, ({ key }) => key === 'board.tighten')),
+    steps[at]!.kind === 'iron' &&
+    (after(steps, at, named('board.screws')) || before(steps, at, named('board.tighten'))),
   checked_early: (steps, at) => steps[at]!.kind === 'check' && at < steps.length - 1,
 };
-
-const GLIDE_OF_DAY: readonly StepKind[] = ['liquid_on'];
 
 /** What a wait must follow. */
 const WAITS_FOR: Partial<Record<StepKind, Rule>> = {
@@ -185,5 +182,7 @@ export function orderFaults(steps: readonly OrderStep[]): OrderFault[] {
     const at = steps.findIndex((_, i) => RULES[code](steps, i));
     return at < 0 ? [] : [{ code, at }];
   });
-  return found.sort((a, b) => a.at - b.at).map(({ code, at }) => ({ code, key: steps[at]!.key }));
+  return found
+    .sort((a, b) => a.at - b.at)
+    .map(({ code, at }) => ({ code, key: steps[at]!.key, hurts: ORDER_FAULTS[code] }));
 }

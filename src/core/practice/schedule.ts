@@ -1,4 +1,4 @@
-import { createEmptyCard, fsrs, Rating, State, type Card, type Grade } from 'ts-fsrs';
+import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
 import { PRACTICE } from './figures';
 import { DRILL_TOPICS } from './items';
 import { skillOf } from './progress';
@@ -18,7 +18,7 @@ const scheduler = fsrs({ enable_fuzz: false });
 const { hard: HARD, good: GOOD, easy: EASY } = PRACTICE.grades;
 
 /** An answer's quality 0…1 as a grade of recall. */
-export function gradeOf(quality: number): Grade {
+function gradeOf(quality: number): Grade {
   if (quality < HARD) return Rating.Again;
   if (quality < GOOD) return Rating.Hard;
   return quality < EASY ? Rating.Good : Rating.Easy;
@@ -53,8 +53,7 @@ export function topicStates(answers: readonly Answered[], nowMs: number): TopicS
       const own = inOrder.filter((one) => one.drill === drill && one.topic === topic);
       const card = cardAfter(own.slice(-PRACTICE.mostReplayed));
       if (!card) return { drill, topic, answers: 0, recall: 0 };
-      const recall =
-        card.state === State.New ? 0 : scheduler.get_retrievability(card, new Date(nowMs), false);
+      const recall = scheduler.get_retrievability(card, new Date(nowMs), false);
       return { drill, topic, answers: own.length, dueMs: card.due.getTime(), recall };
     }),
   );

@@ -1,6 +1,6 @@
 import { readLookOver, type Finding, type RepairGroup, type Ski } from '../ski';
 import { BASE_SIDES, FINDING_KINDS, type FindingKind } from '../terms';
-import { QUICK } from '../quick/figures';
+import { usualSki } from '../quick/usual';
 import { drawFor } from './draw';
 import { PRACTICE } from './figures';
 import type { DrillMark } from './types';
@@ -33,16 +33,7 @@ const WAXABLE_BY: Readonly<Record<RepairGroup, Waxable>> = {
 /** The base of a topic and a seed. An alpine ski: it has steel edges for what happens to them. */
 export function seeItem(kind: FindingKind, seed: number): SeeItem {
   const draw = drawFor(kind, seed);
-  const ski: Ski = {
-    id: 'practice',
-    name: 'practice',
-    owner: '',
-    type: 'alpine',
-    ...QUICK.ski.alpine,
-    baseType: 'sintered',
-    hasBrakes: true,
-    purpose: 'training',
-  };
+  const ski = usualSki('alpine');
   const { marks, clearOfEndsCm } = PRACTICE.see;
   const findings = Array.from({ length: draw.whole(marks) }, () => ({
     kind,

@@ -51,12 +51,9 @@ export interface TrueSnow {
   temperatureC: number;
   grain: Grain;
   wetness: Wetness;
-  waterPercent: number;
 }
 
 export interface SnowItem {
-  topic: SnowTopic;
-  seed: number;
   seen: SeenMorning;
   truth: TrueSnow;
 }
@@ -164,9 +161,7 @@ export function snowItem(topic: SnowTopic, seed: number): SnowItem {
   const felt = snow.waterPercent * Math.exp(draw.normal(FIGURES.waterLogSd));
   const isSnow = before.night.highC < FIGURES.snowBelowC;
   return {
-    topic,
-    seed,
-    truth: { ...snow, grain },
+    truth: { temperatureC: snow.temperatureC, wetness: snow.wetness, grain },
     seen: {
       warmestC: hut(before.day.highC),
       lowestC: hut(before.night.lowC),

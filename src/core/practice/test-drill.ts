@@ -19,10 +19,7 @@ export interface TestItem {
   /** Which is faster in truth, and by how much, s. */
   faster: TestSki;
   byS: number;
-  driftSPerMin: number;
-  noiseS: number;
-  /** What the six runs say: the analysis of every glide test, and how likely A is the faster one by it. */
-  result: GlideResult;
+  /** How likely A is the faster one by the six runs, in the analysis of every glide test. */
   probabilityA: number;
 }
 
@@ -30,13 +27,12 @@ const ORDER: readonly TestSki[] = ['A', 'B', 'B', 'A', 'A', 'B'];
 
 /** How likely A is faster, by the runs alone: Student's t of the difference that the analysis found. */
 function probabilityOfA(result: GlideResult, runs: number): number {
-  const [difference] = result.differences;
+  const { a, estimate, high, low } = result.differences[0]!;
+  if (estimate === 0) return PRACTICE.evenChance;
   // A mean for each ski and the drift are taken out.
   const freedom = runs - TEST_SKIS.length - 1;
-  if (!difference) return PRACTICE.evenChance;
-  const { a, estimate, high, low } = difference;
+  // Runs that fit to the last hundredth have no width: as sure as can be.
   const half = 0.5 * (high - low);
-  if (!(half > 0)) return PRACTICE.evenChance;
   const t = (estimate * studentLimit(PRACTICE.biasBeyond, freedom)) / half;
   const beyond = 0.5 * studentBeyond(t, freedom);
   // `estimate` is b − a in seconds: above 0, a is faster.
@@ -61,15 +57,7 @@ export function testItem(topic: TestTopic, seed: number): TestItem {
     return { minute, ski, value: Math.round(value / FIGURES.readsS) * FIGURES.readsS };
   });
   const result = analyseGlide({ measure: 'seconds', runs });
-  return {
-    runs,
-    faster,
-    byS,
-    driftSPerMin,
-    noiseS,
-    result,
-    probabilityA: probabilityOfA(result, runs.length),
-  };
+  return { runs, faster, byS, probabilityA: probabilityOfA(result, runs.length) };
 }
 
 export interface TestMark extends DrillMark {
@@ -82,7 +70,10 @@ export interface TestMark extends DrillMark {
   brierOfRuns: number;
 }
 
-/** What was said of which is faster, by a proper score (Brier 1950): false sureness costs, and so does none. */
+/**
+ * What was said of which is faster, held against what the runs allow: false sureness costs, and so does none. The Brier
+ * score (1950) is of the truth.
+ */
 export function markTest(item: TestItem, saidA: number): TestMark {
   const isA = item.faster === 'A' ? 1 : 0;
   const brier = (saidA - isA) ** 2;

@@ -1,8 +1,8 @@
-import { buildSheet, type BenchProduct, type Step, type StepKind } from '../bench';
-import { TYPES_FOR } from '../ski';
+import { buildSheet, type Step, type StepKind } from '../bench';
 import type { Discipline } from '../terms';
 import type { QuickAnswer } from './answer';
 import { QUICK } from './figures';
+import { usualProduct, usualSki } from './usual';
 
 /** Steps that one does as one, in the order of the bench: never more than ten. */
 const STAGES: readonly (readonly StepKind[])[] = [
@@ -28,16 +28,6 @@ interface Names {
   binder: string;
 }
 
-const product = (name: string, more: Partial<BenchProduct>): BenchProduct => ({
-  id: name,
-  name,
-  role: 'glide',
-  form: 'block',
-  additives: [],
-  applications: ['iron'],
-  ...more,
-});
-
 /** The grip wax of an answer as the bench takes it. */
 function gripPlan({ grip }: QuickAnswer, names: Names) {
   if (!grip) return undefined;
@@ -46,8 +36,10 @@ function gripPlan({ grip }: QuickAnswer, names: Names) {
   const form = isStick ? 'stick' : 'tube';
   return {
     kind: isStick ? ('stick' as const) : ('klister' as const),
-    product: product(names.grip, { role: isStick ? 'grip_stick' : 'klister', form }),
-    binder: grip.needsBinder ? product(names.binder, { role: 'binder', form: 'stick' }) : undefined,
+    product: usualProduct(names.grip, { role: isStick ? 'grip_stick' : 'klister', form }),
+    binder: grip.needsBinder
+      ? usualProduct(names.binder, { role: 'binder', form: 'stick' })
+      : undefined,
     layers: grip.layers,
     startCm,
     endCm,
@@ -56,27 +48,19 @@ function gripPlan({ grip }: QuickAnswer, names: Names) {
 
 /** The job for one pair with the wax of an answer, in at most ten stages, from the same core as every job sheet. */
 export function quickJob(answer: QuickAnswer, discipline: Discipline, names: Names): QuickStage[] {
-  const type = TYPES_FOR[discipline][0]!;
   const grip = gripPlan(answer, names);
   const { label, structureWork, demand } = answer;
   const { steps } = buildSheet({
-    ski: {
-      id: 'quick',
-      name: 'quick',
-      owner: '',
-      type,
-      ...QUICK.ski[discipline],
-      baseType: 'sintered',
-      hasBrakes: type === 'alpine',
-      purpose: 'training',
-    },
+    ski: usualSki(discipline),
     findings: [],
     programmes: [
       'hot_wax',
       ...(structureWork.rillPasses > 0 ? (['structure'] as const) : []),
       ...(grip ? [grip.kind === 'stick' ? ('grip' as const) : ('klister' as const)] : []),
     ],
-    layers: [{ place: 'glide', product: product(names.wax, { ironC: label.ironC }), coats: 1 }],
+    layers: [
+      { place: 'glide', product: usualProduct(names.wax, { ironC: label.ironC }), coats: 1 },
+    ],
     structure: {
       brush: structureWork.brush,
       rillPasses: structureWork.rillPasses,

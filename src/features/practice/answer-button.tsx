@@ -4,10 +4,10 @@ import { useState } from 'react';
 import { Box } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import type { Answering } from './use-drill';
 
-const WORDS = practiceScreenWords.drillFrame;
+const WORDS = drillsScreenWords.drillFrame;
 
 interface AnswerButtonProps {
   answering: Answering;

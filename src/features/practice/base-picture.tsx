@@ -1,9 +1,9 @@
 import { Box, Text } from '@chakra-ui/react';
 import type { Finding, Ski } from '@/core/ski';
 import type { FindingKind } from '@/core/terms';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 
-const WORDS = practiceScreenWords.see;
+const WORDS = drillsScreenWords.see;
 const [WIDTH, HEIGHT] = [760, 96];
 const EDGE = 5;
 const SIDES = { left: 0.25, middle: 0.5, right: 0.75 } as const;

@@ -9,6 +9,7 @@ import { LongTextField } from '@/ui/fields/long-text-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { disputeAction } from './actions';
 import { IronDrill } from './iron-drill';
@@ -21,14 +22,14 @@ import { ToldResult } from './told-result';
 import { useDrill, type Answering } from './use-drill';
 import type { ItemRef, Situation } from './use-cases/situation';
 
-const WORDS = practiceScreenWords.drillFrame;
+const WORDS = drillsScreenWords.drillFrame;
 const QUESTION: Record<Drill, string> = {
-  iron: practiceScreenWords.iron.question,
-  snow: practiceScreenWords.snow.question,
-  pick: practiceScreenWords.pick.question,
-  order: practiceScreenWords.order.question,
-  see: practiceScreenWords.see.question,
-  test: practiceScreenWords.test.question,
+  iron: drillsScreenWords.iron.question,
+  snow: drillsScreenWords.snow.question,
+  pick: drillsScreenWords.pick.question,
+  order: drillsScreenWords.order.question,
+  see: drillsScreenWords.see.question,
+  test: drillsScreenWords.test.question,
 };
 
 interface DrillScreenProps {

@@ -4,10 +4,10 @@ import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { Box } from '@chakra-ui/react';
 import type { IronBench } from '@/core/iron';
 import { useChartInks, type ChartInks } from '@/ui/charts/chart';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import type { IronHand } from './iron-hand';
 
-const WORDS = practiceScreenWords.iron;
+const WORDS = drillsScreenWords.iron;
 const HEIGHT = 150;
 /** The ski within the canvas: from the top and as high, px. */
 const [TOP, SKI] = [58, 56];

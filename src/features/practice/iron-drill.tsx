@@ -4,14 +4,14 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useWords } from '@/ui/format/use-words';
 import { seconds } from '@/words/quantities';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { IronCanvas } from './iron-canvas';
 import type { Answering } from './use-drill';
 import { useIroning } from './use-ironing';
 import type { Situations } from './use-cases/situation';
 
-const WORDS = practiceScreenWords.iron;
-const FRAME = practiceScreenWords.drillFrame;
+const WORDS = drillsScreenWords.iron;
+const FRAME = drillsScreenWords.drillFrame;
 
 interface IronDrillProps {
   shown: Situations['iron'];

@@ -1,9 +1,9 @@
 import { Box, Text } from '@chakra-ui/react';
 import type { LensView } from '@/core/practice';
 import { fixed } from '@/words/quantities';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 
-const WORDS = practiceScreenWords.snow;
+const WORDS = drillsScreenWords.snow;
 
 /** Grains on a ruled card under a lens; drawn from their shape and size. */
 export function Lens({ view }: { view: LensView }) {

@@ -21,12 +21,12 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { Box, Flex, IconButton, Text } from '@chakra-ui/react';
 import { ArrowDown, ArrowUp, GripVertical } from 'lucide-react';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { AnswerButton } from './answer-button';
 import type { Answering } from './use-drill';
 import type { ShownStep, Situations } from './use-cases/situation';
 
-const WORDS = practiceScreenWords.order;
+const WORDS = drillsScreenWords.order;
 
 interface OrderDrillProps {
   shown: Situations['order'];

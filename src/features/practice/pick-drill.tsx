@@ -8,13 +8,13 @@ import { useWords } from '@/ui/format/use-words';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import { termsWords } from '@/words/areas/terms';
 import { percent, temperatureRange, temperatureWithSpread } from '@/words/quantities';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { quickScreenWords } from '@/words/screens/quick';
 import { AnswerButton } from './answer-button';
 import type { Answering } from './use-drill';
 import type { Situations } from './use-cases/situation';
 
-const WORDS = practiceScreenWords.pick;
+const WORDS = drillsScreenWords.pick;
 
 interface PickDrillProps {
   shown: Situations['pick'];

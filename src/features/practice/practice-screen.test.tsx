@@ -7,6 +7,7 @@ import { DEMO_LEARNERS } from '@/data/demo/practice';
 import { addAnswer, listAnswers, listDisputes, listLearners } from '@/data/practice';
 import { textOf } from '@/formats/out-file';
 import { runAs } from '@/server/caller';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { DEFAULT_UNITS } from '@/words/units';
 import { demoDatabase } from '../../../tests/unit/demo-app';
@@ -19,7 +20,7 @@ import { loadPractice } from './use-cases/load-practice';
 import { nextDrill } from './use-cases/next-drill';
 import { situationOf, type ItemRef } from './use-cases/situation';
 
-const WORDS = practiceScreenWords;
+const WORDS = { ...practiceScreenWords, ...drillsScreenWords };
 const [ILO] = DEMO_LEARNERS;
 const NOW = Date.parse('2027-01-13T12:00:00Z');
 const KEY = 'key-of-practice';

@@ -7,13 +7,13 @@ import { REPAIR_ORDER } from '@/core/ski';
 import { FINDING_KINDS } from '@/core/terms';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { termsWords } from '@/words/areas/terms';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { BasePicture } from './base-picture';
 import { AnswerButton } from './answer-button';
 import type { Answering } from './use-drill';
 import type { Situations } from './use-cases/situation';
 
-const WORDS = practiceScreenWords.see;
+const WORDS = drillsScreenWords.see;
 
 interface SeeDrillProps {
   shown: Situations['see'];

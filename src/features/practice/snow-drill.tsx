@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import type { DrillAnswers, SeenMorning } from '@/core/practice';
+import type { DrillAnswers } from '@/core/practice';
 import { GRAINS, WETNESSES } from '@/core/terms';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { SliderField } from '@/ui/fields/slider-field';
@@ -10,18 +10,18 @@ import { useWords } from '@/ui/format/use-words';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import { termsWords } from '@/words/areas/terms';
 import { percent } from '@/words/quantities';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import type { Writer } from '@/words/write';
 import { Lens } from './lens';
 import { AnswerButton } from './answer-button';
 import type { Answering } from './use-drill';
 import type { Situations } from './use-cases/situation';
 
-const WORDS = practiceScreenWords.snow;
+const WORDS = drillsScreenWords.snow;
 const COLDEST_C = -30;
 
 /** What was seen, felt and heard, as lines. */
-function linesOf(seen: SeenMorning, write: Writer): string[] {
+function linesOf(seen: Situations['snow']['seen'], write: Writer): string[] {
   const { fell } = seen;
   const night = WORDS.lowest(WORDS.NIGHT[seen.nightSky], write.temperature(seen.lowestC, 0));
   return [

@@ -5,12 +5,12 @@ import { Box, Text } from '@chakra-ui/react';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import { DataTable } from '@/ui/frame/data-table';
 import { fixed } from '@/words/quantities';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { AnswerButton } from './answer-button';
 import type { Answering } from './use-drill';
 import type { Situations } from './use-cases/situation';
 
-const WORDS = practiceScreenWords.test;
+const WORDS = drillsScreenWords.test;
 const SAYS = WORDS.SAYS.map(({ saidA, label }) => ({ value: String(saidA), label }));
 
 interface TestDrillProps {

@@ -3,20 +3,21 @@
 import type { Data } from 'plotly.js';
 import { Box, Text } from '@chakra-ui/react';
 import type { DrillMarks } from '@/core/practice';
+import { IRON as IRON_LAB } from '@/core/iron/figures';
 import { Chart, useChartInks } from '@/ui/charts/chart';
 import { useWords } from '@/ui/format/use-words';
 import { DataTable } from '@/ui/frame/data-table';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { termsWords } from '@/words/areas/terms';
 import { fixed, seconds, temperatureRange } from '@/words/quantities';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { quickScreenWords } from '@/words/screens/quick';
 import { toldLines } from '@/words/told/choice';
 import type { ToldMark } from './use-cases/answer-drill';
 import type { Situation, Situations } from './use-cases/situation';
 
-const { drillFrame: FRAME, iron: IRON, snow: SNOW, pick: PICK, order: ORDER } = practiceScreenWords;
-const { see: SEE, test: TEST } = practiceScreenWords;
+const { drillFrame: FRAME, iron: IRON, snow: SNOW, pick: PICK, order: ORDER } = drillsScreenWords;
+const { see: SEE, test: TEST } = drillsScreenWords;
 const whole = (share: number) => Math.round(100 * share);
 const CM = 100;
 
@@ -54,7 +55,7 @@ function Lines({ lines }: { lines: readonly string[] }) {
 function Details({ told, situation }: ToldResultProps) {
   switch (told.drill) {
     case 'iron':
-      return <IronResult mark={told.mark} />;
+      return <IronResult mark={told.mark} shown={situation.shown as Situations['iron']} />;
     case 'snow':
       return <SnowResult mark={told.mark} seen={(situation.shown as Situations['snow']).seen} />;
     case 'pick':
@@ -68,11 +69,11 @@ function Details({ told, situation }: ToldResultProps) {
   }
 }
 
-function IronResult({ mark }: { mark: DrillMarks['iron'] }) {
+function IronResult({ mark, shown }: { mark: DrillMarks['iron']; shown: Situations['iron'] }) {
   const { write } = useWords();
   const inks = useChartInks();
   const cells = mark.uptakeByPlace.length;
-  const lengthCm = 190;
+  const lengthCm = CM * shown.bench.ski.lengthM;
   const x = mark.uptakeByPlace.map((_, cell) => ((cell + 0.5) / cells) * lengthCm);
   const best = mark.best?.passes.map(({ passS, restS }) =>
     restS > 0 ? IRON.bestPass(seconds(passS), seconds(restS)) : IRON.lastPass(seconds(passS)),
@@ -126,6 +127,34 @@ function IronResult({ mark }: { mark: DrillMarks['iron'] }) {
             tickformat: '.0f',
             fixedrange: true,
           },
+        }}
+      />
+      <Chart
+        label={IRON.trailChart}
+        height={200}
+        data={[
+          line(
+            mark.trailByPlaceM.map((one) => CM * one),
+            inks.action,
+            'y',
+          ),
+        ]}
+        layout={{
+          shapes: [
+            {
+              type: 'rect',
+              xref: 'paper',
+              x0: 0,
+              x1: 1,
+              y0: CM * IRON_LAB.trailLeastM,
+              y1: CM * IRON_LAB.trailMostM,
+              fillcolor: inks.rule,
+              line: { width: 0 },
+              layer: 'below',
+            },
+          ],
+          xaxis: { title: { text: IRON.place } },
+          yaxis: { title: { text: IRON.trailAxis }, rangemode: 'tozero' },
         }}
       />
     </>
@@ -205,7 +234,9 @@ function OrderResult({ mark, shown }: { mark: DrillMarks['order']; shown: Situat
           ? [ORDER.right]
           : [
               ORDER.faults(faults.length),
-              ...faults.map(({ code, key }) => ORDER.at(titleOf(key), ORDER.WHY[code])),
+              ...faults.map(({ code, key, hurts }) =>
+                ORDER.at(titleOf(key), ORDER.HURTS[hurts], ORDER.WHY[code]),
+              ),
             ]
       }
     />

@@ -22,7 +22,7 @@ import type { Finding, Ski } from '@/core/ski';
 import type { FindingKind } from '@/core/terms';
 import type { FrostDatabase } from '@/data/database';
 import { findReading } from '@/data/readings';
-import { practiceScreenWords } from '@/words/screens/practice';
+import { drillsScreenWords } from '@/words/screens/drills';
 import { toldSteps } from '@/words/told/sheet';
 import { writerFor } from '@/words/write';
 import type { Units } from '@/words/units';
@@ -34,10 +34,10 @@ export interface ShownStep {
   title: string;
 }
 
-/** What a person sees of a situation: never its truth. */
+/** What a person sees of a situation, not its truth; but marks are drawn in the page, so their kind goes along. */
 export interface Situations {
   iron: IronItem;
-  snow: { seen: SeenMorning; lens: LensView };
+  snow: { seen: Omit<SeenMorning, 'grains'>; lens: LensView };
   pick: PickItem & { isPast: boolean };
   order: { steps: ShownStep[] };
   see: { ski: Ski; findings: Finding[] };
@@ -59,8 +59,8 @@ export async function situationOf(
     case 'iron':
       return { drill, shown: ironItem(topic as IronTopic, seed) };
     case 'snow': {
-      const { seen } = snowItem(topic as SnowTopic, seed);
-      return { drill, shown: { seen, lens: lensView(seen.grains, seed) } };
+      const { grains, ...seen } = snowItem(topic as SnowTopic, seed).seen;
+      return { drill, shown: { seen, lens: lensView(grains, seed) } };
     }
     case 'pick': {
       const reading = pastId === undefined ? undefined : await findReading(db, pastId);
@@ -69,7 +69,7 @@ export async function situationOf(
       return { drill, shown: { ...item, isPast: reading !== undefined } };
     }
     case 'order': {
-      const { names } = practiceScreenWords.order;
+      const { names } = drillsScreenWords.order;
       const { steps } = orderItem(topic as OrderTopic, seed, names);
       const told = toldSteps(steps, writerFor(units));
       return { drill, shown: { steps: told.map(({ key, title }) => ({ key, title })) } };
