@@ -1,18 +1,19 @@
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { headers } from 'next/headers';
+import { languageScript } from '@/server/language-script';
 import { readersUnits } from '@/server/readers-units';
 import { fontNames } from '@/ui/theme/font';
 import { AppProvider } from '@/ui/theme/provider';
-import { languageTag } from '@/words/spoken';
+import { languageTag } from '@/words/tongue';
 import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.layout;
 
-export const metadata: Metadata = {
+export const generateMetadata = (): Metadata => ({
   title: { default: WORDS.frostPick, template: WORDS.sFrostPick },
   description: WORDS.fromALookAtThe,
-};
+});
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
@@ -20,8 +21,15 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const units = await readersUnits();
   const policy = (await headers()).get('content-security-policy') ?? '';
   const nonce = /'nonce-([^']+)'/.exec(policy)?.[1];
+  const tag = languageTag();
+  const words = languageScript(tag);
   return (
-    <html lang={languageTag()} className={fontNames} suppressHydrationWarning>
+    <html lang={tag} className={fontNames} suppressHydrationWarning>
+      <head>
+        {/* It holds the parser up: what the app starts with stands in the body, so the words are there before it. */}
+        {/* eslint-disable-next-line @next/next/no-sync-scripts -- a later script would lose that race */}
+        {words && <script src={words} nonce={nonce} />}
+      </head>
       <body>
         <AppProvider units={units} nonce={nonce}>
           {children}

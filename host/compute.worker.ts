@@ -16,8 +16,10 @@ import { readingsFileTask } from '@/features/snow/use-cases/import-readings';
 import { reportsTask, weatherFileTask } from '@/features/venue/use-cases/take-weather';
 import { purchaseTask } from '@/features/shelf/use-cases/load-shelf';
 import type { Task } from '@/server/compute/task';
+import { inLanguage } from '@/server/language';
 import { outlookTask } from '@/server/outlooks';
 import { hostScreenWords } from '@/words/screens/host';
+import { layOutTongues } from '@/words/tongues';
 
 const WORDS = hostScreenWords.computeWorker;
 
@@ -47,9 +49,18 @@ const ALL = [
 
 const byName = new Map(ALL.map((one) => [one.name, one.run]));
 
+layOutTongues();
+
+interface Asked {
+  name: string;
+  args: unknown[];
+  /** The language of who asks. */
+  tag: string;
+}
+
 /** What a thread of the pool does: the named task with its arguments. */
-export default function compute({ name, args }: { name: string; args: unknown[] }): unknown {
+export default function compute({ name, args, tag }: Asked): unknown {
   const run = byName.get(name);
   if (!run) throw new Error(WORDS.theTaskIsNotListed(name));
-  return run(...args);
+  return inLanguage(tag, () => run(...args));
 }

@@ -3,6 +3,7 @@ import { wallMs } from '@/core/time';
 import { databaseFile } from '@/data/database';
 import { copyDatabase, listCopies, restoreCopy, RestoreRefusal } from '@/data/storage/copies';
 import { existsSync } from 'node:fs';
+import { layOutTongues } from '@/words/tongues';
 import { hostScreenWords } from '@/words/screens/host';
 
 const WORDS = hostScreenWords.copies;
@@ -32,5 +33,6 @@ async function restore(folder: string, copy: string | undefined): Promise<void> 
   }
 }
 
+layOutTongues();
 const [deed, folder = '', copy] = process.argv.slice(2);
 await (deed === 'restore' ? restore(folder, copy) : backUp(folder));

@@ -8,7 +8,7 @@ const MOST_URL = 4000;
 
 /**
  * @typedef {{ method?: string, url?: string, headers: Record<string, string | string[] | undefined> }} Asked
- * @typedef {{ status: number, code: string, message: string }} Refusal
+ * @typedef {{ status: number, code: string }} Refusal
  * @typedef {(asked: Asked) => Refusal | undefined} Guard
  */
 
@@ -36,19 +36,17 @@ function isDecodable(text) {
 function hostProblem({ headers }, names) {
   const name = hostName(only(headers.host));
   if (name !== undefined && names.has(name)) return undefined;
-  const message =
-    'This name is not one of Frost Pick. Start it with --host-name NAME to answer under another.';
-  return { status: 421, code: 'unknown_host', message };
+  return { status: 421, code: 'unknown_host' };
 }
 
 /** @param {Asked} asked @returns {Refusal | undefined} */
 function pathProblem({ method = '', url = '' }) {
   if (!METHODS.has(method)) {
-    return { status: 405, code: 'method_not_allowed', message: 'This method is not answered.' };
+    return { status: 405, code: 'method_not_allowed' };
   }
   const [path = ''] = url.split('?');
   if (url.length > MOST_URL || !url.startsWith('/') || !isDecodable(path)) {
-    return { status: 400, code: 'invalid_path', message: 'The address cannot be read.' };
+    return { status: 400, code: 'invalid_path' };
   }
   return undefined;
 }
@@ -61,9 +59,7 @@ function originProblem({ method = '', headers }) {
   const isForeignSite = site !== undefined && !OWN_SITES.has(site);
   const isForeignOrigin =
     origin !== undefined && originHost(origin) !== only(headers.host)?.toLowerCase();
-  return isForeignSite || isForeignOrigin
-    ? { status: 403, code: 'foreign_origin', message: 'Another site may not write here.' }
-    : undefined;
+  return isForeignSite || isForeignOrigin ? { status: 403, code: 'foreign_origin' } : undefined;
 }
 
 /** @param {string} origin */
@@ -82,11 +78,7 @@ function actionProblem({ headers }) {
   if (action === undefined) return undefined;
   return typeof action === 'string' && /^[0-9a-f]{20,80}$/i.test(action)
     ? undefined
-    : {
-        status: 400,
-        code: 'unknown_action',
-        message: 'This action is not known: reload the page.',
-      };
+    : { status: 400, code: 'unknown_action' };
 }
 
 /** The check of every request for a server of these names.

@@ -4,12 +4,15 @@ import { wallMs } from '@/core/time';
 import { isStorageFault } from '@/core/faults';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
+import { layOutTongues } from '@/words/tongues';
 import { keepDailyCopies } from '@/server/daily-copy';
+import { inLanguageOf } from '@/server/language';
 import { keepInStep } from '@/server/hub/keep-in-step';
 import { receive } from '@/server/door/reception';
 import { prepareSnow } from '@/server/prepare-snow';
 import { mistakesWords } from '@/words/areas/mistakes';
 import { hostScreenWords } from '@/words/screens/host';
+import { serverScreenWords } from '@/words/screens/server';
 
 const WORDS = hostScreenWords.prepareData;
 
@@ -52,7 +55,9 @@ async function prepare(): Promise<void> {
     const day = process.env.FROST_PICK_SEED_DATE;
     await seedDemo(db, day ? new Date(day) : now);
   }
-  (globalThis as { frostReception?: typeof receive }).frostReception = receive;
+  Object.assign(globalThis, {
+    frostReception: receive,
+  });
   prepareSnow();
   keepDailyCopies();
   keepInStep();
@@ -62,6 +67,12 @@ async function prepare(): Promise<void> {
 export async function prepareData(): Promise<void> {
   // Started by a script: end when that ends, however it does.
   if (process.channel) process.once('disconnect', () => process.exit(0));
+  layOutTongues();
+  // Also where the data can only be read, and from then on whatever happens.
+  Object.assign(globalThis, {
+    frostInLanguage: inLanguageOf,
+    frostRefusal: (code: string) => (serverScreenWords.REFUSAL as Record<string, string>)[code],
+  });
   try {
     await prepare();
   } catch (error) {

@@ -7,16 +7,25 @@ import { answerWith, PageCache } from './page-cache.mjs';
 import { contentPolicy, FIXED_HEADERS, newNonce } from './headers.mjs';
 
 const RETRY_AFTER_S = '1';
-const BUSY = {
-  status: 503,
-  code: 'busy',
-  message: 'The server has too much to do just now: try again in a second.',
-};
+const BUSY = { status: 503, code: 'busy' };
 /** Scripts and fonts have their content in their name: they never change, and lie compressed beside themselves. */
 export const STATIC_PATH = '/_next/static/';
+/** In development Next has all files of its own; the languages are not of them. */
+const WORDS_PATH = `${STATIC_PATH}words/`;
 
-/** @param {import('node:http').ServerResponse} answer @param {{ status: number, code: string, message: string }} refusal */
-export function refuse(answer, { status, code, message }) {
+/** Said until the app is there with its words. */
+const STARTING = 'The server is still starting.';
+
+/**
+ * Refuses a request, in the words that the app has for the code.
+ * @param {import('node:http').ServerResponse} answer
+ * @param {{ status: number, code: string }} refusal
+ */
+export function refuse(answer, { status, code }) {
+  const { frostRefusal } = /** @type {{ frostRefusal?: (code: string) => string | undefined }} */ (
+    globalThis
+  );
+  const message = frostRefusal ? frostRefusal(code) : STARTING;
   if (answer.headersSent) {
     answer.destroy();
     return;
@@ -68,21 +77,21 @@ function sendKeeper(answer) {
  * @param {boolean} isDevelopment
  */
 export function makeRequests(handle, isDevelopment) {
-  const files = isDevelopment
-    ? undefined
-    : sirv(path.join(process.cwd(), '.next', 'static'), {
-        brotli: true,
-        gzip: true,
-        immutable: true,
-        maxAge: 31_536_000,
-      });
+  const ownFiles = isDevelopment ? WORDS_PATH : STATIC_PATH;
+  const files = sirv(path.join(process.cwd(), '.next', 'static'), {
+    dev: isDevelopment,
+    brotli: !isDevelopment,
+    gzip: !isDevelopment,
+    immutable: true,
+    maxAge: 31_536_000,
+  });
   const gate = new Gate();
   const pages = new PageCache();
   // A write tells of itself before others ask for what it changed.
   Object.assign(globalThis, { frostForgetPages: () => pages.forget() });
   /** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer @param {string} role */
   return async (asked, answer, role) => {
-    if (files && asked.url?.startsWith(STATIC_PATH)) {
+    if (asked.url?.startsWith(ownFiles)) {
       const whole = asked.url;
       asked.url = whole.slice(STATIC_PATH.length - 1);
       files(asked, answer, () => {
@@ -126,11 +135,7 @@ export function makeRequests(handle, isDevelopment) {
       await handle(asked, answer);
     } catch (error) {
       console.error(error);
-      refuse(answer, {
-        status: 500,
-        code: 'failed',
-        message: 'The request could not be answered: nothing was saved.',
-      });
+      refuse(answer, { status: 500, code: 'failed' });
     }
   };
 }

@@ -5,6 +5,7 @@ import { parseArgs } from 'node:util';
 import next from 'next';
 import { makeGuard, ownNames } from './guard.mjs';
 import { listenBeyond, readyBeyond } from './lan/listen.mjs';
+import { inLanguage } from './language.mjs';
 import { dress, makeRequests, refuse } from './requests.mjs';
 
 const HOST = '127.0.0.1';
@@ -46,15 +47,17 @@ function bound(server) {
 }
 
 const server = bound(
-  createServer((asked, answer) => {
-    const refusal = guard(asked);
-    if (refusal) {
-      refuse(answer, refusal);
-      return;
-    }
-    dress(asked, answer, isDevelopment);
-    void serve(asked, answer, 'here');
-  }),
+  createServer((asked, answer) =>
+    inLanguage(asked, () => {
+      const refusal = guard(asked);
+      if (refusal) {
+        refuse(answer, refusal);
+        return;
+      }
+      dress(asked, answer, isDevelopment);
+      void serve(asked, answer, 'here');
+    }),
+  ),
 );
 server.on('upgrade', (asked, socket, head) => {
   if (guard(asked)) socket.destroy();

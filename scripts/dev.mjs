@@ -1,4 +1,5 @@
 // npm run dev: the development server, without demo data unless FROST_PICK_DEMO=1.
+import { languages } from './lib/build.mjs';
 import { ensureInstalled, requireNode } from './lib/install.mjs';
 import { readOptions, requireFolder, requireFreePort, serve } from './lib/serve.mjs';
 
@@ -7,4 +8,5 @@ const options = readOptions('own');
 requireFolder(options.data);
 await requireFreePort(options.port, options.lan);
 ensureInstalled();
+await languages();
 await serve('dev', options);

@@ -7,7 +7,7 @@ import { LivePage } from '@/ui/live/live-page';
 import { readable } from '@/server/readable';
 import { devicesScreenWords } from '@/words/screens/devices';
 
-export const metadata = { title: devicesScreenWords.devicesScreen.title };
+export const generateMetadata = () => ({ title: devicesScreenWords.devicesScreen.title });
 export const dynamic = 'force-dynamic';
 
 async function DevicesPage() {

@@ -5,7 +5,7 @@ import { outboxScreenWords } from '@/words/screens/outbox';
 
 const WORDS = outboxScreenWords.offline;
 
-export const metadata = { title: WORDS.title };
+export const generateMetadata = () => ({ title: WORDS.title });
 export const dynamic = 'force-dynamic';
 
 /** What a device shows that has no connection and does not have the page. */

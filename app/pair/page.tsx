@@ -4,7 +4,7 @@ import { devicesScreenWords } from '@/words/screens/devices';
 
 const WORDS = devicesScreenWords.pairScreen;
 
-export const metadata = { title: WORDS.title };
+export const generateMetadata = () => ({ title: WORDS.title });
 export const dynamic = 'force-dynamic';
 
 interface PairPageProps {

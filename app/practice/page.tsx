@@ -9,7 +9,7 @@ import { readable } from '@/server/readable';
 import { LivePage } from '@/ui/live/live-page';
 import { practiceScreenWords } from '@/words/screens/practice';
 
-export const metadata = { title: practiceScreenWords.home.title };
+export const generateMetadata = () => ({ title: practiceScreenWords.home.title });
 export const dynamic = 'force-dynamic';
 
 interface PracticePageProps {

@@ -7,7 +7,7 @@ import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
 import { quickScreenWords } from '@/words/screens/quick';
 
-export const metadata = { title: quickScreenWords.quickScreen.title };
+export const generateMetadata = () => ({ title: quickScreenWords.quickScreen.title });
 export const dynamic = 'force-dynamic';
 
 interface QuickPageProps {

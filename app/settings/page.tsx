@@ -4,12 +4,13 @@ import { loadTeamSettings } from '@/data/team-settings';
 import { copiesNow } from '@/features/settings/use-cases/copies';
 import { shownHub } from '@/features/settings/use-cases/link-hub';
 import { SettingsScreen } from '@/features/settings/settings-screen';
+import { readersTongue } from '@/server/readers-tongue';
 import { readable } from '@/server/readable';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { settingsScreenWords } from '@/words/screens/settings';
 import { pagesScreenWords } from '@/words/screens/pages';
 
-export const metadata = { title: pagesScreenWords.outingOutingIdSettings.settings };
+export const generateMetadata = () => ({ title: pagesScreenWords.outingOutingIdSettings.settings });
 export const dynamic = 'force-dynamic';
 
 /** Settings where there is no outing yet, such as in a cabin that takes in the book of another one. */
@@ -21,6 +22,7 @@ async function SettingsPage() {
         team={await loadTeamSettings(db)}
         copies={copiesNow()}
         hub={await shownHub(db)}
+        tongue={await readersTongue()}
         timeZone={Intl.DateTimeFormat().resolvedOptions().timeZone}
       />
       <Box px={{ base: '4', md: '8' }} pb="8">

@@ -3,6 +3,7 @@ import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import path from 'node:path';
 import { makeGuard } from '../guard.mjs';
+import { inLanguage } from '../language.mjs';
 import { dress, refuse } from '../requests.mjs';
 import { machineNames } from './addresses.mjs';
 import { papersOf } from './authority.mjs';
@@ -83,7 +84,7 @@ export async function listenBeyond(beyond, { serve, bound, isDevelopment }) {
     }
     const { frostReception } = /** @type {{ frostReception?: Reception }} */ (globalThis);
     if (!frostReception) {
-      refuse(answer, { status: 503, code: 'busy', message: 'The server is still starting.' });
+      refuse(answer, { status: 503, code: 'busy' });
       return;
     }
     await frostReception(asked, answer, (role) => serve(asked, answer, role));
@@ -94,10 +95,9 @@ export async function listenBeyond(beyond, { serve, bound, isDevelopment }) {
   for (const address of addresses) {
     const https = bound(
       createSecureServer({ ...secure, minVersion: 'TLSv1.2' }, (asked, answer) => {
-        answerDevice(asked, answer).catch((error) => {
+        inLanguage(asked, () => answerDevice(asked, answer)).catch((error) => {
           console.error(error);
-          const message = 'The request could not be answered: nothing was saved.';
-          refuse(answer, { status: 500, code: 'failed', message });
+          refuse(answer, { status: 500, code: 'failed' });
         });
       }),
     );

@@ -110,6 +110,34 @@ async function keeper() {
   });
 }
 
+/** The languages that a page does not carry in itself: a script each, named by what is in it, and their list. */
+export async function languages() {
+  const { build } = await import('esbuild');
+  const scripts = path.join(ROOT, 'src', 'words', 'scripts');
+  const { metafile } = await build({
+    entryPoints: readdirSync(scripts).map((file) => ({
+      in: path.join(scripts, file),
+      out: path.basename(file, '.ts'),
+    })),
+    outdir: path.join(STATIC, 'words'),
+    entryNames: '[name].[hash]',
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    metafile: true,
+    logLevel: 'warning',
+  });
+  const files = Object.entries(metafile.outputs).map(([file, { entryPoint = '' }]) => [
+    path.basename(entryPoint, '.ts'),
+    `/_next/static/words/${path.basename(file)}`,
+  ]);
+  writeFileSync(
+    path.join(ROOT, '.next', 'languages.json'),
+    JSON.stringify(Object.fromEntries(files)),
+  );
+}
+
 export const NEXT = path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next');
 
 /** Builds for production unless the last build is of these sources. */
@@ -122,6 +150,7 @@ export async function ensureBuilt() {
   console.log('Building…');
   if (run(process.execPath, [NEXT, 'build']) !== 0) refuse('The build failed; see above.', 1);
   await bundle(path.join('host', 'compute.worker.ts'), WORKER);
+  await languages();
   await keeper();
   squeeze();
   writeFileSync(STAMP, wanted);

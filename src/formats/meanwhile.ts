@@ -15,8 +15,6 @@ export interface ChangedMeanwhile {
   current: Fields;
 }
 
-const MESSAGE = WORDS.someoneElseChangedThisMeanwhile;
-
 /**
  * What a save that stands on an older version comes to: the merged values, or `changed_meanwhile` with what
  * differs. `current` is what stands now, with its version.
@@ -34,5 +32,5 @@ export function mergeMeanwhile<T extends Fields>(
     clashes: clashes.map(({ field, theirs }) => ({ field, theirs })),
     current: current.values,
   };
-  return failed('changed_meanwhile', MESSAGE, [details]);
+  return failed('changed_meanwhile', WORDS.someoneElseChangedThisMeanwhile, [details]);
 }

@@ -5,7 +5,7 @@ import { formatsScreenWords } from '../words/screens/formats';
 const WORDS = formatsScreenWords.photo;
 
 /** The answer to bytes that are no picture. */
-export const NO_PHOTO = failed('invalid_file', WORDS.thisIsNoPhotoThat);
+export const noPhoto = () => failed('invalid_file', WORDS.thisIsNoPhotoThat);
 
 const LONGEST_SIDE_PX = 1600;
 const QUALITY = 80;

@@ -4,7 +4,6 @@ const WORDS = formatsScreenWords.text;
 /** Bytes as text, or why they are none. */
 export type Decoded = { ok: true; text: string } | { ok: false; message: string };
 
-const NO_TEXT = WORDS.thisIsNotAText;
 // What no text file holds: control characters but tab and line ends.
 const NOT_TEXT = /[\u0000-\u0008\u000e-\u001a\u001c-\u001f]/;
 
@@ -30,6 +29,6 @@ function encodingOf(bytes: Uint8Array): string {
 export function decodeText(bytes: Uint8Array): Decoded {
   const text = decoded(bytes, encodingOf(bytes)) ?? decoded(bytes, 'windows-1252');
   return text === undefined || NOT_TEXT.test(text)
-    ? { ok: false, message: NO_TEXT }
+    ? { ok: false, message: WORDS.thisIsNotAText }
     : { ok: true, text };
 }

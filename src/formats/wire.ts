@@ -3,6 +3,7 @@ import { mistakesWords } from '../words/areas/mistakes';
 import { formatsScreenWords } from '../words/screens/formats';
 import { decodeText } from './text';
 import type { FieldProblem } from './schemas/validation';
+import { listed } from '../words/listed';
 
 const WORDS = formatsScreenWords.wire;
 
@@ -34,7 +35,7 @@ export function invalidInput(problems: readonly FieldProblem[]): WireResult<neve
 }
 
 /** An error that nobody foresaw; what it was stands in the server's log, not in the answer. */
-const UNFORESEEN = failed('failed', WORDS.somethingWentWrongOnThe);
+const unforeseen = () => failed('failed', WORDS.somethingWentWrongOnThe);
 
 /**
  * The result of a use-case for a route or an action, also when it throws: faults of the file, overload and
@@ -55,7 +56,7 @@ export async function answered<T>(
       return failed('conflict', WORDS.thisWasSentBeforeFor);
     }
     console.error(error);
-    return UNFORESEEN;
+    return unforeseen();
   }
 }
 
@@ -137,7 +138,7 @@ export async function readTyped(
   mostBytes: number,
 ): Promise<WireResult<Uint8Array>> {
   if (!isOfType(request, types)) {
-    return failed('unsupported_type', WORDS.sendTheBodyWithContent(types.join(' or ')));
+    return failed('unsupported_type', WORDS.sendTheBodyWithContent(listed(types, 'disjunction')));
   }
   return readBytes(request, mostBytes);
 }

@@ -1,4 +1,5 @@
 import { fahrenheitFromCelsius, feetFromMetres, milesFromKilometres } from '../core/units';
+import { localNumber } from './number-format';
 import type { Units } from './units';
 
 const THIN_SPACE = ' ';
@@ -6,7 +7,7 @@ const THIN_SPACE = ' ';
 /** A number with a typographic minus and a fixed number of decimals; never “−0.0”. */
 export function fixed(value: number, decimals = 1): string {
   const text = value.toFixed(decimals);
-  return /^-0\.?0*$/.test(text) ? text.slice(1) : text.replace('-', '−');
+  return localNumber(/^-0\.?0*$/.test(text) ? text.slice(1) : text);
 }
 
 /** A number as a change: with its sign, `+1.4` or `−2.0`; a plain `0.0` for none. */
@@ -55,7 +56,7 @@ const MINUTE_S = 60;
 
 /** A loss of glide and what it is in time: `0.32 % (1.3 s)`. */
 export const lossInTime = (percent: number, inSeconds: number): string =>
-  `${percent.toFixed(2)}${THIN_SPACE}% (${seconds(inSeconds)})`;
+  `${fixed(percent, 2)}${THIN_SPACE}% (${seconds(inSeconds)})`;
 
 /** What something costs in time: `0.4 s`, `8 s`, `1 min 20 s`. */
 export function seconds(value: number): string {
@@ -73,10 +74,14 @@ export function seconds(value: number): string {
   return `${value < 9.95 ? fixed(value, 1) : whole}${THIN_SPACE}s`;
 }
 
+/** A number without zeros at its end, at most so many decimals. */
+export const plain = (value: number, decimals = 6): string =>
+  localNumber(String(Number(value.toFixed(decimals))));
+
 /** `42 km` in the device's unit. */
 export function distance(distanceKm: number, units: Units): string {
   const value = units.distance === 'mi' ? milesFromKilometres(distanceKm) : distanceKm;
-  return `${Number(value.toFixed(1))}${THIN_SPACE}${units.distance}`;
+  return `${plain(value, 1)}${THIN_SPACE}${units.distance}`;
 }
 
 /** `640 m` in the device's unit. */

@@ -1,7 +1,7 @@
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
-import { describe, expect, it } from 'vitest';
-import { PROGRAMMES } from '@/core/bench';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { PROGRAMMES, type JobSheet } from '@/core/bench';
 import { casesFromReading, choose, formAdvice, structureWork } from '@/core/choice';
 import { chooseGrip, COMPLAINTS, troubleStep, type GripProduct, type Tried } from '@/core/grip';
 import { IRON_KINDS, ironAdvice, ironPasses, presetOn, type IronQuestion } from '@/core/iron';
@@ -12,6 +12,7 @@ import type { OutingFacts, SnowConditions } from '@/core/wax';
 import { DEMO_SHELF } from '@/data/demo/shelf';
 import { listSkis } from '@/data/skis';
 import { planSheet } from '@/server/job/plan-sheet';
+import { inLanguage } from '@/server/language';
 import { CALM_SNOW } from '../../tests/unit/fixtures';
 import { temporaryDatabase } from '../../tests/unit/temporary-database';
 import { choiceWords } from './areas/choice';
@@ -23,8 +24,11 @@ import { say } from './say';
 import { answerSentence, choiceDetails, toldForm, toldLines, toldRanking } from './told/choice';
 import { toldGrip, toldTrouble } from './told/grip';
 import { toldSheet } from './told/sheet';
+import { layOutTongues } from './tongues';
 import { DEFAULT_UNITS } from './units';
 import { writerFor } from './write';
+
+beforeAll(layOutTongues);
 
 const CELSIUS = writerFor(DEFAULT_UNITS);
 const FAHRENHEIT = writerFor({ temperature: 'F', length: 'ft', distance: 'mi' });
@@ -46,7 +50,7 @@ function faults(message: string): string[] {
   if (/ {2}|^\s|\s$/.test(message)) found.push('blanks');
   if (/\s[.,;:]/.test(message)) found.push('blank before a mark');
   if (!/[.?!]$/.test(message)) found.push('does not end');
-  if (!/^[A-Z0-9“‘−]/.test(message)) found.push('does not begin');
+  if (!/^[A-ZÆØÅÄÖÜ0-9“‘„«−]/.test(message)) found.push('does not begin');
   const longest = Math.max(
     ...message.split(/[.?!:] /).map((sentence) => sentence.split(/\s+/).length),
   );
@@ -54,11 +58,28 @@ function faults(message: string): string[] {
   return found.map((fault) => `${fault}: ${message}`);
 }
 
-/** Messages of the sweeps, each once. */
-const check = (messages: readonly string[]) => {
-  const all = [...new Set(messages)];
-  expect(all.length).toBeGreaterThan(5);
-  expect(all.flatMap(faults)).toEqual([]);
+/** The figures of a message, whatever its decimal sign. */
+const figuresOf = (message: string) =>
+  (message.match(/\d+(?:[.,]\d+)?/g) ?? []).map((one) => one.replace(',', '.')).sort();
+
+/** Messages of the sweeps, each once: sound in every language, and with the figures of the English. */
+const check = (told: () => readonly string[]) => {
+  const english = told();
+  expect(new Set(english).size).toBeGreaterThan(5);
+  expect([...new Set(english)].flatMap(faults)).toEqual([]);
+  for (const tag of ['nb', 'de']) {
+    const theirs = inLanguage(tag, told);
+    expect([...new Set(theirs)].flatMap(faults), tag).toEqual([]);
+    const pairs = new Map(theirs.map((message, at) => [message, english[at]!]));
+    const differing = [...pairs].filter(
+      ([message, original]) => String(figuresOf(message)) !== String(figuresOf(original)),
+    );
+    expect(differing, tag).toEqual([]);
+    expect(
+      [...pairs].filter(([message, original]) => message === original),
+      tag,
+    ).toEqual([]);
+  }
 };
 const inFahrenheit = (messages: readonly string[]) => {
   expect(messages.filter((one) => /\d °C/.test(one))).toEqual([]);
@@ -145,7 +166,8 @@ describe('a choice in words', () => {
       ];
     });
 
-  it('is plain sentences, whatever the snow, the shelf and the base', () => check(told(CELSIUS)));
+  it('is plain sentences, whatever the snow, the shelf and the base', () =>
+    check(() => told(CELSIUS)));
 
   it('gives no °C to who reads °F', () => inFahrenheit(told(FAHRENHEIT)));
 
@@ -160,13 +182,13 @@ describe('a choice in words', () => {
   });
 
   it('says how the wax goes on, with the tools, the air and the time there are', () => {
-    const said = forms.map((form) => toldForm(form, CELSIUS));
-    check(said.flatMap((one) => [one.how, one.reason]));
+    const said = () => forms.map((form) => toldForm(form, CELSIUS));
+    check(() => said().flatMap((one) => [one.how, one.reason]));
     expect(new Set(forms.map(({ form }) => form)).size).toBeGreaterThan(2);
   });
 
   it('says how the structure is made, for a coarse grind and a fine one', () => {
-    check(
+    check(() =>
       chosen.flatMap(({ choice, snow }) =>
         [undefined, 0.3, 1.2].map((grindMm) =>
           say(
@@ -202,7 +224,7 @@ describe('grip in words', () => {
       ];
     });
 
-  it('is plain sentences, with klister on the shelf and without', () => check(told(CELSIUS)));
+  it('is plain sentences, with klister on the shelf and without', () => check(() => told(CELSIUS)));
 
   it('gives no °C to who reads °F', () => {
     expect(told(FAHRENHEIT).filter((one) => /\d °C/.test(one))).toEqual([]);
@@ -252,7 +274,7 @@ describe('the iron in words', () => {
     expect(new Set(warnings.map(({ code }) => code)).size).toBeGreaterThan(3);
     const said = (write: typeof CELSIUS) =>
       warnings.map((warning) => say(ironWords.IRON_WARNING, warning, write));
-    check(said(CELSIUS));
+    check(() => said(CELSIUS));
     inFahrenheit(said(FAHRENHEIT));
   });
 
@@ -270,7 +292,7 @@ describe('every job sheet in words', () => {
   it('for each ski of the rack and each programme is plain English, until its last step', async () => {
     const db = await temporaryDatabase();
     const skis = await listSkis(db);
-    const said: string[] = [];
+    const sheets: JobSheet[] = [];
     for (const [i, ski] of skis.slice(0, 8).entries()) {
       const programmes = i === 0 ? [...PROGRAMMES] : [PROGRAMMES[i % PROGRAMMES.length]!];
       const planned = await planSheet(
@@ -279,15 +301,22 @@ describe('every job sheet in words', () => {
         Date.parse('2027-01-13T13:00:00Z'),
       );
       if (!planned.ok) throw new Error(planned.error.message);
-      const sheet = toldSheet(planned.value.sheet, FAHRENHEIT);
-      for (const step of sheet.steps) {
-        expect(step.title, step.key).not.toMatch(/[.]$/);
-        said.push(step.what, step.doneWhen, step.reason, ...(step.caution ? [step.caution] : []));
-      }
-      said.push(...sheet.notes, ...texts(sheet.findings?.map((one) => one.message)));
+      sheets.push(planned.value.sheet);
     }
-    check(said);
-    expect(said.filter((one) => /\d °C/.test(one))).toEqual([]);
+    const told = () => sheets.map((sheet) => toldSheet(sheet, FAHRENHEIT));
+    const said = () =>
+      told().flatMap(({ steps, notes, findings }) => [
+        ...steps.flatMap((step) => [step.what, step.doneWhen, step.reason, step.caution ?? '']),
+        ...notes,
+        ...texts(findings?.map((one) => one.message)),
+      ]);
+    for (const tag of ['en', 'nb', 'de']) {
+      for (const { title, key } of inLanguage(tag, told).flatMap(({ steps }) => steps)) {
+        expect(title, key).not.toMatch(/[.]$/);
+      }
+    }
+    check(() => said().filter((one) => one !== ''));
+    expect(said().filter((one) => /\d °C/.test(one))).toEqual([]);
   });
 });
 
@@ -347,7 +376,7 @@ describe('what is said of pairs and plans', () => {
       [undefined, 50, 72, 95].flatMap((flexKg, f) => day(grindMm, flexKg, 4 * g + f)),
     );
     for (const write of [CELSIUS, FAHRENHEIT]) {
-      check(reasons.map((reason) => say(pairsWords.REASON, reason, write)));
+      check(() => reasons.map((reason) => say(pairsWords.REASON, reason, write)));
     }
     expect(new Set(reasons.map(({ code }) => code)).size).toBeGreaterThan(10);
   });
@@ -375,7 +404,7 @@ describe('what is said of pairs and plans', () => {
       { code: 'one_more_stand' },
       { code: 'one_more_place' },
     ];
-    check([
+    check(() => [
       ...rules.map((rule) => say(planWords.RULE, rule, CELSIUS)),
       ...changes.map((change) => say(planWords.REMEDY, change, CELSIUS)),
       planWords.onePersonMore('08:00', '10:00'),

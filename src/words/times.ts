@@ -1,38 +1,37 @@
 import { localFromInstant } from '../core/time';
+import { termsWords } from './areas/terms';
+import { localeTag } from './tongue';
 
-/** How days and months are written. */
-const LOCALE = 'en-GB';
 const MINUTE_MS = 60_000;
 
 const DAY = { weekday: 'short', day: 'numeric', month: 'short' } as const;
 const CLOCK = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const;
-const DAY_AND_CLOCK = { ...DAY, ...CLOCK } as const;
 
-/** A formatter takes a tenth of a millisecond to make, and a page writes a hundred times: each is made once a zone. */
+/**
+ * A formatter takes a tenth of a millisecond to make, and a page writes a hundred times: each is made once a language
+ * and zone.
+ */
 function everyZone(options: Intl.DateTimeFormatOptions): (timeZone: string) => Intl.DateTimeFormat {
   const made = new Map<string, Intl.DateTimeFormat>();
   return (timeZone) => {
-    const format = made.get(timeZone) ?? new Intl.DateTimeFormat(LOCALE, { ...options, timeZone });
-    made.set(timeZone, format);
+    const locale = localeTag();
+    const key = `${locale} ${timeZone}`;
+    const format = made.get(key) ?? new Intl.DateTimeFormat(locale, { ...options, timeZone });
+    made.set(key, format);
     return format;
   };
 }
 const dayFormat = everyZone(DAY);
 const clockFormat = everyZone(CLOCK);
-const dayAndClockFormat = everyZone(DAY_AND_CLOCK);
+
+const dayIn = (at: Date, timeZone: string) => dayFormat(timeZone).format(at).replace(',', '');
 
 /** `Sat 16 Jan 17:00` on the clock of a zone. */
-export function dayAndTime(iso: string, timeZone: string): string {
-  const parts = dayAndClockFormat(timeZone).formatToParts(new Date(iso));
-  const part = (type: string) => parts.find((one) => one.type === type)?.value ?? '';
-  return `${part('weekday')} ${part('day')} ${part('month')} ${part('hour')}:${part('minute')}`;
-}
+export const dayAndTime = (iso: string, timeZone: string): string =>
+  `${dayIn(new Date(iso), timeZone)} ${clockTime(iso, timeZone)}`;
 
 /** `Sat 16 Jan` of a day of the calendar. */
-export const dayOf = (day: string): string =>
-  dayFormat('UTC')
-    .format(new Date(`${day}T00:00:00Z`))
-    .replace(',', '');
+export const dayOf = (day: string): string => dayIn(new Date(`${day}T00:00:00Z`), 'UTC');
 
 /** `17:00` on the clock of a zone. */
 export const clockTime = (iso: string, timeZone: string): string =>
@@ -43,9 +42,10 @@ export function span(milliseconds: number): string {
   const minutes = Math.floor(Math.abs(milliseconds) / MINUTE_MS);
   const days = Math.floor(minutes / 1440);
   const hours = Math.floor((minutes % 1440) / 60);
-  if (days > 0) return hours > 0 ? `${days} d ${hours} h` : `${days} d`;
-  if (hours > 0) return `${hours} h ${minutes % 60} min`;
-  return `${minutes} min`;
+  const { day, hour, minute } = termsWords.SPAN;
+  if (days > 0) return hours > 0 ? `${days} ${day} ${hours} ${hour}` : `${days} ${day}`;
+  if (hours > 0) return `${hours} ${hour} ${minutes % 60} ${minute}`;
+  return `${minutes} ${minute}`;
 }
 
 /** From here on nobody asks for the minutes of an age. */
@@ -54,7 +54,9 @@ const ROUGH_MS = 6 * 60 * MINUTE_MS;
 /** As span, without the minutes from six hours on: how old something is. */
 export const roughSpan = (milliseconds: number): string => {
   const said = span(milliseconds);
-  return Math.abs(milliseconds) < ROUGH_MS ? said : said.replace(/ \d+ min$/, '');
+  return Math.abs(milliseconds) < ROUGH_MS
+    ? said
+    : said.replace(new RegExp(` \\d+ ${termsWords.SPAN.minute}$`), '');
 };
 
 const pad = (value: number) => String(value).padStart(2, '0');

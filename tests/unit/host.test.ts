@@ -4,6 +4,10 @@ import { Gate } from '../../host/gate.mjs';
 import { makeGuard, ownNames } from '../../host/guard.mjs';
 import { contentPolicy } from '../../host/headers.mjs';
 import { PageCache } from '../../host/page-cache.mjs';
+import { refuse } from '../../host/requests.mjs';
+import { inLanguage } from '@/server/language';
+import { serverScreenWords } from '@/words/screens/server';
+import { layOutTongues } from '@/words/tongues';
 
 const guard = makeGuard(ownNames(['Cabin.local']));
 const ask = (more: { method?: string; url?: string; headers?: Record<string, string> } = {}) =>
@@ -167,5 +171,45 @@ describe('a page that is kept', () => {
     broken.emit('close');
     expect(await waiting).toBeUndefined();
     expect(pages.find('b')).toBeUndefined();
+  });
+});
+
+describe('a refusal', () => {
+  const said = (code: string) => {
+    let body = '';
+    const answer = { headersSent: false, writeHead: vi.fn(), end: (text: string) => (body = text) };
+    refuse(answer as unknown as Parameters<typeof refuse>[0], { status: 400, code });
+    return JSON.parse(body) as { code: string; message: string };
+  };
+  const shared = globalThis as { frostRefusal?: (code: string) => string | undefined };
+  const REFUSAL = () => serverScreenWords.REFUSAL as Record<string, string>;
+
+  it('says that the server is starting until the app is there with its words', () => {
+    delete shared.frostRefusal;
+    expect(said('busy')).toMatchObject({ code: 'busy', message: 'The server is still starting.' });
+  });
+
+  it('has words for every code of the guard, in the language of who asks', () => {
+    layOutTongues();
+    shared.frostRefusal = (code) => REFUSAL()[code];
+    const codes = [
+      ask({ method: 'TRACE' }),
+      ask({ url: '/%' }),
+      ask({ headers: { host: 'x.example' } }),
+      ask({ method: 'POST', headers: { 'sec-fetch-site': 'cross-site' } }),
+      ask({ headers: { 'next-action': 'zz' } }),
+      'busy',
+      'failed',
+    ] as string[];
+    expect(new Set(codes).size).toBe(codes.length);
+    expect(Object.keys(REFUSAL()).sort()).toEqual([...codes].sort());
+    for (const tag of ['nb', 'de']) {
+      for (const code of codes) {
+        const { message } = inLanguage(tag, () => said(code));
+        expect(message, code).toMatch(/[.]$/);
+        expect(message, code).not.toBe(said(code).message);
+      }
+    }
+    delete shared.frostRefusal;
   });
 });

@@ -11,7 +11,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingNew;
 
-export const metadata = { title: WORDS.newOuting };
+export const generateMetadata = () => ({ title: WORDS.newOuting });
 export const dynamic = 'force-dynamic';
 
 interface NewOutingPageProps {

@@ -1,18 +1,18 @@
 'use server';
 
-import type { PlannedSheet } from '@/core/model';
 import { database } from '@/data/database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { deed, deedOn, writing } from '@/server/deed';
 import { readersUnits } from '@/server/readers-units';
-import { planSheet } from '@/server/job/plan-sheet';
 import { tickVisit } from '@/server/plan/tick-visit';
 import { dropJob, moveJob, startJob } from '@/server/job/run-job';
+import { showSheet, type ShownSheet } from './use-cases/show-sheet';
 
 /** The sheet for a ski, before it is started. */
-export async function planAction(input: unknown): Promise<WireResult<PlannedSheet>> {
-  return answered(() => planSheet(database(), input, nowMs()));
+export async function planAction(input: unknown): Promise<WireResult<ShownSheet>> {
+  const units = await readersUnits();
+  return answered(() => showSheet(database(), input, { nowMs: nowMs(), units }));
 }
 
 /** Starts the sheet. */

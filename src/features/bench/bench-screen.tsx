@@ -53,7 +53,8 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
               <Box key={job.id} borderTopWidth="1px" borderColor="rule" py="2">
                 <SheetLink href={`${path}/bench?job=${job.id}`}>{job.title}</SheetLink>
                 <Text textStyle="small">
-                  {WORDS.stepOf(job.position + 1, job.steps)} {job.current?.toLowerCase()}
+                  {WORDS.stepOf(job.position + 1, job.steps)}{' '}
+                  {termsWords.inSentence(job.current ?? '')}
                   {left === undefined ? '' : left > 0 ? WORDS.left(countdown(left)) : WORDS.over}
                 </Text>
               </Box>

@@ -13,7 +13,8 @@ import { openJob } from './open-job';
 import { PlanScreen } from './plan-screen';
 import { Runner } from './runner';
 import { loadBench } from './use-cases/load-bench';
-import { planSheet } from '@/server/job/plan-sheet';
+import { DEFAULT_UNITS } from '@/words/units';
+import { showSheet } from './use-cases/show-sheet';
 import { moveJob } from '@/server/job/run-job';
 
 const OUTING = 'demo-slalom';
@@ -28,7 +29,11 @@ const key = (pressed: string, code = pressed) =>
   fireEvent.keyDown(document, { key: pressed, code });
 
 async function planShown(units?: typeof AMERICAN) {
-  const planned = await planSheet(db, { outingId: OUTING, skiId: SKI }, DAY.getTime());
+  const planned = await showSheet(
+    db,
+    { outingId: OUTING, skiId: SKI },
+    { nowMs: DAY.getTime(), units: units ?? DEFAULT_UNITS },
+  );
   if (!planned.ok) throw new Error(planned.error.message);
   return { ...show(<PlanScreen outingId={OUTING} planned={planned.value} />, units), planned };
 }

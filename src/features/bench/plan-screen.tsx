@@ -12,20 +12,19 @@ import { useWrite } from '@/ui/fields/use-write';
 import { useScales } from '@/ui/fields/scales';
 import { benchWords } from '@/words/areas/bench';
 import { benchScreenWords } from '@/words/screens/bench';
-import { toldSheet } from '@/words/told/sheet';
 import { useWords } from '@/ui/format/use-words';
 import { span } from '@/words/times';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { planAction, startAction } from './actions';
 import { StepsList } from './steps-list';
-import type { PlannedSheet } from '@/core/model';
+import type { ShownSheet } from './use-cases/show-sheet';
 
 const WORDS = benchScreenWords.planScreen;
 
 interface PlanScreenProps {
   outingId: string;
-  planned: PlannedSheet;
+  planned: ShownSheet;
 }
 
 const SETTLE_MS = 350;
@@ -67,8 +66,8 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
     if (done?.ok) router.push(`/outing/${outingId}/bench?job=${done.value.id}`);
     else if (done) setProblem(done.error.message);
   };
-  const { say, write } = useWords();
-  const sheet = toldSheet(planned.sheet, write);
+  const { say } = useWords();
+  const { sheet } = planned;
   return (
     <Sheet
       question={WORDS.theJobSheetOf(sheet.title)}

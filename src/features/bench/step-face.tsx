@@ -12,6 +12,7 @@ import { evenPasses, PaceGuide } from './pace-guide';
 import { StrokeCounter } from './stroke-counter';
 import type { RunnerState } from './use-runner';
 import { benchScreenWords } from '@/words/screens/bench';
+import { termsWords } from '@/words/areas/terms';
 
 const WORDS = benchScreenWords.stepFace;
 
@@ -73,7 +74,7 @@ export function StepFace({
       )}
       <Text textStyle="small" color="faint">
         {step.tool}. {step.reason}
-        {step.school ? WORDS.ourWay(step.school.toLowerCase()) : ''}
+        {step.school ? WORDS.ourWay(termsWords.inSentence(step.school)) : ''}
       </Text>
       {passS !== undefined && <PaceGuide timings={timings ?? evenPasses(passS, passes ?? 1)} />}
       {strokes !== undefined && strokes > 1 && <StrokeCounter wanted={strokes} />}

@@ -8,11 +8,12 @@ import { benchScreenWords } from '@/words/screens/bench';
 
 const WORDS = benchScreenWords.stepsList;
 
-const OUTCOME_WORDS = {
-  done: WORDS.done,
-  skipped: WORDS.skipped,
-  ended_early: WORDS.endedEarly,
-} as const;
+const outcomeWords = () =>
+  ({
+    done: WORDS.done,
+    skipped: WORDS.skipped,
+    ended_early: WORDS.endedEarly,
+  }) as const;
 
 interface StepsListProps {
   sheet: ToldSheet;
@@ -57,7 +58,7 @@ export function StepsList({ sheet, records = [], position }: StepsListProps) {
               {step.caution && <StepCaution sheet={sheet} at={i} />}
               {record?.outcome && (
                 <Text textStyle="small" color="faint">
-                  {OUTCOME_WORDS[record.outcome]}
+                  {outcomeWords()[record.outcome]}
                   {record.skipReason ? `: ${record.skipReason}` : ''}
                 </Text>
               )}

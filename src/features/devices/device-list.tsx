@@ -15,7 +15,7 @@ import { roughSpan } from '@/words/times';
 import { changeDeviceAction, revokeDeviceAction } from './actions';
 
 const WORDS = devicesScreenWords.list;
-const ROLES = optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
+const roles = () => optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
 const JUST_NOW_MS = 60_000;
 
 function seenWords({ role, lastSeenAt }: ListedDevice, nowMs: number): string {
@@ -168,7 +168,7 @@ function ChangeForm({ device, isBusy, onSave, onCancel }: ChangeFormProps) {
           name={`role-${device.id}`}
           value={role}
           onChange={setRole}
-          options={ROLES}
+          options={roles()}
         />
         <Flex gap="3">
           <ActionButton type="submit" loading={isBusy}>

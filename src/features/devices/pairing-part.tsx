@@ -17,7 +17,7 @@ import { closeCodeAction, openCodeAction } from './actions';
 import type { ShownCode } from './use-cases/load-devices';
 
 const WORDS = devicesScreenWords.pairing;
-const ROLES = optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
+const roles = () => optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
 const HALF = 4;
 
 interface PairingPartProps {
@@ -53,7 +53,7 @@ export function PairingPart({ code, paired, serverNowMs }: PairingPartProps) {
           name="role"
           value={role}
           onChange={setRole}
-          options={ROLES}
+          options={roles()}
         />
       )}
       <Flex gap="3" mt="4" wrap="wrap">

@@ -12,7 +12,7 @@ import { devicesScreenWords } from '@/words/screens/devices';
 import { makeTokenAction } from './actions';
 
 const WORDS = devicesScreenWords.tokens;
-const ROLES = optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
+const roles = () => optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
 
 /** Tokens for scripts: made here, shown once, listed under it. */
 export function TokensPart({ children }: { children: ReactNode }) {
@@ -50,7 +50,7 @@ export function TokensPart({ children }: { children: ReactNode }) {
               name="token-role"
               value={role}
               onChange={setRole}
-              options={ROLES}
+              options={roles()}
             />
             <ActionButton quiet type="submit" alignSelf="flex-start">
               {WORDS.make}

@@ -6,7 +6,7 @@ import { Box, Flex, Text, chakra } from '@chakra-ui/react';
 import { roughSpan } from '@/words/times';
 import type { FrameData } from './load-frame';
 import { More } from './more-screens';
-import { BESIDE, hrefOf, WORKING_ORDER, type RailItem } from './rail-items';
+import { BESIDE, hrefOf, nameOf, WORKING_ORDER, type RailItem } from './rail-items';
 import { useServerClock } from '@/ui/format/server-clock';
 import { frameScreenWords } from '@/words/screens/frame';
 
@@ -64,10 +64,12 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
         _hover={{ bg: 'paper' }}
         color="ink"
       >
-        <item.icon size={22} aria-hidden />
+        <Box flexShrink="0">
+          <item.icon size={22} aria-hidden />
+        </Box>
         <Box>
           <Text as="span" display="block" textStyle={{ base: 'small', md: 'strong' }}>
-            {item.name}
+            {nameOf(item)}
           </Text>
           {notes[item.path] && (
             <Text as="span" display={{ base: 'none', md: 'block' }} textStyle="small" color="faint">
@@ -84,7 +86,9 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
       aria-label={WORDS.dayRail}
       className="no-print"
       direction={{ base: 'row', md: 'column' }}
-      w={{ base: '100%', md: '156px' }}
+      // As wide as its longest word, in whatever language.
+      w={{ base: '100%', md: 'max-content' }}
+      minW={{ md: '156px' }}
       flexShrink="0"
       bg="sunk"
       position={{ base: 'fixed', md: 'sticky' }}
@@ -115,7 +119,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
           </Box>
         )}
       </More>
-      <Box display={{ base: 'none', md: 'block' }} mt="auto" px="4" pb="3">
+      <Box display={{ base: 'none', md: 'block' }} mt="auto" px="4" pb="3" w="0" minW="100%">
         {frame.isDemo && <DemoLine />}
         <Text textStyle="small" color="faint">
           {WORDS.pressForKeys}

@@ -182,8 +182,8 @@ describe('keys', () => {
     key('?', document, { shiftKey: true });
     const list = await screen.findByRole('dialog', { name: 'Keys' });
     for (const { shown, what } of Object.values(SHORTCUTS)) {
-      expect(list.textContent).toContain(shown);
-      expect(list.textContent).toContain(what);
+      expect(list.textContent).toContain(shown());
+      expect(list.textContent).toContain(what());
     }
     fireEvent.click(within(list).getByRole('button', { name: 'Close' }));
     await waitFor(() => expect(screen.queryByRole('dialog', { name: 'Keys' })).toBeNull());

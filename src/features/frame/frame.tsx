@@ -42,7 +42,7 @@ export function Frame(props: {
           minW="0"
           pb={{ base: '36', md: '28' }}
         >
-          <OverLine outing={data.outing} serverNowMs={serverNowMs} />
+          <OverLine outing={data.outing} endMs={data.endMs} serverNowMs={serverNowMs} />
           {children}
         </Box>
       </Flex>

@@ -35,9 +35,9 @@ export function KeyList({ onClose }: { onClose: () => void }) {
               {Object.values(SHORTCUTS).map(({ key, shown, what }) => (
                 <Flex key={key} gap="6" py="1.5" borderBottomWidth="1px" borderColor="rule">
                   <Box as="kbd" textStyle="strong" w="32" flexShrink="0">
-                    {shown}
+                    {shown()}
                   </Box>
-                  <Text textStyle="body">{what}</Text>
+                  <Text textStyle="body">{what()}</Text>
                 </Flex>
               ))}
             </Dialog.Body>

@@ -8,11 +8,15 @@ import { listReadings } from '@/data/readings';
 import { looksOnly } from '@/server/caller';
 import { isDemo } from '@/server/demo';
 import { modelledCases } from '@/server/cases';
-import { daySnow, type DaySnow } from '@/core/choice';
+import { daySnow, estimatedHours, type DaySnow } from '@/core/choice';
+
+const HOUR_MS = 3_600_000;
 
 /** What the Snow line and the Day rail show. */
 export interface FrameData {
   outing: Outing;
+  /** When its skis come off the snow, ms. */
+  endMs: number;
   outings: Outing[];
   latest: Reading | undefined;
   choice: Choice | undefined;
@@ -38,6 +42,7 @@ export async function loadFrame(
   ]);
   return {
     outing,
+    endMs: Date.parse(outing.startAt) + (outing.hoursOnSnow ?? estimatedHours(outing)) * HOUR_MS,
     outings,
     latest: readings[0],
     choice: choices[0],

@@ -1,7 +1,6 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
-import { estimatedHours } from '@/core/choice';
 import type { Outing } from '@/core/model';
 import { useServerClock } from '@/ui/format/server-clock';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -11,16 +10,17 @@ import { frameScreenWords } from '@/words/screens/frame';
 const WORDS = frameScreenWords.overLine;
 
 const TICK_MS = 60_000;
-const HOUR_MS = 3_600_000;
 
-/** When the skis come off the snow, ms. */
-const endOf = (outing: Outing): number =>
-  Date.parse(outing.startAt) + (outing.hoursOnSnow ?? estimatedHours(outing)) * HOUR_MS;
+interface OverLineProps {
+  outing: Outing;
+  /** When its skis come off the snow, ms. */
+  endMs: number;
+  serverNowMs: number;
+}
 
 /** Once an outing is over its screens say so: what they show is no advice any more. */
-export function OverLine({ outing, serverNowMs }: { outing: Outing; serverNowMs: number }) {
+export function OverLine({ outing, endMs, serverNowMs }: OverLineProps) {
   const now = useServerClock(serverNowMs, TICK_MS);
-  const endMs = endOf(outing);
   if (now < endMs) return null;
   const end = dayAndTime(new Date(endMs).toISOString(), outing.venue.timeZone);
   return (

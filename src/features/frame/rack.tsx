@@ -10,6 +10,7 @@ import { useServerClock } from '@/ui/format/server-clock';
 import { countdown, span } from '@/words/times';
 import { useAlarm, useTimers } from './use-timers';
 import { frameScreenWords } from '@/words/screens/frame';
+import { termsWords } from '@/words/areas/terms';
 
 const WORDS = frameScreenWords.rack;
 
@@ -95,7 +96,7 @@ function TimerTile({ timer, now }: { timer: KeptTimer; now: number }) {
       _hover={{ bg: 'sunk' }}
     >
       <Text textStyle="small" truncate>
-        {timer.skiName}, {timer.title.toLowerCase()}
+        {timer.skiName}, {termsWords.inSentence(timer.title)}
       </Text>
       <Text textStyle="title" color={isOver ? 'danger' : 'ink'}>
         {isOver ? WORDS.over2(span(left)) : countdown(left)}

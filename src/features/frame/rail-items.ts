@@ -37,9 +37,11 @@ export interface RailItem {
     | 'iron'
     | 'practice'
     | 'settings';
-  name: string;
   icon: typeof Snowflake;
 }
+
+/** What an item is called. */
+export const nameOf = ({ path }: RailItem): string => WORDS[path];
 
 /** Screens outside every outing. */
 export const OUTSIDE: readonly RailItem['path'][] = ['quick', 'practice'];
@@ -50,23 +52,23 @@ export const hrefOf = ({ path }: RailItem, outingId: string): string =>
 
 /** The screens in the order of the day's work. */
 export const WORKING_ORDER: readonly RailItem[] = [
-  { path: 'quick', name: WORDS.quick, icon: Zap },
-  { path: 'snow', name: WORDS.snow, icon: Snowflake },
-  { path: 'pick', name: WORDS.pick, icon: Droplets },
-  { path: 'grip', name: WORDS.grip, icon: Footprints },
-  { path: 'skis', name: WORDS.skis, icon: Columns2 },
-  { path: 'pairs', name: WORDS.pairs, icon: Users },
-  { path: 'bench', name: WORDS.bench, icon: Wrench },
-  { path: 'plan', name: WORDS.plan, icon: CalendarClock },
-  { path: 'test', name: WORDS.test, icon: Timer },
-  { path: 'log', name: WORDS.log, icon: NotebookPen },
+  { path: 'quick', icon: Zap },
+  { path: 'snow', icon: Snowflake },
+  { path: 'pick', icon: Droplets },
+  { path: 'grip', icon: Footprints },
+  { path: 'skis', icon: Columns2 },
+  { path: 'pairs', icon: Users },
+  { path: 'bench', icon: Wrench },
+  { path: 'plan', icon: CalendarClock },
+  { path: 'test', icon: Timer },
+  { path: 'log', icon: NotebookPen },
 ];
 
 /** The screens beside it. */
 export const BESIDE: readonly RailItem[] = [
-  { path: 'venue', name: WORDS.venue, icon: Mountain },
-  { path: 'shelf', name: WORDS.shelf, icon: LibraryBig },
-  { path: 'iron', name: WORDS.iron, icon: Flame },
-  { path: 'practice', name: WORDS.practice, icon: Target },
-  { path: 'settings', name: WORDS.settings, icon: Settings },
+  { path: 'venue', icon: Mountain },
+  { path: 'shelf', icon: LibraryBig },
+  { path: 'iron', icon: Flame },
+  { path: 'practice', icon: Target },
+  { path: 'settings', icon: Settings },
 ];

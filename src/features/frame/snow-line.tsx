@@ -120,7 +120,7 @@ function Countdown({ outing, now }: { outing: Outing; now: number }) {
   const left = Date.parse(outing.startAt) - now;
   return (
     <LineItem label={`${dayAndTime(outing.startAt, outing.venue.timeZone)}`}>
-      {left > 0 ? WORDS.startIn(span(left)) : WORDS.startedAgo(span(left))}
+      {left > 0 ? WORDS.startIn(span(left)) : WORDS.startedAgo(roughSpan(left))}
     </LineItem>
   );
 }

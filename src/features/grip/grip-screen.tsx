@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { gravest } from '@/core/finding';
 import type { GripChoice } from '@/core/grip';
-import { temperature } from '@/words/quantities';
+import { fixed, temperature } from '@/words/quantities';
 import { gripWords } from '@/words/areas/grip';
 import { gripScreenWords } from '@/words/screens/grip';
 import { toldLines } from '@/words/told/choice';
@@ -35,11 +35,12 @@ const TroublePart = dynamic(() => import('./trouble-part').then((module) => modu
 
 const WORDS = gripScreenWords.gripScreen;
 
-const KIND_WORDS = {
-  stick: WORDS.stick,
-  klister: WORDS.klister,
-  klister_with_cover: WORDS.klisterUnderACoverOf,
-} as const;
+const kindWords = () =>
+  ({
+    stick: WORDS.stick,
+    klister: WORDS.klister,
+    klister_with_cover: WORDS.klisterUnderACoverOf,
+  }) as const;
 const MOST_ROWS = 5;
 /** Beyond this a figure says no more than “far off”, %. */
 const MOST_SHOWN = 10;
@@ -122,7 +123,7 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
         {best.name}
       </Text>
       <Text textStyle="strong" mt="1" maxW="860px" textWrap="pretty" data-testid="grip-sentence">
-        {KIND_WORDS[choice.kind]}, {choice.layers}{' '}
+        {kindWords()[choice.kind]}, {choice.layers}{' '}
         {choice.layers === 1 ? WORDS.layer : WORDS.layers}
         {choice.binder && WORDS.over(choice.binder.name)}
         {WORDS.fromToCmAheadOf(
@@ -153,7 +154,7 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
 function WaxPart({ choice }: { choice: GripChoice }) {
   const { say, write } = useWords();
   const percent = (value: number) =>
-    value < 0.005 ? '0' : value > MOST_SHOWN ? WORDS.over2(MOST_SHOWN) : `${value.toFixed(2)} %`;
+    value < 0.005 ? '0' : value > MOST_SHOWN ? WORDS.over2(MOST_SHOWN) : `${fixed(value, 2)} %`;
   return (
     <>
       <Part title={WORDS.theShelfForGrip}>

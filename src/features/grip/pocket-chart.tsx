@@ -5,6 +5,7 @@ import type { GripFit } from '@/core/grip';
 import { Chart, useChartInks } from '@/ui/charts/chart';
 import type { GapDraft } from './fit-draft';
 import { gripScreenWords } from '@/words/screens/grip';
+import { fixed } from '@/words/quantities';
 
 const WORDS = gripScreenWords.pocketChart;
 
@@ -118,7 +119,7 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
   const label = WORDS.profileOfTheSkiGrip(
     Math.round(zone.startCm),
     Math.round(zone.endCm),
-    fit.pocketMm === undefined ? '' : WORDS.pocketMmHigh(fit.pocketMm.toFixed(2)),
+    fit.pocketMm === undefined ? '' : WORDS.pocketMmHigh(fixed(fit.pocketMm, 2)),
   );
   return <Chart label={label} data={data} layout={layout} height={280} />;
 }

@@ -16,19 +16,21 @@ import type { GripState } from './use-grip';
 import { useWords } from '@/ui/format/use-words';
 import { gripWords } from '@/words/areas/grip';
 import { gripScreenWords } from '@/words/screens/grip';
+import { listed } from '@/words/listed';
 
 const WORDS = gripScreenWords.pocketPart;
 
-const WAY_WORDS: Record<FitWay, string> = {
+const wayWords = (): Record<FitWay, string> => ({
   rule: WORDS.notMeasured,
   feeler: WORDS.aFeelersTwoEnds,
   gaps: WORDS.gapsAlongTheSki,
-};
-const STIFFNESS_WORDS = {
-  too_soft: WORDS.tooSoftForThisSkier,
-  right: WORDS.rightForThisSkier,
-  too_stiff: WORDS.tooStiffForThisSkier,
-} as const;
+});
+const stiffnessWords = () =>
+  ({
+    too_soft: WORDS.tooSoftForThisSkier,
+    right: WORDS.rightForThisSkier,
+    too_stiff: WORDS.tooStiffForThisSkier,
+  }) as const;
 
 /** Where full weight closes the pocket, and what load does it. */
 function closingWords(fit: GripFit, skierKg: number | undefined): string {
@@ -41,7 +43,7 @@ function closingWords(fit: GripFit, skierKg: number | undefined): string {
   const where =
     stretches.length === 0
       ? WORDS.fullWeightClosesItNowhere
-      : WORDS.fullWeightClosesItFrom(stretches.join(' and '));
+      : WORDS.fullWeightClosesItFrom(listed(stretches));
   return WORDS.closeItAllOver(where, load);
 }
 
@@ -80,7 +82,7 @@ export function PocketPart({ state, children }: { state: GripState; children?: R
     <Part title={WORDS.thePocket}>
       <PocketChart fit={fit} gaps={draft.way === 'gaps' ? draft.gaps : []} />
       <Text textStyle="body" mt="2">
-        {fit.stiffness && <strong>{STIFFNESS_WORDS[fit.stiffness]}. </strong>}
+        {fit.stiffness && <strong>{stiffnessWords()[fit.stiffness]}. </strong>}
         {closingWords(fit, draft.skierKg)}
         {fit.roomLayers !== undefined && WORDS.roomForStickLayers(fit.roomLayers)}
         {fit.notes.map((note) => say(gripWords.FIT_NOTE, note)).join(' ')}
@@ -93,7 +95,7 @@ export function PocketPart({ state, children }: { state: GripState; children?: R
           name="fit-way"
           optionWidth="130px"
           {...bind('way')}
-          options={optionsOf(FIT_WAYS, WAY_WORDS)}
+          options={optionsOf(FIT_WAYS, wayWords())}
         />
         <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
           {cm(WORDS.lengthOfTheSki, 'skiLengthCm')}

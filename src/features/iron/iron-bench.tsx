@@ -17,11 +17,11 @@ import { problemOf, type IronDraft, type IronState } from './use-iron';
 
 const WORDS = ironScreenWords.ironScreen;
 
-const KIND_WORDS: Record<IronKind, string> = {
+const kindWords = (): Record<IronKind, string> => ({
   light_travel: WORDS.lightTravelIron,
   household: WORDS.householdIron,
   heavy_digital: WORDS.heavyDigitalIron,
-};
+});
 
 /** The wax, the iron, the ski and the room. */
 export function Bench(props: {
@@ -55,7 +55,7 @@ export function Bench(props: {
           value={draft.kind}
           onChange={(kind: IronDraft['kind']) => set({ kind })}
           options={[
-            ...optionsOf(IRON_KINDS, KIND_WORDS),
+            ...optionsOf(IRON_KINDS, kindWords()),
             ...irons.map((one) => ({ value: `own:${one.name}` as const, label: one.name })),
           ]}
         />

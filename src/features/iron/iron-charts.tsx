@@ -79,7 +79,7 @@ export function CourseChart({ answer }: { answer: IronAnswer }) {
   );
 }
 
-const REGION_WORDS = [WORDS.setsAtOnce, WORDS.good, WORDS.flowsTooFar, WORDS.harms];
+const regionWords = () => [WORDS.setsAtOnce, WORDS.good, WORDS.flowsTooFar, WORDS.harms];
 
 /** Set temperature against pace, with the good region and today's point in it. */
 export function MapChart({ map, setC, passS }: { map: IronMap; setC: number; passS: number }) {
@@ -103,7 +103,7 @@ export function MapChart({ map, setC, passS }: { map: IronMap; setC: number; pas
       colorscale: scale,
       colorbar: {
         tickvals: [0, 1, 2, 3],
-        ticktext: REGION_WORDS,
+        ticktext: regionWords(),
         thickness: 12,
         outlinewidth: 0,
       },

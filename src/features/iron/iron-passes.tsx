@@ -9,7 +9,7 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Caution } from '@/ui/frame/sheet';
 import { ironWords } from '@/words/areas/iron';
 import { ironScreenWords } from '@/words/screens/iron';
-import { differenceValue, temperature, temperatureUnit } from '@/words/quantities';
+import { fixed, differenceValue, temperature, temperatureUnit } from '@/words/quantities';
 import { IronField } from './iron-field';
 import type { IronState } from './use-iron';
 
@@ -91,16 +91,16 @@ export function PassTable(props: {
             ...(timings
               ? [WORDS.seconds(timings[i]!.passS), WORDS.seconds(timings[i]!.restS)]
               : []),
-            WORDS.cm((one.trailM * 100).toFixed(1)),
+            WORDS.cm(fixed(one.trailM * 100, 1)),
             temperature(one.peakBaseC, units, 0),
-            `${differenceValue(Math.max(0, one.plateStartC - one.plateEndC), units).toFixed(1)} ${temperatureUnit(units)}`,
+            `${fixed(differenceValue(Math.max(0, one.plateStartC - one.plateEndC), units), 1)} ${temperatureUnit(units)}`,
             ...(timings ? [] : [WORDS.watts(Math.round(one.meanHeatW))]),
           ],
         }))}
       />
       <Text textStyle="small" color="faint" mt="1">
         {WORDS.liquidForSInAll(
-          answer.moltenTotalS.toFixed(1),
+          fixed(answer.moltenTotalS, 1),
           Math.round(answer.uptakeFraction * 100),
         )}
       </Text>

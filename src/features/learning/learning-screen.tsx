@@ -14,6 +14,7 @@ import { dayAndTime } from '@/words/times';
 import { ResultsPart } from './results-part';
 import { useLearning } from './use-learning';
 import type { LearningView, Moved } from './use-cases/load-learning';
+import { fixed } from '@/words/quantities';
 
 const WORDS = learningScreenWords.learning;
 
@@ -97,7 +98,7 @@ const HOUSE_FACTOR = 1;
 function Coefficients({ view: { offset, lines, venues } }: { view: LearningView }) {
   const { write } = useWords();
   const times = (value: number, sd: number) =>
-    WORDS.times(value.toFixed(DECIMALS), sd.toFixed(DECIMALS));
+    WORDS.times(fixed(value, DECIMALS), fixed(sd, DECIMALS));
   const degrees = (value: number, sd: number) => `${write.change(value)} ± ${write.difference(sd)}`;
   const row = (
     key: string,

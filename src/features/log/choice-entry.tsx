@@ -8,7 +8,7 @@ import { Disclosure } from '@/ui/frame/disclosure';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { RankingList } from '@/ui/wax/ranking-list';
-import { probability, seconds, temperature } from '@/words/quantities';
+import { fixed, probability, seconds, temperature } from '@/words/quantities';
 import { logScreenWords } from '@/words/screens/log';
 import { EntryFrame } from './entry-frame';
 
@@ -34,8 +34,8 @@ export function ChoiceEntry({ choice, outcome, where, onWithdraw }: ChoiceEntryP
         <Text textStyle="body">
           {WORDS.best(
             ranked.expectedLossSeconds === undefined
-              ? `${ranked.expectedLossPercent.toFixed(2)} %`
-              : `${ranked.expectedLossPercent.toFixed(2)} % (${seconds(ranked.expectedLossSeconds)})`,
+              ? `${fixed(ranked.expectedLossPercent, 2)} %`
+              : `${fixed(ranked.expectedLossPercent, 2)} % (${seconds(ranked.expectedLossSeconds)})`,
             probability(ranked.probabilityBest),
           )}
         </Text>

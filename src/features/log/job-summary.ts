@@ -1,6 +1,8 @@
 import type { DoneJob } from '@/core/model';
 import { logScreenWords } from '@/words/screens/log';
 import { span } from '@/words/times';
+import { fixed } from '@/words/quantities';
+import { termsWords } from '@/words/areas/terms';
 
 const WORDS = logScreenWords.benchLog;
 
@@ -11,9 +13,9 @@ export function jobSummary(job: DoneJob): string {
   return [
     WORDS.doneIn(span(tookMs)),
     WORDS.ofSteps(steps - skipped.length, steps),
-    grams > 0 ? WORDS.gFromTheShelf(grams.toFixed(1)) : '',
+    grams > 0 ? WORDS.gFromTheShelf(fixed(grams, 1)) : '',
     early > 0 ? WORDS.endedEarly(early, early === 1 ? WORDS.wait : WORDS.waits) : '',
-    ...skipped.map(({ title, reason }) => WORDS.skipped(title.toLowerCase(), reason)),
+    ...skipped.map(({ title, reason }) => WORDS.skipped(termsWords.inSentence(title), reason)),
   ]
     .filter(Boolean)
     .join(', ');

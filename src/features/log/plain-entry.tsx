@@ -37,8 +37,8 @@ interface Hand {
 function snowOf({ grain, wetness, origin, spot }: Reading): string {
   const words = [
     termsWords.WETNESS_WORDS[wetness],
-    termsWords.ORIGIN_WORDS[origin].toLowerCase(),
-    ...(grain ? [termsWords.GRAIN_WORDS[grain].toLowerCase()] : []),
+    termsWords.inSentence(termsWords.ORIGIN_WORDS[origin]),
+    ...(grain ? [termsWords.inSentence(termsWords.GRAIN_WORDS[grain])] : []),
   ];
   return [...new Set(words), ...(spot ? [spot] : [])].join(', ');
 }

@@ -28,8 +28,8 @@ import type { Timeline } from './use-cases/load-timeline';
 const WORDS = logScreenWords.timeline;
 const CHOICE = logScreenWords.logScreen;
 const NOTE = logScreenWords.note;
-const SHOWS = optionsOf(Object.keys(LOG_SHOWS) as LogShow[], WORDS.SHOW);
-const WHERES = [
+const shows = () => optionsOf(Object.keys(LOG_SHOWS) as LogShow[], WORDS.SHOW);
+const wheres = () => [
   { value: 'all', label: WORDS.allOutings },
   { value: 'here', label: WORDS.thisOuting },
 ];
@@ -47,10 +47,10 @@ const UNDO: Record<Back['kind'], Act> = {
   removedNote: restoreNoteAction,
   note: removeNoteAction,
 };
-const TAKE: Record<'choice' | 'removedNote', { act: Act; message: string }> = {
+const takings = (): Record<'choice' | 'removedNote', { act: Act; message: string }> => ({
   choice: { act: withdrawChoiceAction, message: CHOICE.choiceWithdrawnItStaysIn },
   removedNote: { act: removeNoteAction, message: NOTE.removed },
-};
+});
 
 interface TimelinePartProps {
   outing: Outing;
@@ -68,8 +68,8 @@ export function TimelinePart({ outing, outings, view, timeline, aPage }: Timelin
   const { send } = useWrite();
   const byId = new Map(outings.map((one) => [one.id, one]));
   const pages = Math.max(1, Math.ceil(timeline.count / aPage));
-  const take = async (back: Back & { kind: keyof typeof TAKE }) => {
-    const { act, message } = TAKE[back.kind];
+  const take = async (back: Back & { kind: keyof ReturnType<typeof takings> }) => {
+    const { act, message } = takings()[back.kind];
     const done = await send(`take:${back.id}`, (key) => act(key, back.id));
     if (done) setNotice(done.ok ? { message, back } : { message: done.error.message });
   };
@@ -106,13 +106,13 @@ export function TimelinePart({ outing, outings, view, timeline, aPage }: Timelin
             <SelectField
               label={WORDS.show}
               value={view.show}
-              options={SHOWS}
+              options={shows()}
               onChange={(show) => narrow({ show: show as LogShow })}
             />
             <SelectField
               label={WORDS.of}
               value={view.isHere ? 'here' : 'all'}
-              options={WHERES}
+              options={wheres()}
               onChange={(one) => narrow({ isHere: one === 'here' })}
             />
           </Grid>

@@ -71,8 +71,8 @@ function SnowKept({ form, snow }: { form: Form; snow: FromQuick['snow'] }) {
         legend={WORDS.snowOfTheQuickAnswer(
           [
             temperature(snow.temperatureC, units),
-            snow.grain ? termsWords.GRAIN_WORDS[snow.grain].toLowerCase() : '',
-            termsWords.WETNESS_WORDS[snow.wetness].toLowerCase(),
+            snow.grain ? termsWords.inSentence(termsWords.GRAIN_WORDS[snow.grain]) : '',
+            termsWords.inSentence(termsWords.WETNESS_WORDS[snow.wetness]),
           ]
             .filter(Boolean)
             .join(', '),

@@ -48,7 +48,7 @@ export function AddStarters({ outing, onAdded }: AddStartersProps) {
     if (done.ok) onAdded(WORDS.added(done.value.added.length), done.value.added);
     else onAdded(done.error.message, []);
   };
-  const type = termsWords.DISCIPLINE_WORDS[outing.discipline].toLowerCase();
+  const type = termsWords.inSentence(termsWords.DISCIPLINE_WORDS[outing.discipline]);
   return (
     <Part title={WORDS.title}>
       <ActionButton loading={isBusy} onClick={() => void addAll()}>

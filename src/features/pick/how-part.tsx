@@ -18,20 +18,21 @@ import type { PickState } from './use-pick';
 
 const WORDS = pickScreenWords.howPart;
 
-const PLACE_WORDS: Record<Layer['place'], string> = {
+const placeWords = (): Record<Layer['place'], string> => ({
   conditioning: WORDS.feedTheBase,
   edges: WORDS.alongTheEdges,
   under: WORDS.beneath,
   glide: WORDS.waxOfTheDay,
   top: WORDS.onTop,
-};
+});
 
-const SEEN_WORDS = {
-  in_use: WORDS.nothing,
-  dry: WORDS.dryPlaces,
-  new: WORDS.aNewGrind,
-  burnt: WORDS.burntEdges,
-} as const;
+const seenWords = () =>
+  ({
+    in_use: WORDS.nothing,
+    dry: WORDS.dryPlaces,
+    new: WORDS.aNewGrind,
+    burnt: WORDS.burntEdges,
+  }) as const;
 
 function Line({ name, children }: { name: string; children: React.ReactNode }) {
   return (
@@ -71,15 +72,15 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
       {base.seen && (
         <Text textStyle="small" color="faint" mt="1">
           {WORDS.theLookOverFoundOn(
-            SEEN_WORDS[base.seen.state],
+            seenWords()[base.seen.state],
             base.seen.names.join(', '),
             base.seen.isCommon ? '.' : WORDS.itsOwnJobSheetMinds,
           )}
         </Text>
       )}
       {choice.layerPlan.layers.map((layer) => (
-        <Line key={layer.place} name={PLACE_WORDS[layer.place]}>
-          <strong>{layer.name}</strong>, {termsWords.FORM_WORDS[layer.form].toLowerCase()},{' '}
+        <Line key={layer.place} name={placeWords()[layer.place]}>
+          <strong>{layer.name}</strong>, {termsWords.inSentence(termsWords.FORM_WORDS[layer.form])},{' '}
           {layer.coats === 1 ? WORDS.oneCoat : WORDS.coats(layer.coats)}.{' '}
           {say(choiceWords.LAYER_REASON, layer.reason)}
         </Line>

@@ -192,7 +192,7 @@ function CurveTable(props: {
             key: String(i),
             cells: [
               fixed(temperatureValue(t, units)),
-              ...curves.map((curve) => curve.lossPercent[i]!.toFixed(2)),
+              ...curves.map((curve) => fixed(curve.lossPercent[i]!, 2)),
             ],
           }))}
       />

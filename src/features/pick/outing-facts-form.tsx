@@ -11,6 +11,7 @@ import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
 import { termsWords } from '@/words/areas/terms';
 import { pickScreenWords } from '@/words/screens/pick';
+import { fixed } from '@/words/quantities';
 
 const WORDS = pickScreenWords.outingFactsForm;
 
@@ -70,7 +71,7 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
         <NumberField
           label={WORDS.hoursOnSnow}
           hint={WORDS.emptyAboutHFromThe(
-            estimatedHours({ ...facts, distanceKm: facts.distanceKm ?? 0 }).toFixed(1),
+            fixed(estimatedHours({ ...facts, distanceKm: facts.distanceKm ?? 0 }), 1),
           )}
           scale={scales.hours}
           step={0.5}

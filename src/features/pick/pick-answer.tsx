@@ -12,6 +12,7 @@ import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { Swatch } from '@/ui/marks/swatch';
 import type { ShownProduct } from '@/ui/wax/ranking-list';
 import type { PickState } from './use-pick';
+import { listed } from '@/words/listed';
 
 const WORDS = pickScreenWords.pickScreen;
 
@@ -114,7 +115,7 @@ export function PickFacts({ state }: { state: PickState }) {
       <Text textStyle="small" color="faint" mt="2">
         {needs.length > 0
           ? WORDS.asksFor(
-              needs.join(' and '),
+              listed(needs),
               choice.additives.map((one) => say(choiceWords.ADDITIVE_REASON, one.reason)).join(' '),
             )
           : WORDS.noAdditiveIsNeeded}{' '}

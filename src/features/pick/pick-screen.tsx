@@ -28,7 +28,7 @@ interface PickScreenProps extends PickGround {
 
 type ShownShelf = PickGround['shelf'][number] & ShownProduct;
 
-const QUESTION = WORDS.whichWax;
+const question = () => WORDS.whichWax;
 
 /** The Pick screen: one answer at the top, its reasons under it, the whole shelf last. */
 export function PickScreen(props: PickScreenProps) {
@@ -36,7 +36,7 @@ export function PickScreen(props: PickScreenProps) {
   if (!reading && !modelled) {
     return (
       <Sheet
-        question={QUESTION}
+        question={question()}
         answer={<Text textStyle="title">{WORDS.measureTheSnowFirst}</Text>}
       >
         <Text textStyle="body" mb="2">
@@ -48,7 +48,7 @@ export function PickScreen(props: PickScreenProps) {
   }
   if (shelf.every((one) => one.role !== 'glide')) {
     return (
-      <Sheet question={QUESTION} answer={<Text textStyle="title">{WORDS.theShelfIsEmpty}</Text>}>
+      <Sheet question={question()} answer={<Text textStyle="title">{WORDS.theShelfIsEmpty}</Text>}>
         <Text textStyle="body" mb="2">
           {WORDS.thereIsNothingToChoose}
         </Text>
@@ -68,7 +68,7 @@ function Chooser(props: PickScreenProps) {
   const path = `/outing/${outing.id}`;
   useShortcut('save', () => void save());
   return (
-    <Sheet question={QUESTION} answer={<PickAnswer state={state} shelf={shelf} />}>
+    <Sheet question={question()} answer={<PickAnswer state={state} shelf={shelf} />}>
       <SaveBar state={state} path={path} />
       <PickFacts state={state} />
       {choice?.cautions.map((caution) => (

@@ -44,8 +44,9 @@ export function SourceOfSnow(props: SourceOfSnowProps) {
       <Text textStyle="small" color="faint">
         {snow && `${temperature(snow.temperatureC, units)}, `}
         {reading?.grain
-          ? termsWords.GRAIN_WORDS[reading.grain].toLowerCase()
-          : WORDS.grainNotSeen}, {snow && termsWords.WETNESS_WORDS[snow.wetness].toLowerCase()}.{' '}
+          ? termsWords.inSentence(termsWords.GRAIN_WORDS[reading.grain])
+          : WORDS.grainNotSeen}
+        , {snow && termsWords.inSentence(termsWords.WETNESS_WORDS[snow.wetness])}.{' '}
         {reading &&
           `${reading.source === 'guess' ? WORDS.guessed : WORDS.seen} ${dayAndTime(reading.takenAt, outing.venue.timeZone)}. `}
         {reason && say(choiceWords.BASIS_REASON, reason)}

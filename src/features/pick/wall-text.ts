@@ -1,7 +1,7 @@
 import type { Choice, Outing } from '@/core/model';
 import { termsWords } from '@/words/areas/terms';
 import { pickScreenWords } from '@/words/screens/pick';
-import { probability, seconds } from '@/words/quantities';
+import { fixed, probability, seconds } from '@/words/quantities';
 
 const WORDS = pickScreenWords.wallText;
 
@@ -11,13 +11,14 @@ export interface WallLine {
   text: string;
 }
 
-const PLACE_NAMES = {
-  conditioning: WORDS.feedTheBase,
-  edges: WORDS.alongTheEdges,
-  under: WORDS.beneath,
-  glide: WORDS.waxOfTheDay,
-  top: WORDS.onTop,
-} as const;
+const placeNames = () =>
+  ({
+    conditioning: WORDS.feedTheBase,
+    edges: WORDS.alongTheEdges,
+    under: WORDS.beneath,
+    glide: WORDS.waxOfTheDay,
+    top: WORDS.onTop,
+  }) as const;
 
 /** What hangs on the cabin wall: the choice as it was saved, line by line. */
 export function wallLines(choice: Choice, degrees: (celsius: number) => string): WallLine[] {
@@ -40,8 +41,8 @@ export function wallLines(choice: Choice, degrees: (celsius: number) => string):
       : []),
     snow,
     ...layerPlan.layers.map((one) => ({
-      name: PLACE_NAMES[one.place],
-      text: `${one.name}, ${termsWords.FORM_WORDS[one.form].toLowerCase()}, ${one.coats} ×`,
+      name: placeNames()[one.place],
+      text: `${one.name}, ${termsWords.inSentence(termsWords.FORM_WORDS[one.form])}, ${one.coats} ×`,
     })),
     { name: WORDS.form, text: `${termsWords.FORM_WORDS[form.form]}. ${form.how}` },
     {
@@ -54,14 +55,17 @@ export function wallLines(choice: Choice, degrees: (celsius: number) => string):
     },
     {
       name: WORDS.brushes,
-      text: WORDS.by(methods.brushes?.label ?? '', methods.drive?.label.toLowerCase() ?? 'hand'),
+      text: WORDS.by(
+        methods.brushes?.label ?? '',
+        termsWords.inSentence(methods.drive?.label ?? ''),
+      ),
     },
     ...(taken
       ? [
           {
             name: WORDS.expectedLoss,
             text: WORDS.aboutBest(
-              taken.expectedLossPercent.toFixed(2),
+              fixed(taken.expectedLossPercent, 2),
               taken.expectedLossSeconds === undefined
                 ? ''
                 : WORDS.about(seconds(taken.expectedLossSeconds)),

@@ -6,6 +6,7 @@ import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { dayAndTime, span } from '@/words/times';
+import { languageTag } from '@/words/tongue';
 import { planScreenWords } from '@/words/screens/plan';
 import type { PlannedPair } from '@/core/model';
 import type { PlanNow } from './use-cases/load-plan';
@@ -71,7 +72,9 @@ export function PairsTable({ now, products, path }: PairsTableProps) {
   const lateOf = ({ id }: PlannedPair) => readyOf.get(id)?.lateMin ?? 0;
   const rows = [...plan.pairs].sort(
     (a, b) =>
-      lateOf(b) - lateOf(a) || a.dueMs - b.dueMs || a.skiName.localeCompare(b.skiName, 'en'),
+      lateOf(b) - lateOf(a) ||
+      a.dueMs - b.dueMs ||
+      a.skiName.localeCompare(b.skiName, languageTag()),
   );
   return (
     <Part title={WORDS.title}>

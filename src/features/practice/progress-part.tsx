@@ -128,7 +128,7 @@ function Biases({ person: { pickBias, snowBias } }: { person: PersonProgress }) 
         ? WORDS.pickBias(
             size(pickBias),
             ...ends(pickBias),
-            pickBias.meanK > 0 ? WORDS.soft : WORDS.hard,
+            pickBias.meanK > 0,
             seconds(pickBias.costS),
           )
         : WORDS.pickFair(...ends(pickBias))),

@@ -103,6 +103,7 @@ export function SnowDrill({ shown, answering, isTold }: SnowDrillProps) {
             onChange={(value) => set({ grain: value })}
             options={GRAINS.map((value) => ({
               value,
+              word: termsWords.GRAIN_WORDS[value],
               label: (
                 <Flex direction="column" align="center">
                   <GrainGlyph grain={value} />

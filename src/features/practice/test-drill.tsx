@@ -11,7 +11,7 @@ import type { Answering } from './use-drill';
 import type { Situations } from './use-cases/situation';
 
 const WORDS = drillsScreenWords.test;
-const SAYS = WORDS.SAYS.map(({ saidA, label }) => ({ value: String(saidA), label }));
+const says = () => WORDS.SAYS.map(({ saidA, label }) => ({ value: String(saidA), label }));
 
 interface TestDrillProps {
   shown: Situations['test'];
@@ -46,7 +46,7 @@ export function TestDrill({ shown, answering, isTold }: TestDrillProps) {
           name="said"
           value={said}
           onChange={(value) => !isTold && setSaid(value)}
-          options={SAYS}
+          options={says()}
           optionWidth="100px"
         />
       </Box>

@@ -14,7 +14,7 @@ import type { QuickState } from './use-quick';
 const WORDS = quickScreenWords.quickInputs;
 
 const AIRS = ['dry', 'middling', 'humid'] as const;
-const AIR_WORDS = { dry: WORDS.dry, middling: WORDS.middling, humid: WORDS.humid };
+const airWords = () => ({ dry: WORDS.dry, middling: WORDS.middling, humid: WORDS.humid });
 
 /** Six inputs, each with something in it from the start: tap, or type one number. */
 export function QuickInputs({ state: { draft, set } }: { state: QuickState }) {
@@ -39,6 +39,7 @@ export function QuickInputs({ state: { draft, set } }: { state: QuickState }) {
         onChange={(grain) => set({ grain })}
         options={GRAINS.map((grain) => ({
           value: grain,
+          word: termsWords.GRAIN_WORDS[grain],
           label: (
             <>
               <GrainGlyph grain={grain} size={30} />
@@ -115,7 +116,7 @@ function Temperature({ draft, set }: Pick<QuickState, 'draft' | 'set'>) {
         name="air"
         value={felt}
         onChange={(air) => set({ humidityFraction: QUICK.humidityFraction[air] })}
-        options={optionsOf(AIRS, AIR_WORDS)}
+        options={optionsOf(AIRS, airWords())}
       />
       {draft.by === 'air' && (
         <>

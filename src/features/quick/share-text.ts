@@ -12,7 +12,9 @@ const WORDS = quickScreenWords.share;
 export function additiveWords({ additives }: Pick<QuickAnswer, 'additives'>): string {
   const { noAdditive, with: withWords } = quickScreenWords.quickScreen;
   if (additives.length === 0) return noAdditive;
-  return withWords(additives.map((one) => termsWords.ADDITIVE_WORDS[one].toLowerCase()).join(', '));
+  return withWords(
+    additives.map((one) => termsWords.inSentence(termsWords.ADDITIVE_WORDS[one])).join(', '),
+  );
 }
 
 /** The answer in three lines, for a message to a friend. */
@@ -23,9 +25,9 @@ export function shareText(input: QuickInput, answer: QuickAnswer, units: Units):
     WORDS.snow(
       write.temperature(demand.snow.temperatureC),
       write.percent(input.humidityFraction),
-      termsWords.GRAIN_WORDS[input.grain].toLowerCase(),
+      termsWords.inSentence(termsWords.GRAIN_WORDS[input.grain]),
       termsWords.DISCIPLINE_WORDS[input.discipline],
-      termsWords.PURPOSE_WORDS[input.purpose].toLowerCase(),
+      termsWords.inSentence(termsWords.PURPOSE_WORDS[input.purpose]),
     ),
     WORDS.wax(
       temperatureRange(label.lowC, label.highC, units),

@@ -3,7 +3,7 @@
 import type { Data, Layout } from 'plotly.js';
 import { Text } from '@chakra-ui/react';
 import { Chart, useChartInks } from '@/ui/charts/chart';
-import { seconds } from '@/words/quantities';
+import { fixed, seconds } from '@/words/quantities';
 import { seasonScreenWords } from '@/words/screens/season';
 import { dayOf } from '@/words/times';
 import type { SeasonView } from './use-cases/load-season';
@@ -71,7 +71,7 @@ export function GramsChart({ products }: Pick<SeasonView, 'products'>) {
     used.slice(0, MOST_BARS).map(({ name, grams }) => ({
       label: name,
       value: grams,
-      text: WORDS.inGrams(grams.toFixed(0)),
+      text: WORDS.inGrams(fixed(grams, 0)),
     })),
   );
   if (used.length < FEWEST_BARS) return null;

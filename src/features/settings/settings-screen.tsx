@@ -5,6 +5,7 @@ import { useSyncExternalStore } from 'react';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { ChoiceRow } from '@/ui/fields/choice-row';
+import type { Tongue } from '@/words/tongue';
 import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
@@ -13,6 +14,7 @@ import { saveUnitsAction } from './actions';
 import { CopiesPart } from './copies-part';
 import type { ListedCopy } from './use-cases/copies';
 import { ExchangePart } from './exchange-part';
+import { LanguageChoice } from './language-choice';
 import { HubPart } from './hub-part';
 import type { ShownHub } from './use-cases/link-hub';
 import { TeamPart } from './team-part';
@@ -21,12 +23,13 @@ import { settingsScreenWords } from '@/words/screens/settings';
 const WORDS = settingsScreenWords.settingsScreen;
 const DEVICES = settingsScreenWords.devices;
 
-const THEMES = [
-  { value: 'system', label: WORDS.asTheDevice },
-  { value: 'light', label: WORDS.light },
-  { value: 'dark', label: WORDS.dark },
-] as const;
-type Theme = (typeof THEMES)[number]['value'];
+const themes = () =>
+  [
+    { value: 'system', label: WORDS.asTheDevice },
+    { value: 'light', label: WORDS.light },
+    { value: 'dark', label: WORDS.dark },
+  ] as const;
+type Theme = ReturnType<typeof themes>[number]['value'];
 
 const never = () => () => undefined;
 const useIsInBrowser = () =>
@@ -42,10 +45,12 @@ interface SettingsScreenProps {
   hub: ShownHub | undefined;
   /** Of the outing: times are said on its clock. */
   timeZone: string;
+  /** The language chosen on this device. */
+  tongue: Tongue | undefined;
 }
 
 /** Units and light of this device, the team's own ways, and copies of the data. */
-export function SettingsScreen({ team, copies, hub, timeZone }: SettingsScreenProps) {
+export function SettingsScreen({ team, copies, hub, timeZone, tongue }: SettingsScreenProps) {
   const units = useUnits();
   const { theme, setTheme } = useTheme();
   const isInBrowser = useIsInBrowser();
@@ -61,8 +66,9 @@ export function SettingsScreen({ team, copies, hub, timeZone }: SettingsScreenPr
         alignItems="start"
       >
         <Box minW="0" maxW="600px">
-          <Part title={WORDS.units}>
+          <Part title={WORDS.thisDevice}>
             <Flex direction="column" gap="4">
+              <LanguageChoice chosen={tongue} />
               <ChoiceRow
                 legend={WORDS.temperature}
                 name="temperature"
@@ -93,16 +99,14 @@ export function SettingsScreen({ team, copies, hub, timeZone }: SettingsScreenPr
                   { value: 'mi', label: 'mi' },
                 ]}
               />
+              <ChoiceRow<Theme>
+                legend={WORDS.screen}
+                name="theme"
+                value={isInBrowser ? ((theme as Theme | undefined) ?? 'system') : undefined}
+                onChange={setTheme}
+                options={themes()}
+              />
             </Flex>
-          </Part>
-          <Part title={WORDS.light}>
-            <ChoiceRow<Theme>
-              legend={WORDS.screen}
-              name="theme"
-              value={isInBrowser ? ((theme as Theme | undefined) ?? 'system') : undefined}
-              onChange={setTheme}
-              options={THEMES}
-            />
           </Part>
           <Part title={DEVICES.title}>
             <Text textStyle="body">{DEVICES.hint}</Text>

@@ -22,21 +22,21 @@ import { shelfScreenWords } from '@/words/screens/shelf';
 
 const WORDS = shelfScreenWords.blockGuess;
 
-const NAIL_WORDS: Record<NailTest, string> = {
+const nailWords = (): Record<NailTest, string> => ({
   smears: WORDS.itSmears,
   deep_groove: WORDS.deepGrooveNoEffort,
   groove: WORDS.grooveWithACurl,
   scratch: WORDS.scratchWithCrumbs,
   chalky_line: WORDS.chalkyLineOnly,
   no_mark: WORDS.hardlyAMark,
-};
-const FINGER_WORDS: Record<FingerTest, string> = {
+});
+const fingerWords = (): Record<FingerTest, string> => ({
   sticks: WORDS.sticks,
   dents: WORDS.dents,
   greasy: WORDS.greasy,
   dry: WORDS.dry,
   glassy: WORDS.likeGlass,
-};
+});
 
 function guess(nail: NailTest, finger: FingerTest | undefined): BlockGuess | string {
   try {
@@ -62,7 +62,7 @@ export function BlockTest({ onTake }: { onTake: (guess: BlockGuess) => void }) {
           optionWidth="130px"
           value={nail}
           onChange={setNail}
-          options={optionsOf(NAIL_TESTS, NAIL_WORDS)}
+          options={optionsOf(NAIL_TESTS, nailWords())}
         />
         <ChoiceRow
           legend={WORDS.aFingerPressedOnIt}
@@ -70,7 +70,7 @@ export function BlockTest({ onTake }: { onTake: (guess: BlockGuess) => void }) {
           optionWidth="100px"
           value={finger}
           onChange={setFinger}
-          options={optionsOf(FINGER_TESTS, FINGER_WORDS)}
+          options={optionsOf(FINGER_TESTS, fingerWords())}
         />
         {typeof found === 'string' && <FieldProblemText problem={found} />}
         {typeof found === 'object' && (

@@ -12,15 +12,16 @@ import { Disclosure } from '@/ui/frame/disclosure';
 import type { ShelfView } from './use-cases/load-shelf';
 import { termsWords } from '@/words/areas/terms';
 import { shelfScreenWords } from '@/words/screens/shelf';
+import { listed } from '@/words/listed';
 
 const WORDS = shelfScreenWords.coveragePart;
 
-export const KIND_WORDS: Record<SnowKind, string> = {
+export const kindWords = (): Record<SnowKind, string> => ({
   plain: WORDS.plainSnow,
   lubricant: WORDS.lubricantSnow,
   repellent: WORDS.repellentSnow,
   both: WORDS.bothSnow,
-};
+});
 /** Where the shading is darkest, %. */
 const DARKEST_PERCENT = 1.5;
 const TABLE_EVERY = 6;
@@ -32,7 +33,7 @@ export function holesInWords(
 ): string[] {
   return [...holes]
     .sort((a, b) => b.worstPercent - a.worstPercent)
-    .map((hole) => `${KIND_WORDS[hole.kind]}, ${range(hole.fromC, hole.toC)}`);
+    .map((hole) => `${kindWords()[hole.kind]}, ${range(hole.fromC, hole.toC)}`);
 }
 
 /** What the shelf serves and where it has holes, with the one purchase that would help most. */
@@ -42,7 +43,7 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
   const { coverage, purchase, weatherHours } = view;
   const { gridC, rows, holes } = coverage;
   const x = gridC.map((t) => temperatureValue(t, units));
-  const names = rows.map((row) => KIND_WORDS[row.kind]);
+  const names = rows.map((row) => kindWords()[row.kind]);
   const half = 0.5 * (x[1]! - x[0]!);
   const nameOf = new Map(view.products.map((one) => [one.id, one.name]));
   const data: Data[] = [
@@ -83,17 +84,17 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
       };
     }),
   };
-  const listed = holesInWords(holes, (low, high) => temperatureRange(low, high, units));
+  const gaps = holesInWords(holes, (low, high) => temperatureRange(low, high, units));
   const label = WORDS.bestExpectedLossOfThe(
-    listed.length === 0 ? WORDS.noHoles : WORDS.holes(listed.join('; ')),
+    gaps.length === 0 ? WORDS.noHoles : WORDS.holes(gaps.join('; ')),
   );
   return (
     <Part title={WORDS.whatTheShelfServes}>
       <Chart label={label} data={data} layout={layout} height={260} />
       <Text textStyle="body" mt="2" data-testid="holes">
-        {listed.length === 0
+        {gaps.length === 0
           ? WORDS.noHolesEverywhereTheBest(HOLE_PERCENT)
-          : WORDS.holesWhereEvenTheBest(HOLE_PERCENT, listed.join('; '))}
+          : WORDS.holesWhereEvenTheBest(HOLE_PERCENT, gaps.join('; '))}
       </Text>
       <Text textStyle="body" mt="2" data-testid="purchase">
         {purchase ? (
@@ -103,15 +104,17 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
             {WORDS.overHOfWeatherAt(
               purchase.additives.length > 0
                 ? WORDS.withWord(
-                    purchase.additives
-                      .map((one) => termsWords.ADDITIVE_WORDS[one].toLowerCase())
-                      .join(' and '),
+                    listed(
+                      purchase.additives.map((one) =>
+                        termsWords.inSentence(termsWords.ADDITIVE_WORDS[one]),
+                      ),
+                    ),
                   )
                 : WORDS.plain,
               weatherHours,
               venueName,
-              purchase.beforePercent.toFixed(2),
-              purchase.afterPercent.toFixed(2),
+              fixed(purchase.beforePercent, 2),
+              fixed(purchase.afterPercent, 2),
             )}
           </>
         ) : weatherHours > 0 ? (
@@ -137,7 +140,7 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
                 ...rows.map((row) => {
                   const id = row.bestId[i];
                   return id
-                    ? `${row.lossPercent[i]!.toFixed(2)} %, ${nameOf.get(id)!}`
+                    ? `${fixed(row.lossPercent[i]!, 2)} %, ${nameOf.get(id)!}`
                     : WORDS.nothing;
                 }),
               ],

@@ -9,7 +9,7 @@ import { labelHardness } from '@/core/wax';
 import { UNLABELLED_ROLES } from '@/formats/schemas/product';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { useWrite } from '@/ui/fields/use-write';
-import { temperature, temperatureRange } from '@/words/quantities';
+import { fixed, temperature, temperatureRange } from '@/words/quantities';
 import type { Units } from '@/words/units';
 import { shelfWords } from '@/words/areas/shelf';
 import { termsWords } from '@/words/areas/terms';
@@ -39,9 +39,6 @@ const asDraft = ({ version: _version, ...product }: ShelfProduct): ProductDraft 
   ...product,
   swatch: product.swatch ?? '#9a9a9a',
 });
-
-/** A sentence's beginning, in the middle of another. */
-const lowered = (text: string) => `${text[0]!.toLowerCase()}${text.slice(1)}`;
 
 /** The Shelf: what there is to choose from, what it serves, and what will run out. */
 export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView }) {
@@ -141,7 +138,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
         label={WORDS.csvFileOfProducts}
         id="products-file"
         url="/api/v1/products"
-        noun="product"
+        what="product"
       />
     </Sheet>
   );
@@ -158,8 +155,8 @@ function Answer({ view, units }: { view: ShelfView; units: Units }) {
   const runningOut = view.low.map((one) => one.name);
   return (
     <Text textStyle="title">
-      {WORDS.glideWaxAmongProducts(glides, glides === 1 ? '' : 'es', view.products.length)}
-      {glides > 0 && (worst ? WORDS.largestHole(lowered(worst)) : WORDS.noHoles)}
+      {WORDS.glideWaxAmongProducts(glides, view.products.length)}
+      {glides > 0 && (worst ? WORDS.largestHole(worst) : WORDS.noHoles)}
       {runningOut.length > 0 && WORDS.runsOut(runningOut.join(', '))}
     </Text>
   );
@@ -239,7 +236,10 @@ function columnsOf(
       id: 'cost',
       title: WORDS.aPairCosts,
       isNumber: true,
-      cell: (product) => costAPair(product, discipline)?.toFixed(2) ?? '–',
+      cell: (product) => {
+        const cost = costAPair(product, discipline);
+        return cost === undefined ? '–' : fixed(cost, 2);
+      },
     },
     {
       id: 'change',

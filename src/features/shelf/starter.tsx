@@ -15,7 +15,7 @@ import { temperatureRange } from '@/words/quantities';
 import { keepKindsAction } from './actions';
 
 const WORDS = shelfScreenWords.starter;
-const NAMES = { ...quickScreenWords.GLIDE_KIND, ...quickScreenWords.GRIP_NAME };
+const names = () => ({ ...quickScreenWords.GLIDE_KIND, ...quickScreenWords.GRIP_NAME });
 const GLIDES = Object.keys(GLIDE_KINDS) as GlideKind[];
 const GRIPS = Object.keys(GRIP_KINDS) as GripKindKey[];
 
@@ -39,7 +39,7 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
     Object.fromEntries(
       kinds.map((kind) => {
         const { lowC, highC } = of(kind);
-        return [kind, WORDS.kind(NAMES[kind], temperatureRange(lowC, highC, units))];
+        return [kind, WORDS.kind(names()[kind], temperatureRange(lowC, highC, units))];
       }),
     ) as Record<K, string>;
   const keep = async () => {
@@ -47,7 +47,7 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
       ...glides.map((kind) => ({ kind, ...glideOf(kind) })),
       ...grips.map((kind) => ({ kind, ...gripOf(kind) })),
     ].map(({ kind, lowC, highC, role, form }) => ({
-      name: WORDS.typical(NAMES[kind]),
+      name: WORDS.typical(names()[kind]),
       labelLowC: lowC,
       labelHighC: highC,
       role,

@@ -21,11 +21,11 @@ import { shelfScreenWords } from '@/words/screens/shelf';
 
 const WORDS = shelfScreenWords.stockPart;
 
-const KIND_LABELS: Record<StockMoveKind, string> = {
+const kindLabels = (): Record<StockMoveKind, string> => ({
   bought: WORDS.bought,
   used: WORDS.used,
   corrected: WORDS.weighedThisIsLeft,
-};
+});
 
 interface MoveDraft {
   productId: string;
@@ -72,7 +72,7 @@ export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: strin
           name="stock-kind"
           optionWidth="90px"
           {...bind('kind')}
-          options={optionsOf(STOCK_MOVE_KINDS, KIND_LABELS)}
+          options={optionsOf(STOCK_MOVE_KINDS, kindLabels())}
         />
         <NumberField
           label={WORDS.grams}

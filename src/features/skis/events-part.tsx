@@ -13,7 +13,7 @@ import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
-import { skiEventInWords, WAXING_WORDS } from '@/words/ski-events';
+import { skiEventInWords, waxingWords } from '@/words/ski-events';
 import { dayAndTime } from '@/words/times';
 import { wallIso } from '@/core/time';
 import { KeptNote } from '@/ui/outbox/kept-note';
@@ -133,7 +133,7 @@ export function EventsPart(props: {
               legend={WORDS.how}
               name="waxing"
               {...bind('waxing')}
-              options={optionsOf(WAXINGS, WAXING_WORDS)}
+              options={optionsOf(WAXINGS, waxingWords())}
             />
             {draft.waxing === 'box' ? (
               <NumberField

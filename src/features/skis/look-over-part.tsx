@@ -26,13 +26,13 @@ import type { SkiView } from './use-cases/load-skis';
 
 const WORDS = skisScreenWords.lookOverPart;
 
-const GROUP_WORDS: Record<RepairGroup, string> = {
+const groupWords = (): Record<RepairGroup, string> => ({
   shop: WORDS.aShopsWork,
   repair: WORDS.repairFirst,
   edges: WORDS.thenTheEdges,
   clean: WORDS.thenClean,
   wax: WORDS.thenWax,
-};
+});
 
 /** The look-over: tap what was seen, read what it means and in what order it is done. */
 export function LookOverPart({ view }: { view: SkiView }) {
@@ -134,7 +134,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
         REPAIR_ORDER.filter((group) => look.items.some((one) => one.group === group)).map(
           (group) => (
             <Box key={group} mt="3">
-              <Text textStyle="strong">{GROUP_WORDS[group]}</Text>
+              <Text textStyle="strong">{groupWords()[group]}</Text>
               {look.items
                 .filter((one) => one.group === group)
                 .map((item) => (
@@ -151,7 +151,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
                           const name = WORDS.atCm(
                             termsWords.FINDING_WORDS[one.kind],
                             one.positionCm,
-                            termsWords.SIDE_WORDS[one.side].toLowerCase(),
+                            termsWords.inSentence(termsWords.SIDE_WORDS[one.side]),
                           );
                           return (
                             <ActionButton

@@ -12,6 +12,7 @@ import { SelectField } from '@/ui/fields/select-field';
 import { TextField } from '@/ui/fields/text-field';
 import { skiWords } from '@/words/areas/ski';
 import { termsWords } from '@/words/areas/terms';
+import { languageTag } from '@/words/tongue';
 import { skisScreenWords } from '@/words/screens/skis';
 import { say } from '@/words/say';
 import type { Writer } from '@/words/write';
@@ -40,21 +41,22 @@ const ScanLabel = dynamic(() => import('./scan-label').then((module) => module.S
 
 const ALL = 'all';
 const FOR_OUTING = 'outing';
-const SORTS = {
-  due: WORDS.whatIsDueFirst,
-  name: WORDS.name,
-  owner: WORDS.owner,
-  reserve: WORDS.leastWaxFirst,
-  length: WORDS.length,
-} as const;
-type Sort = keyof typeof SORTS;
+const sorts = () =>
+  ({
+    due: WORDS.whatIsDueFirst,
+    name: WORDS.name,
+    owner: WORDS.owner,
+    reserve: WORDS.leastWaxFirst,
+    length: WORDS.length,
+  }) as const;
+type Sort = keyof ReturnType<typeof sorts>;
 
-const byName = (a: RackRow, b: RackRow) => a.ski.name.localeCompare(b.ski.name, 'en');
+const byName = (a: RackRow, b: RackRow) => a.ski.name.localeCompare(b.ski.name, languageTag());
 const COMPARE: Record<Sort, (a: RackRow, b: RackRow) => number> = {
   due: (a, b) =>
     b.care.due.length - a.care.due.length || a.care.reserve - b.care.reserve || byName(a, b),
   name: byName,
-  owner: (a, b) => a.ski.owner.localeCompare(b.ski.owner, 'en') || byName(a, b),
+  owner: (a, b) => a.ski.owner.localeCompare(b.ski.owner, languageTag()) || byName(a, b),
   reserve: (a, b) => a.care.reserve - b.care.reserve || byName(a, b),
   length: (a, b) => a.ski.lengthCm - b.ski.lengthCm || byName(a, b),
 };
@@ -170,7 +172,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
               label={WORDS.order}
               value={sort}
               onChange={(next) => setSort(next as Sort)}
-              options={Object.entries(SORTS).map(([value, label]) => ({ value, label }))}
+              options={Object.entries(sorts()).map(([value, label]) => ({ value, label }))}
             />
           </SimpleGrid>
           {shown.length === 0 ? (
@@ -204,7 +206,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
         label={WORDS.skisFromACsvFile}
         id="skis-file"
         url="/api/v1/skis"
-        noun="ski"
+        what="ski"
       />
     </Sheet>
   );

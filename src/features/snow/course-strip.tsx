@@ -26,7 +26,7 @@ interface MeasureKind {
   word: string;
 }
 
-const MEASURES: Record<Measure, MeasureKind> = {
+const measures = (): Record<Measure, MeasureKind> => ({
   temperature: {
     label: WORDS.temperature,
     value: ({ start }) => start.snow.contactC.p50,
@@ -48,7 +48,7 @@ const MEASURES: Record<Measure, MeasureKind> = {
     most: (values) => Math.max(...values),
     word: WORDS.sharpest,
   },
-};
+});
 const HEIGHT = 150;
 const WIDTH = 1000;
 const FOOT = 34;
@@ -59,7 +59,7 @@ export function CourseStrip({ places }: { places: readonly PlaceStart[] }) {
   const [measure, setMeasure] = useState<Measure>('temperature');
   const started = places.filter((one): one is Started => one.start !== undefined);
   if (started.length < 2) return null;
-  const kind = MEASURES[measure];
+  const kind = measures()[measure];
   const values = started.map(kind.value);
   const most = kind.most(values);
   const where = started[values.indexOf(most)]!;
@@ -77,9 +77,9 @@ export function CourseStrip({ places }: { places: readonly PlaceStart[] }) {
           name="measure"
           value={measure}
           onChange={setMeasure}
-          options={(Object.keys(MEASURES) as Measure[]).map((value) => ({
+          options={(Object.keys(measures()) as Measure[]).map((value) => ({
             value,
-            label: MEASURES[value].label,
+            label: measures()[value].label,
           }))}
         />
       </Box>
@@ -91,8 +91,8 @@ export function CourseStrip({ places }: { places: readonly PlaceStart[] }) {
             { title: WORDS.segment },
             { title: WORDS.length, isNumber: true },
             { title: WORDS.altitude, isNumber: true },
-            ...(Object.keys(MEASURES) as Measure[]).map((key) => ({
-              title: MEASURES[key].label,
+            ...(Object.keys(measures()) as Measure[]).map((key) => ({
+              title: measures()[key].label,
               isNumber: true,
             })),
           ]}
@@ -102,8 +102,8 @@ export function CourseStrip({ places }: { places: readonly PlaceStart[] }) {
               one.place.name,
               distance(one.place.lengthM / 1000, units),
               altitude(one.place.altitudeM, units),
-              ...(Object.keys(MEASURES) as Measure[]).map((key) =>
-                MEASURES[key].show(MEASURES[key].value(one), units),
+              ...(Object.keys(measures()) as Measure[]).map((key) =>
+                measures()[key].show(measures()[key].value(one), units),
               ),
             ],
           }))}

@@ -17,7 +17,7 @@ export function ImportReadings({ outingId, timeZone }: { outingId: string; timeZ
       id="readings-file"
       url={`/api/v1/readings?outing=${encodeURIComponent(outingId)}`}
       links={<FileLink href="/examples/readings.csv">{WORDS.anExampleFile}</FileLink>}
-      noun="reading"
+      what="reading"
       onUndo={undoImportAction}
     />
   );

@@ -4,7 +4,7 @@ import type { CourseSnow, PlaceStart } from '@/core/choice';
 import type { CourseData, Outing } from '@/core/model';
 import type { NoOutlook } from '@/core/snow/outlook';
 import { Box, Text } from '@chakra-ui/react';
-import { differenceValue, temperatureUnit, temperatureWithSpread } from '@/words/quantities';
+import { fixed, differenceValue, temperatureUnit, temperatureWithSpread } from '@/words/quantities';
 import { snowWords } from '@/words/areas/snow';
 import { snowScreenWords } from '@/words/screens/snow';
 import { useWords } from '@/ui/format/use-words';
@@ -14,6 +14,7 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { OutlookChart } from './outlook-chart';
+import { listed } from '@/words/listed';
 
 const WORDS = snowScreenWords.outlookPart;
 
@@ -75,23 +76,16 @@ function WeatherNotes(props: { course: CourseData; snow: CourseSnow; nowMs: numb
   return (
     <Box mb="2">
       {endsBeforeStart && <Caution>{WORDS.theWeatherEndsBeforeThe}</Caution>}
-      {snow.bridged > 0 && (
-        <Caution>
-          {WORDS.gapOfUpToThree(
-            snow.bridged,
-            snow.bridged === 1 ? '' : 's',
-            snow.bridged === 1 ? WORDS.is : WORDS.are,
-          )}
-        </Caution>
-      )}
+      {snow.bridged > 0 && <Caution>{WORDS.gapOfUpToThree(snow.bridged)}</Caution>}
       {age > OLD_WEATHER_MS && <Caution>{WORDS.theWeatherWasTakenIn(span(age))}</Caution>}
       <Text textStyle="small" color="faint">
         {WORDS.modelledAtFromSolid1(
           course.places[0]!.name,
-          course.stations
-            .filter((station) => station.weather.length > 0)
-            .map((station) => `${station.name} (${station.source})`)
-            .join(' and '),
+          listed(
+            course.stations
+              .filter((station) => station.weather.length > 0)
+              .map((station) => `${station.name} (${station.source})`),
+          ),
         )}
       </Text>
     </Box>
@@ -114,7 +108,7 @@ function Pull({ snow }: { snow: CourseSnow }) {
       {surpriseK !== undefined && (
         <Caution>
           {WORDS.offTheWeather(
-            `${differenceValue(Math.abs(surpriseK), units).toFixed(1)} ${temperatureUnit(units)}`,
+            `${fixed(differenceValue(Math.abs(surpriseK), units), 1)} ${temperatureUnit(units)}`,
             surpriseK < 0,
           )}
         </Caution>
@@ -134,7 +128,7 @@ function Pull({ snow }: { snow: CourseSnow }) {
           {
             key: 'after',
             cells: [
-              <strong key="with">{WORDS.withReading(count, count === 1 ? '' : 's')}</strong>,
+              <strong key="with">{WORDS.withReading(count)}</strong>,
               <strong key="after">{show(after)}</strong>,
               Math.round(snow.effectiveMembers),
             ],

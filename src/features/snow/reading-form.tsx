@@ -116,6 +116,7 @@ function Seen({ form }: { form: Form }) {
         {...bind('grain')}
         options={GRAINS.map((grain) => ({
           value: grain,
+          word: termsWords.GRAIN_WORDS[grain],
           label: (
             <>
               <GrainGlyph grain={grain} size={30} />

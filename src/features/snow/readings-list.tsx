@@ -20,7 +20,7 @@ import { snowScreenWords } from '@/words/screens/snow';
 
 const WORDS = snowScreenWords.readingsList;
 
-const COLUMNS = [
+const columns = () => [
   { title: WORDS.time },
   { title: WORDS.spot },
   { title: WORDS.snow, isNumber: true },
@@ -112,7 +112,7 @@ export function ReadingsList({
           {WORDS.noneYetTheFirstOne}
         </Text>
       ) : (
-        <DataTable caption={WORDS.readingsOfThisOuting} columns={COLUMNS} rows={rows} />
+        <DataTable caption={WORDS.readingsOfThisOuting} columns={columns()} rows={rows} />
       )}
       {readings.length > shown.length && (
         <ActionButton quiet mt="3" onClick={() => setIsAll(true)}>
@@ -126,10 +126,10 @@ export function ReadingsList({
 const seen = (one: Reading) =>
   [
     termsWords.ORIGIN_WORDS[one.origin],
-    termsWords.WETNESS_WORDS[one.wetness].toLowerCase(),
-    one.dirt === 'dirty' ? termsWords.DIRT_WORDS.dirty.toLowerCase() : undefined,
+    termsWords.inSentence(termsWords.WETNESS_WORDS[one.wetness]),
+    one.dirt === 'dirty' ? termsWords.inSentence(termsWords.DIRT_WORDS.dirty) : undefined,
     one.glazed ? WORDS.glazed : undefined,
-    one.handHardness && termsWords.HAND_HARDNESS_WORDS[one.handHardness].toLowerCase(),
+    one.handHardness && termsWords.inSentence(termsWords.HAND_HARDNESS_WORDS[one.handHardness]),
   ]
     .filter(Boolean)
     .join(', ');

@@ -76,7 +76,8 @@ export function SnowAnswer({ start, latest, outing }: SnowAnswerProps) {
   );
 }
 
-const wetnessOf = ({ snow }: StartAnswer) => termsWords.WETNESS_WORDS[snow.wetness].toLowerCase();
+const wetnessOf = ({ snow }: StartAnswer) =>
+  termsWords.inSentence(termsWords.WETNESS_WORDS[snow.wetness]);
 
 function spanOf({ fromMs, toMs }: StartAnswer, timeZone: string): string {
   const clock = (ms: number) => clockTime(new Date(ms).toISOString(), timeZone);
@@ -94,7 +95,9 @@ function Measured(props: { latest: Reading; start: StartAnswer; timeZone: string
       {WORDS.withoutWeatherNothingIsKnown(
         latest.source === 'guess'
           ? WORDS.guessedNotMeasured
-          : WORDS.measured2(termsWords.SOURCE_WORDS[latest.source]?.toLowerCase() ?? latest.source),
+          : WORDS.measured2(
+              termsWords.inSentence(termsWords.SOURCE_WORDS[latest.source] ?? latest.source),
+            ),
         dayAndTime(latest.takenAt, timeZone),
         latest.spot ? `, ${latest.spot}` : '',
       )}

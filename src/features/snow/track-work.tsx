@@ -25,7 +25,7 @@ import { snowScreenWords } from '@/words/screens/snow';
 import { addTrackEventAction, removeTrackEventAction } from './actions';
 
 const WORDS = snowScreenWords.trackWork;
-const KIND_WORDS = { groomed: WORDS.groomed, skied: WORDS.skied } as const;
+const kindWords = () => ({ groomed: WORDS.groomed, skied: WORDS.skied }) as const;
 
 interface TrackDraft {
   kind: SurfaceEventKind;
@@ -65,7 +65,7 @@ export function TrackWork({ outing, events }: { outing: Outing; events: readonly
   const [notice, setNotice] = useState<Done<TrackEvent>>();
   const inWords = ({ kind, passes, at }: TrackEvent) =>
     `${dayAndTime(at, timeZone)}: ${WORDS.said(
-      KIND_WORDS[kind],
+      kindWords()[kind],
       passes === undefined ? '' : WORDS.passesOf(passes),
     )}`;
   const remove = async (event: TrackEvent) => {
@@ -103,7 +103,7 @@ export function TrackWork({ outing, events }: { outing: Outing; events: readonly
             name="track-work"
             optionWidth="110px"
             {...bind('kind')}
-            options={optionsOf(SURFACE_EVENT_KINDS, KIND_WORDS)}
+            options={optionsOf(SURFACE_EVENT_KINDS, kindWords())}
           />
           <TextField label={WORDS.when(timeZone)} type="datetime-local" {...bind('at')} />
           <NumberField

@@ -13,6 +13,7 @@ import { SegmentRow } from './segment-row';
 import { useCourseForm } from './use-course-form';
 import { useTrack } from '@/workers/use-track';
 import { venueScreenWords } from '@/words/screens/venue';
+import { fixed } from '@/words/quantities';
 
 const WORDS = venueScreenWords.courseEditor;
 
@@ -46,7 +47,7 @@ export function CourseEditor({ venue, segments }: CourseEditorProps) {
       return;
     }
     course.show(drawn.map((segment) => ({ ...segment, ...USUAL_LIE })));
-    const length = WORDS.kmInSegments((lengthM / 1000).toFixed(1), drawn.length);
+    const length = WORDS.kmInSegments(fixed(lengthM / 1000, 1), drawn.length);
     setNotice({ message: [length, ...notes, WORDS.setShadeWindAndSurface].join(' ') });
   };
   const empty: Segment = {

@@ -26,19 +26,19 @@ const WORDS = venueScreenWords.takeWeather;
 
 type Way = WeatherInput['kind'];
 
-const WAYS: { value: Way; label: string }[] = [
+const ways = (): { value: Way; label: string }[] => [
   { value: 'simple', label: WORDS.dayAndNight },
   { value: 'file', label: WORDS.csvFile },
   { value: 'reports', label: WORDS.metarOrTaf },
   { value: 'typed', label: WORDS.byHand },
   { value: 'service', label: WORDS.weatherService },
 ];
-const MOOD_WORDS: Record<ServiceMood, string> = {
+const moodWords = (): Record<ServiceMood, string> => ({
   well: WORDS.well,
   late: WORDS.late,
   stale: WORDS.stale,
   down: WORDS.down,
-};
+});
 
 /** Gets weather in by one of five ways; whatever fails, another way stays open. */
 export function TakeWeather(props: {
@@ -70,7 +70,7 @@ export function TakeWeather(props: {
           optionWidth="140px"
           value={way}
           onChange={setWay}
-          options={WAYS}
+          options={ways()}
         />
         {way === 'simple' && (
           <TwoLineForecast
@@ -123,7 +123,7 @@ function Outcome(props: {
     const { hours, notes } = state.taken;
     return (
       <UndoNotice
-        message={[WORDS.hourTakenIn(hours, hours === 1 ? '' : 's'), ...notes].join(' ')}
+        message={[WORDS.hourTakenIn(hours), ...notes].join(' ')}
         onUndo={() => onUndo(state.taken)}
         onClose={onClose}
       />
@@ -282,7 +282,7 @@ function FromService({ onAsk }: { onAsk: (mood: ServiceMood) => void }) {
           name="mood"
           value={mood}
           onChange={setMood}
-          options={optionsOf(SERVICE_MOODS, MOOD_WORDS)}
+          options={optionsOf(SERVICE_MOODS, moodWords())}
         />
       </Box>
       <ActionButton onClick={() => onAsk(mood)}>{WORDS.askTheService}</ActionButton>

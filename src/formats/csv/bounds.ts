@@ -46,7 +46,7 @@ export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem 
     } else {
       cellLength += 1;
       if (cellLength > MOST_CELL && !isQuoted) {
-        return { line, message: WORDS.aCellIsOverCharacters(MOST_CELL) };
+        return { line, message: tooLong() };
       }
     }
   }
@@ -54,4 +54,4 @@ export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem 
 }
 
 export const isTooLong = (cell: string): boolean => cell.length > MOST_CELL;
-export const TOO_LONG = WORDS.aCellIsOverCharacters(MOST_CELL);
+export const tooLong = () => WORDS.aCellIsOverCharacters(MOST_CELL);

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { boundsProblem, isTooLong, TOO_LONG, type BoundsProblem } from './bounds';
+import { boundsProblem, isTooLong, tooLong, type BoundsProblem } from './bounds';
 import { formatsScreenWords } from '../../words/screens/formats';
 
 const WORDS = formatsScreenWords.csvTable;
@@ -15,10 +15,10 @@ export interface CsvTable {
 const DELIMITERS = [';', '\t', ','];
 const MOST_NUMBER = 40;
 
-const QUOTE_WORDS: Readonly<Record<string, string>> = {
+const quoteWords = (): Readonly<Record<string, string>> => ({
   MissingQuotes: WORDS.aQuotationMarkOpensHere,
   InvalidQuotes: WORDS.aQuotationMarkStandsInside,
-};
+});
 
 function linesIn(cells: readonly string[]): number {
   let lines = 1;
@@ -45,9 +45,9 @@ export function readCsv(
   let line = 1;
   for (const [at, cells] of data.entries()) {
     if (broken && at === (broken.row ?? 0)) {
-      return { ok: false, problem: { line, message: QUOTE_WORDS[broken.code] ?? broken.message } };
+      return { ok: false, problem: { line, message: quoteWords()[broken.code] ?? broken.message } };
     }
-    if (cells.some(isTooLong)) return { ok: false, problem: { line, message: TOO_LONG } };
+    if (cells.some(isTooLong)) return { ok: false, problem: { line, message: tooLong() } };
     if (cells.some((cell) => cell.trim() !== '')) rows.push({ line, cells });
     line += linesIn(cells);
   }

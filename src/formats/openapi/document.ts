@@ -101,7 +101,8 @@ export function openApiDocument() {
     info: {
       title: 'Frost Pick',
       version: MODEL_VERSION,
-      description: 'Temperatures in °C, humidity as a fraction over water, losses in per cent.',
+      description:
+        'Temperatures in °C, humidity as a fraction over water, losses in per cent. Messages are in the language of Accept-Language (en, nb, de); codes and fields are the same in each.',
       license: { name: 'MIT', identifier: 'MIT' },
     },
     paths: {

@@ -7,9 +7,13 @@ import { formatsScreenWords } from '../../words/screens/formats';
 import { boundedNumber, clockTime, oneOfWords, plainText, yesNo } from './fields';
 import { MOST } from './ids';
 import { list } from './list';
+import { later, type Word } from '../../words/later';
 
-const WORDS = planWords.cabin;
-const REQUEST = planWords.request;
+const SCHEMAS = later(formatsScreenWords.schemas);
+const FIELDS = later(fieldsWords);
+
+const WORDS = later(planWords.cabin);
+const REQUEST = later(planWords.request);
 
 const LIMITS = {
   people: 60,
@@ -23,7 +27,7 @@ const LIMITS = {
 };
 const HOUR_MS = 3_600_000;
 
-const ms = (name: string) =>
+const ms = (name: Word) =>
   boundedNumber(name, { low: 0, high: 4_102_444_800_000, unit: '' }).required(
     WORDS.timeMissing(name),
   );
@@ -43,10 +47,10 @@ const personSchema = object({
     .max(PLAN_SKILLS.length, REQUEST.skills),
 }).typeError(WORDS.person);
 
-const count = (name: string, low: number) =>
+const count = (name: Word, low: number) =>
   boundedNumber(name, { low, high: LIMITS.things, unit: '' })
-    .integer(formatsScreenWords.schemas.mustBeANumberFrom(name, low, LIMITS.things, ''))
-    .required(fieldsWords.missing(name));
+    .integer(SCHEMAS.mustBeANumberFrom(name, low, LIMITS.things, ''))
+    .required(FIELDS.missing(name));
 
 /** Who and what is in the cabin. */
 export const cabinSchema = object({
@@ -82,15 +86,15 @@ export const wishSchema = object({
     .min(1, WORDS.noOuting)
     .max(LIMITS.outings, WORDS.tooMany(LIMITS.outings)),
   readyMin: boundedNumber(WORDS.readyMin, { low: 0, high: 600, unit: 'min' }).required(
-    fieldsWords.missing(WORDS.readyMin),
+    FIELDS.missing(WORDS.readyMin),
   ),
   topHours: boundedNumber(WORDS.topHours, { low: 0.5, high: 72, unit: 'h' }).required(
-    fieldsWords.missing(WORDS.topHours),
+    FIELDS.missing(WORDS.topHours),
   ),
-  leaveOut: list(oneOfWords(formatsScreenWords.schemas.programme, PROGRAMMES).required())
-    .typeError(formatsScreenWords.schemas.programmesMustBeAList)
-    .max(PROGRAMMES.length, formatsScreenWords.schemas.eachProgrammeOnce),
-  mostCoats: boundedNumber(formatsScreenWords.schemas.mostCoats, { low: 1, high: 10, unit: '' }),
+  leaveOut: list(oneOfWords(SCHEMAS.programme, PROGRAMMES).required())
+    .typeError(SCHEMAS.programmesMustBeAList)
+    .max(PROGRAMMES.length, SCHEMAS.eachProgrammeOnce),
+  mostCoats: boundedNumber(SCHEMAS.mostCoats, { low: 1, high: 10, unit: '' }),
   liquidFor: list(pairId()).typeError(WORDS.tasks).max(LIMITS.pairs, WORDS.tooMany(LIMITS.pairs)),
 }).typeError(WORDS.wish);
 

@@ -3,8 +3,9 @@ import { PROGRAMMES } from '../../core/bench';
 import { boundedNumber, moment, oneOfWords, plainText, yesNo } from './fields';
 import { list } from './list';
 import { formatsScreenWords } from '../../words/screens/formats';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 /** Which sheet to build: for a ski on an outing, with programmes as a person set them. */
 export const sheetRequestSchema = object({

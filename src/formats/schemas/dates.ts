@@ -1,7 +1,4 @@
 import { wallMs } from '../../core/time';
-import { formatsScreenWords } from '../../words/screens/formats';
-
-const WORDS = formatsScreenWords.schemas;
 const MOMENT =
   /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):([0-5]\d)(:([0-5]\d)(\.\d{1,9})?)?(Z|[+-]\d{2}:?[0-5]\d)$/;
 const DAY = /^(\d{4})-(\d{2})-(\d{2})$/;
@@ -31,5 +28,3 @@ export function isPlausible(text: string): boolean {
   const last = Date.UTC(new Date(wallMs()).getUTCFullYear() + YEARS_AHEAD + 1, 0, 1);
   return ms >= EARLIEST_MS && ms < last;
 }
-
-export const PLAUSIBLE_WORDS = WORDS.mustLieBetweenTheYear;

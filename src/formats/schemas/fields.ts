@@ -1,47 +1,49 @@
 import { boolean, number, string } from 'yup';
-import { isCalendarDay, isMoment, isPlausible, PLAUSIBLE_WORDS } from './dates';
+import { isCalendarDay, isMoment, isPlausible } from './dates';
+import { wordNow, type Word } from '../../words/later';
 import { formatsScreenWords } from '../../words/screens/formats';
 
 const WORDS = formatsScreenWords.schemas;
 
 /** A number in a range, with the sentence a person reads when it is not. */
 export function boundedNumber(
-  name: string,
+  name: Word,
   { low, high, unit }: { low: number; high: number; unit: string },
 ) {
-  const range = WORDS.mustBeANumberFrom(name, low, high, unit ? ` ${unit}` : '');
+  const range = () => WORDS.mustBeANumberFrom(wordNow(name), low, high, unit ? ` ${unit}` : '');
   return number().typeError(range).min(low, range).max(high, range).meta({ unit });
 }
 
 /** One of a fixed list of words. */
-export function oneOfWords<T extends string>(name: string, words: readonly T[]) {
-  const sentence = WORDS.mustBeOneOf(name, words.join(', '));
+export function oneOfWords<T extends string>(name: Word, words: readonly T[]) {
+  const sentence = () => WORDS.mustBeOneOf(wordNow(name), words.join(', '));
   return string<T>().typeError(sentence).oneOf(words, sentence);
 }
 
 /** Yes or no. */
-export function yesNo(name: string) {
-  return boolean().typeError(WORDS.mustBeTrueOrFalse(name));
+export function yesNo(name: Word) {
+  return boolean().typeError(() => WORDS.mustBeTrueOrFalse(wordNow(name)));
 }
 
 // Control characters but tab and line breaks; angle brackets would be markup.
 const NOT_PLAIN = /[<>\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
 
 /** Plain text without markup or control characters, up to `most` characters. */
-export function plainText(name: string, most: number) {
+export function plainText(name: Word, most: number) {
   return string()
-    .typeError(WORDS.mustBeText(name))
-    .max(most, WORDS.mayHaveUpToCharacters(name, most))
+    .typeError(() => WORDS.mustBeText(wordNow(name)))
+    .max(most, () => WORDS.mayHaveUpToCharacters(wordNow(name), most))
     .test({
       name: 'plain',
-      message: WORDS.mayNotHoldOrOr(name),
+      message: () => WORDS.mayNotHoldOrOr(wordNow(name)),
       test: (value) => value === undefined || !NOT_PLAIN.test(value),
     });
 }
 
 /** A moment with its zone, ISO 8601: `2027-01-16T15:00:00Z` or with an offset; see dates.ts. */
-export function moment(name: string) {
-  const sentence = WORDS.mustBeADateAnd(name);
+export function moment(name: Word) {
+  const sentence = () => WORDS.mustBeADateAnd(wordNow(name));
+  const implausible = () => `${wordNow(name)} ${WORDS.mustLieBetweenTheYear}`;
   return string()
     .typeError(sentence)
     .test({
@@ -49,14 +51,15 @@ export function moment(name: string) {
       test(value) {
         if (value === undefined) return true;
         if (!isMoment(value)) return this.createError({ message: sentence });
-        return isPlausible(value) || this.createError({ message: `${name} ${PLAUSIBLE_WORDS}` });
+        return isPlausible(value) || this.createError({ message: implausible });
       },
     });
 }
 
 /** A day of the calendar: `2026-11-23`. Empty text stands for none. */
-export function calendarDay(name: string) {
-  const sentence = WORDS.mustBeADaySuch(name);
+export function calendarDay(name: Word) {
+  const sentence = () => WORDS.mustBeADaySuch(wordNow(name));
+  const implausible = () => `${wordNow(name)} ${WORDS.mustLieBetweenTheYear}`;
   return string()
     .typeError(sentence)
     .test({
@@ -64,7 +67,7 @@ export function calendarDay(name: string) {
       test(value) {
         if (value === undefined || value === '') return true;
         if (!isCalendarDay(value)) return this.createError({ message: sentence });
-        return isPlausible(value) || this.createError({ message: `${name} ${PLAUSIBLE_WORDS}` });
+        return isPlausible(value) || this.createError({ message: implausible });
       },
     });
 }
@@ -72,8 +75,8 @@ export function calendarDay(name: string) {
 const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
 
 /** A time of day: `05:30`. Empty text stands for none. */
-export function clockTime(name: string) {
-  const sentence = WORDS.mustBeATimeOfDay(name);
+export function clockTime(name: Word) {
+  const sentence = () => WORDS.mustBeATimeOfDay(wordNow(name));
   return string()
     .typeError(sentence)
     .test({

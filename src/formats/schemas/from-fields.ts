@@ -2,6 +2,7 @@ import { mixed, object, string, type AnyObject, type ISchema, type ObjectSchema 
 import type { Field } from '../../core/model';
 import { fieldsWords } from '../../words/areas/fields';
 import type { FieldWords } from '../../words/en/fields';
+import { later, wordNow, type Later, type Word } from '../../words/later';
 import {
   boundedNumber,
   calendarDay,
@@ -19,10 +20,10 @@ const COLOUR = /^#[0-9a-f]{6}$/i;
 type Fields = Readonly<Record<string, Field>>;
 
 /** The check of one field, with the sentence of what is wrong. */
-function checkOf(field: Field, said: FieldWords) {
+function checkOf(field: Field, said: Later<FieldWords>) {
   const { name } = said;
   const isRequired = field.isRequired && !field.mayBeLeftOut;
-  const missing = said.missing ?? fieldsWords.missing(name);
+  const missing = said.missing ?? (() => fieldsWords.missing(wordNow(name)));
   switch (field.type) {
     case 'id': {
       const check = plainText(name, MOST);
@@ -52,9 +53,11 @@ function checkOf(field: Field, said: FieldWords) {
       return isRequired ? check.required(missing) : check;
     }
     case 'choices': {
-      const check = list(oneOfWords(name, field.of).required(fieldsWords.notFitting(name)))
-        .typeError(fieldsWords.mustBeList(name))
-        .max(field.of.length, fieldsWords.upTo(field.of.length, name));
+      const check = list(
+        oneOfWords(name, field.of).required(() => fieldsWords.notFitting(wordNow(name))),
+      )
+        .typeError(() => fieldsWords.mustBeList(wordNow(name)))
+        .max(field.of.length, () => fieldsWords.upTo(field.of.length, wordNow(name)));
       return isRequired ? check.required(missing) : check;
     }
     case 'flag': {
@@ -75,13 +78,13 @@ function checkOf(field: Field, said: FieldWords) {
     case 'colour':
       return string()
         .nullable()
-        .matches(COLOUR, said.outOfRange ?? fieldsWords.notFitting(name));
+        .matches(COLOUR, said.outOfRange ?? (() => fieldsWords.notFitting(wordNow(name))));
   }
 }
 
 /** What the column of a stored record may hold; JSON is looked at by its shape elsewhere. */
 function columnCheck(column: string, field: Field): ISchema<unknown> {
-  const missing = fieldsWords.missing(column);
+  const missing = () => fieldsWords.missing(column);
   if (field.type === 'json') {
     return field.isRequired ? mixed().defined(missing) : mixed();
   }
@@ -89,7 +92,7 @@ function columnCheck(column: string, field: Field): ISchema<unknown> {
   const check =
     field.type === 'flag'
       ? boundedNumber(column, { low: 0, high: 1, unit: '' }).integer()
-      : checkOf(loose, { name: column });
+      : checkOf(loose, { name: () => column });
   return field.isRequired ? check.defined(missing) : check;
 }
 
@@ -102,7 +105,7 @@ export const recordSchemaFrom = (columns: Fields): ObjectSchema<AnyObject> =>
     Object.fromEntries(
       Object.entries(columns).map(([column, field]) => [column, columnCheck(column, field)]),
     ),
-  ).noUnknown(fieldsWords.unknownColumn);
+  ).noUnknown(() => fieldsWords.unknownColumn);
 
 /**
  * The schema of an entity from its field table, as a form, a file row or the API hands it in: what the
@@ -112,9 +115,10 @@ export function schemaFrom<Entity extends AnyObject>(
   fields: Fields,
   said: Readonly<Record<string, FieldWords>>,
 ): ObjectSchema<Entity> {
+  const words: Readonly<Record<string, Later<FieldWords>>> = later(said);
   const checks = Object.entries(fields)
     .filter(([, field]) => !field.isInternal)
-    .map(([key, field]) => [key, checkOf(field, said[key]!)] as const);
+    .map(([key, field]) => [key, checkOf(field, words[key]!)] as const);
   return object(
     Object.fromEntries(checks) as Record<string, ISchema<unknown>>,
   ) as unknown as ObjectSchema<Entity>;
@@ -127,7 +131,7 @@ export function schemaFrom<Entity extends AnyObject>(
 export const withRule = <Entity extends AnyObject>(
   schema: ObjectSchema<Entity>,
   field: keyof Entity & string,
-  rule: (values: Partial<Record<keyof Entity, unknown>>) => string | undefined,
+  rule: (values: Partial<Record<keyof Entity, unknown>>) => Word | undefined,
 ): ObjectSchema<Entity> =>
   schema.test({
     name: `${field}-rule`,

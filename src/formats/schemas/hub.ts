@@ -1,8 +1,9 @@
 import { object, string } from 'yup';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { plainText } from './fields';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 const MOST_URL = 300;
 const TOKEN = /^[\w-]{20,100}$/;
 

@@ -1,8 +1,9 @@
 import { plainText } from './fields';
 import { invalidInput, type WireResult } from '../wire';
 import { formatsScreenWords } from '../../words/screens/formats';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 /** Longest id, characters. */
 export const MOST = 64;
@@ -12,5 +13,5 @@ const idSchema = plainText(WORDS.id, MOST).required(WORDS.theIdIsMissing);
 export function checkedId(value: unknown, field = 'id'): WireResult<string> {
   return typeof value === 'string' && idSchema.isValidSync(value, { strict: true })
     ? { ok: true, value }
-    : invalidInput([{ field, message: WORDS.mustBeTextOfUp(field, MOST) }]);
+    : invalidInput([{ field, message: WORDS.mustBeTextOfUp(field, MOST)() }]);
 }

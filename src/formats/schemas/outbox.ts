@@ -3,8 +3,9 @@ import { OUTBOX_KINDS } from '../../core/model';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { oneOfWords, plainText } from './fields';
 import { MOST } from './ids';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 /** A write that a device kept while it was out of reach; its input is checked where it is done. */
 export const outboxSchema = object({

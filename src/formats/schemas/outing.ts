@@ -10,8 +10,9 @@ import { boundedNumber } from './fields';
 import { schemaFrom, withRule } from './from-fields';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
+import { later, type Word } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 /** When the skis go on snow and for how long. */
 type OutingWindow = Pick<OutingToSave, 'startAt' | 'hoursOnSnow'>;
@@ -36,7 +37,7 @@ export const outingSchema = schemaFrom<OutingFacts & Omit<OutingToSave, 'id' | k
 
 const [low, high] = VENUE_FIELDS.ownCorrectionC.range;
 /** The venue's own correction and an outing's hand correction share one range. */
-export const ownCorrectionC = (name: string) => boundedNumber(name, { low, high, unit: '°C' });
+export const ownCorrectionC = (name: Word) => boundedNumber(name, { low, high, unit: '°C' });
 
 function isTimeZone(name: string): boolean {
   try {

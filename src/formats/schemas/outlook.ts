@@ -15,8 +15,9 @@ import { boundedNumber, moment, oneOfWords } from './fields';
 import { schemaFrom } from './from-fields';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 export const MOST_HOURS = 240;
 const HOUR_MS = 3_600_000;
@@ -96,11 +97,11 @@ export function weatherProblem(
   if (disorder > 0) {
     return {
       at: disorder,
-      message: WORDS.timesMustIncreaseThisOne,
+      message: WORDS.timesMustIncreaseThisOne(),
     };
   }
   if (times.at(-1)! - times[0]! > MOST_HOURS * HOUR_MS) {
-    return { at: undefined, message: WORDS.theWeatherMayCoverUp(MOST_HOURS) };
+    return { at: undefined, message: WORDS.theWeatherMayCoverUp(MOST_HOURS)() };
   }
   const sample = { airTemperatureC: 0, humidityFraction: 0, windMPerS: 0, cloudFraction: 0 };
   const { tooLong } = weatherGaps(times.map((timeMs) => ({ timeMs, ...sample })));
@@ -108,7 +109,7 @@ export function weatherProblem(
   return gap
     ? {
         at: undefined,
-        message: WORDS.theWeatherHasAGap(LONGEST_BRIDGE_H, isoOf(gap.fromMs), isoOf(gap.toMs)),
+        message: WORDS.theWeatherHasAGap(LONGEST_BRIDGE_H, isoOf(gap.fromMs), isoOf(gap.toMs))(),
       }
     : undefined;
 }

@@ -10,8 +10,9 @@ import { outlookRequestSchema } from './outlook';
 import { saidFields, saidSchema } from './said';
 import { snowSchema } from './snow';
 import { formatsScreenWords } from '../../words/screens/formats';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 const MOST_PRODUCTS = 1000;
 const READINGS_ALONE = WORDS.readingsPullAnOutlookGive;

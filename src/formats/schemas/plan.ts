@@ -5,17 +5,20 @@ import { list } from './list';
 import { saidSchema } from './said';
 import { planWords } from '../../words/areas/plan';
 import { formatsScreenWords } from '../../words/screens/formats';
+import { later, type Word } from '../../words/later';
 
-const WORDS = planWords.request;
+const SCHEMAS = later(formatsScreenWords.schemas);
+
+const WORDS = later(planWords.request);
 
 const MOST = { shifts: 200, irons: 50, pairs: 300, steps: 60, stepsInAll: 4000, idLength: 64 };
 const LONGEST_MIN = 600;
 const LONGEST_WAIT_MIN = 4320;
 
 const id = () => plainText(WORDS.id, MOST.idLength).required(WORDS.idIsMissing);
-const count = (name: string) =>
+const count = (name: Word) =>
   boundedNumber(name, { low: 0, high: 1000, unit: '' }).integer(
-    formatsScreenWords.schemas.mustBeANumberFrom(name, 0, 1000, ''),
+    SCHEMAS.mustBeANumberFrom(name, 0, 1000, ''),
   );
 
 const technicianSchema = object({
@@ -94,31 +97,31 @@ function mismatches(asked: Asked): { field: string; message: string }[] {
   const skills = new Set(technicians.flatMap((one) => one?.skills ?? []));
   const found: { field: string; message: string }[] = [];
   const say = (field: string, message: string) => found.push({ field, message });
-  if (technicians.length === 0 && isNeeded('technician')) say('technicians', WORDS.nobody);
-  if (irons.length === 0 && isNeeded('iron')) say('irons', WORDS.noIron);
-  if (asked.vices === 0 && isNeeded('vice')) say('vices', WORDS.noVice);
-  if (asked.brushStands === 0 && isNeeded('brush_stand')) say('brushStands', WORDS.noStand);
+  if (technicians.length === 0 && isNeeded('technician')) say('technicians', WORDS.nobody());
+  if (irons.length === 0 && isNeeded('iron')) say('irons', WORDS.noIron());
+  if (asked.vices === 0 && isNeeded('vice')) say('vices', WORDS.noVice());
+  if (asked.brushStands === 0 && isNeeded('brush_stand')) say('brushStands', WORDS.noStand());
   if (asked.coolingPlaces === 0 && steps.some((step) => (step?.waitMin ?? 0) > 0)) {
-    say('coolingPlaces', WORDS.noPlace);
+    say('coolingPlaces', WORDS.noPlace());
   }
   for (const { at, id: twice } of repeated(pairs)) {
-    say(`pairs[${at}].id`, WORDS.twice('pairs', twice));
+    say(`pairs[${at}].id`, WORDS.twice('pairs', twice)());
   }
   for (const { at, id: twice } of repeated(irons)) {
-    say(`irons[${at}].id`, WORDS.twice('irons', twice));
+    say(`irons[${at}].id`, WORDS.twice('irons', twice)());
   }
   const startMs = Date.parse(asked.start ?? '');
   pairs.forEach((pair, p) => {
-    if (Date.parse(pair?.dueAt ?? '') < startMs) say(`pairs[${p}].dueAt`, WORDS.dueBeforeStart);
+    if (Date.parse(pair?.dueAt ?? '') < startMs) say(`pairs[${p}].dueAt`, WORDS.dueBeforeStart());
     const own = Array.isArray(pair?.steps) ? pair.steps : [];
     own.forEach((step, s) => {
       const skill = step?.skill;
       if (typeof skill === 'string' && !skills.has(skill)) {
-        say(`pairs[${p}].steps[${s}].skill`, WORDS.skillNobodyHas(skill));
+        say(`pairs[${p}].steps[${s}].skill`, WORDS.skillNobodyHas(skill)());
       }
     });
   });
-  if (steps.length > MOST.stepsInAll) say('pairs', WORDS.tooManySteps(MOST.stepsInAll));
+  if (steps.length > MOST.stepsInAll) say('pairs', WORDS.tooManySteps(MOST.stepsInAll)());
   return found;
 }
 
@@ -141,10 +144,10 @@ export const planRequestSchema = object({
     .min(1, WORDS.noPairs)
     .max(MOST.pairs, WORDS.pairs(MOST.pairs)),
   seed: number()
-    .typeError(formatsScreenWords.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .integer(formatsScreenWords.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .min(0, formatsScreenWords.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .max(1e9, formatsScreenWords.schemas.mustBeANumberFrom(WORDS.seed, 0, 1e9, '')),
+    .typeError(SCHEMAS.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
+    .integer(SCHEMAS.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
+    .min(0, SCHEMAS.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
+    .max(1e9, SCHEMAS.mustBeANumberFrom(WORDS.seed, 0, 1e9, '')),
   secondsToSearch: boundedNumber(WORDS.seconds, { low: 0, high: 600, unit: 's' }),
 })
   .typeError(WORDS.body)

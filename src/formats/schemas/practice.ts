@@ -8,8 +8,9 @@ import { fieldsWords } from '../../words/areas/fields';
 import { boundedNumber, oneOfWords, plainText } from './fields';
 import { schemaFrom } from './from-fields';
 import { MOST } from './ids';
+import { later, type Word } from '../../words/later';
 
-const WORDS = formatsScreenWords.practice;
+const WORDS = later(formatsScreenWords.practice);
 const MOST_STROKES = 6000;
 const MOST_STEPS = 60;
 const MOST_MS = 240_000;
@@ -33,9 +34,9 @@ function areStrokes(value: unknown): value is Strokes {
   });
 }
 
-const share = (name: string) =>
+const share = (name: Word) =>
   boundedNumber(name, { low: 0, high: 1, unit: '' }).required(WORDS.missing(name));
-const oneOf = <const T extends readonly string[]>(name: string, of: T) =>
+const oneOf = <const T extends readonly string[]>(name: Word, of: T) =>
   oneOfWords(name, of).required(WORDS.missing(name));
 
 const ANSWERS: Readonly<Record<Drill, Schema>> = {

@@ -5,8 +5,9 @@ import { list } from './list';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { schemaFrom, withRule } from './from-fields';
+import { later, type Word } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 /** Roles whose products stand for no temperature. */
 export const UNLABELLED_ROLES: readonly ProductRole[] = ['cleaner', 'skin_care'];
@@ -17,7 +18,7 @@ interface Ends {
 }
 
 /** Why the ends of a label cannot be; undefined where they can. */
-function labelProblem({ labelLowC: low, labelHighC: high }: Ends): string | undefined {
+function labelProblem({ labelLowC: low, labelHighC: high }: Ends): Word | undefined {
   if (typeof high !== 'number' || typeof low !== 'number' || high > low) return undefined;
   return high === low ? WORDS.theLabelNeedsARange : WORDS.theLabelsEndsAreSwappedWrite(high, low);
 }

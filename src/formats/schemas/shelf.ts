@@ -2,8 +2,9 @@ import { number, object } from 'yup';
 import { STOCK_MOVE_KINDS } from '../../core/terms';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { oneOfWords, plainText } from './fields';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 /** A change of the grams on the shelf, as a person enters it: always a positive figure. */
 export const stockMoveSchema = object({

@@ -13,8 +13,11 @@ import { boundedNumber, calendarDay, oneOfWords } from './fields';
 import { withRule } from './from-fields';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
+import { later, type Word } from '../../words/later';
 
-const WORDS = formatsScreenWords.simpleForecast;
+const FIELDS = later(fieldsWords);
+
+const WORDS = later(formatsScreenWords.simpleForecast);
 
 export const FIRST_HALVES = ['day', 'night'] as const;
 
@@ -33,10 +36,10 @@ export interface TypedForecast {
   amount: Amount;
 }
 
-const air = (name: string) =>
-  boundedNumber(name, { low: -60, high: 40, unit: '°C' }).required(fieldsWords.missing(name));
-const word = <T extends string>(name: string, of: readonly T[]) =>
-  oneOfWords(name, of).required(fieldsWords.missing(name));
+const air = (name: Word) =>
+  boundedNumber(name, { low: -60, high: 40, unit: '°C' }).required(FIELDS.missing(name));
+const word = <T extends string>(name: Word, of: readonly T[]) =>
+  oneOfWords(name, of).required(FIELDS.missing(name));
 
 const lowUnderHigh = (low: unknown, high: unknown) =>
   typeof low === 'number' && typeof high === 'number' && low > high
@@ -47,7 +50,7 @@ const lowUnderHigh = (low: unknown, high: unknown) =>
 export const simpleForecastSchema = withRule(
   withRule(
     object({
-      day: calendarDay(WORDS.day).required(fieldsWords.missing(WORDS.day)),
+      day: calendarDay(WORDS.day).required(FIELDS.missing(WORDS.day)),
       first: word(WORDS.first, FIRST_HALVES),
       dayLowC: air(WORDS.dayLow),
       dayHighC: air(WORDS.dayHigh),

@@ -5,8 +5,11 @@ import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { moment } from './fields';
 import { fallbacksOf, schemaFrom, withRule } from './from-fields';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const FIELDS = later(fieldsWords);
+
+const WORDS = later(formatsScreenWords.schemas);
 
 /** A pair or board of the rack; see Ski in the core. */
 export const skiSchema = schemaFrom<Ski>(SKI_FIELDS, fieldsWords.SKI).typeError(WORDS.aSkiMustBeAn);
@@ -25,7 +28,7 @@ export const skiEventSchema = withRule(
   schemaFrom<Omit<SkiEvent, 'atMs'> & { skiId: string }>(
     SKI_EVENT_FIELDS,
     fieldsWords.SKI_EVENT,
-  ).concat(object({ at: moment(fieldsWords.SKI_EVENT.atMs.name) })),
+  ).concat(object({ at: moment(FIELDS.SKI_EVENT.atMs.name) })),
   'km',
   ({ kind, km }) =>
     kind === 'kilometres' && km === undefined ? WORDS.sayHowManyKilometres : undefined,

@@ -4,16 +4,17 @@ import { fieldsWords } from '../../words/areas/fields';
 import { plainText } from './fields';
 import { schemaFrom } from './from-fields';
 import { MOST } from './ids';
+import { later } from '../../words/later';
+
+const FIELDS = later(fieldsWords);
 
 /** A skier as a person enters one. */
 export const skierSchema = schemaFrom<Omit<Skier, 'id'>>(SKIER_FIELDS, fieldsWords.SKIER);
 
 /** Somebody put on an outing: one who is on the list, by id, or a new one. */
 export const newStarterSchema = object({
-  outingId: plainText(fieldsWords.STARTER.outingId.name, MOST).required(
-    fieldsWords.STARTER.outingId.missing,
-  ),
-  skierId: plainText(fieldsWords.STARTER.skierId.name, MOST),
+  outingId: plainText(FIELDS.STARTER.outingId.name, MOST).required(FIELDS.STARTER.outingId.missing),
+  skierId: plainText(FIELDS.STARTER.skierId.name, MOST),
   skier: skierSchema.default(undefined),
 });
 

@@ -5,8 +5,9 @@ import { formatsScreenWords } from '../../words/screens/formats';
 import { BASE_TYPES, TOOLS } from '../../core/terms';
 import { list } from './list';
 import { oneOfWords, yesNo } from './fields';
+import { later } from '../../words/later';
 
-const WORDS = formatsScreenWords.schemas;
+const WORDS = later(formatsScreenWords.schemas);
 
 const methods = Object.fromEntries(
   METHOD_GROUPS.map((group) => [

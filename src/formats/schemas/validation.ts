@@ -1,4 +1,6 @@
 import { ValidationError, type InferType, type Schema } from 'yup';
+import { fieldsWords } from '../../words/areas/fields';
+import { formatsScreenWords } from '../../words/screens/formats';
 import { tidied } from './tidied';
 
 /** One problem of untrusted input, at its field: `snow.temperatureC`, `products[2].labelHighC`. */
@@ -25,6 +27,14 @@ export function basedOn(base: unknown, sent: object): Record<string, unknown> {
   return Object.fromEntries(names.map((name) => [name, fields[name]]));
 }
 
+/** What the kit says in its own English where no schema says better. */
+const OF_THE_KIT = /^\S+ (must be a `|cannot be null|is a required field|must be defined)/;
+
+const told = ({ path = '', message }: ValidationError): string => {
+  if (!OF_THE_KIT.test(message)) return message;
+  return path === '' ? formatsScreenWords.schemas.theBodyMustBeA : fieldsWords.notFitting(path);
+};
+
 /** Problems that are told at the most. */
 const MOST_PROBLEMS = 100;
 
@@ -50,7 +60,7 @@ export function validate<S extends Schema>(
       ok: false,
       problems: all
         .slice(0, MOST_PROBLEMS)
-        .map((one) => ({ field: one.path ?? '', message: one.message })),
+        .map((one) => ({ field: one.path ?? '', message: told(one) })),
     };
   }
 }

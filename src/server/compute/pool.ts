@@ -1,5 +1,6 @@
 import type { Piscina } from 'piscina';
 import { Overload } from '../../core/faults';
+import { languageTag } from '../../words/tongue';
 import type { Task } from './task';
 
 /** Built by the start script; absent in tests, which then compute in their own thread. */
@@ -52,7 +53,7 @@ export async function offLoop<A extends unknown[], R>(
   const pool = await poolOf(lane, filename);
   const signal = AbortSignal.timeout(LONGEST_MS);
   try {
-    return (await pool.run({ name, args }, { signal })) as Awaited<R>;
+    return (await pool.run({ name, args, tag: languageTag() }, { signal })) as Awaited<R>;
   } catch (error) {
     if (signal.aborted || isFull(error)) throw new Overload(RETRY_AFTER_S);
     throw error;

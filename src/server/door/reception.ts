@@ -1,5 +1,6 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { serverScreenWords } from '@/words/screens/server';
+import { languageTag } from '@/words/tongue';
 import { runAs, type Caller } from '../caller';
 import { door, SESSION_COOKIE } from './door';
 import { pairByForm } from './pair-by-form';
@@ -61,7 +62,7 @@ function turnAway({ headers }: IncomingMessage, answer: ServerResponse): void {
   }
   answer.setHeader('content-type', 'text/html; charset=utf-8');
   answer.end(
-    `<!doctype html><html lang="${WORDS.language}"><title>${WORDS.title}</title><meta name="viewport" content="width=device-width"><main><h1>${WORDS.title}</h1><p>${WORDS.notPaired}</p><p><a href="${PAIR_PATH}">${WORDS.toPairing}</a></p></main></html>`,
+    `<!doctype html><html lang="${languageTag()}"><title>${WORDS.title}</title><meta name="viewport" content="width=device-width"><main><h1>${WORDS.title}</h1><p>${WORDS.notPaired}</p><p><a href="${PAIR_PATH}">${WORDS.toPairing}</a></p></main></html>`,
   );
 }
 

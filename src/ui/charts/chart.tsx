@@ -7,6 +7,7 @@ import { useTheme } from 'next-themes';
 import type { Data, Layout } from 'plotly.js';
 import { useNear } from './use-near';
 import { FONTS } from '../theme/system';
+import { languageTag } from '../../words/tongue';
 import { uiScreenWords } from '../../words/screens/ui';
 
 const WORDS = uiScreenWords.chart;
@@ -93,7 +94,12 @@ export function Chart({ label, data, layout, height }: ChartProps) {
             xaxis: { ...axis, ...layout.xaxis },
             yaxis: { ...axis, ...layout.yaxis },
           }}
-          config={{ displayModeBar: false, responsive: true, scrollZoom: false }}
+          config={{
+            displayModeBar: false,
+            responsive: true,
+            scrollZoom: false,
+            locale: languageTag(),
+          }}
           useResizeHandler
           style={{ width: '100%', height: '100%' }}
         />

@@ -7,6 +7,8 @@ import { FieldProblemText } from './field-problem';
 export interface ChoiceOption<T extends string> {
   value: T;
   label: ReactNode;
+  /** What a label that is drawn says in it. */
+  word?: string;
   /** A further line under the label. */
   detail?: string;
 }
@@ -28,6 +30,19 @@ interface ChoiceRowProps<T extends string> {
   optionWidth?: string;
 }
 
+/** A letter of these words is narrower than a figure. */
+const LETTER_CH = 0.85;
+
+/** The least width of an option that no word of any of them sticks out of, in whatever language. */
+function leastWidth(options: readonly ChoiceOption<string>[], wanted: string): string {
+  const texts = options.flatMap(({ label, word, detail }) => [
+    typeof label === 'string' ? label : word,
+    detail,
+  ]);
+  const lengths = texts.flatMap((text) => (text ?? '').split(/[\s-]+/).map((one) => one.length));
+  return `max(${wanted}, ${Math.max(0, ...lengths) * LETTER_CH}ch + 10px)`;
+}
+
 /** One of a few, as a row of large buttons; arrow keys move in it. */
 export function ChoiceRow<T extends string>(props: ChoiceRowProps<T>) {
   const { legend, name, options, value, onChange, problem, optionWidth = '80px' } = props;
@@ -43,7 +58,12 @@ export function ChoiceRow<T extends string>(props: ChoiceRowProps<T>) {
       <RadioCard.Label display="block" textStyle="small" fontWeight="650" mb="1">
         {legend}
       </RadioCard.Label>
-      <Grid templateColumns={`repeat(auto-fit, minmax(${optionWidth}, 1fr))`} pl="1px" pt="1px">
+      <Grid
+        textStyle="small"
+        templateColumns={`repeat(auto-fit, minmax(min(100%, ${leastWidth(options, optionWidth)}), 1fr))`}
+        pl="1px"
+        pt="1px"
+      >
         {options.map((option) => (
           <RadioCard.Item
             key={option.value}
@@ -54,7 +74,7 @@ export function ChoiceRow<T extends string>(props: ChoiceRowProps<T>) {
             borderWidth="1px"
             borderColor="edge"
             minH="target"
-            px="2"
+            px="1"
             py="1"
             display="flex"
             alignItems="center"

@@ -5,7 +5,7 @@ import { Box, Button, Flex, Grid, Text } from '@chakra-ui/react';
 import { Delete } from 'lucide-react';
 import { ActionButton } from './action-button';
 import { FieldProblemText } from './field-problem';
-import { fixed } from '../../words/quantities';
+import { decimalSign } from '../../words/number-format';
 import type { Scale } from './number-field';
 import { uiScreenWords } from '../../words/screens/ui';
 
@@ -51,7 +51,7 @@ export function NumberPad(props: NumberPadProps) {
     ? typed.digits
     : shownValue === undefined
       ? ''
-      : fixed(Math.abs(shownValue), 1);
+      : Math.abs(shownValue).toFixed(1);
   const put = (next: string, negative: boolean) => {
     const number = next === '' || next === '.' ? undefined : Number(next) * (negative ? -1 : 1);
     const stored = number === undefined ? undefined : scale.toStored(number);
@@ -73,7 +73,7 @@ export function NumberPad(props: NumberPadProps) {
         </Text>
         <Text textStyle="title" data-testid="pad-value" aria-live="polite">
           {isNegative ? '−' : ''}
-          {digits === '' ? '·' : digits} {scale.unit}
+          {digits === '' ? '·' : digits.replace('.', decimalSign())} {scale.unit}
         </Text>
       </Flex>
       <FieldProblemText problem={problem} />
@@ -108,7 +108,7 @@ export function NumberPad(props: NumberPadProps) {
         </ActionButton>
         <Key name="0" isWide onPress={() => add('0')} />
         <Key name={WORDS.decimalPoint} onPress={() => add('.')}>
-          .
+          {decimalSign()}
         </Key>
       </Grid>
     </Box>

@@ -290,7 +290,7 @@ describe('a table from a file', () => {
         label="Skis"
         id="skis"
         url="/api/v1/skis"
-        noun="ski"
+        what="ski"
         onUndo={undo}
       />,
     );

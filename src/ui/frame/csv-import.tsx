@@ -32,7 +32,7 @@ interface CsvImportProps {
   /** Links to an example or an export. */
   links?: ReactNode;
   /** “reading” → “3 readings taken in.” */
-  noun: string;
+  what: 'ski' | 'reading' | 'product';
   onUndo?: (key: string, importId: string) => Promise<Answer<unknown>>;
 }
 
@@ -48,7 +48,7 @@ type State =
   | { kind: 'failed'; message: string; problems: RowProblem[] };
 
 /** Takes rows in from a CSV file: all of it, or nothing and a list of what to mend. */
-export function CsvImport({ title, hint, label, id, url, links, noun, onUndo }: CsvImportProps) {
+export function CsvImport({ title, hint, label, id, url, links, what, onUndo }: CsvImportProps) {
   const [state, setState] = useState<State>({ kind: 'idle' });
   const { send, cancel } = useImport(url, setState);
   const write = useWrite();
@@ -85,7 +85,7 @@ export function CsvImport({ title, hint, label, id, url, links, noun, onUndo }: 
       <Box mt="3">
         {state.kind === 'done' && (
           <UndoNotice
-            message={WORDS.takenIn(state.count, noun, state.count === 1 ? '' : 's')}
+            message={WORDS.takenIn(state.count, what)}
             onUndo={onUndo && (() => void undo(state.importId))}
             onClose={() => setState({ kind: 'idle' })}
           />

@@ -1,19 +1,20 @@
+import { later } from '../../words/later';
 import { frameScreenWords } from '../../words/screens/frame';
 import { uiScreenWords } from '../../words/screens/ui';
-
-const WORDS = uiScreenWords.keys;
-const SCREEN = frameScreenWords.dayRail;
 
 interface Shortcut {
   /** As the keyboard reports what it wrote, or a chord such as `mod+enter`. */
   key: string;
   /** How the list under `?` writes the key. */
-  shown: string;
+  shown: () => string;
   /** What it does. */
-  what: string;
+  what: () => string;
 }
 
-const plain = (key: string, what: string): Shortcut => ({ key, shown: key, what });
+const KEYS = later(uiScreenWords.keys);
+const SCREEN = later(frameScreenWords.dayRail);
+
+const plain = (key: string, what: () => string): Shortcut => ({ key, shown: () => key, what });
 
 /** Every key of the app, in the order of the list under `?`. Nothing else listens to keys. */
 export const SHORTCUTS = {
@@ -32,13 +33,13 @@ export const SHORTCUTS = {
   iron: plain('i', SCREEN.iron),
   practice: plain('f', SCREEN.practice),
   settings: plain('e', SCREEN.settings),
-  newOuting: plain('n', WORDS.newOuting),
-  nextStep: { key: 'space', shown: WORDS.space, what: WORDS.nextStep },
-  stepBack: plain('u', WORDS.stepBack),
-  count: plain('c', WORDS.count),
-  replan: plain('r', WORDS.replan),
-  save: { key: 'mod+enter', shown: WORDS.ctrlEnter, what: WORDS.save },
-  help: plain('?', WORDS.help),
+  newOuting: plain('n', KEYS.newOuting),
+  nextStep: { key: 'space', shown: KEYS.space, what: KEYS.nextStep },
+  stepBack: plain('u', KEYS.stepBack),
+  count: plain('c', KEYS.count),
+  replan: plain('r', KEYS.replan),
+  save: { key: 'mod+enter', shown: KEYS.ctrlEnter, what: KEYS.save },
+  help: plain('?', KEYS.help),
 } as const satisfies Record<string, Shortcut>;
 
 export type ShortcutName = keyof typeof SHORTCUTS;

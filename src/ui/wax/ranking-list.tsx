@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { Box, Flex, RadioGroup, Text } from '@chakra-ui/react';
 import type { ToldRanked } from '../../core/choice';
 import { labelHardness, type GlideProduct } from '../../core/wax';
-import { probability, seconds, temperatureRange } from '../../words/quantities';
+import { fixed, probability, seconds, temperatureRange } from '../../words/quantities';
 import { useUnits } from '../format/units-context';
 import { ActionButton } from '../fields/action-button';
 import { NotchGauge } from '../marks/notch-gauge';
@@ -126,7 +126,7 @@ function RankedFacts({ place, ranked, product }: RankedFactsProps) {
       </Box>
       {!excluded && (
         <Box textAlign="right" whiteSpace="nowrap" flexShrink="0">
-          <Text textStyle="strong">{ranked.expectedLossPercent.toFixed(2)} %</Text>
+          <Text textStyle="strong">{fixed(ranked.expectedLossPercent, 2)} %</Text>
           <Text textStyle="small" color="faint">
             {ranked.expectedLossSeconds !== undefined &&
               WORDS.about(seconds(ranked.expectedLossSeconds))}

@@ -1,4 +1,4 @@
 import * as english from '../en/bench';
 import { spoken } from '../spoken';
 
-export const benchWords = spoken(english);
+export const benchWords = spoken(english, 'bench');

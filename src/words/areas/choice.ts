@@ -1,4 +1,4 @@
 import * as english from '../en/choice';
 import { spoken } from '../spoken';
 
-export const choiceWords = spoken(english);
+export const choiceWords = spoken(english, 'choice');

@@ -1,4 +1,4 @@
 import * as english from '../en/fields';
 import { spoken } from '../spoken';
 
-export const fieldsWords = spoken(english);
+export const fieldsWords = spoken(english, 'fields');

@@ -1,4 +1,4 @@
 import * as english from '../en/glide';
 import { spoken } from '../spoken';
 
-export const glideWords = spoken(english);
+export const glideWords = spoken(english, 'glide');

@@ -1,4 +1,4 @@
 import * as english from '../en/grip';
 import { spoken } from '../spoken';
 
-export const gripWords = spoken(english);
+export const gripWords = spoken(english, 'grip');

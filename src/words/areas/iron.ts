@@ -1,4 +1,4 @@
 import * as english from '../en/iron';
 import { spoken } from '../spoken';
 
-export const ironWords = spoken(english);
+export const ironWords = spoken(english, 'iron');

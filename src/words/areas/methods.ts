@@ -1,4 +1,4 @@
 import * as english from '../en/methods';
 import { spoken } from '../spoken';
 
-export const methodsWords = spoken(english);
+export const methodsWords = spoken(english, 'methods');

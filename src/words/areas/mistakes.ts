@@ -1,4 +1,4 @@
 import * as english from '../en/mistakes';
 import { spoken } from '../spoken';
 
-export const mistakesWords = spoken(english);
+export const mistakesWords = spoken(english, 'mistakes');

@@ -1,4 +1,4 @@
 import * as english from '../en/pairs';
 import { spoken } from '../spoken';
 
-export const pairsWords = spoken(english);
+export const pairsWords = spoken(english, 'pairs');

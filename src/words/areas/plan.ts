@@ -1,4 +1,4 @@
 import * as english from '../en/plan';
 import { spoken } from '../spoken';
 
-export const planWords = spoken(english);
+export const planWords = spoken(english, 'plan');

@@ -1,4 +1,4 @@
 import * as english from '../en/shelf';
 import { spoken } from '../spoken';
 
-export const shelfWords = spoken(english);
+export const shelfWords = spoken(english, 'shelf');

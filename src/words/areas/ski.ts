@@ -1,4 +1,4 @@
 import * as english from '../en/ski';
 import { spoken } from '../spoken';
 
-export const skiWords = spoken(english);
+export const skiWords = spoken(english, 'ski');

@@ -1,4 +1,4 @@
 import * as english from '../en/snow';
 import { spoken } from '../spoken';
 
-export const snowWords = spoken(english);
+export const snowWords = spoken(english, 'snow');

@@ -1,4 +1,4 @@
 import * as english from '../en/steps';
 import { spoken } from '../spoken';
 
-export const stepsWords = spoken(english);
+export const stepsWords = spoken(english, 'steps');

@@ -1,4 +1,4 @@
 import * as english from '../en/terms';
 import { spoken } from '../spoken';
 
-export const termsWords = spoken(english);
+export const termsWords = spoken(english, 'terms');

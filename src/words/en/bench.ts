@@ -4,6 +4,7 @@ import type { Writer } from '../write';
 import { say, type WordsFor } from '../say';
 import { IRON_REASON } from './iron';
 import { SHOP } from './ski';
+import { plain } from '../quantities';
 
 /** Stands on every sheet. */
 export const FIRST_OF_ALL =
@@ -81,7 +82,7 @@ export const SHEET_NOTE: WordsFor<SheetNote> = {
   wax_is_ironed_already: 'Liquid left out: the wax of the day is ironed in already.',
   no_ventilation: 'No ventilation. Open door and window to iron, or work without heat.',
   grind_too_coarse: ({ grindMm, widthMm }) =>
-    `The grind of ${grindMm} mm is coarser than the ${widthMm} mm the snow asks for. Another ski would be faster.`,
+    `The grind of ${plain(grindMm, 2)} mm is coarser than the ${plain(widthMm, 2)} mm the snow asks for. Another ski would be faster.`,
 };
 
 export const PROGRAMME: Record<Programme, string> = {

@@ -10,6 +10,7 @@ import type { BaseState, Form, Origin, Wetness } from '../../core/terms';
 import type * as wax from '../../core/wax';
 import type { WordsFor } from '../say';
 import type { Writer } from '../write';
+import { fixed, plain } from '../quantities';
 
 export const LEDGER_LABEL: Record<wax.LedgerKey, string> = {
   temperature: 'Snow temperature',
@@ -124,7 +125,7 @@ export const RANKING_REASON: WordsFor<wax.RankingReason> = {
   wide_label: ({ spanK, costPercent }, write) =>
     `Its wide label (${write.difference(spanK)}) costs ${write.loss(costPercent)}.`,
   keeps_costlier: ({ costlier, extraPercent, savedAPair }, write) =>
-    `${costlier} would lose ${write.loss(extraPercent)} less, but it is kept for races. This one saves ${savedAPair.toFixed(2)} a pair.`,
+    `${costlier} would lose ${write.loss(extraPercent)} less, but it is kept for races. This one saves ${fixed(savedAPair, 2)} a pair.`,
 };
 
 /** Why an additive is asked for. */
@@ -242,9 +243,9 @@ export const STRUCTURE_WORK: WordsFor<StructureTask> = {
   grind_fits: (task) => `${opened(task)} The grind fits: press nothing.`,
   grind_too_coarse: (task) => `${opened(task)} The grind is too coarse: use another ski.`,
   two_firm_passes: (task) =>
-    `${opened(task)} ${RILLS} ${task.widthMm} mm rill tool: two firm passes, glide zones only.`,
+    `${opened(task)} ${RILLS} ${plain(task.widthMm, 2)} mm rill tool: two firm passes, glide zones only.`,
   one_pass: (task) =>
-    `${opened(task)} ${RILLS} ${task.widthMm} mm rill tool: one pass, glide zones only.`,
+    `${opened(task)} ${RILLS} ${plain(task.widthMm, 2)} mm rill tool: one pass, glide zones only.`,
   press_nothing: (task) => `${opened(task)} Press nothing.`,
 };
 
@@ -306,7 +307,7 @@ const howParts = ({ form, coats, layers, structure }: AnswerParts): string[] =>
     layers.under && `over ${layers.under}`,
     layers.top && `${layers.top} on top`,
     layers.edges && `${layers.edges} along the edges`,
-    `${STRUCTURE_AS[structure.kind]} of ${structure.widthMm} mm`,
+    `${STRUCTURE_AS[structure.kind]} of ${plain(structure.widthMm, 2)} mm`,
   ].filter((part): part is string => part !== undefined && part !== '');
 
 /** One line of how: to be read under the product's name. */

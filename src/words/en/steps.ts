@@ -1,6 +1,7 @@
 import type { Brush, StepWords, StepWork } from '../../core/bench';
 import type { Writer } from '../write';
 import { MARK } from './ski';
+import { plain } from '../quantities';
 
 const BRUSH: Record<Brush, string> = {
   fine_steel: 'fine steel',
@@ -19,7 +20,7 @@ const zone = ({ startCm, endCm }: { startCm: number; endCm: number }) =>
   `from ${Math.round(startCm)} to ${Math.round(endCm)} cm in front of the heel plate`;
 const grams = (value: number) => `${Math.round(value * 10) / 10} g`;
 
-type WorkWords = {
+export type WorkWords = {
   readonly [Code in StepWork['code']]:
     StepWords | ((work: Extract<StepWork, { code: Code }>, write: Writer) => StepWords);
 };
@@ -475,7 +476,7 @@ const STEP: WorkWords = {
     reason: 'Dust of wax and brushes stays on the paper.',
   },
   press_rills: ({ widthMm }) => ({
-    title: `Press the structure, ${widthMm} mm`,
+    title: `Press the structure, ${plain(widthMm, 2)} mm`,
     tool: 'Rilling tool',
     what: 'Tip to tail with even pressure, glide zones only. A plastic scraper flattens it again.',
     doneWhen: 'Even lines against the light.',

@@ -235,3 +235,9 @@ export const GRIP_VERDICT_WORDS: Record<GripVerdict, string> = {
   ices: 'Ices up',
   drags: 'Drags',
 };
+
+/** A word of these tables within a sentence. */
+export const inSentence = (word: string): string => word.toLowerCase();
+
+/** What follows the figures of a span of time. */
+export const SPAN = { day: 'd', hour: 'h', minute: 'min' };

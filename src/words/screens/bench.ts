@@ -1,4 +1,8 @@
 import * as english from '../en/screens/bench';
-import { spoken } from '../spoken';
+import { inEveryTongue, spoken } from '../spoken';
 
-export const benchScreenWords = spoken(english);
+export const benchScreenWords = spoken(english, 'screens/bench');
+
+/** How the note of a step that was taken back ends, in every language in which it may have been written. */
+export const takenBackEndings = (): string[] =>
+  inEveryTongue(english, 'screens/bench').map((words) => words.runJob.takenBack(''));

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/formats';
 import { spoken } from '../spoken';
 
-export const formatsScreenWords = spoken(english);
+export const formatsScreenWords = spoken(english, 'screens/formats');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/frame';
 import { spoken } from '../spoken';
 
-export const frameScreenWords = spoken(english);
+export const frameScreenWords = spoken(english, 'screens/frame');

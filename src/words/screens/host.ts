@@ -1,4 +1,4 @@
 import * as english from '../en/screens/host';
 import { spoken } from '../spoken';
 
-export const hostScreenWords = spoken(english);
+export const hostScreenWords = spoken(english, 'screens/host');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/log';
 import { spoken } from '../spoken';
 
-export const logScreenWords = spoken(english);
+export const logScreenWords = spoken(english, 'screens/log');

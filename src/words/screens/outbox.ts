@@ -1,4 +1,4 @@
 import * as english from '../en/screens/outbox';
 import { spoken } from '../spoken';
 
-export const outboxScreenWords = spoken(english);
+export const outboxScreenWords = spoken(english, 'screens/outbox');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/outing';
 import { spoken } from '../spoken';
 
-export const outingScreenWords = spoken(english);
+export const outingScreenWords = spoken(english, 'screens/outing');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/pages';
 import { spoken } from '../spoken';
 
-export const pagesScreenWords = spoken(english);
+export const pagesScreenWords = spoken(english, 'screens/pages');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/pairs';
 import { spoken } from '../spoken';
 
-export const pairsScreenWords = spoken(english);
+export const pairsScreenWords = spoken(english, 'screens/pairs');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/pick';
 import { spoken } from '../spoken';
 
-export const pickScreenWords = spoken(english);
+export const pickScreenWords = spoken(english, 'screens/pick');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/quick';
 import { spoken } from '../spoken';
 
-export const quickScreenWords = spoken(english);
+export const quickScreenWords = spoken(english, 'screens/quick');

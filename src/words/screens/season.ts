@@ -1,4 +1,4 @@
 import * as english from '../en/screens/season';
 import { spoken } from '../spoken';
 
-export const seasonScreenWords = spoken(english);
+export const seasonScreenWords = spoken(english, 'screens/season');

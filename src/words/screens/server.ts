@@ -1,4 +1,4 @@
 import * as english from '../en/screens/server';
 import { spoken } from '../spoken';
 
-export const serverScreenWords = spoken(english);
+export const serverScreenWords = spoken(english, 'screens/server');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/settings';
 import { spoken } from '../spoken';
 
-export const settingsScreenWords = spoken(english);
+export const settingsScreenWords = spoken(english, 'screens/settings');

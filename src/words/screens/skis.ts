@@ -1,4 +1,4 @@
 import * as english from '../en/screens/skis';
 import { spoken } from '../spoken';
 
-export const skisScreenWords = spoken(english);
+export const skisScreenWords = spoken(english, 'screens/skis');

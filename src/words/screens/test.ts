@@ -1,4 +1,4 @@
 import * as english from '../en/screens/test';
 import { spoken } from '../spoken';
 
-export const testScreenWords = spoken(english);
+export const testScreenWords = spoken(english, 'screens/test');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/ui';
 import { spoken } from '../spoken';
 
-export const uiScreenWords = spoken(english);
+export const uiScreenWords = spoken(english, 'screens/ui');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/venue';
 import { spoken } from '../spoken';
 
-export const venueScreenWords = spoken(english);
+export const venueScreenWords = spoken(english, 'screens/venue');

@@ -10,17 +10,17 @@ import { Runner } from '@/features/bench/runner';
 import { openJob } from '@/features/bench/open-job';
 import { blockOf } from '@/features/bench/use-cases/load-blocks';
 import { loadBench } from '@/features/bench/use-cases/load-bench';
-import { planSheet } from '@/server/job/plan-sheet';
+import { showSheet } from '@/features/bench/use-cases/show-sheet';
+import { readersUnits } from '@/server/readers-units';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { nowMs } from '@/server/clock';
-import { readersUnits } from '@/server/readers-units';
 import { readablePage } from '@/server/readable';
 import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdBench;
 
-export const metadata = { title: WORDS.bench };
+export const generateMetadata = () => ({ title: WORDS.bench });
 
 interface BenchPageProps {
   params: Promise<{ outingId: string }>;
@@ -44,7 +44,8 @@ async function BenchPage({ params, searchParams }: BenchPageProps) {
   if (typeof skiId === 'string') {
     const running = (await listOpenJobs(db)).find((one) => one.skiId === skiId);
     if (running) redirect(`/outing/${outingId}/bench?job=${running.id}`);
-    const planned = await planSheet(db, { outingId, skiId }, now);
+    const units = await readersUnits();
+    const planned = await showSheet(db, { outingId, skiId }, { nowMs: now, units });
     if (planned.ok) return <PlanScreen outingId={outingId} planned={planned.value} />;
     return (
       <Sheet

@@ -8,7 +8,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdGrip;
 
-export const metadata = { title: WORDS.grip };
+export const generateMetadata = () => ({ title: WORDS.grip });
 
 interface GripPageProps {
   params: Promise<{ outingId: string }>;

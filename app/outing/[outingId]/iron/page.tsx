@@ -8,7 +8,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdIron;
 
-export const metadata = { title: WORDS.ironLab };
+export const generateMetadata = () => ({ title: WORDS.ironLab });
 
 async function IronPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

@@ -8,7 +8,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdLabels;
 
-export const metadata = { title: WORDS.labels };
+export const generateMetadata = () => ({ title: WORDS.labels });
 
 /** Labels a page: what prints on three sheets of paper. */
 const A_PAGE = 60;

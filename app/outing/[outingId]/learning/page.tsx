@@ -8,7 +8,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdLearning;
 
-export const metadata = { title: WORDS.learning };
+export const generateMetadata = () => ({ title: WORDS.learning });
 
 async function LearningPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

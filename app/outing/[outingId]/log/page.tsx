@@ -10,7 +10,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdLog;
 
-export const metadata = { title: WORDS.log };
+export const generateMetadata = () => ({ title: WORDS.log });
 
 interface LogPageProps {
   params: Promise<{ outingId: string }>;

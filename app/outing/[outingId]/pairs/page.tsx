@@ -9,7 +9,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdPairs;
 
-export const metadata = { title: WORDS.pairs };
+export const generateMetadata = () => ({ title: WORDS.pairs });
 
 async function PairsPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

@@ -17,7 +17,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdPick;
 
-export const metadata = { title: WORDS.pick };
+export const generateMetadata = () => ({ title: WORDS.pick });
 
 async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

@@ -9,7 +9,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdPlan;
 
-export const metadata = { title: WORDS.plan };
+export const generateMetadata = () => ({ title: WORDS.plan });
 
 async function PlanPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

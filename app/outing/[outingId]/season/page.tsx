@@ -8,7 +8,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdSeason;
 
-export const metadata = { title: WORDS.season };
+export const generateMetadata = () => ({ title: WORDS.season });
 
 async function SeasonPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

@@ -5,12 +5,13 @@ import { copiesNow } from '@/features/settings/use-cases/copies';
 import { database } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { SettingsScreen } from '@/features/settings/settings-screen';
+import { readersTongue } from '@/server/readers-tongue';
 import { readablePage } from '@/server/readable';
 import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdSettings;
 
-export const metadata = { title: WORDS.settings };
+export const generateMetadata = () => ({ title: WORDS.settings });
 
 async function SettingsPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
@@ -21,6 +22,7 @@ async function SettingsPage({ params }: { params: Promise<{ outingId: string }> 
       team={await loadTeamSettings(db)}
       copies={copiesNow()}
       hub={await shownHub(db)}
+      tongue={await readersTongue()}
       timeZone={outing.venue.timeZone}
     />
   );

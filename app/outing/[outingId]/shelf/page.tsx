@@ -9,7 +9,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdShelf;
 
-export const metadata = { title: WORDS.shelf };
+export const generateMetadata = () => ({ title: WORDS.shelf });
 
 async function ShelfPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

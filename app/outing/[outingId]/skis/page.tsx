@@ -10,7 +10,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdSkis;
 
-export const metadata = { title: WORDS.skis };
+export const generateMetadata = () => ({ title: WORDS.skis });
 
 async function SkisPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

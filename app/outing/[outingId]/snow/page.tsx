@@ -14,7 +14,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdSnow;
 
-export const metadata = { title: WORDS.snow };
+export const generateMetadata = () => ({ title: WORDS.snow });
 
 const MOST_SHOWN = 100;
 

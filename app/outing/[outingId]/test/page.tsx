@@ -11,7 +11,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdTest;
 
-export const metadata = { title: WORDS.test };
+export const generateMetadata = () => ({ title: WORDS.test });
 
 const GRIP_ROLES: readonly ProductRole[] = ['grip_stick', 'klister'];
 

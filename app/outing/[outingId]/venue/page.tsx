@@ -10,7 +10,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdVenue;
 
-export const metadata = { title: WORDS.venue };
+export const generateMetadata = () => ({ title: WORDS.venue });
 
 async function VenuePage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

@@ -8,7 +8,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdWall;
 
-export const metadata = { title: WORDS.wallSheet };
+export const generateMetadata = () => ({ title: WORDS.wallSheet });
 
 async function WallPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();

@@ -12,8 +12,9 @@ import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { mistakeWords } from '@/words/told/mistake';
 import { gripScreenWords } from '@/words/screens/grip';
+import { later } from '@/words/later';
 
-const WORDS = gripScreenWords.keepNotes;
+const WORDS = later(gripScreenWords.keepNotes);
 
 const triedSchema = object({
   complaint: oneOfWords(WORDS.complaint, COMPLAINTS).required(WORDS.complaintIsMissing),
@@ -39,10 +40,10 @@ async function keep(
   { id, at }: NoteStamp,
 ): Promise<WireResult<{ id: string }>> {
   if (!(await findOuting(db, note.outingId))) {
-    return failed('not_found', WORDS.thisOutingIsGoneChoose);
+    return failed('not_found', WORDS.thisOutingIsGoneChoose());
   }
   if (note.skiId !== undefined && !(await findSki(db, note.skiId))) {
-    return failed('not_found', WORDS.thisPairIsGoneChoose);
+    return failed('not_found', WORDS.thisPairIsGoneChoose());
   }
   await addGripNote(db, { id, at, ...note });
   return { ok: true, value: { id } };
@@ -80,5 +81,5 @@ export async function keepTried(
 export async function takeNoteBack(db: FrostDatabase, id: string): Promise<WireResult<null>> {
   return (await removeGripNote(db, id))
     ? { ok: true, value: null }
-    : failed('not_found', WORDS.thatWasTakenBackAlready);
+    : failed('not_found', WORDS.thatWasTakenBackAlready());
 }

@@ -3,8 +3,9 @@ import { BASES, BASE_STATES } from '@/core/terms';
 import { moment, oneOfWords, plainText } from '@/formats/schemas/fields';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { pickScreenWords } from '@/words/screens/pick';
+import { later } from '@/words/later';
 
-const WORDS = pickScreenWords.saveChoice;
+const WORDS = later(pickScreenWords.saveChoice);
 
 /** What the Pick screen sends: ids and what was typed there. All figures are computed anew. */
 export const saveChoiceSchema = object({

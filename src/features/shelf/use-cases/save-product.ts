@@ -17,7 +17,7 @@ export interface SavedProduct {
   taken: string[];
 }
 
-const GONE = failed('conflict', WORDS.thisProductWasTakenOff);
+const gone = () => failed('conflict', WORDS.thisProductWasTakenOff);
 
 async function nameTaken(
   db: FrostDatabase,
@@ -46,7 +46,7 @@ export async function saveProduct(
   let product: ShelfProduct = { ...checked.value, swatch: checked.value.swatch ?? null };
   let taken: string[] = [];
   const stored = await findProduct(db, product.id);
-  if (!stored && base !== undefined) return GONE;
+  if (!stored && base !== undefined) return gone();
   if (stored) {
     const { version = 1, ...values } = stored;
     const merged = mergeMeanwhile(basedOn(base, product), { ...product }, { version, values });

@@ -16,7 +16,7 @@ export interface SavedSki {
   taken: string[];
 }
 
-const REMOVED = failed('conflict', WORDS.thisPairWasTakenOff);
+const removed = () => failed('conflict', WORDS.thisPairWasTakenOff);
 
 async function nameTaken(db: FrostDatabase, ski: Ski): Promise<WireResult<never> | undefined> {
   const name = ski.name.toLowerCase();
@@ -42,7 +42,7 @@ export async function saveSki(
   let taken: string[] = [];
   const stored = await findSki(db, ski.id);
   if (stored) {
-    if (stored.isRemoved) return REMOVED;
+    if (stored.isRemoved) return removed();
     const { version, isRemoved: _isRemoved, ...values } = stored;
     const merged = mergeMeanwhile(basedOn(base, ski), { ...ski }, { version, values });
     if (!merged.ok) return merged;

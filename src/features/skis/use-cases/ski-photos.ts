@@ -1,6 +1,6 @@
 import type { FrostDatabase } from '@/data/database';
 import { addSkiPhoto, findSki, findSkiPhoto } from '@/data/skis';
-import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
+import { cleanPhoto, noPhoto } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
 import { skisScreenWords } from '@/words/screens/skis';
@@ -14,7 +14,7 @@ export async function keepSkiPhoto(
 ): Promise<WireResult<{ id: string; bytes: number }>> {
   if (!(await findSki(db, skiId))) return failed('not_found', WORDS.thereIsNoSuchSki);
   const jpeg = await cleanPhoto(bytes);
-  if (!jpeg) return NO_PHOTO;
+  if (!jpeg) return noPhoto();
   return write(async (transaction, { id, at }) => {
     await addSkiPhoto(transaction, { id, at, skiId, jpeg });
     return { ok: true, value: { id, bytes: jpeg.length } };

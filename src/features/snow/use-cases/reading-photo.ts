@@ -1,25 +1,25 @@
 import type { FrostDatabase } from '@/data/database';
 import { addPhoto, findPhoto, removePhoto } from '@/data/photos';
 import { findReading } from '@/data/readings';
-import { cleanPhoto, NO_PHOTO } from '@/formats/photo';
+import { cleanPhoto, noPhoto } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/deed';
 import { snowScreenWords } from '@/words/screens/snow';
 
 const WORDS = snowScreenWords.readingPhoto;
 
-const NO_READING = failed('not_found', WORDS.thereIsNoStandingReading);
+const noReading = () => failed('not_found', WORDS.thereIsNoStandingReading);
 
 /** Keeps a photo of a standing reading, cleaned of metadata. */
 export async function keepPhoto(
   db: FrostDatabase,
   { readingId, bytes, write }: { readingId: string; bytes: Uint8Array; write: Write },
 ): Promise<WireResult<{ bytes: number }>> {
-  if (!(await findReading(db, readingId))) return NO_READING;
+  if (!(await findReading(db, readingId))) return noReading();
   const jpeg = await cleanPhoto(bytes);
-  if (!jpeg) return NO_PHOTO;
+  if (!jpeg) return noPhoto();
   return write(async (transaction, { id, at }) => {
-    if (!(await findReading(transaction, readingId))) return NO_READING;
+    if (!(await findReading(transaction, readingId))) return noReading();
     await addPhoto(transaction, { id, readingId, jpeg, createdAt: at });
     return { ok: true, value: { bytes: jpeg.length } };
   });

@@ -9,8 +9,9 @@ import { readingSchema, readingToKeep } from '@/formats/schemas/reading';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { snowScreenWords } from '@/words/screens/snow';
+import { later } from '@/words/later';
 
-const WORDS = snowScreenWords.saveReading;
+const WORDS = later(snowScreenWords.saveReading);
 
 const targetSchema = object({
   outingId: plainText(WORDS.outing, 64).required(WORDS.outingIsMissing),
@@ -28,12 +29,12 @@ export async function saveReading(
   if (!named.ok) return invalidInput(named.problems);
   const { outingId, correctsId } = named.value;
   if (!(await findOuting(db, outingId))) {
-    return failed('not_found', WORDS.thisOutingIsGoneChoose);
+    return failed('not_found', WORDS.thisOutingIsGoneChoose());
   }
   if (correctsId !== undefined) {
     const standing = await findReading(db, correctsId);
     if (standing?.outingId !== outingId) {
-      return failed('not_found', WORDS.thatReadingWasCorrectedMeanwhile);
+      return failed('not_found', WORDS.thatReadingWasCorrectedMeanwhile());
     }
   }
   const { id, at: createdAt } = stamp;

@@ -6,7 +6,7 @@ import { mergeMeanwhile } from '@/formats/meanwhile';
 import { courseSchema } from '@/formats/schemas/course';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { VENUE_GONE } from './save-place';
+import { venueGone } from './save-place';
 import { venueScreenWords } from '@/words/screens/venue';
 
 const WORDS = venueScreenWords.saveCourse;
@@ -45,7 +45,7 @@ export async function saveCourse(
   const checked = validate(courseSchema, { segments });
   if (!checked.ok) return invalidInput(checked.problems);
   const venue = await findVenue(db, venueId);
-  if (!venue) return VENUE_GONE;
+  if (!venue) return venueGone();
   let mine: Segment[] = checked.value.segments;
   let taken: string[] = [];
   const stored = await listSegments(db, venueId);

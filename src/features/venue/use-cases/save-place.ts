@@ -11,7 +11,7 @@ import { venueScreenWords } from '@/words/screens/venue';
 const WORDS = venueScreenWords.savePlace;
 
 /** A venue that is no longer there. */
-export const VENUE_GONE = failed('not_found', WORDS.thisVenueIsGoneChoose);
+export const venueGone = () => failed('not_found', WORDS.thisVenueIsGoneChoose);
 
 /** Saves the place itself; changed since `base`, the two changes are merged field by field. */
 export async function savePlace(
@@ -21,7 +21,7 @@ export async function savePlace(
   const checked = validate(venueSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
   const stored = await findVenue(db, id);
-  if (!stored) return VENUE_GONE;
+  if (!stored) return venueGone();
   const { id: _, version, courseVersion: _course, ...values } = stored;
   const merged = mergeMeanwhile(basedOn(base, checked.value), checked.value, { version, values });
   if (!merged.ok) return merged;
@@ -38,7 +38,7 @@ export async function addStation(
 ): Promise<WireResult<{ id: string }>> {
   const checked = validate(stationSchema, input);
   if (!checked.ok) return invalidInput(checked.problems);
-  if (!(await findVenue(db, venueId))) return VENUE_GONE;
+  if (!(await findVenue(db, venueId))) return venueGone();
   await saveStation(db, { id, ...checked.value }, [venueId]);
   return { ok: true, value: { id } };
 }

@@ -19,8 +19,9 @@ import type { Write } from '@/server/deed';
 import { SERVICE_MOODS, standInTransport, type ServiceMood } from '../stand-in-service';
 import { askService } from '../weather-service';
 import { venueScreenWords } from '@/words/screens/venue';
+import { later } from '@/words/later';
 
-const WORDS = venueScreenWords.takeWeather;
+const WORDS = later(venueScreenWords.takeWeather);
 
 /** Ways to get weather in. */
 export type WeatherInput =
@@ -77,11 +78,11 @@ async function read(
 ): Promise<WireResult<ReadWeather>> {
   switch (input.kind) {
     case 'file': {
-      if (input.text.length > MOST_TEXT) return failed('too_large', WORDS.theFileIsOver2);
+      if (input.text.length > MOST_TEXT) return failed('too_large', WORDS.theFileIsOver2());
       const file = await offLoop(weatherFileTask, input.text, venue.timeZone);
       return file.ok
         ? { ok: true, value: { samples: file.rows, source: 'file', notes: [] } }
-        : failed('invalid_file', WORDS.nothingWasTakenInFix, file.problems);
+        : failed('invalid_file', WORDS.nothingWasTakenInFix(), file.problems);
     }
     case 'reports': {
       const reports = await offLoop(reportsTask, input.text, new Date(at));
@@ -90,7 +91,7 @@ async function read(
             ok: true,
             value: { samples: reports.samples, source: 'airfield', notes: reports.notes },
           }
-        : failed('invalid_file', WORDS.nothingWasTakenInFixThese, reports.problems);
+        : failed('invalid_file', WORDS.nothingWasTakenInFixThese(), reports.problems);
     }
     case 'simple': {
       const checked = validate(simpleForecastSchema, input.forecast);
@@ -113,7 +114,7 @@ async function read(
     case 'service': {
       const { latitude, longitude } = venue;
       if (latitude === undefined || longitude === undefined) {
-        return failed('no_position', WORDS.thePlaceHasNoPosition);
+        return failed('no_position', WORDS.thePlaceHasNoPosition());
       }
       const place = { latitude, longitude, altitudeM };
       const answer = await askService(standInTransport(input.mood, Date.parse(at)), place);
@@ -140,12 +141,12 @@ export async function takeWeather(
   const isFirst = stations.length === 0 && !stationId && venue !== undefined;
   // The weather is carried by altitude: a station at a made-up one would be wrong once the place has its own.
   if (isFirst && venue.altitudeM === undefined) {
-    return failed('no_altitude', WORDS.thePlaceHasNoAltitude);
+    return failed('no_altitude', WORDS.thePlaceHasNoAltitude());
   }
   const station = isFirst
     ? { id: undefined, name: venue.name, altitudeM: venue.altitudeM! }
     : stations.find((other) => other.id === stationId);
-  if (!venue || !station) return failed('not_found', WORDS.thisStationIsGoneChoose);
+  if (!venue || !station) return failed('not_found', WORDS.thisStationIsGoneChoose());
   const weather = await read(given.value as WeatherInput, {
     venue,
     altitudeM: station.altitudeM,
@@ -155,7 +156,7 @@ export async function takeWeather(
   const { samples, source, issuedAt, notes } = weather.value;
   const takenInAt = issuedAt ?? at;
   const ageMs = Date.parse(at) - Date.parse(takenInAt);
-  const age = ageMs > OLD_MS ? [WORDS.thisForecastIsHOld(Math.round(ageMs / 3_600_000))] : [];
+  const age = ageMs > OLD_MS ? [WORDS.thisForecastIsHOld(Math.round(ageMs / 3_600_000))()] : [];
   return write(async (transaction, { newId }) => {
     const id = station.id ?? newId();
     if (!station.id) await saveStation(transaction, { ...station, id }, [venueId]);

@@ -1,4 +1,5 @@
 import { resultsInWords } from '../choice';
+import { plain } from '../../quantities';
 export const pickWax = {
   theStartLiesOutsideThe: 'The start is outside the time the weather covers.',
   allWeightsAre0Give: 'All weights are 0. Give at least one above 0.',
@@ -68,7 +69,7 @@ export const wallText = {
   form: 'Form',
   structure: 'Structure',
   mm: (structureword: string, widthMm: number, how: string) =>
-    `${structureword}, ${widthMm} mm. ${how}`,
+    `${structureword}, ${plain(widthMm, 2)} mm. ${how}`,
   brushes: 'Brushes',
   expectedLoss: 'Expected loss',
   aboutBest: (percent: string, seconds: string, best: string) =>
@@ -199,7 +200,7 @@ export const pickScreen = {
   equivalentTemperature: 'Equivalent temperature',
   hardnessRelativeScale0100: 'Hardness, relative scale 0–100',
   structure: 'Structure',
-  mm: (structureword: string, widthMm: number) => `${structureword}, ${widthMm} mm`,
+  mm: (structureword: string, widthMm: number) => `${structureword}, ${plain(widthMm, 2)} mm`,
   asksFor: (needs: string, additives: string) => `Asks for ${needs}: ${additives}`,
   noAdditiveIsNeeded: 'No additive is needed.',
   theOddsCountTheWeathers: (snow: string, model: string) =>

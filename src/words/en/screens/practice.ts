@@ -69,12 +69,10 @@ export const progress = {
   drill: 'Drill',
   skillNow: 'Skill now',
   before: 'Five answers ago',
-  pickBias: (kelvin: string, low: string, high: string, side: string, cost: string) =>
-    `When you pick, you go ${kelvin} too ${side} on average (${low} to ${high}). Going ${side === 'soft' ? 'harder' : 'softer'} would have saved ${cost} an outing.`,
+  pickBias: (kelvin: string, low: string, high: string, isSoft: boolean, cost: string) =>
+    `When you pick, you go ${kelvin} too ${isSoft ? 'soft' : 'hard'} on average (${low} to ${high}). Going ${isSoft ? 'harder' : 'softer'} would have saved ${cost} an outing.`,
   pickFair: (low: string, high: string) =>
     `When you pick, you lean to no side that can be told yet (${low} to ${high}).`,
-  soft: 'soft',
-  hard: 'hard',
   snowBias: (kelvin: string, low: string, high: string, side: string) =>
     `You read the snow ${kelvin} too ${side} on average (${low} to ${high}).`,
   snowFair: (low: string, high: string) =>

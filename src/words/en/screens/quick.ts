@@ -1,4 +1,5 @@
 import type { GlideKind, GripKindKey } from '../../../core/quick';
+import { plain } from '../../quantities';
 
 export const GLIDE_KIND: Record<GlideKind, string> = {
   very_cold: 'Very cold',
@@ -44,7 +45,7 @@ export const quickScreen = {
   hardness: 'Hardness, relative scale 0–100',
   iron: 'Iron',
   structure: 'Structure',
-  structureOf: (kind: string, widthMm: number) => `${kind}, ${widthMm} mm`,
+  structureOf: (kind: string, widthMm: number) => `${kind}, ${plain(widthMm, 2)} mm`,
   snowAsksFor: (asks: string, sure: string) =>
     `The snow asks for ${asks}. Of the blocks in a shop this one is the best ${sure}.`,
   guessed: (snow: string, reason: string) => `Snow guessed at ${snow}. ${reason}`,

@@ -8,9 +8,20 @@ export const permission = {
 };
 
 export const reception = {
-  language: 'en',
   title: 'Not paired',
   notPaired:
     'This device is not paired with Frost Pick. Pair it first, with the code from the host computer.',
   toPairing: 'Pair this device',
+};
+
+/** What is refused before the app sees it, by its code. */
+export const REFUSAL = {
+  busy: 'The server has too much to do just now: try again in a second.',
+  failed: 'The request could not be answered: nothing was saved.',
+  foreign_origin: 'Another site may not write here.',
+  invalid_path: 'The address cannot be read.',
+  method_not_allowed: 'This method is not answered.',
+  unknown_action: 'This action is not known: reload the page.',
+  unknown_host:
+    'This name is not one of Frost Pick. Start it with --host-name NAME to answer under another.',
 };

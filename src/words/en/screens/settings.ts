@@ -14,13 +14,15 @@ export const teamPart = {
 };
 
 export const settingsScreen = {
+  language: 'Language',
+  asTheBrowser: 'Same as browser',
   back: 'Back to Frost Pick',
   asTheDevice: 'Same as device',
   light: 'Light',
   dark: 'Dark',
   howShouldItRead: 'Settings',
-  unitsAndLightHereThe: 'Units and colours for this device, the bench for the team',
-  units: 'Units',
+  unitsAndLightHereThe: 'Language, units and colours for this device, the bench for the team',
+  thisDevice: 'This device',
   temperature: 'Temperature',
   altitudeAndLength: 'Altitude and length',
   distance: 'Distance',

@@ -131,9 +131,11 @@ export const shelfScreen = {
     'CSV with units in the header, such as name; label cold end [C]; label warm end [C]; role; form; additives. Separate several additives with +. Up to 1000 rows and 1 MB.',
   csvFileOfProducts: 'CSV file of products',
   theShelfIsEmptyPut: 'The shelf is empty. Add the first wax below.',
-  glideWaxAmongProducts: (glides: number, value: string, count: number) =>
-    `${glides} glide wax${value} among ${count} products. `,
-  largestHole: (worst: string) => `Largest gap: ${worst}.`,
+  glideWaxAmongProducts: (glides: number, count: number) =>
+    glides === 1
+      ? `1 glide wax among ${count} products. `
+      : `${glides} glide waxes among ${count} products. `,
+  largestHole: (worst: string) => `Largest gap: ${worst[0]!.toLowerCase()}${worst.slice(1)}.`,
   noHoles: 'No gaps.',
   runsOut: (runningOut: string) => ` Runs out: ${runningOut}.`,
   notWeighed: 'not weighed',

@@ -102,8 +102,10 @@ export const outlookPart = {
   sayWhereItLies: 'Enter the position of the venue',
   theWeatherEndsBeforeThe:
     'The weather ends before the start. The outlook stops there and does not cover the start.',
-  gapOfUpToThree: (bridged: number, value: string, value2: string) =>
-    `${bridged} gap${value} of up to three hours in the weather ${value2} filled with a straight line.`,
+  gapOfUpToThree: (bridged: number) =>
+    bridged === 1
+      ? '1 gap of up to three hours in the weather is filled with a straight line.'
+      : `${bridged} gaps of up to three hours in the weather are filled with a straight line.`,
   theWeatherWasTakenIn: (age: string) =>
     `The weather is ${age} old. Add newer weather if there is any.`,
   modelledAtFromSolid1: (name: string, value: string) =>
@@ -113,9 +115,7 @@ export const outlookPart = {
   offTheWeather: (difference: string, isColder: boolean) =>
     `A reading is ${difference} ${isColder ? 'colder' : 'warmer'} than the weather explains. Check the probe and the weather. The reading is believed.`,
   weatherAlone: 'Weather alone',
-  withReading: (count: number, value: string) => `With ${count} reading${value}`,
-  is: 'is',
-  are: 'are',
+  withReading: (count: number) => (count === 1 ? 'With 1 reading' : `With ${count} readings`),
   snowAtTheStart: 'Snow at the start',
   medianAndSpread: 'Median and spread',
   membersWithASay: 'Effective members',

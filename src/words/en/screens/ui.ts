@@ -91,7 +91,8 @@ export const csvImport = {
   chooseFile: 'Choose a file',
   readingTheFile: 'Reading the file…',
   cancel: 'Cancel',
-  takenIn: (count: number, noun: string, value: string) => `${count} ${noun}${value} imported.`,
+  takenIn: (count: number, what: 'ski' | 'reading' | 'product') =>
+    `${count} ${what}${count === 1 ? '' : 's'} imported.`,
   whatToMendInThe: 'What to fix in the file',
   theFileWasNotTaken: 'The file was not imported.',
   theServerDidNotTake: 'The server did not accept the file. Nothing was imported. Try again.',

@@ -68,7 +68,7 @@ export const takeWeather = {
   forStation: 'For station',
   from: 'From',
   takingTheWeatherIn: 'Importing the weather…',
-  hourTakenIn: (hours: number, value: string) => `${hours} hour${value} imported.`,
+  hourTakenIn: (hours: number) => (hours === 1 ? '1 hour imported.' : `${hours} hours imported.`),
   whatToMend: 'What to fix',
   theFileIsOver2Mb: 'The file is larger than 2 MB. Split it. Nothing was imported.',
   hourlyWeatherTimeAirTemperature: (timeZone: string) =>

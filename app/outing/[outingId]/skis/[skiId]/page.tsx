@@ -12,7 +12,7 @@ import { pagesScreenWords } from '@/words/screens/pages';
 
 const WORDS = pagesScreenWords.outingOutingIdSkisSkiId;
 
-export const metadata = { title: WORDS.ski };
+export const generateMetadata = () => ({ title: WORDS.ski });
 
 interface SkiPageProps {
   params: Promise<{ outingId: string; skiId: string }>;

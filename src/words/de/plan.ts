@@ -1,0 +1,143 @@
+import type { PlanSkill } from '../../core/plan';
+import type { WordsAt } from '../language';
+import { plain } from '../quantities';
+
+const momentOf = (ms: number) => `${new Date(ms).toISOString().slice(0, 16)}Z`;
+const THINGS = { vice: 'Spannvorrichtungen', brush_stand: 'Bürstplätze', place: 'Kühlplätze' };
+const AMONG: Record<string, string> = { pairs: 'Paaren', irons: 'Eisen' };
+const SKILL: Record<PlanSkill, string> = {
+  edges: 'Kanten',
+  structure: 'Struktur',
+  top: 'Finish',
+};
+const skillOf = (skill: string) => SKILL[skill as PlanSkill] ?? skill;
+
+export const plan: WordsAt<'plan'> = {
+  HOPELESS: {
+    no_skill: ({ skill }) =>
+      `Von den Anwesenden kann niemand diesen Schritt (${skillOf(skill)}). Jemandem diese Fertigkeit geben.`,
+    no_iron: 'Ein Schritt braucht ein Eisen, und es gibt keines. Ein Eisen aufnehmen.',
+    no_window: 'Niemand ist am Stück lange genug da für diesen Schritt. Eine Schicht verlängern.',
+    no_time:
+      'Neben den anderen bleibt für dieses Paar keine Zeit. Eine Schicht verlängern, jemanden dazunehmen oder einen Auftrag weglassen.',
+  },
+  REMEDY: {
+    one_more_person: ({ fromMs, toMs }) =>
+      `Eine Person mehr von ${momentOf(fromMs)} bis ${momentOf(toMs)}, die jeden Schritt kann.`,
+    longer_shift: ({ technicianId, hours }) => `${technicianId} bleibt ${plain(hours)} h länger.`,
+    one_more_iron: 'Ein Eisen mehr.',
+    one_more_vice: 'Eine Spannvorrichtung mehr.',
+    one_more_stand: 'Ein Bürstplatz mehr.',
+    one_more_place: 'Ein Kühlplatz mehr.',
+  },
+  onePersonMore: (from, to) => `Eine Person mehr von ${from} bis ${to}, die jeden Schritt kann.`,
+  request: {
+    start: 'Beginn des Plans',
+    startIsMissing: 'Der Beginn des Plans fehlt.',
+    id: 'Id',
+    idIsMissing: 'Die Id fehlt.',
+    from: 'Beginn der Schicht',
+    fromIsMissing: 'Der Beginn der Schicht fehlt.',
+    to: 'Ende der Schicht',
+    toIsMissing: 'Das Ende der Schicht fehlt.',
+    shiftEndsFirst: 'Die Schicht muss nach ihrem Beginn enden.',
+    skill: 'Fertigkeit',
+    skills: 'Fertigkeiten müssen eine Liste von Wörtern sein.',
+    heavy: 'Schwer',
+    technician: 'Ein Techniker muss ein Objekt mit id, from und to sein.',
+    technicians: (most) => `Techniker müssen eine Liste von höchstens ${most} Schichten sein.`,
+    nobody: 'Schritte brauchen Hände, und niemand ist da. Einen Techniker aufnehmen.',
+    iron: 'Ein Eisen muss ein Objekt mit einer id sein.',
+    irons: (most) => `Eisen müssen eine Liste von höchstens ${most} sein.`,
+    noIron: 'Schritte brauchen ein Eisen, und es gibt keines. Ein Eisen aufnehmen.',
+    vices: 'Spannvorrichtungen',
+    noVice: 'Schritte brauchen eine Spannvorrichtung, und es gibt keine. Eine aufnehmen.',
+    brushStands: 'Bürstplätze',
+    noStand: 'Schritte brauchen einen Bürstplatz, und es gibt keinen. Einen aufnehmen.',
+    coolingPlaces: 'Kühlplätze',
+    noPlace: 'Schritte haben Wartezeit, und es gibt keinen Platz dafür. Kühlplätze aufnehmen.',
+    pair: 'Ein Paar muss ein Objekt mit id, dueAt und steps sein.',
+    pairs: (most) => `Paare müssen eine Liste von höchstens ${most} sein.`,
+    noPairs: 'Es gibt nichts zu planen: mindestens ein Paar angeben.',
+    twice: (what, id) => `Die Id „${id}“ kommt unter den ${AMONG[what] ?? what} zweimal vor.`,
+    priority: 'Vorrang',
+    due: 'Zeitpunkt, zu dem das Paar fertig sein muss',
+    dueIsMissing: 'Der Zeitpunkt, zu dem das Paar fertig sein muss, fehlt.',
+    dueBeforeStart: 'Dieses Paar muss vor dem Beginn des Plans fertig sein.',
+    notBefore: 'Frühester Zeitpunkt',
+    step: 'Ein Schritt muss ein Objekt mit key, activeMin und needs sein.',
+    steps: (most) => `Schritte müssen eine Liste von 1 bis ${most} sein.`,
+    tooManySteps: (most) => `Alle Paare zusammen dürfen höchstens ${most} Schritte haben.`,
+    key: 'Schlüssel des Schritts',
+    keyIsMissing: 'Der Schlüssel des Schritts fehlt.',
+    active: 'Minuten Arbeit',
+    activeIsMissing: 'Die Minuten Arbeit fehlen.',
+    wait: 'Minuten Wartezeit',
+    needs: 'Bedarf muss eine Liste sein.',
+    need: 'Ein Bedarf',
+    needsMissing:
+      'Was der Schritt braucht, fehlt; eine leere Liste angeben, wenn er nichts braucht.',
+    ironC: 'Eisentemperatur',
+    skillNobodyHas: (skill) => `Niemand hat die Fertigkeit „${skill}“. Sie einem Techniker geben.`,
+    seed: 'Startwert',
+    seconds: 'Sekunden für die Suche',
+    body: 'Der Inhalt muss ein JSON-Objekt mit start, technicians, irons und pairs sein.',
+  },
+  cabin: {
+    cabin: 'Sagen, wer und was in der Wachskabine ist.',
+    name: 'Name',
+    nameMissing: 'Dieser Person einen Namen geben.',
+    timeMissing: (name) => `${name} fehlt.`,
+    shiftTooLong: (hours) =>
+      `Eine Schicht darf höchstens ${plain(hours)} h dauern. Zwei Schichten angeben.`,
+    person: 'Eine Person braucht einen Namen und eine Schicht.',
+    people: 'Sagen, wer wann da ist.',
+    nobody: 'Niemand ist da. Mindestens eine Person aufnehmen.',
+    tooMany: (most) => `Höchstens ${most} sind möglich.`,
+    iron: 'Eisen',
+    ironMissing: 'Diesem Eisen einen Namen geben.',
+    irons: 'Eisen müssen eine Liste von Namen sein.',
+    ironTwice: 'Zwei Eisen haben denselben Namen. Jedem einen eigenen geben.',
+    opensAt: 'Kabine öffnet',
+    closesAt: 'Kabine schließt',
+    outing: 'Einsatz',
+    plan: 'Plan',
+    noOuting: 'Mindestens einen Einsatz wählen.',
+    readyMin: 'Fertig vor dem Start',
+    topHours: 'Finish frühestens so lange vor dem Start',
+    wish: 'Sagen, was geplant werden soll.',
+    tasks: 'Der Plan gehört nicht zu diesem Wachstisch. Neu planen.',
+  },
+  RULE: {
+    person_away: ({ technicianId }) => `${technicianId} ist dann nicht so lange da.`,
+    person_unskilled: ({ technicianId, skill }) => `${technicianId} macht ${skillOf(skill)} nicht.`,
+    person_busy: ({ technicianId }) => `${technicianId} arbeitet dann an einem anderen Paar.`,
+    iron_busy: ({ ironId }) => `${ironId} ist dann an einem anderen Paar.`,
+    iron_changes: ({ ironId, minutes }) =>
+      `${ironId} braucht ${plain(minutes)} min, um die Temperatur zu wechseln.`,
+    iron_unknown: ({ ironId }) => `${ironId} gibt es in der Kabine nicht.`,
+    before_ready:
+      'Das Paar ist dann nicht so weit: der Schritt davor oder seine Wartezeit ist nicht vorbei.',
+    before_release: 'Finish darf nicht so früh darauf.',
+    nobody: 'Dieser Schritt braucht jemanden, der ihn macht.',
+    no_iron: 'Dieser Schritt braucht ein Eisen.',
+    too_few: ({ what, there }) => `Alle ${there} ${THINGS[what]} sind dann belegt.`,
+    wrong_length: 'Dieser Schritt dauert länger oder kürzer.',
+  },
+  SKILL,
+  STATION: {
+    base: 'Belagarbeit',
+    edges: 'Kanten',
+    iron: 'Eisen',
+    finish: 'Abziehen und bürsten',
+    liquid: 'Flüssig',
+    structure: 'Struktur',
+    top: 'Finish',
+    grip: 'Steigwachs',
+    wait: 'Warten',
+  },
+  visitWords: {
+    withWax: (station, wax) => `${station}, ${wax}`,
+    atC: (what, temperature) => `${what}, ${temperature}`,
+  },
+};

@@ -1,0 +1,195 @@
+import type { WordsAt } from '../../language';
+import { plain } from '../../quantities';
+
+const each = (isPair: boolean) => (isPair ? ' auf jedem Ski' : '');
+
+export const bench: WordsAt<'screens/bench'> = {
+  planSheet: {
+    thisOutingIsGoneChoose: 'Diesen Einsatz gibt es nicht mehr. Einen anderen wählen.',
+    thisSkiIsGoneChoose: 'Diesen Ski gibt es nicht mehr. Einen anderen wählen.',
+  },
+  useRunner: {
+    stepOf: (sheet: string, step: string) => `${sheet}: ${step}`,
+  },
+  runJob: {
+    thisSkiIsOnThe: 'Dieser Ski ist schon auf dem Tisch. Diese Arbeit fortsetzen.',
+    takenBack: (title: string) => `${title}, zurückgenommen`,
+    thisJobWasPutAway: 'Diese Arbeit wurde abgebrochen. Eine neue beginnen.',
+    anotherDeviceMovedThisJob:
+      'Ein anderes Gerät hat diese Arbeit weitergeführt. Nachsehen, bei welchem Schritt sie ist.',
+    thisIsTheFirstStep: 'Das ist der erste Schritt.',
+    thisJobIsDone: 'Diese Arbeit ist fertig.',
+    sayWhyTheStepIs: 'Sagen, warum dieser Schritt ausfällt.',
+    thatJobIsDoneOr: 'Diese Arbeit ist fertig oder nicht mehr da.',
+  },
+  figuresLine: {
+    onePass: (isPair: boolean) => `1 Zug${each(isPair)}`,
+    oneStroke: (isPair: boolean) => `1 Strich${each(isPair)}`,
+    grams: (grams: number, isPair: boolean) => `${plain(grams)} g${isPair ? ' für beide Ski' : ''}`,
+    sAPass: (passS: number) => `${plain(passS)} s pro Zug`,
+    passesOf: (passes: number, paces: readonly number[], isPair: boolean) =>
+      `${plain(passes)} Züge${each(isPair)} von ${paces.join(', ')} s`,
+    restBetween: (rests: readonly number[]) =>
+      new Set(rests).size === 1
+        ? `Pause ${rests[0]} s dazwischen`
+        : `Pause ${rests.join(', ')} s dazwischen`,
+    passes: (passes: number, isPair: boolean) => `${plain(passes)} Züge${each(isPair)}`,
+    strokes: (strokes: number, isPair: boolean) => `${plain(strokes)} Striche${each(isPair)}`,
+    waitAtLeast: (wait: string, least: string) => `${wait}, mindestens ${least}`,
+  },
+  benchScreen: {
+    whatIsOnTheBench: 'Was liegt auf dem Wachstisch?',
+    nothingYet: 'Noch nichts',
+    handsAreFree: (value: string) => `${value}, gerade nichts zu tun`,
+    oneWaits: 'Eines wartet',
+    wait: (waits: number) => `${plain(waits)} warten`,
+    inHandWaiting: (count: number, waits: number) =>
+      `${plain(count)} in Arbeit, ${plain(waits)} warten`,
+    underWay: 'In Arbeit',
+    stepOf: (position: number, steps: number) => `Schritt ${plain(position)} von ${plain(steps)}:`,
+    left: (left: string) => `, noch ${left}`,
+    over: ', vorbei',
+    skisFor: (name: string) => `Ski für ${name}`,
+    allSkis: 'Alle Ski',
+    theRackIsEmptyPut: 'Der Ständer ist leer. Erst ein Paar aufnehmen.',
+    noSkiOfThisKind: 'Kein Ski dieser Art ist frei.',
+    goToTheSkis: 'Zu den Ski',
+    skisForThisOuting: 'Ski für diesen Einsatz',
+    jobSheetOf: (name: string) => `Arbeitsblatt für ${name}`,
+    doneForThisOuting: 'Fertig für diesen Einsatz',
+    lookAtTheSheet: 'Blatt zeigen',
+    thisBrowserHasNoNotifications:
+      'Dieser Browser hat keine Mitteilungen. Kachel und Ton kommen trotzdem.',
+    itWillTellYouWhen: 'Wenn eine Wartezeit endet, kommt eine Mitteilung.',
+    notAllowedTheTileAnd: 'Mitteilungen sind nicht erlaubt. Kachel und Ton kommen trotzdem.',
+    tellMeWhenAWait: 'Melden, wenn eine Wartezeit endet',
+    pair: 'Paar',
+    type: 'Art',
+    waxReserve: 'Wachsvorrat',
+    care: 'Pflege',
+    sheet: 'Blatt',
+    due: 'fällig',
+  },
+  stepsList: {
+    endedEarly: 'vorzeitig beendet',
+    until: 'Bis:',
+    sameCautionAsStep: (first: number) => `Gleiche Vorsicht wie in Schritt ${plain(first)}.`,
+    done: 'erledigt',
+    skipped: 'ausgelassen',
+  },
+  planScreen: {
+    noAnswerFromTheServer: 'Der Server hat nicht geantwortet. Das Blatt ist unverändert.',
+    theJobSheetOf: (title: string) => `Arbeitsblatt für ${title}`,
+    ofWork: (span: string) => `${span} Arbeit`,
+    forWord: (choiceName: string) => `, für ${choiceName}`,
+    stepsOfWaitingBetweenThem: (count: number, span: string, value: string) =>
+      `${plain(count)} Schritte, dazu ${span} Wartezeit${value}.`,
+    noWaxIsChosenFor:
+      'Für diesen Einsatz ist kein Wachs gewählt, das Blatt hat also kein Wachs des Tages.',
+    chooseTheWaxFirst: 'Erst das Wachs wählen',
+    shortened: 'Der Tischplan verlangt auf diesem Blatt weniger, um Zeit zu sparen.',
+    startThisJob: 'Arbeit beginnen',
+    printTheSheet: 'Blatt drucken',
+    lookTheSkiOver: 'Ski prüfen',
+    programmes: 'Programme',
+    addOrLeaveOut: 'Hinzufügen oder weglassen',
+    theRoom: 'Raumtemperatur',
+    stepByStep: 'Schritt für Schritt',
+  },
+  jobEnd: {
+    skip: 'Auslassen',
+    whyItIsSkipped: 'Grund fürs Auslassen',
+    skipThisStep: 'Diesen Schritt auslassen',
+    keepIt: 'Abbrechen',
+    isDoneItsReserveThe: (title: string) =>
+      `${title} ist fertig. Wachsvorrat, Regal und Logbuch sind nachgeführt.`,
+    waitsEndedEarly: (early: number) => `${plain(early)} Wartezeiten wurden vorzeitig beendet. `,
+    stepsWereSkipped: (skipped: number) => `${plain(skipped)} Schritte wurden ausgelassen.`,
+    toTheSki: 'Zum Ski',
+    toTheLog: 'Zum Logbuch',
+    undoTheLastStep: 'Letzten Schritt zurücknehmen',
+    isPutAwayUnfinished: (name: string) => `${name}: vor dem Ende abgebrochen.`,
+    putThisJobAway: 'Diese Arbeit abbrechen',
+  },
+  jobTabs: {
+    done: 'fertig',
+    skisOnTheBench: 'Ski auf dem Wachstisch',
+    step: (position: number) => `Schritt ${plain(position)}`,
+    anotherSki: 'Ein anderer Ski',
+    waits: 'wartet',
+  },
+  paceGuide: {
+    paceSecondsFromTipTo: (passS: number, pass: number, passes: number) =>
+      `Tempo: ${plain(passS)} Sekunden von der Spitze zum Ende, Zug ${plain(pass)} von ${plain(passes)}.`,
+    tip: 'Spitze',
+    tail: 'Ende',
+    startTheBead: 'Tempo starten',
+    fromTheTipAgain: 'Zurück zur Spitze',
+    tickIsOn: 'Ticken an',
+    tickIsOff: 'Ticken aus',
+    backToTheTip: ', Pause: den anderen Ski bügeln',
+    passOf: (pass: number, passes: number, value: string) =>
+      `Zug ${plain(pass)} von ${plain(passes)}${value}`,
+    thenRest: (seconds: number) => `, dann ${plain(seconds)} s Pause`,
+  },
+  strokeCounter: {
+    countAStroke: 'Einen Strich zählen',
+    enough: ', genug',
+    of: (count: number, wanted: number, value: string) =>
+      `${plain(count)} von ${plain(wanted)}${value}`,
+    from0: 'Auf null',
+  },
+  stepFace: {
+    over: 'Vorbei',
+    since: (left: string) => `Seit ${left} vorbei.`,
+    atLeastMore: (span: string) => `Mindestens noch ${span}.`,
+    longEnoughIfItMust: 'Wenn es sein muss, geht es weiter. Die volle Zeit ist besser.',
+    doneWhen: 'Fertig, wenn:',
+    ourWay: (school: string) => ` Unsere Art: ${school}.`,
+    setAtTheIron: 'Eisen auf',
+    takenFromTheShelf: 'Aus dem Regal',
+  },
+  runner: {
+    stepOf: (name: string, position: number, count: number) =>
+      `${name}, Schritt ${plain(position)} von ${plain(count)}`,
+    allSteps: (name: string, count: number) => `${name}, alle ${plain(count)} Schritte`,
+    done: 'Fertig',
+    endTheWaitEarly: 'Wartezeit vorzeitig beenden',
+    nextSki: 'Nächster Ski',
+    toTheBench: 'Zum Wachstisch',
+    tooShort: (left: string) => `Es fehlen ${left} bis zum Mindesten. Das Wachs ist nicht so weit.`,
+    endItAnyway: 'Trotzdem beenden',
+    keepWaiting: 'Weiter warten',
+    left: (steps: number, at: string) =>
+      steps === 1
+        ? `Letzter Schritt, fertig gegen ${at}.`
+        : `Noch ${plain(steps)} Schritte, fertig gegen ${at}.`,
+    doneNext: 'Fertig, weiter',
+    oneStepBack: 'Einen Schritt zurück',
+    spaceNextUBack: 'Leertaste: nächster Schritt. u: zurück.',
+    theWholeSheet: 'Das ganze Blatt',
+  },
+  block: {
+    question: (person: string, from: string, to: string) => `${person}, ${from} bis ${to}`,
+    questionNoBlock: (person: string) => `${person}, nach Plan`,
+    none: 'Nichts mehr zu tun',
+    pairsDone: (done: number, all: number) => `${plain(done)} von ${plain(all)} Paaren fertig`,
+    forSkier: (skier: string) => `für ${skier}`,
+    waits: (left: string) => `wartet ${left}`,
+    sheet: 'Blatt',
+    sheetOf: (ski: string) => `Blatt von ${ski}`,
+    done: (ski: string) => `${ski} ist fertig`,
+    allDone: 'Alles fertig',
+    onePairBack: 'Ein Paar zurück',
+    takeBack: (ski: string) => `${ski} ist noch nicht fertig`,
+    ticked: (ski: string) => `${ski}: fertig.`,
+    unticked: (ski: string) => `${ski}: wieder offen.`,
+    toThePlan: 'Zum Plan',
+    onEachPair: 'An jedem Paar',
+    doneWhen: 'Fertig, wenn:',
+    byThePlan: 'Nach Plan',
+    workThis: (person: string) => `Den Block von ${person} abarbeiten`,
+    pairs: (count: number) => (count === 1 ? 'ein Paar' : `${plain(count)} Paare`),
+    line: (from: string, what: string, pairs: string) => `${from} ${what}, ${pairs}`,
+  },
+};

@@ -1,0 +1,38 @@
+import type { WordsAt } from '../../language';
+import { plain } from '../../quantities';
+
+export const outbox: WordsAt<'screens/outbox'> = {
+  outboxScreen: {
+    title: 'Wartet auf diesem Gerät',
+    answer: (waiting: number, refused: number) =>
+      waiting + refused === 0
+        ? 'Nichts wartet'
+        : refused === 0
+          ? `${plain(waiting)} zu senden`
+          : waiting === 0
+            ? `${plain(refused)} abgewiesen`
+            : `${plain(waiting)} zu senden, ${plain(refused)} abgewiesen`,
+    unread: 'Dieses Gerät wird durchgesehen',
+    none: 'Dieser Browser behält nichts, also kann hier nichts warten',
+    hint: 'Was geschah, während der Hauptcomputer nicht erreichbar war, steht hier der Reihe nach. Es wird von selbst gesendet, sobald er antwortet, jedes einmal.',
+    refusedHint:
+      'Was abgewiesen wurde, ist nicht verloren. Berichtigen, was dort steht, und noch einmal senden; oder verwerfen.',
+    waits: 'wartet',
+    again: 'Noch einmal senden',
+    againOf: (label: string) => `Noch einmal senden: ${label}`,
+    drop: 'Verwerfen',
+    dropOf: (label: string) => `Verwerfen: ${label}`,
+    dropped: (label: string) => `Verworfen: ${label}.`,
+    copy: 'Kopieren, was wartet',
+    copied: 'Kopiert.',
+    back: 'Zurück zu Frost Pick',
+  },
+  offline: {
+    title: 'Keine Verbindung',
+    answer: 'Diese Seite ist nicht auf diesem Gerät',
+    hint: 'Der Hauptcomputer ist nicht erreichbar. Seiten, die vorher offen waren, sind hier behalten, und was du darauf machst, wird behalten und später gesendet.',
+    quick: 'Eine schnelle Antwort holen',
+    waiting: 'Ansehen, was auf diesem Gerät wartet',
+    again: 'Noch einmal versuchen',
+  },
+};

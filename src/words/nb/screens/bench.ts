@@ -1,0 +1,195 @@
+import type { WordsAt } from '../../language';
+import { plain } from '../../quantities';
+
+const each = (isPair: boolean) => (isPair ? ' på hver ski' : '');
+
+export const bench: WordsAt<'screens/bench'> = {
+  planSheet: {
+    thisOutingIsGoneChoose: 'Denne økta finnes ikke lenger. Velg en annen.',
+    thisSkiIsGoneChoose: 'Denne skien finnes ikke lenger. Velg en annen.',
+  },
+  useRunner: {
+    stepOf: (sheet: string, step: string) => `${sheet}: ${step}`,
+  },
+  runJob: {
+    thisSkiIsOnThe: 'Denne skien er alt på benken. Fortsett den jobben.',
+    takenBack: (title: string) => `${title}, angret`,
+    thisJobWasPutAway: 'Denne jobben ble stoppet. Start en ny.',
+    anotherDeviceMovedThisJob:
+      'En annen enhet førte denne jobben videre. Se hvilket steg den er på nå.',
+    thisIsTheFirstStep: 'Dette er det første steget.',
+    thisJobIsDone: 'Denne jobben er ferdig.',
+    sayWhyTheStepIs: 'Si hvorfor du hopper over dette steget.',
+    thatJobIsDoneOr: 'Den jobben er ferdig eller finnes ikke lenger.',
+  },
+  figuresLine: {
+    onePass: (isPair: boolean) => `1 drag${each(isPair)}`,
+    oneStroke: (isPair: boolean) => `1 strøk${each(isPair)}`,
+    grams: (grams: number, isPair: boolean) =>
+      `${plain(grams)} g${isPair ? ' til begge skiene' : ''}`,
+    sAPass: (passS: number) => `${plain(passS)} s per drag`,
+    passesOf: (passes: number, paces: readonly number[], isPair: boolean) =>
+      `${plain(passes)} drag${each(isPair)} på ${paces.join(', ')} s`,
+    restBetween: (rests: readonly number[]) =>
+      new Set(rests).size === 1
+        ? `pause ${rests[0]} s imellom`
+        : `pause ${rests.join(', ')} s imellom`,
+    passes: (passes: number, isPair: boolean) => `${plain(passes)} drag${each(isPair)}`,
+    strokes: (strokes: number, isPair: boolean) => `${plain(strokes)} strøk${each(isPair)}`,
+    waitAtLeast: (wait: string, least: string) => `${wait}, minst ${least}`,
+  },
+  benchScreen: {
+    whatIsOnTheBench: 'Hva er på benken?',
+    nothingYet: 'Ingenting ennå',
+    handsAreFree: (value: string) => `${value}, ingenting å gjøre nå`,
+    oneWaits: 'En venter',
+    wait: (waits: number) => `${plain(waits)} venter`,
+    inHandWaiting: (count: number, waits: number) =>
+      `${plain(count)} å arbeide på, ${plain(waits)} venter`,
+    underWay: 'Pågår',
+    stepOf: (position: number, steps: number) => `Steg ${plain(position)} av ${plain(steps)}:`,
+    left: (left: string) => `, ${left} igjen`,
+    over: ', over',
+    skisFor: (name: string) => `Ski til ${name}`,
+    allSkis: 'Alle ski',
+    theRackIsEmptyPut: 'Stativet er tomt. Legg til et par først.',
+    noSkiOfThisKind: 'Ingen ski av dette slaget er ledig.',
+    goToTheSkis: 'Til skiene',
+    skisForThisOuting: 'Ski til denne økta',
+    jobSheetOf: (name: string) => `Jobbark for ${name}`,
+    doneForThisOuting: 'Ferdig til denne økta',
+    lookAtTheSheet: 'Vis arket',
+    thisBrowserHasNoNotifications:
+      'Denne nettleseren har ingen varsler. Du får likevel ruten og lyden.',
+    itWillTellYouWhen: 'Du får et varsel når en ventetid er over.',
+    notAllowedTheTileAnd: 'Varsler er ikke tillatt. Du får likevel ruten og lyden.',
+    tellMeWhenAWait: 'Varsle meg når en ventetid er over',
+    pair: 'Par',
+    type: 'Type',
+    waxReserve: 'Voksreserve',
+    care: 'Stell',
+    sheet: 'Ark',
+    due: 'trengs',
+  },
+  stepsList: {
+    endedEarly: 'avsluttet tidlig',
+    until: 'Til:',
+    sameCautionAsStep: (first: number) => `Samme forsiktighet som i steg ${plain(first)}.`,
+    done: 'gjort',
+    skipped: 'hoppet over',
+  },
+  planScreen: {
+    noAnswerFromTheServer: 'Serveren svarte ikke. Arket er uendret.',
+    theJobSheetOf: (title: string) => `Jobbark for ${title}`,
+    ofWork: (span: string) => `${span} arbeid`,
+    forWord: (choiceName: string) => `, til ${choiceName}`,
+    stepsOfWaitingBetweenThem: (count: number, span: string, value: string) =>
+      `${plain(count)} steg, med ${span} venting${value}.`,
+    noWaxIsChosenFor: 'Det er ikke valgt voks for denne økta, så arket har ingen dagens voks.',
+    chooseTheWaxFirst: 'Velg voksen først',
+    shortened: 'Benkplanen ber om mindre på dette arket for å spare tid.',
+    startThisJob: 'Start jobben',
+    printTheSheet: 'Skriv ut arket',
+    lookTheSkiOver: 'Se over skien',
+    programmes: 'Programmer',
+    addOrLeaveOut: 'Legg til eller ta bort',
+    theRoom: 'Romtemperatur',
+    stepByStep: 'Steg for steg',
+  },
+  jobEnd: {
+    skip: 'Hopp over',
+    whyItIsSkipped: 'Grunn til å hoppe over',
+    skipThisStep: 'Hopp over dette steget',
+    keepIt: 'Avbryt',
+    isDoneItsReserveThe: (title: string) =>
+      `${title} er ferdig. Voksreserve, hylle og logg er oppdatert.`,
+    waitsEndedEarly: (early: number) => `${plain(early)} ventetider ble avsluttet tidlig. `,
+    stepsWereSkipped: (skipped: number) => `${plain(skipped)} steg ble hoppet over.`,
+    toTheSki: 'Til skien',
+    toTheLog: 'Til loggen',
+    undoTheLastStep: 'Angre siste steg',
+    isPutAwayUnfinished: (name: string) => `${name}: stoppet før slutten.`,
+    putThisJobAway: 'Stopp denne jobben',
+  },
+  jobTabs: {
+    done: 'ferdig',
+    skisOnTheBench: 'Ski på benken',
+    step: (position: number) => `steg ${plain(position)}`,
+    anotherSki: 'En annen ski',
+    waits: 'venter',
+  },
+  paceGuide: {
+    paceSecondsFromTipTo: (passS: number, pass: number, passes: number) =>
+      `Tempo: ${plain(passS)} sekunder fra tupp til bakende, drag ${plain(pass)} av ${plain(passes)}.`,
+    tip: 'tupp',
+    tail: 'bakende',
+    startTheBead: 'Start tempoet',
+    fromTheTipAgain: 'Tilbake til tuppen',
+    tickIsOn: 'Tikking på',
+    tickIsOff: 'Tikking av',
+    backToTheTip: ', pause: ta den andre skien',
+    passOf: (pass: number, passes: number, value: string) =>
+      `Drag ${plain(pass)} av ${plain(passes)}${value}`,
+    thenRest: (seconds: number) => `, så ${plain(seconds)} s pause`,
+  },
+  strokeCounter: {
+    countAStroke: 'Tell et strøk',
+    enough: ', nok',
+    of: (count: number, wanted: number, value: string) =>
+      `${plain(count)} av ${plain(wanted)}${value}`,
+    from0: 'Nullstill',
+  },
+  stepFace: {
+    over: 'Over',
+    since: (left: string) => `Over i ${left}.`,
+    atLeastMore: (span: string) => `Minst ${span} til.`,
+    longEnoughIfItMust: 'Du kan gå videre hvis du må. Full tid er bedre.',
+    doneWhen: 'Ferdig når:',
+    ourWay: (school: string) => ` Slik vi gjør det: ${school}.`,
+    setAtTheIron: 'Jernet stilt på',
+    takenFromTheShelf: 'Tatt fra hylla',
+  },
+  runner: {
+    stepOf: (name: string, position: number, count: number) =>
+      `${name}, steg ${plain(position)} av ${plain(count)}`,
+    allSteps: (name: string, count: number) => `${name}, alle ${plain(count)} steg`,
+    done: 'Ferdig',
+    endTheWaitEarly: 'Avslutt ventetiden tidlig',
+    nextSki: 'Neste ski',
+    toTheBench: 'Til benken',
+    tooShort: (left: string) => `${left} under minstetiden. Voksen er ikke klar.`,
+    endItAnyway: 'Avslutt likevel',
+    keepWaiting: 'Vent videre',
+    left: (steps: number, at: string) =>
+      steps === 1
+        ? `Siste steg, ferdig omtrent ${at}.`
+        : `${plain(steps)} steg igjen, ferdig omtrent ${at}.`,
+    doneNext: 'Ferdig, neste',
+    oneStepBack: 'Ett steg tilbake',
+    spaceNextUBack: 'Mellomrom: neste steg. u: tilbake.',
+    theWholeSheet: 'Hele arket',
+  },
+  block: {
+    question: (person: string, from: string, to: string) => `${person}, ${from} til ${to}`,
+    questionNoBlock: (person: string) => `${person}, etter planen`,
+    none: 'Ikke mer å gjøre',
+    pairsDone: (done: number, all: number) => `${plain(done)} av ${plain(all)} par ferdige`,
+    forSkier: (skier: string) => `til ${skier}`,
+    waits: (left: string) => `venter ${left}`,
+    sheet: 'Ark',
+    sheetOf: (ski: string) => `Ark for ${ski}`,
+    done: (ski: string) => `${ski} er ferdig`,
+    allDone: 'Alt ferdig',
+    onePairBack: 'Ett par tilbake',
+    takeBack: (ski: string) => `${ski} er ikke ferdig ennå`,
+    ticked: (ski: string) => `${ski}: ferdig.`,
+    unticked: (ski: string) => `${ski}: åpen igjen.`,
+    toThePlan: 'Til planen',
+    onEachPair: 'På hvert par',
+    doneWhen: 'Ferdig når:',
+    byThePlan: 'Etter planen',
+    workThis: (person: string) => `Arbeid bolken til ${person}`,
+    pairs: (count: number) => (count === 1 ? 'ett par' : `${plain(count)} par`),
+    line: (from: string, what: string, pairs: string) => `${from} ${what}, ${pairs}`,
+  },
+};

@@ -1,0 +1,50 @@
+import { megabytes, plain } from '../../quantities';
+import type { WordsAt } from '../../language';
+
+export const host: WordsAt<'screens/host'> = {
+  prepareData: {
+    theDataFolderCannotBe: (folder: string) =>
+      `Datamappen ${folder} kan ikke skrives: velg en annen med --data MAPPE eller FROST_PICK_DATA.`,
+    theDatabaseWasWrittenBy: (file: string) =>
+      `Databasen ${file} er skrevet av et nyere Frost Pick: start den versjonen, eller velg en annen mappe med --data MAPPE.`,
+    theDatabaseMustBeBrought: (file: string, detail: string) =>
+      `Databasen ${file} må bringes opp til dato, men det er ikke plass til kopien som tas av den (${detail}): frigjør plass og start igjen.`,
+    theDatabaseCouldNotBe: (file: string, detail: string) =>
+      `Databasen ${file} lot seg ikke bringe opp til dato og er som den var (${detail}): ta vare på en kopi, og start versjonen som skrev den, eller velg en annen mappe med --data MAPPE.`,
+    theDatabaseCannotBeUsed: (file: string, detail: string) =>
+      `Databasen ${file} kan ikke brukes (${detail}): frigjør plass, legg en god kopi i stedet, eller velg en annen mappe med --data MAPPE.`,
+    theDatabaseWasBroughtUp: (copy: string) =>
+      `Databasen ble brakt opp til dato; slik den var, ligger den i ${copy}`,
+    frostPickCouldNotStart: (value: string) =>
+      `Frost Pick kunne ikke starte (${value}): velg en annen mappe med --data MAPPE, og meld fra om dette.`,
+  },
+  computeWorker: {
+    theTaskIsNotListed: (name: string) => `Oppgaven «${name}» står ikke i host/compute.worker.ts.`,
+  },
+  copies: {
+    noCopy: (detail: string) =>
+      `Den daglige kopien av databasen lot seg ikke lage (${detail}): frigjør plass. Det prøves igjen om en time.`,
+    nothingToCopy: (folder: string) =>
+      `Det er ingen database i ${folder}. Si hvor dataene er: -- --data MAPPE`,
+    copied: (file: string, bytes: number, count: number) =>
+      `Kopiert og kontrollert: ${file} (${megabytes(bytes)}). ${count === 1 ? 'Det er den eneste kopien.' : `${plain(count)} kopier beholdes, de eldste går etter 14.`}`,
+    whichCopy: (files: readonly string[]) =>
+      files.length === 0
+        ? 'Si hvilken kopi: npm run restore -- FIL. Det er ingen i datamappen ennå.'
+        : `Si hvilken kopi: npm run restore -- FIL. De nyeste er:
+${files.slice(0, 5).join('\n')}`,
+    restored: (copy: string, before: string | undefined) =>
+      `${copy} er databasen nå.${before ? ` Det som var der før, er beholdt: ${before}` : ''}`,
+    REFUSED: {
+      missing: (detail: string) => `Det er ingen fil ${detail}. Ingenting ble endret.`,
+      damaged: (detail: string) =>
+        `Denne kopien er skadet (${detail}). Ingenting ble endret. Ta en annen.`,
+      foreign: (detail: string) =>
+        `${detail} er ingen database for Frost Pick. Ingenting ble endret.`,
+      newer: (detail: string) =>
+        `Denne kopien er skrevet av en nyere versjon av Frost Pick (${detail}). Ingenting ble endret. Oppdater appen først.`,
+      in_use: (detail: string) =>
+        `${detail} er i bruk. Ingenting ble endret. Stopp Frost Pick først, og hent så tilbake.`,
+    },
+  },
+};

@@ -1,0 +1,38 @@
+import type { WordsAt } from '../../language';
+import { plain } from '../../quantities';
+
+export const outbox: WordsAt<'screens/outbox'> = {
+  outboxScreen: {
+    title: 'Venter på denne enheten',
+    answer: (waiting: number, refused: number) =>
+      waiting + refused === 0
+        ? 'Ingenting venter'
+        : refused === 0
+          ? `${plain(waiting)} skal sendes`
+          : waiting === 0
+            ? `${plain(refused)} avvist`
+            : `${plain(waiting)} skal sendes, ${plain(refused)} avvist`,
+    unread: 'Ser gjennom denne enheten',
+    none: 'Denne nettleseren beholder ingenting, så ingenting kan vente her',
+    hint: 'Det du gjorde mens vertsmaskinen ikke var å nå, står her i rekkefølge. Det sendes av seg selv når den svarer, hver ting én gang.',
+    refusedHint:
+      'Det som ble avvist, er ikke tapt. Rett det som står der, og send igjen; eller dropp det.',
+    waits: 'venter',
+    again: 'Send igjen',
+    againOf: (label: string) => `Send igjen: ${label}`,
+    drop: 'Dropp',
+    dropOf: (label: string) => `Dropp: ${label}`,
+    dropped: (label: string) => `Droppet: ${label}.`,
+    copy: 'Kopier det som venter',
+    copied: 'Kopiert.',
+    back: 'Tilbake til Frost Pick',
+  },
+  offline: {
+    title: 'Ingen forbindelse',
+    answer: 'Denne siden ligger ikke på denne enheten',
+    hint: 'Vertsmaskinen er ikke å nå. Sider som var åpne før, er beholdt her, og det du gjør på dem, beholdes og sendes senere.',
+    quick: 'Ta et hurtig svar',
+    waiting: 'Se hva som venter på denne enheten',
+    again: 'Prøv igjen',
+  },
+};

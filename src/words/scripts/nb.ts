@@ -1,0 +1,5 @@
+import { nb } from '../nb';
+import type { Tongues } from '../tongue';
+
+/** Lays this language out for a page, before the app starts in it. */
+((globalThis as Tongues).frostWords ??= {}).nb = nb;

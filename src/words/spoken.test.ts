@@ -1,0 +1,35 @@
+// @vitest-environment happy-dom
+import { afterEach, describe, expect, it } from 'vitest';
+import * as english from './en/terms';
+import { nb } from './nb';
+import { spoken } from './spoken';
+import type { Tongues } from './tongue';
+
+const shared = globalThis as Tongues;
+afterEach(() => {
+  delete shared.frostWords;
+  document.documentElement.lang = 'en';
+});
+
+describe('the words of a page', () => {
+  it('are those of its language, once they are there', () => {
+    document.documentElement.lang = 'nb';
+    shared.frostWords = { nb };
+    expect(spoken(english, 'terms').SPAN.hour).toBe('t');
+  });
+
+  it('are looked up when they are said where the script with them is only being read', () => {
+    document.documentElement.lang = 'nb';
+    const words = spoken(english, 'terms');
+    expect(words.SPAN.hour).toBe('h');
+    shared.frostWords = { nb };
+    expect(words.SPAN.hour).toBe('t');
+    expect({ ...words.WETNESS_WORDS }).toEqual(nb.terms.WETNESS_WORDS);
+    expect(words.inSentence('Våt')).toBe('våt');
+  });
+
+  it('are English where nobody brings the language', () => {
+    document.documentElement.lang = 'fr';
+    expect(spoken(english, 'terms').SPAN.hour).toBe('h');
+  });
+});
