@@ -253,6 +253,14 @@ export async function waitForText(page: Page, text: string): Promise<void> {
   }
 }
 
+/** Waits until the page has this address: a page may rewrite its own before it goes to another. */
+export const waitForAddress = (page: Page, wanted: RegExp) =>
+  page.waitForFunction(
+    (pattern) => new RegExp(pattern).test(window.location.href),
+    { timeout: PATIENCE_MS },
+    wanted.source,
+  );
+
 /** Waits until the field of this name holds this text. */
 export async function waitForValue(page: Page, name: string, value: string): Promise<void> {
   await page.waitForFunction(

@@ -3,7 +3,17 @@ import type { Page } from 'puppeteer-core';
 import { orderItem } from '@/core/practice';
 import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
-import { goTo, NARROW, openPage, press, textOf, typeInto, waitForText, withDemo } from './app';
+import {
+  goTo,
+  NARROW,
+  openPage,
+  press,
+  textOf,
+  typeInto,
+  waitForAddress,
+  waitForText,
+  withDemo,
+} from './app';
 import { DRILL_PAGES } from './drill-pages';
 
 const demo = withDemo();
@@ -190,8 +200,8 @@ describe('practice by touch at 390 px', () => {
 
   it('goes from one drill to another for five minutes', async () => {
     const { page } = await openPage(demo.browser, `${demo.app.url}/practice`, NARROW);
-    await Promise.all([page.waitForNavigation(), press(page, WORDS.home.five)]);
-    expect(page.url()).toMatch(/\/practice\/\w+\?topic=.+&until=\d+/);
+    await press(page, WORDS.home.five, 'link');
+    await waitForAddress(page, /\/practice\/\w+\?topic=.+&until=\d+/);
     await goTo(page, `${demo.app.url}/practice/next?until=1`);
     await waitForText(page, WORDS.home.roundDone);
   });

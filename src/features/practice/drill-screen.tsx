@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { Drill } from '@/core/practice';
-import { ActionButton } from '@/ui/fields/action-button';
+import { ActionButton, ActionLink } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { LongTextField } from '@/ui/fields/long-text-field';
 import { useWrite } from '@/ui/fields/use-write';
@@ -23,14 +23,14 @@ import { useDrill, type Answering } from './use-drill';
 import type { ItemRef, Situation } from './use-cases/situation';
 
 const WORDS = drillsScreenWords.drillFrame;
-const QUESTION: Record<Drill, string> = {
+const question = (): Record<Drill, string> => ({
   iron: drillsScreenWords.iron.question,
   snow: drillsScreenWords.snow.question,
   pick: drillsScreenWords.pick.question,
   order: drillsScreenWords.order.question,
   see: drillsScreenWords.see.question,
   test: drillsScreenWords.test.question,
-};
+});
 
 interface DrillScreenProps {
   item: ItemRef;
@@ -53,7 +53,7 @@ export function DrillScreen({ item, situation, learnerId, nextHref }: DrillScree
     <Box as="main">
       <Sheet
         question={`${practiceScreenWords.DRILL[item.drill]} · ${WORDS.madeUp}`}
-        answer={<Text textStyle="title">{QUESTION[item.drill]}</Text>}
+        answer={<Text textStyle="title">{question()[item.drill]}</Text>}
       >
         <Input situation={situation} answering={{ answer, isBusy }} isTold={isTold} />
         <FieldProblemText problem={problem} />
@@ -64,7 +64,10 @@ export function DrillScreen({ item, situation, learnerId, nextHref }: DrillScree
               {told.isKept ? WORDS.kept : WORDS.notKept}
             </Text>
             <Flex gap="5" mt="4" wrap="wrap" align="center">
-              <NextLink href={nextHref} />
+              {/* A whole load: what comes next depends on what was just kept. */}
+              <ActionLink href={nextHref} data-testid="drill-next">
+                {WORDS.next}
+              </ActionLink>
               <DisputePart item={item} learnerId={learnerId} />
             </Flex>
           </Box>
@@ -74,15 +77,6 @@ export function DrillScreen({ item, situation, learnerId, nextHref }: DrillScree
         </Box>
       </Sheet>
     </Box>
-  );
-}
-
-/** A whole load: what comes next depends on what was just kept. */
-function NextLink({ href }: { href: string }) {
-  return (
-    <ActionButton onClick={() => window.location.assign(href)} data-testid="drill-next">
-      {WORDS.next}
-    </ActionButton>
   );
 }
 

@@ -3,7 +3,7 @@
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { Part, Sheet } from '@/ui/frame/sheet';
-import { ActionButton } from '@/ui/fields/action-button';
+import { ActionButton, ActionLink } from '@/ui/fields/action-button';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { DisputesPart } from './disputes-part';
 import { GroupPart } from './group-part';
@@ -38,9 +38,7 @@ export function PracticeScreen({ data, isRoundDone, roundHref }: PracticeScreenP
           </Text>
         )}
         <Flex gap="4" align="center" wrap="wrap" mb="6" className="no-print">
-          <ActionButton onClick={() => window.location.assign(roundHref)}>
-            {WORDS.five}
-          </ActionButton>
+          <ActionLink href={roundHref}>{WORDS.five}</ActionLink>
           <Text textStyle="small" color="faint">
             {WORDS.fiveHint}
           </Text>

@@ -53,3 +53,13 @@ export function ActionButton({
     </Button>
   );
 }
+
+/** A link with the look of the main action. It loads its page whole, and works before the page is awake. */
+export function ActionLink({ children, ...props }: ButtonProps & { href: string }) {
+  const { href, ...look } = props;
+  return (
+    <Button asChild minH="target" textStyle="strong" borderRadius="l2" {...MAIN} {...look}>
+      <a href={href}>{children}</a>
+    </Button>
+  );
+}
