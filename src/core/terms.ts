@@ -60,6 +60,9 @@ export const PRODUCT_ROLES = [
 ] as const;
 export type ProductRole = (typeof PRODUCT_ROLES)[number];
 
+/** Roles whose products stand for no temperature. */
+export const UNLABELLED_ROLES: readonly ProductRole[] = ['cleaner', 'skin_care'];
+
 /** Why the grams on the shelf changed. */
 export const STOCK_MOVE_KINDS = ['bought', 'used', 'corrected'] as const;
 export type StockMoveKind = (typeof STOCK_MOVE_KINDS)[number];

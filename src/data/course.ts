@@ -1,5 +1,5 @@
 import { spotReadings, type CourseData, type Outing } from '../core/model';
-import { HOUR_MS } from '../core/constants';
+import { HOUR_MS } from '../core/units/constants';
 import { SNOW } from '../core/snow/figures';
 import { trackWork } from '../core/snow/track-work';
 import type { FrostDatabase } from './database';

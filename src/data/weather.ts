@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../core/constants';
+import { HOUR_MS } from '../core/units/constants';
 import { STATION_FIELDS, WEATHER_FIELDS, type Station } from '../core/model';
 import type { WeatherSample } from '../core/snow/outlook';
 import { SIMPLE_FORECAST_OLDER_H } from '../core/snow/simple-forecast';

@@ -1,4 +1,4 @@
-import { HOUR_MS, MINUTE_MS } from '../constants';
+import { HOUR_MS, MINUTE_MS } from '../units/constants';
 import { diffusionAt } from '../iron';
 import { brushSteps, scrapeStep } from './brushing';
 import { ironSetting, minutesFor } from './amounts';

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../constants';
+import { MINUTE_MS } from '../units/constants';
 import type { Waxing } from '../ski';
 import { WAIT_KINDS, type Step } from './types';
 

@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../constants';
+import { HOUR_MS } from '../units/constants';
 import { requireWithin } from '../errors';
 import type { Discipline, Purpose } from '../terms';
 import { CHOICE, CHOICE_LIMITS } from './figures';

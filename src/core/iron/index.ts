@@ -16,8 +16,9 @@ export type {
   IronWax,
   PassTiming,
 } from './types';
-export { MAP_REGIONS, mapAxes, mapRow } from './map';
-export type { IronMapAxes, MapRegion } from './map';
+export { mapRow } from './map';
+export { MAP_REGIONS, mapAxes } from './map-axes';
+export type { IronMapAxes, MapRegion } from './map-axes';
 export { passAt } from './pass-at';
 export { IRON_KINDS, isHeldAcross, presetOn } from './presets';
 export type { IronKind } from './presets';

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../constants';
+import { MINUTE_MS } from '../units/constants';
 import { GLIDE_MEASURES, type GlideHill, type GlideMeasure, type GlideTest } from '../glide';
 import { glidedSnow, type SnowConditions } from '../wax';
 import type { FieldsOf } from './field';

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../constants';
+import { MINUTE_MS } from '../units/constants';
 import { PLAN } from './figures';
 import type { VisitState } from './progress';
 import type { PlannedTask } from './types';

@@ -1,4 +1,4 @@
-import { MINUTE_MS, SECOND_MS } from '../constants';
+import { MINUTE_MS, SECOND_MS } from '../units/constants';
 import { PLAN } from './figures';
 import type { Prepared } from './prepare';
 import type { Schedule } from './schedule';

@@ -1,4 +1,4 @@
-import { SECOND_MS } from '../constants';
+import { SECOND_MS } from '../units/constants';
 import { randomSource } from '../random';
 import { NEVER } from './busy';
 import { lowerBound, type Bound } from './bound';

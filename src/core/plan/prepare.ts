@@ -1,4 +1,4 @@
-import { MINUTE_MS, SECOND_MS } from '../constants';
+import { MINUTE_MS, SECOND_MS } from '../units/constants';
 import { Busy, type ChangeTime } from './busy';
 import { PLAN } from './figures';
 import type { PlanProblem, PlanStep } from './types';

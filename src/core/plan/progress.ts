@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../constants';
+import { MINUTE_MS } from '../units/constants';
 import type { StepRecord } from '../bench';
 import { PLAN } from './figures';
 import type { StationStep } from './stations';

@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../constants';
+import { HOUR_MS } from '../units/constants';
 import { PLAN } from './figures';
 import { planBench } from './plan';
 import type { Plan, PlanProblem, PlanTechnician } from './types';

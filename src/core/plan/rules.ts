@@ -1,4 +1,4 @@
-import { MINUTE_MS, SECOND_MS } from '../constants';
+import { MINUTE_MS, SECOND_MS } from '../units/constants';
 import { PLAN } from './figures';
 import { changeTime } from './prepare';
 import type { PlannedTask, PlanProblem, PlanStep } from './types';

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../constants';
+import { MINUTE_MS } from '../units/constants';
 import { PLAN } from './figures';
 import type { Plan, PlannedTask, PlanPair } from './types';
 

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../constants';
+import { MINUTE_MS } from '../units/constants';
 import { randomSource } from '../random';
 import { PLAN } from './figures';
 import { network, spreadsOf, trialRun } from './trial-runs';

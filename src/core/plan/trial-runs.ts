@@ -1,4 +1,4 @@
-import { MINUTE_MS, SECOND_MS } from '../constants';
+import { MINUTE_MS, SECOND_MS } from '../units/constants';
 import type { RandomSource } from '../random';
 import { PLAN } from './figures';
 import { changeTime } from './prepare';

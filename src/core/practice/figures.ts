@@ -1,6 +1,6 @@
 import { valuesOf, type FigureTable } from '../figure';
 import type { SurfaceKind } from '../snow/outlook';
-import type { Chance, WindWord } from '../snow/simple-forecast';
+import type { Chance, WindWord } from '../snow/forecast-terms';
 import type { HandHardness, Sky } from '../terms';
 
 /** Figures of practice: how situations are made, and what an answer is worth. */

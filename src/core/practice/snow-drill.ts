@@ -1,12 +1,8 @@
-import { DAY_MS, HOUR_MS } from '../constants';
+import { DAY_MS, HOUR_MS } from '../units/constants';
 import { firstGuessOfSnowTemperature, type GrainShape } from '../snow';
 import { outlook, wetnessOf, type OutlookInput, type SurfaceKind } from '../snow/outlook';
-import {
-  AMOUNTS,
-  weatherFromSimple,
-  type SimpleForecast,
-  type WindWord,
-} from '../snow/simple-forecast';
+import { AMOUNTS, type WindWord } from '../snow/forecast-terms';
+import { weatherFromSimple, type SimpleForecast } from '../snow/simple-forecast';
 import { GRAINS, WETNESSES, type Grain, type HandHardness, type Sky, type Wetness } from '../terms';
 import { drawFor, type Draw } from './draw';
 import { MORNINGS, PRACTICE, type MorningRecipe } from './figures';

@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../constants';
+import { HOUR_MS } from '../units/constants';
 import { LONGEST_BRIDGE_H, snowAt, type Outlook, type WeatherSample } from '../snow/outlook';
 import type { Origin } from '../terms';
 import { localFromInstant } from '../time';

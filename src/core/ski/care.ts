@@ -1,4 +1,4 @@
-import { WEEK_MS } from '../constants';
+import { WEEK_MS } from '../units/constants';
 import { requireIn } from '../errors';
 import type { SkiType, WearSnow } from '../terms';
 import { SKI, SKI_LIMITS } from './figures';

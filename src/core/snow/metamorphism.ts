@@ -1,4 +1,5 @@
-import { DAY_S, PHYSICS } from '../constants';
+import { PHYSICS } from '../constants';
+import { DAY_S } from '../units/constants';
 import { DomainError, requireIn, requireWithin } from '../errors';
 import { SNOW_LIMITS } from './figures';
 import type { GrainShape } from './grain-shape';

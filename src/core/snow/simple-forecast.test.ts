@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { HOUR_MS } from '../constants';
+import { HOUR_MS } from '../units/constants';
 import { outlook } from './outlook';
 import { weatherFromSimple, type SimpleForecast } from './simple-forecast';
 import { FLAT_SITE } from '../../../tests/unit/fixtures';

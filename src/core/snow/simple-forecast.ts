@@ -1,16 +1,10 @@
 import { saturationOverWaterHPa } from '../air';
-import { DAY_MS, HOUR_MS } from '../constants';
+import { DAY_MS, HOUR_MS } from '../units/constants';
 import { DomainError } from '../errors';
 import type { Sky } from '../terms';
 import { SNOW } from './figures';
+import type { Amount, Chance, WindWord } from './forecast-terms';
 import type { WeatherSample } from './outlook';
-
-export const WIND_WORDS = ['calm', 'light', 'moderate', 'strong'] as const;
-export type WindWord = (typeof WIND_WORDS)[number];
-export const CHANCES = ['none', 'possible', 'likely', 'certain'] as const;
-export type Chance = (typeof CHANCES)[number];
-export const AMOUNTS = ['light', 'steady', 'heavy'] as const;
-export type Amount = (typeof AMOUNTS)[number];
 
 /** A day or a night as a forecast in two lines has it; °C. */
 export interface HalfDay {

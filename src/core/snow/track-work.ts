@@ -1,4 +1,4 @@
-import { DAY_MS, HOUR_MS } from '../constants';
+import { DAY_MS, HOUR_MS } from '../units/constants';
 import { instantFromLocal, localFromInstant } from '../time';
 import { SNOW } from './figures';
 import type { SurfaceEvent } from './outlook';

@@ -1,5 +1,5 @@
 import { TZDate, tzOffset } from '@date-fns/tz';
-import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from '../constants';
+import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from '../units/constants';
 import { DomainError } from '../errors';
 
 const MINUTES_AN_HOUR = HOUR_MS / MINUTE_MS;

@@ -1,4 +1,4 @@
-import { FAHRENHEIT, KILOMETRES_PER_MILE, METRES_PER_FOOT } from '../constants';
+import { FAHRENHEIT, KILOMETRES_PER_MILE, METRES_PER_FOOT } from './constants';
 import { requireWithin } from '../errors';
 
 const { perKelvin, atZeroC } = FAHRENHEIT;

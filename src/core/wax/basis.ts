@@ -1,4 +1,4 @@
-import { HOUR_MS, MINUTE_MS } from '../constants';
+import { HOUR_MS, MINUTE_MS } from '../units/constants';
 import type { ChoiceBasis } from '../terms';
 import { HOUSE_LIMITS } from './figures';
 import type { BasisReason } from './findings';

@@ -13,7 +13,7 @@ import {
 } from '../../core/practice';
 import { randomSource } from '../../core/random';
 import { FINDING_KINDS, type FindingKind } from '../../core/terms';
-import { DAY_MS } from '../../core/constants';
+import { DAY_MS } from '../../core/units/constants';
 
 const SEED = 27;
 /** Answers a person and a drill, one a day; from how often right to how often. */

@@ -1,5 +1,6 @@
 import { WETNESSES } from '../../terms';
-import { PHYSICS, HOUR_MS } from '../../constants';
+import { PHYSICS } from '../../constants';
+import { HOUR_MS } from '../../units/constants';
 import { weightedQuantile } from '../../statistics';
 import { contactTemperature, contactWaterPercent } from '../column';
 import { grainShape } from '../grain-shape';

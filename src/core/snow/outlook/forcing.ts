@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../../constants';
+import { HOUR_MS } from '../../units/constants';
 import { DomainError } from '../../errors';
 import { clearSkyGlobal, cloudFactor, slopeRatio, sunPosition } from '../../sun';
 import { SNOW } from '../figures';

@@ -1,5 +1,6 @@
 import { freshSnowShape } from '../metamorphism';
-import { DAY_S, PHYSICS } from '../../constants';
+import { PHYSICS } from '../../constants';
+import { DAY_S } from '../../units/constants';
 import { SNOW } from '../figures';
 
 const { meltingK: MELTING_K } = PHYSICS;

@@ -4,7 +4,8 @@ import { ageGrainInto, coverWithSnow } from './grain-step';
 import { ERROR_OF, PERTURBED } from './perturbations';
 import { rememberSurface } from './surface-memory';
 import type { State } from './state';
-import { DAY_S, HOUR_S, PHYSICS } from '../../constants';
+import { PHYSICS } from '../../constants';
+import { DAY_S, HOUR_S } from '../../units/constants';
 import { SNOW } from '../figures';
 import { snowShare } from '../precipitation';
 

@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../../constants';
+import { HOUR_MS } from '../../units/constants';
 import type { RandomSource } from '../../random';
 import { SNOW } from '../figures';
 import { permuteRows } from './perturbations';

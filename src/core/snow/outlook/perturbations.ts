@@ -1,5 +1,5 @@
 import type { RandomSource } from '../../random';
-import { HOUR_S } from '../../constants';
+import { HOUR_S } from '../../units/constants';
 import { neutralExchange } from '../column';
 import { SNOW } from '../figures';
 

@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../../constants';
+import { HOUR_MS } from '../../units/constants';
 import type { SlopeAspect } from '../../sun';
 import { SNOW } from '../figures';
 import { runUpFrom } from './run-up';

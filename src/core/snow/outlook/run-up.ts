@@ -1,5 +1,5 @@
 import { stationPressureHPa } from '../../air';
-import { HOUR_MS } from '../../constants';
+import { HOUR_MS } from '../../units/constants';
 import { SNOW } from '../figures';
 import { snowShare } from '../precipitation';
 import type { WeatherSample } from './types';

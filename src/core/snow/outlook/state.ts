@@ -1,5 +1,5 @@
 import { stationPressureHPa } from '../../air';
-import { DAY_S, HOUR_S } from '../../constants';
+import { DAY_S, HOUR_S } from '../../units/constants';
 import { DomainError, requireIn } from '../../errors';
 import { randomSource, type RandomSource } from '../../random';
 import {
