@@ -1,6 +1,7 @@
 import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
 import { glideTask } from '@/features/glide/use-cases/answer-glide';
+import { labTask } from '@/features/iron/use-cases/load-iron';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
 import { markTask } from '@/features/practice/use-cases/answer-drill';
 import { chooseTask } from '@/features/pick/use-cases/first-choice';
@@ -31,6 +32,7 @@ const ALL = [
   gripTask,
   glideTask,
   ironTask,
+  labTask,
   markTask,
   outlookTask,
   pickOutlookTask,

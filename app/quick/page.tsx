@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { database } from '@/data/database';
 import { listOutings, nextOuting } from '@/data/outings';
+import { askQuick } from '@/features/quick/quick-lab';
 import { QuickScreen } from '@/features/quick/quick-screen';
 import { quickFrom } from '@/formats/quick-address';
 import { nowMs } from '@/server/clock';
@@ -19,7 +20,11 @@ async function QuickPage({ searchParams }: QuickPageProps) {
   const outing = nextOuting(await listOutings(database()), nowMs());
   return (
     <Box as="main" pb={{ base: '16', lg: '0' }}>
-      <QuickScreen first={first} outing={outing && { id: outing.id, name: outing.name }} />
+      <QuickScreen
+        first={first}
+        firstAnswer={askQuick(first)}
+        outing={outing && { id: outing.id, name: outing.name }}
+      />
     </Box>
   );
 }

@@ -19,6 +19,8 @@ function formatter(decimals: number): Intl.NumberFormat {
 
 /** The figures of a number as a program writes them, `-7.40`, in those of the language: `−7,40`. */
 export function localNumber(figures: string): string {
+  // A program writes numbers as English does: a page in English need not wait for the browser's tables.
+  if (localeTag().startsWith('en')) return figures.replace('-', '−');
   const decimals = figures.split('.')[1]?.length ?? 0;
   // As text, so that nothing is rounded twice.
   return formatter(decimals)

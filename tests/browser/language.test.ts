@@ -10,7 +10,7 @@ import { DEMO_VENUES, lanternOutings } from '@/data/demo/weekend';
 import { PSEUDO } from '@/words/pseudo';
 import { TONGUE_COOKIE, TONGUE_NAMES } from '@/words/tongue';
 import { goTo, NARROW, PATIENCE_MS, WIDE, withDemo } from './app';
-import { DRILL_PAGES } from './drill-pages';
+import { EVERY_SCREEN } from './every-screen';
 
 const demo = withDemo();
 
@@ -94,41 +94,6 @@ const readable = (page: Page) =>
     return shown;
   });
 
-const SLALOM = '/outing/demo-slalom';
-const RELAY = '/outing/demo-relay';
-const SCREENS = [
-  `${RELAY}/snow`,
-  `${RELAY}/pick`,
-  `${SLALOM}/pick`,
-  `${RELAY}/grip`,
-  `${RELAY}/skis`,
-  `${RELAY}/skis/${DEMO_SKIS[0]!.id}`,
-  `${RELAY}/bench`,
-  `${SLALOM}/bench?ski=${DEMO_SKIS[0]!.id}`,
-  `${RELAY}/test`,
-  `${SLALOM}/test`,
-  `${RELAY}/pairs`,
-  `${RELAY}/plan`,
-  `${SLALOM}/log`,
-  `${RELAY}/learning`,
-  `${SLALOM}/season`,
-  `${SLALOM}/wall`,
-  `${RELAY}/venue`,
-  `${RELAY}/shelf`,
-  `${RELAY}/iron`,
-  `${RELAY}/labels`,
-  `${RELAY}/settings`,
-  '/outing/new',
-  '/devices',
-  '/settings',
-  '/practice',
-  ...DRILL_PAGES,
-  '/pair?no=wrong_code',
-  '/quick',
-  '/quick?by=air&on=classic',
-  '/nowhere',
-];
-
 /** A page of somebody who chose this language on the device. */
 async function pageIn(tag: string): Promise<Page> {
   const context = await demo.browser.createBrowserContext();
@@ -140,7 +105,7 @@ async function pageIn(tag: string): Promise<Page> {
 
 // The server speaks English to others: what it keeps of a word from one request to the next shows here.
 describe('with every word in brackets', () => {
-  it.each(SCREENS)('says every word through the language: %s', async (path) => {
+  it.each(EVERY_SCREEN)('says every word through the language: %s', async (path) => {
     const page = await pageIn(PSEUDO);
     await page.setViewport(WIDE);
     await goTo(page, demo.app.url + path);
@@ -187,7 +152,7 @@ describe.each(['nb', 'de'])('in %s', (tag) => {
       await page.setViewport(NARROW);
       const faults: string[] = [];
       page.on('pageerror', (error) => faults.push(`${page.url()}: ${error}`));
-      for (const path of SCREENS) {
+      for (const path of EVERY_SCREEN) {
         await page.goto(demo.app.url + path, { waitUntil: 'load' });
         await page.waitForFunction(() => document.fonts.status === 'loaded');
         expect(await page.evaluate(() => document.documentElement.lang), path).toBe(tag);

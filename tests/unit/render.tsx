@@ -76,3 +76,12 @@ export const arrived = (): Promise<void> =>
     if (document.querySelector('[aria-busy="true"]'))
       throw new Error('A part is still on its way.');
   });
+
+/** Shows a screen with what comes after it. */
+export async function showWhole(
+  ...given: Parameters<typeof show>
+): Promise<ReturnType<typeof show>> {
+  const shown = show(...given);
+  await arrived();
+  return shown;
+}

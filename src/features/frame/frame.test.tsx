@@ -147,11 +147,21 @@ describe('the Day rail', () => {
   });
 });
 
+/** The frame, once it hears keys. */
+async function listening() {
+  framed(await frameOf('demo-slalom'));
+  await waitFor(() => {
+    key('n');
+    expect(pushed()).not.toEqual([]);
+  });
+  vi.clearAllMocks();
+}
+
 describe('keys', () => {
   it.each([...WORKING_ORDER, ...BESIDE].map(({ path }) => [SHORTCUTS[path].key, path] as const))(
     '%s opens %s',
     async (pressed, path) => {
-      framed(await frameOf('demo-slalom'));
+      await listening();
       key(pressed);
       await waitFor(() =>
         expect(pushed()).toEqual([
@@ -162,7 +172,7 @@ describe('keys', () => {
   );
 
   it('go into a field while one types, and leave the browser its own chords', async () => {
-    framed(await frameOf('demo-slalom'));
+    await listening();
     key('s', screen.getByRole('textbox', { name: 'Note' }));
     key('p', document, { ctrlKey: true });
     key('l', document, { metaKey: true });
@@ -170,7 +180,7 @@ describe('keys', () => {
   });
 
   it('Ctrl and Enter sends the form of the screen, from its fields too', async () => {
-    framed(await frameOf('demo-slalom'));
+    await listening();
     const sent = vi.fn((event: Event) => event.preventDefault());
     document.querySelector('form')!.addEventListener('submit', sent);
     key('Enter', screen.getByRole('textbox', { name: 'Note' }), { ctrlKey: true });
@@ -178,7 +188,7 @@ describe('keys', () => {
   });
 
   it('are all listed under ?', async () => {
-    framed(await frameOf('demo-slalom'));
+    await listening();
     key('?', document, { shiftKey: true });
     const list = await screen.findByRole('dialog', { name: 'Keys' });
     for (const { shown, what } of Object.values(SHORTCUTS)) {

@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useShortcut } from '@/ui/keys/use-shortcut';
-import { BESIDE, hrefOf, WORKING_ORDER, type RailItem } from './rail-items';
+import { Shortcut } from '@/ui/keys/shortcut';
+import { BESIDE, hrefOf, WORKING_ORDER } from './rail-items';
 
 /** Few open it, and its dialog is not small: it comes when it is asked for. */
 const KeyList = dynamic(() => import('./key-list').then(({ KeyList: list }) => list), {
@@ -18,22 +18,20 @@ const SCREENS = [...WORKING_ORDER, ...BESIDE];
 export function Shortcuts({ outingId }: { outingId: string }) {
   const router = useRouter();
   const [isOpen, setIsOpen] = useState(false);
-  useShortcut('help', () => setIsOpen(true));
-  useShortcut('newOuting', () => router.push('/outing/new'));
-  useShortcut('save', () => document.querySelector<HTMLFormElement>('main form')?.requestSubmit());
+  const save = () => document.querySelector<HTMLFormElement>('main form')?.requestSubmit();
   return (
     <>
+      <Shortcut name="help" act={() => setIsOpen(true)} />
+      <Shortcut name="newOuting" act={() => router.push('/outing/new')} />
+      <Shortcut name="save" act={save} />
       {SCREENS.map((item) => (
-        <ScreenKey key={item.path} item={item} outingId={outingId} />
+        <Shortcut
+          key={item.path}
+          name={item.path}
+          act={() => router.push(hrefOf(item, outingId))}
+        />
       ))}
       {isOpen && <KeyList onClose={() => setIsOpen(false)} />}
     </>
   );
-}
-
-/** The key of one screen. */
-function ScreenKey({ item, outingId }: { item: RailItem; outingId: string }) {
-  const router = useRouter();
-  useShortcut(item.path, () => router.push(hrefOf(item, outingId)));
-  return null;
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { KeptGlideTest } from '@/core/model';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -9,9 +10,14 @@ import { NumberPad } from '@/ui/fields/number-pad';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { Part } from '@/ui/frame/sheet';
 import { testScreenWords } from '@/words/screens/test';
-import { GatesReader } from './gates-reader';
 import { shownValue } from './glide-words';
 import type { useRuns } from './use-runs';
+
+/** What reads the gates comes after the page, into its place. */
+const GatesReader = dynamic(() => import('./gates-reader').then((module) => module.GatesReader), {
+  ssr: false,
+  loading: () => <Box minH="44px" aria-busy />,
+});
 
 const WORDS = testScreenWords.runEntry;
 

@@ -1,10 +1,11 @@
 'use client';
 
 import type { Outing } from '@/core/model';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { chooseGrip, findFit, type FitInput, type GripChoice } from '@/core/grip';
 import { lateResolver } from '@/formats/schemas/form-resolver';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
+import { useLate } from '@/ui/fields/use-late';
 import { keepFitAction } from './actions';
 import type { Found } from './find-fit';
 import { fitInputFrom, startFrom, type FitDraft } from './fit-draft';
@@ -16,17 +17,7 @@ const resolver = lateResolver<FitDraft>(async () => (await rules()).checkFit);
 
 /** The pocket of what is typed; until its rules are there, that of what was kept, which they took. */
 function useFound(draft: FitDraft, kept: FitInput | undefined): Found {
-  const [rule, setRule] = useState<{ found: (draft: FitDraft) => Found }>();
-  useEffect(() => {
-    let isGone = false;
-    rules().then(
-      ({ found }) => !isGone && setRule({ found }),
-      () => undefined,
-    );
-    return () => {
-      isGone = true;
-    };
-  }, []);
+  const rule = useLate(rules);
   return useMemo(
     () => (rule ? rule.found(draft) : { fit: findFit(kept ?? {}) }),
     [rule, draft, kept],

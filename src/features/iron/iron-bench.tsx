@@ -13,7 +13,8 @@ import { useUnits } from '@/ui/format/units-context';
 import { Caution } from '@/ui/frame/sheet';
 import { ironScreenWords } from '@/words/screens/iron';
 import { IronField } from './iron-field';
-import { problemOf, type IronDraft, type IronState } from './use-iron';
+import type { IronDraft } from './iron-draft';
+import { problemOf, type IronState } from './use-iron';
 
 const WORDS = ironScreenWords.ironScreen;
 

@@ -1,7 +1,8 @@
 'use client';
 
 import { NumberField, type FigureLook } from '@/ui/fields/number-field';
-import type { IronDraft, IronState } from './use-iron';
+import type { IronDraft } from './iron-draft';
+import type { IronState } from './use-iron';
 
 interface IronFieldProps {
   state: IronState;

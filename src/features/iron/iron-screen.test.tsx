@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { WorkerFailure } from '@/workers/failure';
@@ -15,17 +16,19 @@ beforeEach(async () => {
 });
 
 const shown = async (units?: typeof AMERICAN) =>
-  show(<IronScreen {...await loadIron(db, 'demo-slalom')} />, units);
+  show(<IronScreen view={await loadIron(db, 'demo-slalom')} />, units);
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const advice = () => screen.getByTestId('iron-advice').textContent.replace(/[\u202f\u00a0]/g, ' ');
 
 describe('the waxes of the lab', () => {
   it('are those that go on with the iron, without what must never be heated', async () => {
-    const { products, chosenId } = await loadIron(db, 'demo-slalom');
+    const { products, start } = await loadIron(db, 'demo-slalom');
+    const [chosen] = await listChoices(db, 'demo-slalom', 1);
     expect(products.length).toBeGreaterThan(10);
     expect(products.every(({ applications }) => applications.includes('iron'))).toBe(true);
     expect(products.some(({ additives }) => additives.includes('fluorocarbon'))).toBe(false);
-    expect(products.some(({ id }) => id === chosenId)).toBe(true);
+    expect(start.productId).toBe(chosen!.productId);
+    expect(products.some(({ id }) => id === start.productId)).toBe(true);
   });
 });
 

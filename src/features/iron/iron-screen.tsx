@@ -1,6 +1,6 @@
 'use client';
 
-import type { OwnIron, ShelfProduct } from '@/core/model';
+import dynamic from 'next/dynamic';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { IronQuestion } from '@/core/iron';
 import { ironTemperature, meltingPoint, type Figure } from '@/core/shelf';
@@ -15,23 +15,22 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { Bench, Seen } from './iron-bench';
 import { CourseChart, MapChart } from './iron-charts';
 import { OwnSetting, PassTable, Warnings } from './iron-passes';
-import { OwnIronPart } from './own-iron';
 import { SideView } from './side-view';
+import type { IronView } from './use-cases/load-iron';
 import { problemOf, useIron, type IronState } from './use-iron';
+
+/** It stands folded up: its fields come after the page. */
+const OwnIronPart = dynamic(() => import('./own-iron').then((module) => module.OwnIronPart), {
+  ssr: false,
+  loading: () => <Box minH="60px" aria-busy />,
+});
 
 const WORDS = ironScreenWords.ironScreen;
 
-interface IronScreenProps {
-  products: readonly ShelfProduct[];
-  /** The wax of the outing's choice, if there is one. */
-  chosenId: string | undefined;
-  /** The team's own. */
-  irons: readonly OwnIron[];
-}
-
 /** The Iron lab: will this wax flow behind this iron as it should, without hurting the base? */
-export function IronScreen({ products, chosenId, irons }: IronScreenProps) {
-  const state = useIron(products, chosenId, irons);
+export function IronScreen({ view }: { view: IronView }) {
+  const { products, irons } = view;
+  const state = useIron(view);
   const { result } = state;
   const isDone = 'question' in result;
   return (

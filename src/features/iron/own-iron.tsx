@@ -3,9 +3,7 @@
 import type { OwnIron } from '@/core/model';
 import { useState } from 'react';
 import { Flex, SimpleGrid } from '@chakra-ui/react';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { ownIronSchema } from '@/formats/schemas/iron';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField, type FigureLook, type Scale } from '@/ui/fields/number-field';
@@ -39,7 +37,10 @@ const EMPTY: IronDraft = {
 };
 const given = (draft: IronDraft) =>
   Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== undefined));
-const resolver = resolverFrom<IronDraft>((draft) => validate(ownIronSchema, given(draft)));
+const resolver = lateForm<IronDraft>(
+  async () => (await import('@/formats/schemas/iron')).ownIronSchema,
+  given,
+);
 
 const centimetresOfMetres: Scale = {
   unit: 'cm',

@@ -14,7 +14,8 @@ import { TextField } from '@/ui/fields/text-field';
 import { Part } from '@/ui/frame/sheet';
 import { useTrack } from '@/workers/use-track';
 import { TimeZoneField } from './time-zone-field';
-import { chosenVenue, NEW_VENUE, type useOutingForm } from './use-outing-form';
+import { chosenVenue, NEW_VENUE } from './outing-draft';
+import type { useOutingForm } from './use-outing-form';
 import { outingScreenWords } from '@/words/screens/outing';
 
 const WORDS = outingScreenWords.placePart;

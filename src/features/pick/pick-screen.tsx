@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { Box, Text } from '@chakra-ui/react';
-import { useShortcut } from '@/ui/keys/use-shortcut';
+import { Shortcut } from '@/ui/keys/shortcut';
 import { choiceWords } from '@/words/areas/choice';
 import { pickScreenWords } from '@/words/screens/pick';
 import { useWords } from '@/ui/format/use-words';
@@ -66,9 +66,9 @@ function Chooser(props: PickScreenProps) {
   const { choice, products } = state.answer;
   const { save } = state.saving;
   const path = `/outing/${outing.id}`;
-  useShortcut('save', () => void save());
   return (
     <Sheet question={question()} answer={<PickAnswer state={state} shelf={shelf} />}>
+      <Shortcut name="save" act={() => void save()} />
       <SaveBar state={state} path={path} />
       <PickFacts state={state} />
       {choice?.cautions.map((caution) => (

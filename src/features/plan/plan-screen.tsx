@@ -11,10 +11,9 @@ import { useServerClock } from '@/ui/format/server-clock';
 import { DoneNotice } from '@/ui/frame/done-notice';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
-import { useShortcut } from '@/ui/keys/use-shortcut';
+import { Shortcut } from '@/ui/keys/shortcut';
 import { percent } from '@/words/quantities';
 import { planScreenWords } from '@/words/screens/plan';
-import { CabinForm } from './cabin-form';
 import { PairsTable } from './pairs-table';
 import { PeopleLists } from './people-lists';
 import { PlanAnswer } from './plan-answer';
@@ -28,6 +27,12 @@ import type { PlanNow, PlanView } from './use-cases/load-plan';
 const PlanBoard = dynamic(() => import('./plan-board').then((module) => module.PlanBoard), {
   ssr: false,
   loading: () => <Box minH="420px" aria-busy />,
+});
+
+/** What is asked less often stands at the end. */
+const CabinForm = dynamic(() => import('./cabin-form').then((module) => module.CabinForm), {
+  ssr: false,
+  loading: () => <Box minH="360px" aria-busy />,
 });
 
 const WORDS = planScreenWords.planScreen;
@@ -67,7 +72,6 @@ export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
   const make = async () => {
     if (await planner.make(form.cabin, form.wish)) form.forget();
   };
-  useShortcut('replan', () => void make());
   const asked = view.outings.filter(({ id }) => form.wish.outingIds.includes(id));
   const unchosen = asked.filter(({ hasChoice }) => !hasChoice).map(({ name }) => name);
   const starters = asked.reduce((sum, one) => sum + one.starters, 0);
@@ -82,6 +86,7 @@ export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
         )
       }
     >
+      <Shortcut name="replan" act={() => void make()} />
       <Box className="no-print">
         <Flex gap="4" align="center" wrap="wrap" mb="3">
           {(starters > 0 || now) && (

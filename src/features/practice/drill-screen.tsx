@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import dynamic from 'next/dynamic';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { Drill } from '@/core/practice';
 import { ActionButton, ActionLink } from '@/ui/fields/action-button';
@@ -12,15 +13,30 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { disputeAction } from './actions';
-import { IronDrill } from './iron-drill';
-import { OrderDrill } from './order-drill';
-import { PickDrill } from './pick-drill';
-import { SeeDrill } from './see-drill';
-import { SnowDrill } from './snow-drill';
-import { TestDrill } from './test-drill';
 import { ToldResult } from './told-result';
 import { useDrill, type Answering } from './use-drill';
 import type { ItemRef, Situation } from './use-cases/situation';
+
+/** Each drill brings its own tools. */
+const place = () => <Box minH="420px" aria-busy />;
+const IronDrill = dynamic(() => import('./iron-drill').then((module) => module.IronDrill), {
+  loading: place,
+});
+const OrderDrill = dynamic(() => import('./order-drill').then((module) => module.OrderDrill), {
+  loading: place,
+});
+const PickDrill = dynamic(() => import('./pick-drill').then((module) => module.PickDrill), {
+  loading: place,
+});
+const SeeDrill = dynamic(() => import('./see-drill').then((module) => module.SeeDrill), {
+  loading: place,
+});
+const SnowDrill = dynamic(() => import('./snow-drill').then((module) => module.SnowDrill), {
+  loading: place,
+});
+const TestDrill = dynamic(() => import('./test-drill').then((module) => module.TestDrill), {
+  loading: place,
+});
 
 const WORDS = drillsScreenWords.drillFrame;
 const question = (): Record<Drill, string> => ({

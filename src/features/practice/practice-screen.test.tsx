@@ -11,7 +11,7 @@ import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { DEFAULT_UNITS } from '@/words/units';
 import { demoDatabase } from '../../../tests/unit/demo-app';
-import { fill, show } from '../../../tests/unit/render';
+import { fill, show, showWhole } from '../../../tests/unit/render';
 import { answerDrillAction, disputeAction, settleDisputeAction } from './actions';
 import { DrillScreen } from './drill-screen';
 import { PracticeScreen } from './practice-screen';
@@ -119,7 +119,7 @@ const ITEMS: ItemRef[] = DRILLS.map((drill) => ({
   seed: 2,
 }));
 const drillOf = async (item: ItemRef) =>
-  show(
+  showWhole(
     <DrillScreen
       item={item}
       situation={(await situationOf(db, item, DEFAULT_UNITS))!}

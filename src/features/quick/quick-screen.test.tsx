@@ -7,6 +7,7 @@ import { listProducts } from '@/data/products';
 import { demoDatabase, pushed } from '../../../tests/unit/demo-app';
 import { AMERICAN, fill, show, arrived } from '../../../tests/unit/render';
 import { keepBlocks } from '@/server/keep-blocks';
+import { askQuick } from './quick-lab';
 import { QuickScreen } from './quick-screen';
 
 let db: FrostDatabase;
@@ -15,7 +16,10 @@ beforeEach(async () => {
 });
 
 async function shown(units?: typeof AMERICAN) {
-  const screenShown = show(<QuickScreen first={USUAL_INPUT} outing={undefined} />, units);
+  const screenShown = show(
+    <QuickScreen first={USUAL_INPUT} firstAnswer={askQuick(USUAL_INPUT)} outing={undefined} />,
+    units,
+  );
   await arrived();
   return screenShown;
 }

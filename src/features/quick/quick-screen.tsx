@@ -12,6 +12,7 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { quickScreenWords } from '@/words/screens/quick';
 import { FootLine, Headline, Particulars } from './quick-answer';
 import { QuickInputs } from './quick-inputs';
+import type { Answered } from './quick-lab';
 import { shareText } from './share-text';
 import { useQuick, type QuickState } from './use-quick';
 
@@ -31,13 +32,15 @@ const COLUMN = { base: 'contents', lg: 'block' } as const;
 
 interface QuickScreenProps {
   first: QuickInput;
+  /** What it gives. */
+  firstAnswer: Answered;
   /** The next outing, if there is any. */
   outing: { id: string; name: string } | undefined;
 }
 
 /** The quick answer: six inputs, and beside them what to look for; nothing is stored. */
-export function QuickScreen({ first, outing }: QuickScreenProps) {
-  const state = useQuick(first);
+export function QuickScreen({ first, firstAnswer, outing }: QuickScreenProps) {
+  const state = useQuick(first, firstAnswer);
   const { answer, input } = state;
   return (
     <>

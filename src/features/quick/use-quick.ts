@@ -1,14 +1,12 @@
 import { useEffect, useMemo, useState } from 'react';
-import { DomainError } from '@/core/errors';
-import { quickAnswer, quickSnow, type QuickAnswer, type QuickInput } from '@/core/quick';
-import { SNOW_FIELDS_OF_READING } from '@/core/model';
-import type { SnowConditions } from '@/core/wax';
+import type { QuickInput } from '@/core/quick';
 import { quickAddress } from '@/formats/quick-address';
+import { useLate } from '@/ui/fields/use-late';
 import { useUnits } from '@/ui/format/units-context';
-import { fieldsWords } from '@/words/areas/fields';
 import { quickScreenWords } from '@/words/screens/quick';
+import { uiScreenWords } from '@/words/screens/ui';
 import { mistakeWords } from '@/words/told/mistake';
-import type { Units } from '@/words/units';
+import type { Answered } from './quick-lab';
 
 const WORDS = quickScreenWords.quickScreen;
 
@@ -28,42 +26,26 @@ function completeOf(draft: QuickDraft): QuickInput | undefined {
   return { ...draft, snowC: draft.snowC ?? 0, airC: draft.airC ?? 0 } as QuickInput;
 }
 
-/** What of the snow no reading may say; by the fields of a reading alone, so that the page needs no schema. */
-function outOfRange(snow: SnowConditions): string | undefined {
-  for (const [key, field] of Object.entries(SNOW_FIELDS_OF_READING)) {
-    const value = snow[key as keyof SnowConditions];
-    if (field.type !== 'number' || typeof value !== 'number') continue;
-    const [low, high] = field.range;
-    if (value >= low && value <= high) continue;
-    return fieldsWords.READING[key as keyof typeof SNOW_FIELDS_OF_READING].outOfRange;
-  }
-  return undefined;
-}
-
-interface Answered {
-  answer?: QuickAnswer;
-  /** Why there is none. */
-  problem?: string;
-}
-
-function answered(input: QuickInput | undefined, units: Units): Answered {
-  if (!input) return { problem: WORDS.fixTheField };
-  const problem = outOfRange(quickSnow(input).snow);
-  if (problem) return { problem };
-  try {
-    return { answer: quickAnswer(input) };
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    return { problem: mistakeWords(error, units) };
-  }
-}
+/** What computes the answer comes after the page, which brings its first answer along. */
+const lab = () => import('./quick-lab');
 
 /** The quick answer for what is typed, computed here; the address follows, so that it can be sent on. */
-export function useQuick(first: QuickInput) {
+export function useQuick(first: QuickInput, firstAnswer: Answered) {
   const [draft, setDraft] = useState<QuickDraft>(first);
   const input = useMemo(() => completeOf(draft), [draft]);
   const units = useUnits();
-  const { answer, problem } = useMemo(() => answered(input, units), [input, units]);
+  const atHand = useLate(lab);
+  const isFirst = draft === first;
+  const {
+    answer,
+    problem: said,
+    mistake,
+  } = useMemo((): Answered => {
+    if (!input) return { problem: WORDS.fixTheField };
+    if (isFirst) return firstAnswer;
+    return atHand?.askQuick(input) ?? { problem: uiScreenWords.late.notHere };
+  }, [input, isFirst, firstAnswer, atHand]);
+  const problem = mistake ? mistakeWords({ mistake }, units) : said;
   const address = answer && input ? quickAddress(input) : undefined;
   useEffect(() => {
     if (address) window.history.replaceState(window.history.state, '', address);

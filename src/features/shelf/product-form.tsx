@@ -8,12 +8,10 @@ import {
   FORMS,
   LABEL_PREFERENCES,
   PRODUCT_ROLES,
+  UNLABELLED_ROLES,
   type ProductRole,
 } from '@/core/terms';
-import { withUsual } from '@/formats/csv/products';
-import { shelfProductSchema, UNLABELLED_ROLES } from '@/formats/schemas/product';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { validate } from '@/formats/schemas/validation';
+import { lateResolver } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { CheckList } from '@/ui/fields/check-list';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
@@ -55,9 +53,14 @@ const Colour = chakra('input');
 const given = (draft: ProductDraft): Record<string, unknown> =>
   Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== undefined));
 
-const resolver = resolverFrom<ProductDraft>((draft) =>
-  validate(shelfProductSchema, withUsual({ id: 'draft', ...given(draft) })),
-);
+const resolver = lateResolver<ProductDraft>(async () => {
+  const [{ withUsual }, { shelfProductSchema }, { validate }] = await Promise.all([
+    import('@/formats/csv/products'),
+    import('@/formats/schemas/product'),
+    import('@/formats/schemas/validation'),
+  ]);
+  return (draft) => validate(shelfProductSchema, withUsual({ id: 'draft', ...given(draft) }));
+});
 
 interface ProductFormProps {
   start?: ProductDraft;

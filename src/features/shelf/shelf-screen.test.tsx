@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { chooseFrom, AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { chooseFrom, AMERICAN, field, fill, showWhole } from '../../../tests/unit/render';
 import { ShelfScreen } from './shelf-screen';
 import { loadShelf } from './use-cases/load-shelf';
 
@@ -16,7 +16,7 @@ beforeEach(async () => {
 async function shown(units?: typeof AMERICAN) {
   const outing = await outingOf(db, 'demo-relay');
   const view = await loadShelf(db, outing, DAY.getTime());
-  return show(<ShelfScreen outing={outing} view={view} />, units);
+  return showWhole(<ShelfScreen outing={outing} view={view} />, units);
 }
 const named = async (name: string) => (await listProducts(db)).find((one) => one.name === name);
 
@@ -149,7 +149,7 @@ describe('what the shelf covers', () => {
   it('empty, says so and offers the form', async () => {
     const outing = await outingOf(db, 'demo-relay');
     const view = await loadShelf(db, outing, DAY.getTime());
-    const { text } = show(
+    const { text } = await showWhole(
       <ShelfScreen outing={outing} view={{ ...view, products: [], low: [], moves: [] }} />,
     );
     expect(text()).toContain('The shelf is empty. Add the first wax below.');
@@ -177,7 +177,7 @@ describe('an empty shelf', () => {
     await db.deleteFrom('product').execute();
     const outing = await outingOf(db, 'demo-tour');
     const view = await loadShelf(db, outing, DAY.getTime());
-    const { user } = show(<ShelfScreen outing={outing} view={view} />);
+    const { user } = await showWhole(<ShelfScreen outing={outing} view={view} />);
     await user.click(screen.getByRole('button', { name: 'Put these on the shelf' }));
     await waitFor(async () => expect(await named('Klister wet (typical)')).toBeDefined());
     expect(await named('Grip cold (typical)')).toMatchObject({ role: 'grip_stick', form: 'stick' });

@@ -2,11 +2,11 @@
 
 import type { Outing, ShelfProduct } from '@/core/model';
 import { useMemo, useState } from 'react';
+import dynamic from 'next/dynamic';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { costAPair, ironTemperature, shelfNotes } from '@/core/shelf';
-import { PRODUCT_ROLES, type ProductRole } from '@/core/terms';
+import { PRODUCT_ROLES, UNLABELLED_ROLES, type ProductRole } from '@/core/terms';
 import { labelHardness } from '@/core/wax';
-import { UNLABELLED_ROLES } from '@/formats/schemas/product';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { useWrite } from '@/ui/fields/use-write';
 import { fixed, temperature, temperatureRange } from '@/words/quantities';
@@ -16,7 +16,6 @@ import { termsWords } from '@/words/areas/terms';
 import { shelfScreenWords } from '@/words/screens/shelf';
 import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
-import { CsvImport } from '@/ui/frame/csv-import';
 import { RowMenu } from '@/ui/frame/row-menu';
 import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
@@ -26,10 +25,30 @@ import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { Swatch } from '@/ui/marks/swatch';
 import { removeProductAction, saveProductAction } from './actions';
 import { CoveragePart, holesInWords } from './coverage-part';
-import { ProductForm, type ProductDraft } from './product-form';
-import { Starter } from './starter';
-import { StockPart } from './stock-part';
+import type { ProductDraft } from './product-form';
 import type { ShelfView } from './use-cases/load-shelf';
+
+/** What is for an empty shelf, and what stands at the end of a full one, comes after the page, into its place. */
+const place = (height: string, id?: string) =>
+  function Place() {
+    return <Box id={id} minH={height} aria-busy />;
+  };
+const Starter = dynamic(() => import('./starter').then((module) => module.Starter), {
+  ssr: false,
+  loading: place('900px'),
+});
+const StockPart = dynamic(() => import('./stock-part').then((module) => module.StockPart), {
+  ssr: false,
+  loading: place('360px'),
+});
+const ProductForm = dynamic(() => import('./product-form').then((module) => module.ProductForm), {
+  ssr: false,
+  loading: place('760px', 'product-form'),
+});
+const CsvImport = dynamic(
+  () => import('@/ui/frame/csv-import').then((module) => module.CsvImport),
+  { ssr: false, loading: place('160px') },
+);
 
 const WORDS = shelfScreenWords.shelfScreen;
 

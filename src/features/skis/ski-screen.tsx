@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { Ski } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -14,12 +15,20 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { removeSkiAction, restoreSkiAction } from './actions';
-import { EventsPart } from './events-part';
 import { LookOverPart } from './look-over-part';
 import { ReserveBar } from './reserve-bar';
-import { SkiForm } from './ski-form';
 import { SkiPhotos } from './ski-photos';
 import type { SkiView } from './use-cases/load-skis';
+
+/** What is filled in now and then comes after the page, into its place. */
+const EventsPart = dynamic(() => import('./events-part').then((module) => module.EventsPart), {
+  ssr: false,
+  loading: () => <Box minH="420px" aria-busy />,
+});
+const SkiForm = dynamic(() => import('./ski-form').then((module) => module.SkiForm), {
+  ssr: false,
+  loading: () => <Box minH="700px" aria-busy />,
+});
 
 const WORDS = skisScreenWords.skiScreen;
 

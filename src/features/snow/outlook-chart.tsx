@@ -249,7 +249,7 @@ function layoutOf(
               fixed(temperatureValue(start.snow.contactC.p50, units)),
               temperatureUnit(units),
             )
-          : 'start',
+          : WORDS.startAlone,
         showarrow: false,
         xanchor: 'right',
         xshift: -6,

@@ -10,6 +10,7 @@ import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { chooseFrom, AMERICAN, field, fill, show, arrived } from '../../../tests/unit/render';
 import { temperatureWithSpread } from '@/words/quantities';
 import { DEFAULT_UNITS } from '@/words/units';
+import { pretendedSnow } from './instruments/pretended-snow';
 import { SnowScreen } from './snow-screen';
 import { loadSnow } from './use-cases/load-snow';
 
@@ -43,6 +44,7 @@ async function shown({ outingId = 'demo-relay', correctedId, isBare = false, uni
       start={start}
       own={own}
       trackEvents={isBare ? [] : await listTrackEvents(db, outingId)}
+      pretended={pretendedSnow(view.ok ? view.snow : undefined, DAY.getTime())}
       serverNowMs={DAY.getTime()}
     />,
     units,

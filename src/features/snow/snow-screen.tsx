@@ -5,9 +5,8 @@ import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Text } from '@chakra-ui/react';
-import type { CourseSnow, RoledProduct } from '@/core/choice';
+import type { RoledProduct } from '@/core/choice';
 import type { OwnCorrection } from '@/core/wax';
-import { snowAt } from '@/core/snow/outlook';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useWrite } from '@/ui/fields/use-write';
@@ -64,6 +63,8 @@ interface SnowScreenProps {
   trackEvents: readonly TrackEvent[];
   /** The venue's own correction, and what was learned there. */
   own: OwnCorrection;
+  /** What the stand-in instruments measure. */
+  pretended: PretendedSnow;
   serverNowMs: number;
 }
 
@@ -129,7 +130,7 @@ export function SnowScreen(props: SnowScreenProps) {
               form={form}
               timeZone={outing.venue.timeZone}
               isCorrection={corrected !== undefined}
-              pretended={pretendedSnow(view.ok ? view.snow : undefined, serverNowMs)}
+              pretended={props.pretended}
               changes={
                 form.values.temperatureC !== undefined && (
                   <TypedChangeLine
@@ -150,21 +151,4 @@ export function SnowScreen(props: SnowScreenProps) {
       </Sheet>
     </>
   );
-}
-
-const NO_OUTLOOK = { contactC: -6, surfaceC: -7, airC: -3, humidityFraction: 0.7 };
-
-/** The snow of now as the outlook has it, for the stand-in instruments to measure. */
-function pretendedSnow(modelled: CourseSnow | undefined, nowMs: number): PretendedSnow {
-  const start = modelled?.places[0]!.start;
-  if (!modelled || !start) return NO_OUTLOOK;
-  const { timesMs } = modelled.curves;
-  const now = snowAt(modelled.curves, Math.min(timesMs.at(-1)!, Math.max(timesMs[0]!, nowMs)));
-  if (!now) return NO_OUTLOOK;
-  return {
-    contactC: now.contactC.p50,
-    surfaceC: now.surfaceC,
-    airC: start.airTemperatureC,
-    humidityFraction: start.humidityFraction,
-  };
 }

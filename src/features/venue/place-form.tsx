@@ -4,9 +4,7 @@ import type { KeptVenue, Venue } from '@/core/model';
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { SimpleGrid, Text } from '@chakra-ui/react';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { venueSchema } from '@/formats/schemas/outing';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { Meanwhile } from '@/ui/fields/meanwhile';
@@ -25,7 +23,9 @@ const WORDS = venueScreenWords.placeForm;
 
 type PlaceDraft = Omit<Venue, 'id'>;
 
-const resolver = resolverFrom<PlaceDraft>((draft) => validate(venueSchema, draft));
+const resolver = lateForm<PlaceDraft>(
+  async () => (await import('@/formats/schemas/outing')).venueSchema,
+);
 
 /** The place itself: position, clock, and the technician's own correction for it. */
 export function PlaceForm({ venue }: { venue: KeptVenue }) {

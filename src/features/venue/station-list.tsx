@@ -3,9 +3,7 @@
 import type { Venue } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
-import { stationSchema } from '@/formats/schemas/course';
-import { resolverFrom } from '@/formats/schemas/form-resolver';
-import { validate } from '@/formats/schemas/validation';
+import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
@@ -42,7 +40,9 @@ interface StationDraft {
 
 const OLD_MS = 6 * 3_600_000;
 const EMPTY: StationDraft = { name: '' };
-const resolver = resolverFrom<StationDraft>((draft) => validate(stationSchema, draft));
+const resolver = lateForm<StationDraft>(
+  async () => (await import('@/formats/schemas/course')).stationSchema,
+);
 
 /** The stations of a venue with the reach and the age of their weather. */
 export function StationList(props: {

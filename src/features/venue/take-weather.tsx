@@ -4,7 +4,6 @@ import type { Venue } from '@/core/model';
 import { useState } from 'react';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
-import { decodeText } from '@/formats/text';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { CSV_ACCEPT, FileField } from '@/ui/fields/file-field';
@@ -167,6 +166,7 @@ function FromFile({ timeZone, onText, onFailure }: FromFileProps) {
       onFailure(WORDS.theFileIsOver2Mb);
       return;
     }
+    const { decodeText } = await import('@/formats/text');
     const decoded = decodeText(new Uint8Array(await file.arrayBuffer()));
     if (decoded.ok) onText(decoded.text);
     else onFailure(decoded.message);

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Grid, Text } from '@chakra-ui/react';
-import { AMOUNTS, CHANCES, WIND_WORDS } from '@/core/snow/simple-forecast';
+import { AMOUNTS, CHANCES, WIND_WORDS } from '@/core/snow/forecast-terms';
 import { SKIES } from '@/core/terms';
 import { localFromInstant } from '@/core/time';
 import { lateForm } from '@/formats/schemas/form-resolver';

@@ -6,7 +6,7 @@ import { listSegments, saveSegments } from '@/data/segments';
 import { findVenue } from '@/data/venues';
 import { summariseStations } from '@/data/weather';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { AMERICAN, field, fill, showWhole } from '../../../tests/unit/render';
 import { VenueScreen } from './venue-screen';
 
 let db: FrostDatabase;
@@ -18,7 +18,7 @@ const LOOP = 'demo-loop';
 
 async function shown(units?: typeof AMERICAN) {
   const outing = await outingOf(db, 'demo-relay');
-  return show(
+  return showWhole(
     <VenueScreen
       outing={outing}
       segments={await listSegments(db, LOOP)}

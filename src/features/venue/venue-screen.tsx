@@ -1,15 +1,27 @@
 'use client';
 
 import type { Outing, Segment } from '@/core/model';
-import { Text } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
+import { Box, Text } from '@chakra-ui/react';
 import { dayAndTime } from '@/words/times';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
-import { CourseEditor } from './course-editor';
-import { PlaceForm } from './place-form';
 import { StationList, type StationSummary } from './station-list';
 import { TakeWeather } from './take-weather';
 import { venueScreenWords } from '@/words/screens/venue';
+
+/** Course and place are set once: they come after the weather, into their place. */
+const CourseEditor = dynamic(
+  () => import('./course-editor').then((module) => module.CourseEditor),
+  {
+    ssr: false,
+    loading: () => <Box minH="900px" aria-busy />,
+  },
+);
+const PlaceForm = dynamic(() => import('./place-form').then((module) => module.PlaceForm), {
+  ssr: false,
+  loading: () => <Box minH="460px" aria-busy />,
+});
 
 const WORDS = venueScreenWords.venueScreen;
 

@@ -1,7 +1,7 @@
 import { PRODUCT_FIELDS } from '../../core/model';
-import type { Application, ProductRole } from '../../core/terms';
+import { UNLABELLED_ROLES, type Application, type ProductRole } from '../../core/terms';
 import { fallbacksOf } from '../schemas/from-fields';
-import { shelfProductSchema, UNLABELLED_ROLES, type ProductFields } from '../schemas/product';
+import { shelfProductSchema, type ProductFields } from '../schemas/product';
 import { doubles } from './doubles';
 import { columnsFrom, requiredIn, tableFrom } from './from-fields';
 import { writeCsv } from './table';

@@ -14,12 +14,6 @@ function resolved<T extends FieldValues>(values: T, checked: Validated<unknown>)
   return { values: {}, errors: errors as FieldErrors<T> };
 }
 
-/** A form's resolver from a check. */
-export const resolverFrom =
-  <T extends FieldValues>(check: FormCheck<T>): Resolver<T> =>
-  (values) =>
-    resolved(values, check(values));
-
 /**
  * A form's resolver whose check is fetched when the browser is idle, or when it is first needed: a page shows without
  * waiting for the rules of a form that nobody has filled in yet. Where it cannot be fetched nothing is refused here;

@@ -1,5 +1,4 @@
 import { PRODUCT_FIELDS, type ShelfProduct } from '../../core/model';
-import type { ProductRole } from '../../core/terms';
 import type { GlideProduct } from '../../core/wax';
 import { list } from './list';
 import { fieldsWords } from '../../words/areas/fields';
@@ -8,9 +7,6 @@ import { schemaFrom, withRule } from './from-fields';
 import { later, type Word } from '../../words/later';
 
 const WORDS = later(formatsScreenWords.schemas);
-
-/** Roles whose products stand for no temperature. */
-export const UNLABELLED_ROLES: readonly ProductRole[] = ['cleaner', 'skin_care'];
 
 interface Ends {
   labelLowC?: unknown;

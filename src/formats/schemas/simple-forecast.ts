@@ -5,9 +5,9 @@ import {
   WIND_WORDS,
   type Amount,
   type Chance,
-  type SimpleForecast,
   type WindWord,
-} from '../../core/snow/simple-forecast';
+} from '../../core/snow/forecast-terms';
+import type { SimpleForecast } from '../../core/snow/simple-forecast';
 import { SKIES, type Sky } from '../../core/terms';
 import { boundedNumber, calendarDay, oneOfWords } from './fields';
 import { withRule } from './from-fields';

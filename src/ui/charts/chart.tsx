@@ -12,9 +12,14 @@ import { uiScreenWords } from '../../words/screens/ui';
 
 const WORDS = uiScreenWords.chart;
 
+const drawing = () => <Text textStyle="small">{WORDS.drawingTheChart}</Text>;
 const Plot = dynamic(() => import('./plot').then((module) => module.Plot), {
   ssr: false,
-  loading: () => <Text textStyle="small">{WORDS.drawingTheChart}</Text>,
+  loading: drawing,
+});
+const MapPlot = dynamic(() => import('./map-plot').then((module) => module.MapPlot), {
+  ssr: false,
+  loading: drawing,
 });
 
 /** The inks of a chart in the theme of the moment. */
@@ -63,11 +68,14 @@ interface ChartProps {
   height: number;
 }
 
+const isMap = (data: readonly Data[]) => data.some(({ type }) => type === 'heatmap');
+
 /** A chart in our template, drawn once it comes into view: no toolbar, direct labels, the page's typeface, transparent ground. */
 export function Chart({ label, data, layout, height }: ChartProps) {
   const inks = useChartInks();
   const place = useRef<HTMLDivElement>(null);
   const isNear = useNear(place);
+  const Drawn = isMap(data) ? MapPlot : Plot;
   const axis = {
     gridcolor: inks.rule,
     linecolor: inks.faint,
@@ -78,7 +86,7 @@ export function Chart({ label, data, layout, height }: ChartProps) {
   return (
     <Box ref={place} data-testid="chart" role="img" aria-label={label} h={`${height}px`}>
       {isNear && (
-        <Plot
+        <Drawn
           data={data}
           layout={{
             autosize: true,

@@ -43,3 +43,8 @@ export const SHORTCUTS = {
 } as const satisfies Record<string, Shortcut>;
 
 export type ShortcutName = keyof typeof SHORTCUTS;
+
+export interface ShortcutProps {
+  name: ShortcutName;
+  act: () => void;
+}

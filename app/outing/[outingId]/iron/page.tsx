@@ -14,7 +14,7 @@ async function IronPage({ params }: { params: Promise<{ outingId: string }> }) {
   const db = database();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
-  return <IronScreen {...await loadIron(db, outing.id)} />;
+  return <IronScreen view={await loadIron(db, outing.id)} />;
 }
 
 export default readablePage(IronPage);

@@ -6,6 +6,7 @@ import { readingsWithPhoto } from '@/data/photos';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
 import { listTrackEvents } from '@/data/track-events';
+import { pretendedSnow } from '@/features/snow/instruments/pretended-snow';
 import { loadSnow } from '@/features/snow/use-cases/load-snow';
 import { SnowScreen } from '@/features/snow/snow-screen';
 import { nowMs } from '@/server/clock';
@@ -40,6 +41,7 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
     readings.map((one) => one.id),
   );
   const { correct } = await searchParams;
+  const now = nowMs();
   return (
     <SnowScreen
       key={correct ?? 'new'}
@@ -52,7 +54,8 @@ async function SnowPage({ params, searchParams }: SnowPageProps) {
       start={start}
       own={own}
       trackEvents={trackEvents}
-      serverNowMs={nowMs()}
+      pretended={pretendedSnow(view.ok ? view.snow : undefined, now)}
+      serverNowMs={now}
     />
   );
 }

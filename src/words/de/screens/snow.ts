@@ -78,6 +78,7 @@ export const snow: WordsAt<'screens/snow'> = {
     temperature: (units: string) => `Temperatur (${units})`,
     sunCloudSnowOrRain: 'Sonne — Wolken ··· Schnee oder Regen ▮',
     start: (fixed: string, units: string) => `Start ${fixed} ${units}`,
+    startAlone: 'Start',
     theSameAsATable: 'Dasselbe als Tabelle, mit Wasser, Schärfe, Feuchte über Eis und Reif',
     theOutlookEveryThreeHours: 'Die Vorschau alle drei Stunden',
     time: 'Zeit',

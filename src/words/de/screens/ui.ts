@@ -14,6 +14,9 @@ export const ui: WordsAt<'screens/ui'> = {
     notSavedTheServerDid:
       'Nicht gespeichert: der Server hat nicht geantwortet. Das Eingegebene bleibt. Noch einmal versuchen.',
   },
+  late: {
+    notHere: 'Der Rest dieser Seite ist noch nicht da. Bleibt er aus, die Seite neu laden.',
+  },
   outbox: {
     kept: 'Auf diesem Gerät behalten. Gesendet wird, wenn der Hauptcomputer antwortet.',
   },

@@ -79,6 +79,7 @@ export const outlookChart = {
   temperature: (units: string) => `Temperature (${units})`,
   sunCloudSnowOrRain: 'sun — cloud ··· snow or rain ▮',
   start: (fixed: string, units: string) => `start ${fixed} ${units}`,
+  startAlone: 'start',
   theSameAsATable: 'The same as a table, with water, sharpness, humidity over ice and hoar',
   theOutlookEveryThreeHours: 'The outlook every three hours',
   time: 'Time',

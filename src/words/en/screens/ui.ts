@@ -2,6 +2,10 @@ export const answer = {
   notSavedTheServerDid: 'Not saved: the server did not answer. What you typed is kept. Try again.',
 };
 
+export const late = {
+  notHere: 'The rest of this page has not come yet. If it stays away, reload the page.',
+};
+
 export const outbox = {
   kept: 'Kept on this device. It is sent when the host computer answers.',
 };

@@ -78,6 +78,7 @@ export const snow: WordsAt<'screens/snow'> = {
     temperature: (units: string) => `Temperatur (${units})`,
     sunCloudSnowOrRain: 'sol — skyer ··· snø eller regn ▮',
     start: (fixed: string, units: string) => `start ${fixed} ${units}`,
+    startAlone: 'start',
     theSameAsATable: 'Det samme som tabell, med vann, skarphet, fuktighet over is og rim',
     theOutlookEveryThreeHours: 'Utsikten hver tredje time',
     time: 'Tid',

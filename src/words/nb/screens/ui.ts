@@ -14,6 +14,9 @@ export const ui: WordsAt<'screens/ui'> = {
     notSavedTheServerDid:
       'Ikke lagret: serveren svarte ikke. Det du skrev, er beholdt. Prøv igjen.',
   },
+  late: {
+    notHere: 'Resten av siden er ikke kommet ennå. Blir den borte, last siden på nytt.',
+  },
   outbox: {
     kept: 'Beholdt på denne enheten. Det sendes når vertsmaskinen svarer.',
   },
