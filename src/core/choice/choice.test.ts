@@ -248,7 +248,7 @@ describe('an ensemble of a course', () => {
     const demands = demandsOf(cases, { outing: race, own });
     const spectrum = spectrumOf(cases, demands);
     for (const one of LADDER) {
-      const whole = expectedLoss(courseLosses(cases, demands, one), cases.memberWeights);
+      const whole = expectedLoss(courseLosses(cases, demands, one), cases.memberWeights, 0);
       expect(spectrumLoss(spectrum, one)).toBeCloseTo(whole, 3);
     }
   });

@@ -32,13 +32,11 @@ export function courseLosses(cases: SnowCases, demands: CaseDemands, wax: Labell
   return losses;
 }
 
-/** Expected loss of one time of the window, or of all of it where `time` is undefined, %. */
-export function expectedLoss(losses: Float64Array, weights: Float64Array, time?: number): number {
+/** Expected loss of one time of the window, %. */
+export function expectedLoss(losses: Float64Array, weights: Float64Array, time: number): number {
   const members = weights.length;
-  const [from, to] = time === undefined ? [0, losses.length / members] : [time, time + 1];
+  const from = time * members;
   let sum = 0;
-  for (let t = from; t < to; t += 1) {
-    for (let m = 0; m < members; m += 1) sum += weights[m]! * losses[t * members + m]!;
-  }
-  return sum / (to - from);
+  for (let m = 0; m < members; m += 1) sum += weights[m]! * losses[from + m]!;
+  return sum;
 }

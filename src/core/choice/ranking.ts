@@ -55,22 +55,19 @@ function bestOf(
   for (const own of losses) {
     for (let i = 0; i < size; i += 1) if (own[i]! < least[i]!) least[i] = own[i]!;
   }
-  const tied = new Float64Array(size);
-  for (const own of losses) {
-    for (let i = 0; i < size; i += 1) if (own[i]! <= least[i]! + TIE_PERCENT) tied[i]! += 1;
-  }
+  const weightOf = (i: number) => weights[i % weights.length]! / times;
   let perfect = 0;
-  // From here on each place holds the share that one of its best gets.
-  for (let i = 0; i < size; i += 1) {
-    const weight = weights[i % weights.length]! / times;
-    perfect += weight * least[i]!;
-    tied[i] = weight / tied[i]!;
-  }
-  const shares = losses.map((own) => {
-    let share = 0;
-    for (let i = 0; i < size; i += 1) if (own[i]! <= least[i]! + TIE_PERCENT) share += tied[i]!;
-    return share;
+  for (let i = 0; i < size; i += 1) perfect += weightOf(i) * least[i]!;
+  const most = least.map((loss) => loss + TIE_PERCENT);
+  const tied = new Uint32Array(size);
+  // Few are best anywhere: they are listed once, and share when it is known with how many.
+  const bests = losses.map((own) => {
+    const at: number[] = [];
+    for (let i = 0; i < size; i += 1) if (own[i]! <= most[i]!) at.push(i);
+    for (const i of at) tied[i]! += 1;
+    return at;
   });
+  const shares = bests.map((at) => at.reduce((share, i) => share + weightOf(i) / tied[i]!, 0));
   return { perfect, shares };
 }
 
@@ -104,7 +101,8 @@ export function rankOverCases(
     const own = losses.get(product.id)!;
     const excluded = isExcluded(product, outing);
     const verdict = additiveVerdict(product.additives, needed);
-    const expectedLossPercent = expectedLoss(own, memberWeights);
+    const lossByTime = timesMs.map((_, t) => expectedLoss(own, memberWeights, t));
+    const expectedLossPercent = lossByTime.reduce((sum, one) => sum + one, 0) / timesMs.length;
     const lossP90Percent = weightedQuantile(own, memberWeights, HOUSE_LIMITS.worstShare);
     return {
       id: product.id,
@@ -116,7 +114,7 @@ export function rankOverCases(
       probabilityBest: shareById.get(product.id) ?? 0,
       reasons: reasonsFor(product, { verdict, excluded, likelyEquivalentC }),
       excluded,
-      lossByTime: timesMs.map((_, t) => expectedLoss(own, memberWeights, t)),
+      lossByTime,
     };
   });
   const ordered = withThrift(ranking.sort(byLoss), products, outing);

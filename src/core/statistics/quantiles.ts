@@ -1,4 +1,5 @@
 import { requireWithin } from '../errors';
+import { QUANTILE_BINS as BINS } from './constants';
 
 const ROUNDING = 1e-12;
 
@@ -38,16 +39,54 @@ export function weightedQuantile(
   fraction: number,
 ): number {
   requireWithin('fraction', { value: fraction, low: 0, high: 1 });
-  const members = weights.length;
-  const isEven = weights.every((weight) => weight === weights[0]);
-  if (isEven) {
+  if (isEven(weights)) {
     const rank = Math.ceil(fraction * values.length - ROUNDING) - 1;
     return selectRank(values.slice(), Math.max(0, rank));
   }
-  const target = (fraction * values.length) / members - ROUNDING;
-  const own = new Float64Array(values.length);
-  for (let from = 0; from < own.length; from += members) own.set(weights, from);
-  return selectWeight(values.slice(), own, target);
+  return binnedQuantile(values, weights, (fraction * values.length) / weights.length - ROUNDING);
+}
+
+function isEven(weights: Float64Array): boolean {
+  for (let i = 1; i < weights.length; i += 1) if (weights[i] !== weights[0]) return false;
+  return true;
+}
+
+/** The same for uneven weights: the bin in which the weight is reached, then the value within it. */
+function binnedQuantile(values: Float64Array, weights: Float64Array, target: number): number {
+  const members = weights.length;
+  let low = Infinity;
+  let high = -Infinity;
+  for (let i = 0; i < values.length; i += 1) {
+    const value = values[i]!;
+    if (value < low) low = value;
+    if (value > high) high = value;
+  }
+  const scale = (BINS - 1) / (high - low);
+  // All the same, or further apart than a number can tell.
+  if (!Number.isFinite(scale)) return high;
+  const bins = new Uint8Array(values.length);
+  const weightIn = new Float64Array(BINS);
+  for (let from = 0; from < values.length; from += members) {
+    for (let m = 0; m < members; m += 1) {
+      const bin = ((values[from + m]! - low) * scale) | 0;
+      bins[from + m] = bin;
+      weightIn[bin] = weightIn[bin]! + weights[m]!;
+    }
+  }
+  let bin = 0;
+  let before = 0;
+  while (bin < BINS - 1 && before + weightIn[bin]! < target) {
+    before += weightIn[bin]!;
+    bin += 1;
+  }
+  const inBin: number[] = [];
+  const own: number[] = [];
+  for (let i = 0; i < values.length; i += 1) {
+    if (bins[i] !== bin) continue;
+    inBin.push(values[i]!);
+    own.push(weights[i % members]!);
+  }
+  return selectWeight(Float64Array.from(inBin), Float64Array.from(own), target - before);
 }
 
 /** The smallest value at or below which a weight lies, by quickselect on both; reorders them. */
