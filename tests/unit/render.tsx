@@ -1,4 +1,5 @@
 import {
+  act,
   cleanup,
   configure,
   fireEvent,
@@ -10,7 +11,7 @@ import {
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { ChakraProvider } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { afterEach, expect } from 'vitest';
+import { afterEach, expect, vi } from 'vitest';
 import { UnitsProvider } from '@/ui/format/units-context';
 import { system } from '@/ui/theme/system';
 import { DEFAULT_UNITS, type Units } from '@/words/units';
@@ -70,12 +71,14 @@ export const fileInput = (id: string): Promise<HTMLInputElement> =>
     return input;
   });
 
-/** Waits until every part that comes after the page is there. */
-export const arrived = (): Promise<void> =>
-  waitFor(() => {
+/** Waits until every part that comes after the page is there, and what computes its answers. */
+export async function arrived(): Promise<void> {
+  await waitFor(() => {
     if (document.querySelector('[aria-busy="true"]'))
       throw new Error('A part is still on its way.');
   });
+  await act(() => vi.dynamicImportSettled());
+}
 
 /** Shows a screen with what comes after it. */
 export async function showWhole(

@@ -6,7 +6,7 @@ import type { FrostDatabase } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { WorkerFailure } from '@/workers/failure';
 import { demoDatabase } from '../../../tests/unit/demo-app';
-import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
+import { AMERICAN, field, fill, showWhole } from '../../../tests/unit/render';
 import { IronScreen } from './iron-screen';
 import { loadIron } from './use-cases/load-iron';
 
@@ -16,7 +16,7 @@ beforeEach(async () => {
 });
 
 const shown = async (units?: typeof AMERICAN) =>
-  show(<IronScreen view={await loadIron(db, 'demo-slalom')} />, units);
+  showWhole(<IronScreen view={await loadIron(db, 'demo-slalom')} />, units);
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const advice = () => screen.getByTestId('iron-advice').textContent.replace(/[\u202f\u00a0]/g, ' ');
 

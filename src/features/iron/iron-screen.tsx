@@ -18,6 +18,7 @@ import { OwnSetting, PassTable, Warnings } from './iron-passes';
 import { SideView } from './side-view';
 import type { IronView } from './use-cases/load-iron';
 import { problemOf, useIron, type IronState } from './use-iron';
+import { useIronMap } from './use-iron-map';
 
 /** It stands folded up: its fields come after the page. */
 const OwnIronPart = dynamic(() => import('./own-iron').then((module) => module.OwnIronPart), {
@@ -71,7 +72,7 @@ export function IronScreen({ view }: { view: IronView }) {
           </Part>
           {isDone && (
             <Part title={WORDS.whatTemperatureAndPaceGive}>
-              <MapPart state={state} question={result.question} />
+              <MapPart question={result.question} />
             </Part>
           )}
         </Box>
@@ -122,9 +123,10 @@ function Answer({ state }: { state: IronState }) {
 }
 
 /** The map of temperature and pace, or why there is none and how to try again. */
-function MapPart({ state, question }: { state: IronState; question: IronQuestion }) {
+/** The map grows row by row: what stands around it is not drawn anew for that. */
+function MapPart({ question }: { question: IronQuestion }) {
   const units = useUnits();
-  const { map, failure, retry } = state.map;
+  const { map, failure, retry } = useIronMap(question);
   if (failure) {
     return (
       <Flex gap="4" align="center" wrap="wrap" role="alert">

@@ -20,13 +20,11 @@ interface MapState {
 }
 
 /** Recomputes the map a moment after the last change, row by row; what was under way is ended. */
-export function useIronMap(question: IronQuestion | undefined): MapState & { retry: () => void } {
+export function useIronMap(question: IronQuestion): MapState & { retry: () => void } {
   const [state, setState] = useState<MapState>({});
   const [again, setAgain] = useState(0);
-  const key =
-    question && JSON.stringify({ ...question, iron: { ...question.iron, setC: 0 }, passS: 0 });
+  const key = JSON.stringify({ ...question, iron: { ...question.iron, setC: 0 }, passS: 0 });
   useEffect(() => {
-    if (!key) return undefined;
     let stop: (() => void) | undefined;
     const timer = setTimeout(() => {
       const whole = { ...(JSON.parse(key) as IronQuestion), passes: PASSES };

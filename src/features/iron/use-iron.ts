@@ -10,7 +10,6 @@ import type { Units } from '@/words/units';
 import { productOf, type IronDraft } from './iron-draft';
 import type { IronResult } from './iron-lab';
 import type { IronView } from './use-cases/load-iron';
-import { useIronMap } from './use-iron-map';
 
 /** The lab comes after the page, which brings its first answer along. */
 const lab = () => import('./iron-lab');
@@ -40,9 +39,7 @@ export function useIron({ products, irons, start, first }: IronView) {
           }),
     [late, begun, atHand, things, first],
   );
-  const question = 'question' in result ? result.question : undefined;
-  const map = useIronMap(question);
-  return { form, draft, product: productOf(draft, products), result, map };
+  return { form, draft, product: productOf(draft, products), result };
 }
 
 export type IronState = ReturnType<typeof useIron>;
