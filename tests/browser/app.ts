@@ -36,6 +36,11 @@ export async function freePort(): Promise<number> {
   }
 }
 
+/** Waits until nobody holds a port any more: what was killed lets go of it a moment later. */
+export async function untilFree(port: number): Promise<void> {
+  while (!(await isFree(port))) await new Promise((resolve) => setTimeout(resolve, 100));
+}
+
 export const freshFolder = () => mkdtempSync(path.join(tmpdir(), 'frost-browser-'));
 
 /** What a start of the app printed, and how it ended when it did. */
@@ -226,11 +231,18 @@ export async function press(page: Page, name: string, role = 'button'): Promise<
   }
 }
 
-/** Goes to the first chart of a page: it is drawn when it comes into view. */
-export async function showChart(page: Page): Promise<void> {
-  const chart = await page.waitForSelector('[data-testid="chart"]');
-  await chart!.evaluate((one) => one.scrollIntoView());
-  await page.waitForSelector('.js-plotly-plot');
+/** Goes to the first chart of a page, or to another by its place: it is drawn when it comes into view. */
+export async function showChart(page: Page, at = 0): Promise<void> {
+  const drawn = await page.waitForFunction(
+    (place) => {
+      const chart = document.querySelectorAll('[data-testid="chart"]')[place];
+      chart?.scrollIntoView({ block: 'center' });
+      return chart?.querySelector('.js-plotly-plot');
+    },
+    { polling: 200 },
+    at,
+  );
+  await drawn.dispose();
 }
 
 /** Text of a test id as shown, with plain spaces. */

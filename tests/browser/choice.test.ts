@@ -178,7 +178,7 @@ describe('the iron lab', () => {
     await typeInto(page, 'Trail you saw', '4');
     await typeInto(page, 'After pass', '1');
     await waitForText(page, 'Heat contact fitted to');
-    await showChart(page);
+    await showChart(page, 1);
     await page.waitForSelector('.js-plotly-plot .heatmaplayer image, .js-plotly-plot .hm image');
     // The page stands still once the map is whole.
     await page.waitForFunction(() => !document.body.innerText.includes('% computed'));

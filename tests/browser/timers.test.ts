@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { AxePuppeteer } from '@axe-core/puppeteer';
 import type { Page } from 'puppeteer-core';
 import {
+  PATIENCE_MS,
   goTo,
   openPage,
-  PATIENCE_MS,
   press,
   reloadPage,
   startDemo,
   typeInto,
+  untilFree,
   waitForText,
   withDemo,
 } from './app';
@@ -49,7 +50,9 @@ describe('timers', () => {
 
     demo.app.child.kill('SIGKILL');
     await demo.app.ended;
-    demo.app = await startDemo(Number(new URL(demo.app.url).port), demo.folder);
+    const port = Number(new URL(demo.app.url).port);
+    await untilFree(port);
+    demo.app = await startDemo(port, demo.folder);
     expect(demo.app.output()).toContain('Frost Pick is at');
     expect((await timers()).timers.find((one) => one.skiName === 'Wessa slalom 2')).toEqual(mine);
     await goTo(page, bench());

@@ -165,7 +165,7 @@ function Profile(props: {
             pr="2"
             minW="0"
           >
-            <Text textStyle="strong" truncate>
+            <Text textStyle="strong" fontSize={{ base: '15px', md: '18px' }} truncate>
               {kind.show(values[i]!, units)}
             </Text>
             <Text textStyle="small" color="faint" truncate>
