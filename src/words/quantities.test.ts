@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { localNumber } from './number-format';
 import {
   altitude,
   distance,
@@ -19,6 +21,21 @@ const american = { temperature: 'F', length: 'ft', distance: 'mi' } as const;
 const plain = (text: string) => text.replace(/[\u2009\u202f\u00a0]/g, ' ');
 
 describe('quantities on screen', () => {
+  it('are written in English as the browser would write them', () => {
+    const figures = fc.tuple(fc.double({ min: -1e5, max: 1e5, noNaN: true }), fc.nat(4));
+    fc.assert(
+      fc.property(figures, ([value, decimals]) => {
+        const text = value.toFixed(decimals);
+        const byIntl = new Intl.NumberFormat('en-GB', {
+          minimumFractionDigits: decimals,
+          maximumFractionDigits: decimals,
+          useGrouping: false,
+        }).format(text as Intl.StringNumericLiteral);
+        expect(localNumber(text)).toBe(byIntl.replace('-', '−'));
+      }),
+    );
+  });
+
   it('use a true minus and never show a negative zero', () => {
     expect(fixed(-7.42)).toBe('−7.4');
     expect(fixed(-0.04)).toBe('0.0');

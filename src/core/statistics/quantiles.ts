@@ -62,7 +62,7 @@ function binnedQuantile(values: Float64Array, weights: Float64Array, target: num
     if (value > high) high = value;
   }
   const scale = (BINS - 1) / (high - low);
-  // All the same, or further apart than a number can tell.
+  // All the same, or so close that no bin tells them apart.
   if (!Number.isFinite(scale)) return high;
   const bins = new Uint8Array(values.length);
   const weightIn = new Float64Array(BINS);

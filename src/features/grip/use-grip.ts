@@ -6,6 +6,7 @@ import { chooseGrip, findFit, type FitInput, type GripChoice } from '@/core/grip
 import { lateResolver } from '@/formats/schemas/form-resolver';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useLate } from '@/ui/fields/use-late';
+import { uiScreenWords } from '@/words/screens/ui';
 import { keepFitAction } from './actions';
 import type { Found } from './find-fit';
 import { fitInputFrom, startFrom, type FitDraft } from './fit-draft';
@@ -17,11 +18,12 @@ const resolver = lateResolver<FitDraft>(async () => (await rules()).checkFit);
 
 /** The pocket of what is typed; until its rules are there, that of what was kept, which they took. */
 function useFound(draft: FitDraft, kept: FitInput | undefined): Found {
-  const rule = useLate(rules);
-  return useMemo(
-    () => (rule ? rule.found(draft) : { fit: findFit(kept ?? {}) }),
-    [rule, draft, kept],
-  );
+  const { atHand: rule, isLost } = useLate(rules);
+  return useMemo(() => {
+    if (rule) return rule.found(draft);
+    const fit = findFit(kept ?? {});
+    return isLost ? { fit, problem: uiScreenWords.late.lost } : { fit };
+  }, [rule, isLost, draft, kept]);
 }
 
 /** State of the Grip screen: the pocket as typed, its zone, and the wax for the snow there is. */

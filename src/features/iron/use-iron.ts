@@ -29,16 +29,12 @@ export function useIron({ products, irons, start, first }: IronView) {
   const draft = form.values;
   const late = useDeferredValue(JSON.stringify(draft));
   const begun = JSON.stringify(start);
-  const atHand = useLate(lab);
-  const result = useMemo(
-    (): IronResult =>
-      late === begun
-        ? first
-        : (atHand?.askLab(JSON.parse(late) as IronDraft, things) ?? {
-            problem: uiScreenWords.late.notHere,
-          }),
-    [late, begun, atHand, things, first],
-  );
+  const { atHand, isLost } = useLate(lab);
+  const result = useMemo((): IronResult => {
+    if (late === begun) return first;
+    if (isLost) return { problem: uiScreenWords.late.lost };
+    return atHand?.askLab(JSON.parse(late) as IronDraft, things) ?? first;
+  }, [late, begun, atHand, isLost, things, first]);
   return { form, draft, product: productOf(draft, products), result };
 }
 

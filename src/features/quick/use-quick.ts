@@ -34,7 +34,7 @@ export function useQuick(first: QuickInput, firstAnswer: Answered) {
   const [draft, setDraft] = useState<QuickDraft>(first);
   const input = useMemo(() => completeOf(draft), [draft]);
   const units = useUnits();
-  const atHand = useLate(lab);
+  const { atHand, isLost } = useLate(lab);
   const isFirst = draft === first;
   const {
     answer,
@@ -43,8 +43,9 @@ export function useQuick(first: QuickInput, firstAnswer: Answered) {
   } = useMemo((): Answered => {
     if (!input) return { problem: WORDS.fixTheField };
     if (isFirst) return firstAnswer;
-    return atHand?.askQuick(input) ?? { problem: uiScreenWords.late.notHere };
-  }, [input, isFirst, firstAnswer, atHand]);
+    if (isLost) return { problem: uiScreenWords.late.lost };
+    return atHand?.askQuick(input) ?? firstAnswer;
+  }, [input, isFirst, firstAnswer, atHand, isLost]);
   const problem = mistake ? mistakeWords({ mistake }, units) : said;
   const address = answer && input ? quickAddress(input) : undefined;
   useEffect(() => {

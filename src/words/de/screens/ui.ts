@@ -15,7 +15,7 @@ export const ui: WordsAt<'screens/ui'> = {
       'Nicht gespeichert: der Server hat nicht geantwortet. Das Eingegebene bleibt. Noch einmal versuchen.',
   },
   late: {
-    notHere: 'Der Rest dieser Seite ist noch nicht da. Bleibt er aus, die Seite neu laden.',
+    lost: 'Der Rest dieser Seite kam nicht an. Die Seite neu laden, sobald der Hauptcomputer antwortet.',
   },
   outbox: {
     kept: 'Auf diesem Gerät behalten. Gesendet wird, wenn der Hauptcomputer antwortet.',

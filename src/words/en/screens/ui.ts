@@ -3,7 +3,7 @@ export const answer = {
 };
 
 export const late = {
-  notHere: 'The rest of this page has not come yet. If it stays away, reload the page.',
+  lost: 'The rest of this page could not be fetched. Reload the page when the host computer answers.',
 };
 
 export const outbox = {

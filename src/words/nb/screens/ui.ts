@@ -15,7 +15,7 @@ export const ui: WordsAt<'screens/ui'> = {
       'Ikke lagret: serveren svarte ikke. Det du skrev, er beholdt. Prøv igjen.',
   },
   late: {
-    notHere: 'Resten av siden er ikke kommet ennå. Blir den borte, last siden på nytt.',
+    lost: 'Resten av siden lot seg ikke hente. Last siden på nytt når vertsmaskinen svarer.',
   },
   outbox: {
     kept: 'Beholdt på denne enheten. Det sendes når vertsmaskinen svarer.',
