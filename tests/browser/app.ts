@@ -197,10 +197,21 @@ export async function openPage(
 /** Types into the field of a label, replacing what it held. */
 export async function typeInto(page: Page, label: string, text: string): Promise<void> {
   const field = await page.waitForSelector(`::-p-aria([name="${label}"][role="textbox"])`);
+  await listens(field!);
   await standsStill(field!);
   await field!.click({ count: 3 });
   await page.keyboard.press('Backspace');
   await field!.type(text);
+}
+
+/** Waits until the script of the page has taken an element over; not for ever, for a page may have none. */
+async function listens(target: ElementHandle): Promise<void> {
+  await target.evaluate(async (element, patienceMs) => {
+    const isTaken = () => Object.keys(element).some((key) => key.startsWith('__react'));
+    for (const from = performance.now(); !isTaken() && performance.now() - from < patienceMs;) {
+      await new Promise((resolve) => setTimeout(resolve, 25));
+    }
+  }, QUIET_MS);
 }
 
 /** Waits until an element stands still in the middle: what loads late above it would else move it away. */
@@ -222,6 +233,7 @@ export async function press(page: Page, name: string, role = 'button'): Promise<
   for (let left = 3; ; left -= 1) {
     const target = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
     try {
+      await listens(target!);
       await standsStill(target!);
       await target!.click();
       return;

@@ -55,6 +55,12 @@ const countRuns = (page: Page, count: number) =>
     count,
   );
 
+/** Waits until the server has every run: one under way when the connection goes waits with those after it. */
+const allSent = (page: Page) =>
+  page.waitForFunction(() => !document.body.innerText.includes('this device'), {
+    timeout: PATIENCE_MS,
+  });
+
 describe('a glide test on a phone at the hill', () => {
   it('is set up, run by run, over a lost connection, until it may stop', async () => {
     const { page, errors } = await openPage(demo.browser, at('test'), NARROW);
@@ -65,6 +71,7 @@ describe('a glide test on a phone at the hill', () => {
     await waitForText(page, 'Ready for the first run');
     await run(page, '20.1');
     await countRuns(page, 1);
+    await allSent(page);
     expect(await textOf(page, 'next-ski')).toBe('Next: Right');
 
     await page.setOfflineMode(true);
@@ -73,9 +80,7 @@ describe('a glide test on a phone at the hill', () => {
     await run(page, '20.8');
     await waitForText(page, '2 runs wait on this device');
     await page.setOfflineMode(false);
-    await page.waitForFunction(() => !document.body.innerText.includes('this device'), {
-      timeout: PATIENCE_MS,
-    });
+    await allSent(page);
     await reloadPage(page);
     await countRuns(page, 3);
 

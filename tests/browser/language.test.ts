@@ -190,7 +190,9 @@ describe('the choice of a language', () => {
       for (let left = 10; ; left -= 1) {
         try {
           await page.locator(`label ::-p-text(${choice})`).click();
-          const speaks = (wanted: string) => document.documentElement.lang === wanted;
+          // The tag comes with the first bytes of a page, its words later.
+          const speaks = (wanted: string) =>
+            document.readyState === 'complete' && document.documentElement.lang === wanted;
           await page.waitForFunction(speaks, { timeout: PATIENCE_MS / 10 }, tag);
           return;
         } catch (error) {

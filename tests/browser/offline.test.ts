@@ -77,7 +77,7 @@ describe('a phone on the hill', () => {
     await press(page, 'Save');
     await line(page, '2 records waiting on this device');
     // Another screen, opened without the server.
-    await page.goto(`${own.origin}/outing/demo-relay/test`, { waitUntil: 'load' });
+    await goTo(page, `${own.origin}/outing/demo-relay/test`);
     for (const value of ['20.5', '20.9', '20.4', '21']) {
       await dial(page, value);
       await press(page, 'Save run');

@@ -28,17 +28,20 @@ afterEach(() => {
   localStorage.clear();
 });
 
+/** A component as it stands in the app, on a device with these units. */
+export const inApp = (node: ReactNode, units: Units = DEFAULT_UNITS) => (
+  <ChakraProvider value={system}>
+    <UnitsProvider units={units}>{node}</UnitsProvider>
+  </ChakraProvider>
+);
+
 /** Shows a component as the app does, on a device with these units, with a person at it. */
 export function show(
   node: ReactNode,
   units: Units = DEFAULT_UNITS,
 ): RenderResult & { user: UserEvent; text: () => string } {
   const user = userEvent.setup();
-  const view = render(
-    <ChakraProvider value={system}>
-      <UnitsProvider units={units}>{node}</UnitsProvider>
-    </ChakraProvider>,
-  );
+  const view = render(inApp(node, units));
   const text = () => (view.container.textContent ?? '').replace(/[\u2009\u202f\u00a0]/g, ' ');
   return { ...view, user, text };
 }

@@ -3,9 +3,9 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
 import { listFindings, listSkiEvents } from '@/data/ski-events';
-import { findSki, listSkis } from '@/data/skis';
+import { findSki, listSkis, saveSkis } from '@/data/skis';
 import { DAY, demoDatabase } from '../../../tests/unit/demo-app';
-import { show } from '../../../tests/unit/render';
+import { inApp, show } from '../../../tests/unit/render';
 import { SkiForm } from './ski-form';
 import { SkiScreen } from './ski-screen';
 import { loadSki } from './use-cases/load-skis';
@@ -15,10 +15,11 @@ beforeAll(async () => {
   db = await demoDatabase();
 });
 
-async function shown(skiId: string) {
+async function screenOf(skiId: string) {
   const view = (await loadSki(db, { id: skiId, nowMs: DAY.getTime(), isSouthern: false }))!;
-  return show(<SkiScreen view={view} outingId="demo-relay" timeZone="CET" qr="" />);
+  return <SkiScreen view={view} outingId="demo-relay" timeZone="CET" qr="" />;
 }
+const shown = async (skiId: string) => show(await screenOf(skiId));
 const anySki = async () => (await listSkis(db)).find((ski) => ski.type === 'skate')!;
 
 describe('a pair of skis', () => {
@@ -83,5 +84,24 @@ describe('a pair of skis', () => {
     await waitFor(async () => expect(await listSkiEvents(db, id)).toHaveLength(before));
     await again.user.click(within(again.container).getByRole('button', { name: 'Undo' }));
     await waitFor(async () => expect(await listSkiEvents(db, id)).toHaveLength(before + 1));
+  });
+
+  it('asks whose length holds, and still asks when the page has brought theirs', async () => {
+    const { id } = await anySki();
+    const { user, text, rerender } = await shown(id);
+    await user.click(screen.getByRole('button', { name: 'Change' }));
+    const length = await screen.findByRole('textbox', { name: 'Length' });
+    await user.clear(length);
+    await user.type(length, '187');
+    const theirs = { ...(await findSki(db, id))!, lengthCm: 191 };
+    await saveSkis(db, [theirs]);
+    await user.click(screen.getByRole('button', { name: 'Save changes' }));
+    await waitFor(() => expect(text()).toContain('they entered 191'));
+    rerender(inApp(await screenOf(id)));
+    expect(text()).toContain('191 cm');
+    await user.click(screen.getByRole('button', { name: 'Use theirs' }));
+    await user.click(screen.getByRole('button', { name: 'Save changes' }));
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Save changes' })).toBeNull());
+    expect(await findSki(db, id)).toMatchObject({ lengthCm: 191 });
   });
 });

@@ -133,7 +133,6 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
             {ski.note && <Text textStyle="body">{ski.note}</Text>}
             {isChanging ? (
               <SkiForm
-                key={ski.version}
                 start={ski}
                 onDone={() => {
                   setIsChanging(false);
