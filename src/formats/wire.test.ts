@@ -2,7 +2,15 @@ import { describe, expect, it, vi } from 'vitest';
 import { KeyReused, Overload, StorageFault } from '@/core/faults';
 import { jsonFrom } from './json';
 import { asFile, onePage, textOf, toFileResponse, whole } from './out-file';
-import { answered, failed, invalidInput, readBytes, readText, toResponse } from './wire';
+import {
+  answered,
+  answerJson,
+  failed,
+  invalidInput,
+  readBytes,
+  readText,
+  toResponse,
+} from './wire';
 
 const request = (body: BodyInit | undefined, headers: Record<string, string> = {}) =>
   new Request('http://localhost/api', {
@@ -30,6 +38,15 @@ describe('an answer', () => {
     expect(response.status).toBe(status);
     expect(response.headers.get('cache-control')).toBe('no-store');
     expect(await response.json()).toEqual({ code, message: 'What to do.', details: [] });
+  });
+
+  it('that is JSON text already goes out as it is, and a refusal as ever', async () => {
+    const good = await answerJson(() => Promise.resolve({ ok: true, value: '{"a":1}' }));
+    expect(good.headers.get('content-type')).toBe('application/json');
+    expect(good.headers.get('cache-control')).toBe('no-store');
+    expect(await good.json()).toEqual({ a: 1 });
+    const busy = await answerJson(() => Promise.reject(new Overload(3)));
+    expect([busy.status, busy.headers.get('retry-after')]).toEqual([503, '3']);
   });
 
   it('that is good is the value alone, kept by nobody', async () => {

@@ -103,6 +103,15 @@ export const answerRoute = async (
   work: () => Promise<WireResult<unknown>> | WireResult<unknown>,
 ): Promise<Response> => toResponse(await answered(work));
 
+/** The same for work that gives its value as JSON text already, such as a long one from a thread of its own. */
+export async function answerJson(work: () => Promise<WireResult<string>>): Promise<Response> {
+  const result = await answered(work);
+  if (!result.ok) return toResponse(result);
+  return new Response(result.value, {
+    headers: { ...NO_STORE, 'content-type': 'application/json' },
+  });
+}
+
 /** The body of a request, or `too_large` beyond `mostBytes`, without reading further. */
 export async function readBytes(
   request: Request,

@@ -1,5 +1,6 @@
 import type { Additive } from '../terms';
-import { glideLossPercent, labelShape, penaltiesByNeeds } from '../wax';
+import { isEven, risingOrder, valleyQuantile, weightedQuantile } from '../statistics';
+import { glideLossPercent, HOUSE_LIMITS, labelShape, penaltiesByNeeds } from '../wax';
 import type { SnowCases } from './cases';
 import type { CaseDemands } from './demands';
 
@@ -39,4 +40,20 @@ export function expectedLoss(losses: Float64Array, weights: Float64Array, time: 
   let sum = 0;
   for (let m = 0; m < members; m += 1) sum += weights[m]! * losses[from + m]!;
   return sum;
+}
+
+/**
+ * The loss that a wax does not exceed in all but the worst of the cases, %, for the losses of any wax. At one place and
+ * time where all cases need the same additives it falls and rises with the equivalent temperature.
+ */
+export function lossAtWorst(
+  { memberWeights: weights }: SnowCases,
+  { equivalentC, needs }: CaseDemands,
+): (losses: Float64Array) => number {
+  const share = HOUSE_LIMITS.worstShare;
+  const isOnePlace = equivalentC.length === weights.length;
+  if (isEven(weights) || !isOnePlace || needs.some((one) => one !== needs[0]))
+    return (losses) => weightedQuantile(losses, weights, share);
+  const order = risingOrder(equivalentC);
+  return (losses) => valleyQuantile(losses, { weights, order }, share);
 }

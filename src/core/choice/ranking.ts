@@ -1,8 +1,6 @@
 import { DomainError } from '../errors';
-import { weightedQuantile } from '../statistics';
 import {
   additiveVerdict,
-  HOUSE_LIMITS,
   isExcluded,
   reasonsFor,
   type GlideProduct,
@@ -13,7 +11,7 @@ import {
 import type { SnowCases } from './cases';
 import type { CaseDemands } from './demands';
 import { withThrift } from './thrift';
-import { courseLosses, expectedLoss } from './losses';
+import { courseLosses, expectedLoss, lossAtWorst } from './losses';
 
 /** A product ranked over all cases. */
 export interface RobustRanked extends RankedProduct {
@@ -96,6 +94,7 @@ export function rankOverCases(
     allowed.map((one) => losses.get(one.id)!),
     memberWeights,
   );
+  const atWorst = lossAtWorst(cases, demands);
   const shareById = new Map(allowed.map((one, i) => [one.id, shares[i]!]));
   const ranking = products.map((product): RobustRanked => {
     const own = losses.get(product.id)!;
@@ -103,7 +102,7 @@ export function rankOverCases(
     const verdict = additiveVerdict(product.additives, needed);
     const lossByTime = timesMs.map((_, t) => expectedLoss(own, memberWeights, t));
     const expectedLossPercent = lossByTime.reduce((sum, one) => sum + one, 0) / timesMs.length;
-    const lossP90Percent = weightedQuantile(own, memberWeights, HOUSE_LIMITS.worstShare);
+    const lossP90Percent = atWorst(own);
     return {
       id: product.id,
       name: product.name,

@@ -46,9 +46,9 @@ export const FRICTION_FIGURES = {
     reason: 'With so much free water points of grains are round.',
   },
   solver: {
-    mean: { fastestMPerS: 100, halvings: 60 },
+    mean: { fastestMPerS: 100, steps: 60 },
     unit: 'm/s, 1',
-    reason: 'A steady speed is found to the last digit.',
+    reason: 'A steady speed is found to the last digit; a dozen steps do.',
   },
   lossTable: {
     mean: { stepPercent: 0.5 },

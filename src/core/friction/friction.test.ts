@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import reference from '../../../tests/reference/friction.json';
+import { PHYSICS } from '../constants';
 import { DomainError } from '../errors';
 import { DISCIPLINES, PURPOSES } from '../terms';
 import {
@@ -69,6 +70,28 @@ describe('a steady speed', () => {
       expect(seconds).toBeCloseTo(one.seconds_per_km_for_1_percent, 7);
     },
   );
+
+  it('balances the power on any slope, and is held at what nobody is faster than', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -0.4, max: 0.4, noNaN: true }),
+        fc.double({ min: 0.001, max: 0.3, noNaN: true }),
+        fc.double({ min: 20, max: 900, noNaN: true }),
+        (slope, friction, powerW) => {
+          const air = { dragAreaM2: 0.4, airKgPerM3: 1.25 };
+          const v = steadySpeed({ powerW, massKg: 80, slope, friction, ...air });
+          const angle = Math.atan(slope);
+          const along = 80 * PHYSICS.gravity * (friction * Math.cos(angle) + Math.sin(angle));
+          const needed = v * (along + 0.5 * air.airKgPerM3 * air.dragAreaM2 * v * v);
+          expect(Math.abs(needed - powerW)).toBeLessThan(
+            1e-9 * Math.max(powerW, Math.abs(along * v)),
+          );
+        },
+      ),
+    );
+    const fall = { massKg: 80, slope: -1, friction: 0.01, dragAreaM2: 0.01, airKgPerM3: 1.25 };
+    expect(steadySpeed({ ...fall, powerW: 400 })).toBe(100);
+  });
 
   it('needs a power, and free glide a slope that pulls', () => {
     const skier = { massKg: 80, slope: -0.1, friction: 0.03, dragAreaM2: 0.25, airKgPerM3: 1.25 };

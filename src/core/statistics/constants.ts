@@ -3,6 +3,3 @@ export const ERFC = [
   -1.26551223, 1.00002368, 0.37409196, 0.09678418, -0.18628806, 0.27886807, -1.13520398, 1.48851587,
   -0.82215223, 0.17087277,
 ];
-
-/** Bins in which a quantile is looked for first: so many that few values share one. */
-export const QUANTILE_BINS = 128;

@@ -1,5 +1,4 @@
 import { requireWithin } from '../errors';
-import { QUANTILE_BINS as BINS } from './constants';
 
 const ROUNDING = 1e-12;
 
@@ -43,95 +42,50 @@ export function weightedQuantile(
     const rank = Math.ceil(fraction * values.length - ROUNDING) - 1;
     return selectRank(values.slice(), Math.max(0, rank));
   }
-  return binnedQuantile(values, weights, (fraction * values.length) / weights.length - ROUNDING);
+  return sortedQuantile(values, weights, (fraction * values.length) / weights.length - ROUNDING);
 }
 
-function isEven(weights: Float64Array): boolean {
+/** Whether all weights are the same. */
+export function isEven(weights: Float64Array): boolean {
   for (let i = 1; i < weights.length; i += 1) if (weights[i] !== weights[0]) return false;
   return true;
 }
 
-/** The same for uneven weights: the bin in which the weight is reached, then the value within it. */
-function binnedQuantile(values: Float64Array, weights: Float64Array, target: number): number {
-  const members = weights.length;
-  let low = Infinity;
-  let high = -Infinity;
-  for (let i = 0; i < values.length; i += 1) {
-    const value = values[i]!;
-    if (value < low) low = value;
-    if (value > high) high = value;
+/** The same for uneven weights, by adding them up from the least value. */
+function sortedQuantile(values: Float64Array, weights: Float64Array, target: number): number {
+  const order = risingOrder(values);
+  const last = order.length - 1;
+  let [sum, k] = [weights[order[0]! % weights.length]!, 0];
+  while (k < last && sum < target) {
+    k += 1;
+    sum += weights[order[k]! % weights.length]!;
   }
-  const scale = (BINS - 1) / (high - low);
-  // All the same, or so close that no bin tells them apart.
-  if (!Number.isFinite(scale)) return high;
-  const bins = new Uint8Array(values.length);
-  const weightIn = new Float64Array(BINS);
-  for (let from = 0; from < values.length; from += members) {
-    for (let m = 0; m < members; m += 1) {
-      const bin = ((values[from + m]! - low) * scale) | 0;
-      bins[from + m] = bin;
-      weightIn[bin] = weightIn[bin]! + weights[m]!;
-    }
-  }
-  let bin = 0;
-  let before = 0;
-  while (bin < BINS - 1 && before + weightIn[bin]! < target) {
-    before += weightIn[bin]!;
-    bin += 1;
-  }
-  const inBin: number[] = [];
-  const own: number[] = [];
-  for (let i = 0; i < values.length; i += 1) {
-    if (bins[i] !== bin) continue;
-    inBin.push(values[i]!);
-    own.push(weights[i % members]!);
-  }
-  return selectWeight(Float64Array.from(inBin), Float64Array.from(own), target - before);
+  return values[order[k]!]!;
 }
 
-/** The smallest value at or below which a weight lies, by quickselect on both; reorders them. */
-function selectWeight(values: Float64Array, weights: Float64Array, target: number): number {
-  const swap = (a: number, b: number) => {
-    const value = values[a]!;
-    values[a] = values[b]!;
-    values[b] = value;
-    const weight = weights[a]!;
-    weights[a] = weights[b]!;
-    weights[b] = weight;
-  };
-  let low = 0;
-  let high = values.length - 1;
-  let before = 0;
-  while (low < high) {
-    const pivot = values[(low + high) >> 1]!;
-    let less = low;
-    let at = low;
-    let more = high;
-    let below = 0;
-    let equal = 0;
-    while (at <= more) {
-      const value = values[at]!;
-      if (value < pivot) {
-        below += weights[at]!;
-        swap(less, at);
-        less += 1;
-        at += 1;
-      } else if (value > pivot) {
-        swap(at, more);
-        more -= 1;
-      } else {
-        equal += weights[at]!;
-        at += 1;
-      }
-    }
-    if (less > low && before + below >= target) high = less - 1;
-    else if (more === high || before + below + equal >= target) return pivot;
-    else {
-      before += below + equal;
-      low = more + 1;
-    }
+/** Places of values from the least to the greatest. */
+export const risingOrder = (values: Float64Array): Uint32Array =>
+  Uint32Array.from(values.keys()).sort((a, b) => values[a]! - values[b]!);
+
+/**
+ * That quantile where the values fall and then rise along `order`, as a loss does on both sides of where it is least: the
+ * greatest then stand at the two ends. `order` names each place once; the weights sum to 1.
+ */
+export function valleyQuantile(
+  values: Float64Array,
+  { weights, order }: { weights: Float64Array; order: Uint32Array },
+  fraction: number,
+): number {
+  requireWithin('fraction', { value: fraction, low: 0, high: 1 });
+  let [low, high] = [0, order.length - 1];
+  for (let left = 1; low < high;) {
+    const isLowGreater = values[order[low]!]! > values[order[high]!]!;
+    left -= weights[order[isLowGreater ? low : high]!]!;
+    if (left < fraction - ROUNDING) return values[order[isLowGreater ? low : high]!]!;
+    if (isLowGreater) low += 1;
+    else high -= 1;
   }
-  return values[low]!;
+  return values[order[low]!]!;
 }
 
 /**

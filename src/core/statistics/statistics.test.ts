@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DomainError } from '../errors';
-import { bandQuantiles, median, selectRank, weightedQuantile } from '.';
+import {
+  bandQuantiles,
+  median,
+  risingOrder,
+  selectRank,
+  valleyQuantile,
+  weightedQuantile,
+} from '.';
 
 const numbers = fc.array(fc.integer({ min: -50, max: 50 }), {
   minLength: 1,
@@ -65,6 +72,35 @@ describe('the weighted quantile', () => {
     expect(weightedQuantile(twoTimes, third, 0.5)).toBe(3);
     expect(weightedQuantile(twoTimes, Float64Array.of(0.6, 0.2, 0.2), 0.9)).toBe(12);
     expect(() => weightedQuantile(twoTimes, third, 1.1)).toThrow(DomainError);
+  });
+});
+
+describe('the quantile of a valley', () => {
+  it('is that of the sorted values, wherever the bottom lies and however steep the sides are', () => {
+    const valley = fc.record({
+      at: fc.array(fc.integer({ min: -40, max: 40 }), { minLength: 1, maxLength: 60 }),
+      raw: fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 60, maxLength: 60 }),
+      bottom: fc.integer({ min: -45, max: 45 }),
+      left: fc.double({ min: 0.1, max: 9, noNaN: true }),
+      right: fc.double({ min: 0.1, max: 9, noNaN: true }),
+      fraction: fc.double({ min: 0, max: 1, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(valley, ({ at, raw, bottom, left, right, fraction }) => {
+        const places = Float64Array.from(at);
+        const weights = shares(raw.slice(0, at.length));
+        const order = risingOrder(places);
+        const values = places.map((x) => (x < bottom ? left : right) * Math.abs(x - bottom));
+        const found = valleyQuantile(values, { weights, order }, fraction);
+        expect(found).toBe(weightedQuantile(values, weights, fraction));
+      }),
+    );
+  });
+
+  it('refuses a fraction over 1', () => {
+    const one = Float64Array.of(1);
+    const order = risingOrder(one);
+    expect(() => valleyQuantile(one, { weights: one, order }, 1.1)).toThrow(DomainError);
   });
 });
 

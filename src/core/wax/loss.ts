@@ -1,6 +1,10 @@
 import { DomainError } from '../errors';
 import { HOUSE, HOUSE_LIMITS } from './figures';
 
+const CURVATURE = HOUSE.coreCurvature.mean;
+const TOO_SOFT = HOUSE.tooSoft.mean;
+const TOO_HARD = HOUSE.tooHard.mean;
+
 /** A label reduced to what the loss needs: centre and flat half-width, °C and K; fixed part, %. */
 export interface LabelShape {
   centreC: number;
@@ -32,19 +36,15 @@ export function labelShape(labelLowC: number, labelHighC: number, penaltyPercent
  */
 export function glideLossPercent(equivalentTemperatureC: number, shape: LabelShape): number {
   const x = equivalentTemperatureC - shape.centreC;
-  const beyond = Math.abs(x) - shape.flatK;
-  const steepness = x < 0 ? HOUSE.tooSoft.mean : HOUSE.tooHard.mean;
-  return (
-    HOUSE.coreCurvature.mean * x * x +
-    (beyond > 0 ? steepness * beyond * beyond : 0) +
-    shape.fixedPercent
-  );
+  const beyond = Math.max(0, Math.abs(x) - shape.flatK);
+  const steepness = x < 0 ? TOO_SOFT : TOO_HARD;
+  return CURVATURE * x * x + steepness * beyond * beyond + shape.fixedPercent;
 }
 
 /** How fast that loss changes with the equivalent temperature, % per K. */
 export function glideLossSlope(equivalentTemperatureC: number, shape: LabelShape): number {
   const x = equivalentTemperatureC - shape.centreC;
-  const beyond = Math.abs(x) - shape.flatK;
-  const steepness = x < 0 ? -HOUSE.tooSoft.mean : HOUSE.tooHard.mean;
-  return 2 * (HOUSE.coreCurvature.mean * x + (beyond > 0 ? steepness * beyond : 0));
+  const beyond = Math.max(0, Math.abs(x) - shape.flatK);
+  const steepness = x < 0 ? -TOO_SOFT : TOO_HARD;
+  return 2 * (CURVATURE * x + steepness * beyond);
 }

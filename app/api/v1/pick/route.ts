@@ -1,11 +1,11 @@
 import { database } from '@/data/database';
 import { pickFromText } from '@/features/pick/use-cases/pick-wax';
-import { answerRoute, readJsonText } from '@/formats/wire';
+import { answerJson, readJsonText } from '@/formats/wire';
 
 const MOST_BYTES = 1_000_000;
 
 export const POST = (request: Request): Promise<Response> =>
-  answerRoute(async () => {
+  answerJson(async () => {
     const text = await readJsonText(request, MOST_BYTES);
     return text.ok ? pickFromText(database(), text.value) : text;
   });

@@ -221,22 +221,22 @@ export async function answerPick(
 export const pickWax = async (db: FrostDatabase, body: unknown) =>
   answerPick(body, await listProducts(db));
 
+/** The answer as JSON text: of hundreds of products it is long, and text goes from thread to thread quickly. */
 async function answerText(
   text: string,
   stored: readonly RoledProduct[],
-): Promise<WireResult<PickResponse>> {
+): Promise<WireResult<string>> {
   const body = jsonFrom(text);
-  return body.ok ? answerPick(body.value, stored) : body;
+  if (!body.ok) return body;
+  const answer = await answerPick(body.value, stored);
+  return answer.ok ? { ok: true, value: JSON.stringify(answer.value) } : answer;
 }
 
 export const pickTask = task('pick', 'quick', answerText);
 export const pickOutlookTask = task('pick over an outlook', 'long', answerText);
 
-/** Answers a request's text off the event loop. */
-export async function pickFromText(
-  db: FrostDatabase,
-  text: string,
-): Promise<WireResult<PickResponse>> {
+/** Answers a request's text off the event loop, as JSON text. */
+export async function pickFromText(db: FrostDatabase, text: string): Promise<WireResult<string>> {
   const isLong = text.includes('"outlook"');
   return offLoop(isLong ? pickOutlookTask : pickTask, text, await listProducts(db));
 }
