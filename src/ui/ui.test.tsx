@@ -17,7 +17,7 @@ import { RankingList } from './wax/ranking-list';
 /** What a person reads of a component, in these units. */
 function markup(node: ReactNode, units: Units = DEFAULT_UNITS): string {
   return renderToStaticMarkup(
-    <ChakraProvider value={system}>
+    <ChakraProvider value={system()}>
       <UnitsProvider units={units}>{node}</UnitsProvider>
     </ChakraProvider>,
   ).replace(/<style[^>]*>.*?<\/style>/gs, '');

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { goTo, NARROW, openPage, press, typeInto, waitForText, withDemo } from './app';
+import { goTo, NARROW, openPage, PATIENCE_MS, press, typeInto, waitForText, withDemo } from './app';
 
 const RELAY = '/outing/demo-relay';
 const demo = withDemo();
@@ -61,6 +61,37 @@ describe('the frame', () => {
       await page.close();
     }
   });
+
+  it.each(['/quick', `${RELAY}/snow`, `${RELAY}/skis`])(
+    'stands still when its letters come late: %s',
+    async (path) => {
+      const page = await (await demo.browser.createBrowserContext()).newPage();
+      page.setDefaultTimeout(PATIENCE_MS);
+      await page.setViewport(NARROW);
+      await page.setRequestInterception(true);
+      page.on('request', (one) => {
+        const lateMs = one.resourceType() === 'font' ? 1500 : 0;
+        setTimeout(() => void one.continue(), lateMs);
+      });
+      await page.evaluateOnNewDocument(() => {
+        const seen = window as unknown as { shifted: number };
+        seen.shifted = 0;
+        new PerformanceObserver((list) => {
+          for (const entry of list.getEntries()) {
+            seen.shifted += (entry as PerformanceEntry & { value: number }).value;
+          }
+        }).observe({ type: 'layout-shift', buffered: true });
+      });
+      await goTo(page, demo.app.url + path);
+      const isThere = () =>
+        [...document.fonts].some((font) => font.family === 'letters' && font.status === 'loaded');
+      await page.waitForFunction(isThere);
+      await new Promise((resolve) => setTimeout(resolve, 500));
+      const shifted = await page.evaluate(() => (window as unknown as { shifted: number }).shifted);
+      expect(shifted).toBeLessThan(0.02);
+      await page.close();
+    },
+  );
 
   it('starts an outing from nothing, and says what an empty shelf needs', async () => {
     const { page } = await openPage(demo.browser, `${demo.app.url}/outing/new`);

@@ -30,7 +30,7 @@ afterEach(() => {
 
 /** A component as it stands in the app, on a device with these units. */
 export const inApp = (node: ReactNode, units: Units = DEFAULT_UNITS) => (
-  <ChakraProvider value={system}>
+  <ChakraProvider value={system()}>
     <UnitsProvider units={units}>{node}</UnitsProvider>
   </ChakraProvider>
 );

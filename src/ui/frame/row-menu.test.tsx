@@ -34,7 +34,7 @@ describe('the menu of a row', () => {
 
 it('what is open or typed in a row stays when the table is made anew', () => {
   const table = (names: string[]) => (
-    <ChakraProvider value={system}>
+    <ChakraProvider value={system()}>
       <RowTable
         caption="Things"
         keyOf={({ name }) => name}

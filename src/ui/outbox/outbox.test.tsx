@@ -161,7 +161,7 @@ it('what was sent before a page came is the page’s own to tell', async () => {
 
 describe('what is said of it', () => {
   const show = (node: React.ReactNode) =>
-    render(<ChakraProvider value={system}>{node}</ChakraProvider>);
+    render(<ChakraProvider value={system()}>{node}</ChakraProvider>);
 
   it('stands on the top line: lost, waiting, refused', async () => {
     show(<LinkLine />);

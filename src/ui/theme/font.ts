@@ -1,4 +1,5 @@
 import localFont from 'next/font/local';
+import './fallback.css';
 
 /** Letters beyond western Europe: fetched when one is written. */
 const further = localFont({

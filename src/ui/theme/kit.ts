@@ -31,8 +31,55 @@ import {
 const pick = <T extends object, K extends keyof T>(table: T, ...keys: K[]): Pick<T, K> =>
   Object.fromEntries(keys.map((key) => [key, table[key]])) as Pick<T, K>;
 
+const without = <T extends object>(table: T, ...keys: readonly (keyof T)[]): T =>
+  Object.fromEntries(Object.entries(table).filter(([key]) => !keys.includes(key as keyof T))) as T;
+
+/** Lengths without fractions of the width and without the steps between or beyond those that are used. */
+const lengths = <T extends object>(table: T): T =>
+  Object.fromEntries(
+    Object.entries(table).filter(([key]) => !key.includes('/') && !UNUSED_STEPS.has(key)),
+  ) as T;
+const UNUSED_STEPS = new Set(['44', '48', '52', '56', '64', '72', '96']);
+
 const { colors } = tokens;
 const { bg, fg, border, gray } = semanticTokens.colors;
+
+/** The tokens that some style names; kit.test.ts holds that none is missing. */
+const used = {
+  ...without(tokens, 'aspectRatios', 'easings'),
+  animations: pick(tokens.animations, 'spin'),
+  durations: without(tokens.durations, 'fastest', 'slower', 'slowest'),
+  fonts: without(tokens.fonts, 'mono'),
+  fontSizes: without(tokens.fontSizes, '8xl', '9xl'),
+  fontWeights: without(tokens.fontWeights, 'thin', 'extralight', 'bold', 'extrabold'),
+  letterSpacings: pick(tokens.letterSpacings, 'widest'),
+  lineHeights: pick(tokens.lineHeights, 'short', 'moderate'),
+  spacing: lengths(tokens.spacing),
+  sizes: without(
+    lengths(tokens.sizes),
+    ...([
+      '3xs',
+      '8xl',
+      'max',
+      'prose',
+      'dvh',
+      'svh',
+      'lvh',
+      'dvw',
+      'svw',
+      'lvw',
+      'vw',
+      'vh',
+    ] as const),
+  ),
+  zIndex: pick(tokens.zIndex, 'base', 'sticky', 'popover'),
+  cursor: without(tokens.cursor, 'switch'),
+  colors: {
+    ...pick(colors, 'transparent', 'current', 'black', 'white', 'gray'),
+    blackAlpha: pick(colors.blackAlpha, 500),
+    red: pick(colors.red, 400, 500),
+  },
+};
 
 /**
  * What this interface uses of the component library's theme: the rest would be worked out anew on every page. A
@@ -47,19 +94,13 @@ export const kit = defineConfig({
     breakpoints,
     keyframes,
     textStyles,
-    tokens: {
-      ...tokens,
-      colors: pick(
-        colors,
-        ...(['transparent', 'current', 'black', 'white', 'blackAlpha', 'gray', 'red'] as const),
-      ),
-    },
+    tokens: used,
     semanticTokens: {
       ...semanticTokens,
       colors: {
-        bg: pick(bg, 'DEFAULT', 'subtle', 'muted', 'emphasized', 'inverted', 'panel', 'error'),
-        fg: pick(fg, 'DEFAULT', 'subtle', 'muted', 'inverted', 'error'),
-        border: pick(border, 'DEFAULT', 'subtle', 'muted', 'emphasized', 'inverted', 'error'),
+        bg: pick(bg, 'DEFAULT', 'subtle', 'muted', 'panel'),
+        fg: pick(fg, 'DEFAULT', 'muted', 'error'),
+        border: pick(border, 'DEFAULT', 'emphasized', 'error'),
         gray,
       },
     },

@@ -1,12 +1,26 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { use, type ReactNode } from 'react';
 import { ChakraProvider } from '@chakra-ui/react';
+import type { SystemContext } from '@chakra-ui/react/styled-system';
 import { ThemeProvider } from 'next-themes';
 import { UnitsProvider } from '../format/units-context';
 import type { Units } from '../../words/units';
 import { EmotionRegistry } from './emotion-registry';
 import { system } from './system';
+
+/** A tab that nobody sees is never painted. */
+const UNSEEN_MS = 200;
+
+/** In the browser the theme has a task of its own, after the page that came from the server was painted. */
+const inBrowser =
+  typeof window === 'undefined'
+    ? undefined
+    : new Promise<SystemContext>((resolve) => {
+        const afterPaint = () => setTimeout(() => resolve(system()));
+        requestAnimationFrame(afterPaint);
+        setTimeout(afterPaint, UNSEEN_MS);
+      });
 
 interface AppProviderProps {
   units: Units;
@@ -17,9 +31,10 @@ interface AppProviderProps {
 
 /** Theme, light or dark, and the units of this device. */
 export function AppProvider({ units, nonce, children }: AppProviderProps) {
+  const theme = inBrowser ? use(inBrowser) : system();
   return (
     <EmotionRegistry>
-      <ChakraProvider value={system}>
+      <ChakraProvider value={theme}>
         <ThemeProvider attribute="class" disableTransitionOnChange nonce={nonce}>
           <UnitsProvider units={units}>{children}</UnitsProvider>
         </ThemeProvider>

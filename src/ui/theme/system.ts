@@ -1,4 +1,4 @@
-import { createSystem, defineConfig } from '@chakra-ui/react/styled-system';
+import { createSystem, defineConfig, type SystemContext } from '@chakra-ui/react/styled-system';
 import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
 import { kit } from './kit';
 
@@ -23,7 +23,8 @@ const alarm = { 300: '#ff9c8c', 600: '#b02a1c' };
 const tone = (base: string, dark: string) => ({ value: { base, _dark: dark } });
 
 /** See font.ts; what is not in them, the machine has. */
-export const FONTS = 'var(--font-further), var(--font-letters), system-ui, sans-serif';
+export const FONTS =
+  "var(--font-further), var(--font-letters), 'Letters on Roboto', 'Letters on DejaVu', system-ui, sans-serif";
 
 const config = defineConfig({
   globalCss: {
@@ -88,4 +89,7 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultBaseConfig, kit, config);
+let made: SystemContext | undefined;
+
+/** The theme, worked out once; on a phone that is a long task. */
+export const system = (): SystemContext => (made ??= createSystem(defaultBaseConfig, kit, config));
