@@ -2,6 +2,10 @@
 
 import { Flex, Slider } from '@chakra-ui/react';
 
+/** Given, so that a page need not be laid out to measure it. */
+const THUMB_PX = 28;
+const THUMB_SIZE = { width: THUMB_PX, height: THUMB_PX };
+
 interface SliderFieldProps {
   label: string;
   value: number;
@@ -21,6 +25,7 @@ export function SliderField({ label, value, shown, min, max, step, onChange }: S
       max={max}
       step={step}
       value={[value]}
+      thumbSize={THUMB_SIZE}
       onValueChange={(details) => onChange(details.value[0]!)}
       getAriaValueText={() => shown}
     >
@@ -36,7 +41,13 @@ export function SliderField({ label, value, shown, min, max, step, onChange }: S
         <Slider.Track bg="rule" h="2">
           <Slider.Range bg="action" />
         </Slider.Track>
-        <Slider.Thumb index={0} boxSize="7" bg="sheet" borderWidth="3px" borderColor="action">
+        <Slider.Thumb
+          index={0}
+          boxSize={`${THUMB_PX}px`}
+          bg="sheet"
+          borderWidth="3px"
+          borderColor="action"
+        >
           <Slider.HiddenInput />
         </Slider.Thumb>
       </Slider.Control>

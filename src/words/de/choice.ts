@@ -263,14 +263,14 @@ export const choice: WordsAt<'choice'> = {
     liquid_outside: 'Ohne Frischluft im Freien auftragen.',
   },
   STRUCTURE_WORK: {
-    grind_fits: (task) => `${opened(task)} Der Schliff passt: nichts einpressen.`,
+    grind_fits: (task) => `${opened(task)} Der Schliff passt: ohne Strukturgerät.`,
     grind_too_coarse: (task) =>
       `${opened(task)} Der Schliff ist zu grob: einen anderen Ski nehmen.`,
     two_firm_passes: (task) =>
       `${opened(task)} Mit dem Strukturgerät ${plain(task.widthMm, 2)} mm einpressen: zwei feste Züge, nur in den Gleitzonen.`,
     one_pass: (task) =>
       `${opened(task)} Mit dem Strukturgerät ${plain(task.widthMm, 2)} mm einpressen: ein Zug, nur in den Gleitzonen.`,
-    press_nothing: (task) => `${opened(task)} Nichts einpressen.`,
+    press_nothing: (task) => `${opened(task)} Ohne Strukturgerät.`,
   },
   odds,
   standing,

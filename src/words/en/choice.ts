@@ -240,13 +240,13 @@ const RILLS = 'Press with the';
 
 /** How the structure gets into the base. */
 export const STRUCTURE_WORK: WordsFor<StructureTask> = {
-  grind_fits: (task) => `${opened(task)} The grind fits: press nothing.`,
+  grind_fits: (task) => `${opened(task)} The grind fits: no rill tool.`,
   grind_too_coarse: (task) => `${opened(task)} The grind is too coarse: use another ski.`,
   two_firm_passes: (task) =>
     `${opened(task)} ${RILLS} ${plain(task.widthMm, 2)} mm rill tool: two firm passes, glide zones only.`,
   one_pass: (task) =>
     `${opened(task)} ${RILLS} ${plain(task.widthMm, 2)} mm rill tool: one pass, glide zones only.`,
-  press_nothing: (task) => `${opened(task)} Press nothing.`,
+  press_nothing: (task) => `${opened(task)} No rill tool.`,
 };
 
 const BRUSH_NAME = { steel: 'steel', brass: 'brass' } as const;

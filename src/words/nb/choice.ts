@@ -255,13 +255,13 @@ export const choice: WordsAt<'choice'> = {
     liquid_outside: 'Uten frisk luft: legg den på utendørs.',
   },
   STRUCTURE_WORK: {
-    grind_fits: (task) => `${opened(task)} Slipet passer: ikke press noe.`,
+    grind_fits: (task) => `${opened(task)} Slipet passer: uten rilleverktøy.`,
     grind_too_coarse: (task) => `${opened(task)} Slipet er for grovt: ta en annen ski.`,
     two_firm_passes: (task) =>
       `${opened(task)} Press med rilleverktøyet på ${plain(task.widthMm, 2)} mm: to bestemte drag, bare i glisonene.`,
     one_pass: (task) =>
       `${opened(task)} Press med rilleverktøyet på ${plain(task.widthMm, 2)} mm: ett drag, bare i glisonene.`,
-    press_nothing: (task) => `${opened(task)} Ikke press noe.`,
+    press_nothing: (task) => `${opened(task)} Uten rilleverktøy.`,
   },
   odds,
   standing,
