@@ -17,7 +17,8 @@ export function meanOver(cases: SnowCases, value: (i: number) => number): number
   return sum / timesMs.length;
 }
 
-const MIDDLE_OF_CASES = 0.5;
+/** Half of the cases; shares that add up to a half do so but for rounding. */
+const MIDDLE_OF_CASES = 0.5 - 1e-9;
 
 /** The wetness class that the middle case has, and the mean water of that class: of one snow. */
 function middleWater(cases: SnowCases): { wetness: Wetness; waterPercent: number } {
