@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { weightedQuantile } from '../statistics';
-import { HOUSE_LIMITS, type SnowConditions } from '../wax';
+import { CALM_SNOW } from '../../../tests/unit/fixtures';
+import { HOUSE_LIMITS } from '../wax';
 import { casesFromReading, demandsOf, type SnowCases } from '.';
 import { courseLosses, expectedLoss, lossAtWorst } from './losses';
 import { withModelSpread } from './model-spread';
@@ -87,18 +88,8 @@ describe('the loss at the worst', () => {
   });
 
   it('looks at both times of a window alike', () => {
-    const snow: SnowConditions = {
-      temperatureC: -7,
-      temperatureSdC: 2,
-      humidityFraction: 0.6,
-      origin: 'natural',
-      sharpness: 0.4,
-      wetness: 'dry',
-      dirt: 'clean',
-      glazed: false,
-    };
     const label = { labelLowC: -12, spanK: 6, additives: [] };
-    const once = casesFromReading(snow);
+    const once = casesFromReading({ ...CALM_SNOW, temperatureSdC: 2 });
     const twice = atTwoTimes(once);
     const [one, two] = [losing(once, label), losing(twice, label)];
     expect(lossAtWorst(twice, two.demands)(two.losses)).toBeCloseTo(

@@ -11,6 +11,7 @@ import { gripWords } from '@/words/areas/grip';
 import { gripScreenWords } from '@/words/screens/grip';
 import { toldLines } from '@/words/told/choice';
 import { useWords } from '@/ui/format/use-words';
+import { behind } from '@/ui/fields/behind';
 import { SelectField } from '@/ui/fields/select-field';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
@@ -53,7 +54,11 @@ export function GripScreen({ outing, view }: { outing: Outing; view: GripView })
   return (
     <Sheet
       question={WORDS.whatGripsAndWhere}
-      answer={<Answer state={state} view={view} outing={outing} />}
+      answer={
+        <Box {...behind(state.isBehind)}>
+          <Answer state={state} view={view} outing={outing} />
+        </Box>
+      }
     >
       {choice?.cautions.map((caution) => (
         <Caution key={caution.code}>{say(gripWords.GRIP_CAUTION, caution)}</Caution>

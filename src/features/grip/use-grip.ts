@@ -17,12 +17,14 @@ const rules = () => import('./find-fit');
 const resolver = lateResolver<FitDraft>(async () => (await rules()).checkFit);
 
 /** The pocket of what is typed; until its rules are there, that of what was kept, which they took. */
-function useFound(draft: FitDraft, kept: FitInput | undefined): Found {
+function useFound(draft: FitDraft, kept: FitInput | undefined): Found & { isAtHand: boolean } {
   const { atHand: rule, isLost } = useLate(rules);
   return useMemo(() => {
-    if (rule) return rule.found(draft);
+    if (rule) return { ...rule.found(draft), isAtHand: true };
     const fit = findFit(kept ?? {});
-    return isLost ? { fit, problem: uiScreenWords.late.lost } : { fit };
+    return isLost
+      ? { fit, problem: uiScreenWords.late.lost, isAtHand: true }
+      : { fit, isAtHand: false };
   }, [rule, isLost, draft, kept]);
 }
 
@@ -34,7 +36,9 @@ export function useGrip(outing: Outing, view: GripView) {
     resolver,
   );
   const draft = form.values;
-  const { fit, problem } = useFound(draft, view.fit);
+  const { fit, problem, isAtHand } = useFound(draft, view.fit);
+  /** What finds the pocket is still on its way: it is the one that was kept. */
+  const isBehind = form.isDirty && !isAtHand;
   const { snow, products, laterC } = view;
   const { distanceKm, purpose } = outing;
   const choice = useMemo((): GripChoice | undefined => {
@@ -46,7 +50,7 @@ export function useGrip(outing: Outing, view: GripView) {
     form.submit((values, { key }) =>
       keepFitAction(key, { outingId: outing.id, skiId: view.pair?.id }, fitInputFrom(values)),
     );
-  return { form, draft, fit, fitProblem: problem, choice, keep };
+  return { form, draft, fit, fitProblem: problem, choice, keep, isBehind };
 }
 
 export type GripState = ReturnType<typeof useGrip>;

@@ -11,6 +11,7 @@ import { ironScreenWords } from '@/words/screens/iron';
 import { failureWords } from '@/words/told/mistake';
 import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
+import { behind } from '@/ui/fields/behind';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { Bench, Seen } from './iron-bench';
 import { CourseChart, MapChart } from './iron-charts';
@@ -35,7 +36,14 @@ export function IronScreen({ view }: { view: IronView }) {
   const { result } = state;
   const isDone = 'question' in result;
   return (
-    <Sheet question={WORDS.howHotAndHowFast} answer={<Answer state={state} />}>
+    <Sheet
+      question={WORDS.howHotAndHowFast}
+      answer={
+        <Box {...behind(state.isBehind)}>
+          <Answer state={state} />
+        </Box>
+      }
+    >
       <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
         <Box minW="0">
           <Part title={WORDS.theBench}>
@@ -46,7 +54,7 @@ export function IronScreen({ view }: { view: IronView }) {
             <Seen state={state} />
           </Part>
         </Box>
-        <Box minW="0">
+        <Box minW="0" {...behind(state.isBehind)}>
           {isDone && result.advised && (
             <>
               <Part title={WORDS.asAdvised}>

@@ -33,9 +33,11 @@ export function useIron({ products, irons, start, first }: IronView) {
   const result = useMemo((): IronResult => {
     if (late === begun) return first;
     if (isLost) return { problem: uiScreenWords.late.lost };
-    return atHand?.askLab(JSON.parse(late) as IronDraft, things) ?? first;
+    return atHand ? atHand.askLab(JSON.parse(late) as IronDraft, things) : first;
   }, [late, begun, atHand, isLost, things, first]);
-  return { form, draft, product: productOf(draft, products), result };
+  /** What computes is still on its way: the answer is that of the start. */
+  const isBehind = late !== begun && !isLost && !atHand;
+  return { form, draft, product: productOf(draft, products), result, isBehind };
 }
 
 export type IronState = ReturnType<typeof useIron>;

@@ -60,6 +60,23 @@ describe('the quick answer', () => {
     expect(screen.queryByTestId('quick-label')).toBeNull();
   });
 
+  it('is faint, and its address of what it answers, until what is typed is worked out', async () => {
+    const { container } = show(
+      <QuickScreen first={USUAL_INPUT} firstAnswer={askQuick(USUAL_INPUT)} outing={undefined} />,
+    );
+    const before = label();
+    const isFaint = () => screen.getByTestId('quick-label').closest('[aria-busy="true"]') !== null;
+    expect(isFaint()).toBe(false);
+    fill('Snow temperature', '-15');
+    expect([isFaint(), label()]).toEqual([true, before]);
+    expect(window.location.search).not.toContain('snow=-15');
+    await arrived();
+    expect(isFaint()).toBe(false);
+    expect(label()).not.toBe(before);
+    expect(window.location.search).toContain('snow=-15');
+    expect(container.querySelector('[aria-busy="true"]')).toBeNull();
+  });
+
   it('guesses from the air alone, and says that it does', async () => {
     const { user, text } = await shown();
     await user.click(tap('Only the air'));

@@ -6,6 +6,7 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { QuickInput } from '@/core/quick';
 import { outingAddress } from '@/formats/quick-address';
 import { ActionButton } from '@/ui/fields/action-button';
+import { behind } from '@/ui/fields/behind';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -47,7 +48,11 @@ export function QuickScreen({ first, firstAnswer, outing }: QuickScreenProps) {
       <Doors outing={outing} address={state.address} />
       <Sheet
         question={WORDS.question}
-        answer={<Headline answer={answer} problem={state.problem} />}
+        answer={
+          <Box {...behind(state.isBehind)}>
+            <Headline answer={answer} problem={state.problem} />
+          </Box>
+        }
       >
         {/* Two columns; on a phone one, with the particulars before one's own blocks. */}
         <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }} columnGap="10">
@@ -64,11 +69,11 @@ export function QuickScreen({ first, firstAnswer, outing }: QuickScreenProps) {
           <Box display={COLUMN} minW="0">
             {answer && input && (
               <>
-                <Box order="2" mb="4">
+                <Box order="2" mb="4" {...behind(state.isBehind)}>
                   <Particulars answer={answer} />
                   <Share state={state} />
                 </Box>
-                <Box order="4">
+                <Box order="4" {...behind(state.isBehind)}>
                   <QuickJob answer={answer} input={input} />
                 </Box>
               </>

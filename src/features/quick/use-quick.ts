@@ -36,6 +36,8 @@ export function useQuick(first: QuickInput, firstAnswer: Answered) {
   const units = useUnits();
   const { atHand, isLost } = useLate(lab);
   const isFirst = draft === first;
+  /** What computes is still on its way: the answer is the first one, of the first input. */
+  const isBehind = input !== undefined && !isFirst && !isLost && !atHand;
   const {
     answer,
     problem: said,
@@ -44,15 +46,16 @@ export function useQuick(first: QuickInput, firstAnswer: Answered) {
     if (!input) return { problem: WORDS.fixTheField };
     if (isFirst) return firstAnswer;
     if (isLost) return { problem: uiScreenWords.late.lost };
-    return atHand?.askQuick(input) ?? firstAnswer;
+    return atHand ? atHand.askQuick(input) : firstAnswer;
   }, [input, isFirst, firstAnswer, atHand, isLost]);
   const problem = mistake ? mistakeWords({ mistake }, units) : said;
-  const address = answer && input ? quickAddress(input) : undefined;
+  const asked = isBehind ? first : input;
+  const address = answer && asked ? quickAddress(asked) : undefined;
   useEffect(() => {
     if (address) window.history.replaceState(window.history.state, '', address);
   }, [address]);
   const set = (more: Partial<QuickDraft>) => setDraft((before) => ({ ...before, ...more }));
-  return { draft, set, input: answer && input, answer, problem, address };
+  return { draft, set, input: answer && asked, answer, problem, address, isBehind };
 }
 
 export type QuickState = ReturnType<typeof useQuick>;

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { renderHook, waitFor } from '@testing-library/react';
+import { act, renderHook, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { useLate } from './use-late';
 
@@ -21,16 +21,19 @@ describe('what comes after the page', () => {
     await waitFor(() => expect(result.current).toEqual({ isLost: true }));
   });
 
-  it('puts nothing into a screen that is gone', async () => {
+  it('keeps what is wanted now, though what was wanted before comes after it', async () => {
     let give: (value: object) => void = () => undefined;
-    const load = () =>
+    const before = () =>
       new Promise<object>((resolve) => {
         give = resolve;
       });
-    const { result, unmount } = renderHook(() => useLate(load));
-    unmount();
-    give({});
-    await Promise.resolve();
-    expect(result.current).toEqual({ isLost: false });
+    const now = async () => ({ answer: 'now' });
+    const { result, rerender } = renderHook(({ load }) => useLate<object>(load), {
+      initialProps: { load: before },
+    });
+    rerender({ load: now });
+    await waitFor(() => expect(result.current.atHand).toEqual({ answer: 'now' }));
+    await act(async () => give({ answer: 'before' }));
+    expect(result.current.atHand).toEqual({ answer: 'now' });
   });
 });
