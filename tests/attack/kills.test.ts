@@ -15,7 +15,7 @@ import {
 } from './storage';
 
 /** Moments of each kind of start; the long run (npm run attack) takes more. */
-const MOMENTS = Number(process.env.FROST_PICK_MOMENTS ?? 12);
+const MOMENTS = Number(process.env.FROST_PICK_MOMENTS ?? 9);
 /** Of them, the very last statements of the start. */
 const LAST = 6;
 let child: string;
@@ -103,7 +103,7 @@ describe('a kill -9 while a book is taken in', () => {
 describe('a database that the old way left half-migrated', () => {
   it('is recognised and finished, wherever the first start was interrupted', async () => {
     const all = (await migrateOldWay(newFolder(), '0004-skis-and-bench', 10_000)).statements;
-    const step = Math.max(1, Math.floor(all / (3 * MOMENTS)));
+    const step = Math.max(1, Math.floor(all / (2 * MOMENTS)));
     for (let at = 1; at < all; at += step) {
       const folder = newFolder();
       expect((await migrateOldWay(folder, '0004-skis-and-bench', at)).isWhole).toBe(false);

@@ -161,18 +161,20 @@ async function quiet(page: Page): Promise<void> {
   }
 }
 
-/** Opens an address on a page and waits until what it fetches is there. */
+/** Opens an address on a page and waits until what it fetches is there and its fields listen. */
 export async function goTo(page: Page, url: string): Promise<void> {
   fetching(page).clear();
   await page.goto(url, { waitUntil: 'load' });
   await quiet(page);
+  await allListen(page);
 }
 
-/** Loads a page anew and waits until what it fetches is there. */
+/** Loads a page anew and waits until what it fetches is there and its fields listen. */
 export async function reloadPage(page: Page): Promise<void> {
   fetching(page).clear();
   await page.reload({ waitUntil: 'load' });
   await quiet(page);
+  await allListen(page);
 }
 
 /** A page that collects its own errors, each with the address it came from. */
@@ -209,6 +211,19 @@ async function listens(target: ElementHandle): Promise<void> {
   await target.evaluate(async (element, patienceMs) => {
     const isTaken = () => Object.keys(element).some((key) => key.startsWith('__react'));
     for (const from = performance.now(); !isTaken() && performance.now() - from < patienceMs;) {
+      await new Promise((resolve) => setTimeout(resolve, 25));
+    }
+  }, QUIET_MS);
+}
+
+/** Waits until the script of the page has taken over all its fields and buttons: keys pressed before are lost. */
+async function allListen(page: Page): Promise<void> {
+  await page.evaluate(async (patienceMs) => {
+    const isTaken = (one: Element) => Object.keys(one).some((key) => key.startsWith('__react'));
+    const fields = () => [...document.querySelectorAll('main input, main button, main textarea')];
+    const own = () => fields().filter((one) => !one.closest('.js-plotly-plot'));
+    const from = performance.now();
+    while (!own().every(isTaken) && performance.now() - from < patienceMs) {
       await new Promise((resolve) => setTimeout(resolve, 25));
     }
   }, QUIET_MS);

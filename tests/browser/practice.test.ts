@@ -8,6 +8,7 @@ import {
   NARROW,
   openPage,
   press,
+  reloadPage,
   textOf,
   typeInto,
   waitForAddress,
@@ -84,7 +85,7 @@ describe('practice by keyboard alone', () => {
     await tabTo(page, WORDS.drillFrame.answer);
     await page.keyboard.press('Enter');
     await waitForText(page, WORDS.drillFrame.incomplete);
-    await page.reload();
+    await reloadPage(page);
     await tabTo(page, /Very cold/);
     await page.keyboard.press('ArrowRight');
     await tabTo(page, WORDS.drillFrame.answer);

@@ -19,7 +19,7 @@ import { DEFAULT_UNITS, type Units } from '@/words/units';
 // Whether an element is seen is the browser tests' to say: asking jsdom for it makes every search slow.
 configure({
   defaultHidden: true,
-  asyncUtilTimeout: 10_000,
+  asyncUtilTimeout: 60_000,
   getElementError: (message) => new Error((message ?? '').slice(0, 300)),
 });
 
@@ -61,8 +61,10 @@ export function fill(name: string | RegExp, text: string): void {
 export async function chooseFrom(button: HTMLElement, name: string): Promise<void> {
   fireEvent.click(button);
   const item = await screen.findByRole('menuitem', { name });
-  fireEvent.pointerDown(item);
-  await waitFor(() => expect(item.hasAttribute('data-highlighted')).toBe(true));
+  await waitFor(() => {
+    fireEvent.pointerDown(item);
+    expect(item.hasAttribute('data-highlighted')).toBe(true);
+  });
   fireEvent.click(item);
 }
 

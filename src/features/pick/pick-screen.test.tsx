@@ -163,7 +163,10 @@ describe('what if', () => {
     const { user, text } = await shown();
     const before = chosen();
     slider(0).focus();
-    await user.keyboard('{End}');
+    await waitFor(async () => {
+      await user.keyboard('{End}');
+      expect(slider(0).getAttribute('aria-valuenow')).toBe(slider(0).getAttribute('aria-valuemax'));
+    });
     await waitFor(() => expect(chosen()).not.toBe(before));
     expect(text()).toContain('A what-if cannot be saved. Reset the sliders first.');
     expect(screen.getByRole('button', { name: 'Save choice' })).toHaveProperty('disabled', true);
