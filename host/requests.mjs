@@ -10,8 +10,8 @@ const RETRY_AFTER_S = '1';
 const BUSY = { status: 503, code: 'busy' };
 /** Scripts and fonts have their content in their name: they never change, and lie compressed beside themselves. */
 export const STATIC_PATH = '/_next/static/';
-/** In development Next has all files of its own; the languages are not of them. */
-const WORDS_PATH = `${STATIC_PATH}words/`;
+/** In development Next has all files of its own; the languages and what draws charts are not of them. */
+const OWN_PATHS = [`${STATIC_PATH}words/`, `${STATIC_PATH}plotly/`];
 
 /** Said until the app is there with its words. */
 const STARTING = 'The server is still starting.';
@@ -77,7 +77,7 @@ function sendKeeper(answer) {
  * @param {boolean} isDevelopment
  */
 export function makeRequests(handle, isDevelopment) {
-  const ownFiles = isDevelopment ? WORDS_PATH : STATIC_PATH;
+  const ownFiles = isDevelopment ? OWN_PATHS : [STATIC_PATH];
   const files = sirv(path.join(process.cwd(), '.next', 'static'), {
     dev: isDevelopment,
     brotli: !isDevelopment,
@@ -91,16 +91,16 @@ export function makeRequests(handle, isDevelopment) {
   Object.assign(globalThis, { frostForgetPages: () => pages.forget() });
   /** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer @param {string} role */
   return async (asked, answer, role) => {
-    if (asked.url?.startsWith(ownFiles)) {
-      const whole = asked.url;
-      asked.url = whole.slice(STATIC_PATH.length - 1);
+    const { url = '' } = asked;
+    if (ownFiles.some((one) => url.startsWith(one))) {
+      asked.url = url.slice(STATIC_PATH.length - 1);
       files(asked, answer, () => {
-        asked.url = whole;
+        asked.url = url;
         void handle(asked, answer);
       });
       return;
     }
-    if (asked.url === KEEPER_PATH && !isDevelopment) {
+    if (url === KEEPER_PATH && !isDevelopment) {
       sendKeeper(answer);
       return;
     }

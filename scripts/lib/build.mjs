@@ -4,6 +4,7 @@ import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { ROOT, refuse, run } from './install.mjs';
+import { writePlotly } from './plotly.mjs';
 
 const SOURCES = [
   'app',
@@ -12,6 +13,7 @@ const SOURCES = [
   'public',
   'instrumentation.ts',
   'next.config.ts',
+  'scripts/lib/plotly.mjs',
   'tsconfig.json',
   'package-lock.json',
 ];
@@ -66,7 +68,8 @@ export async function bundle(entry, outfile) {
   });
 }
 
-const STATIC = path.join(ROOT, '.next', 'static');
+/** Files that never change, each with its content in its name. */
+export const STATIC = path.join(ROOT, '.next', 'static');
 const SQUEEZED = /\.(js|css|svg)$/;
 
 /** Lays a file compressed as well as can be beside each of those that browsers fetch. */
@@ -151,6 +154,7 @@ export async function ensureBuilt() {
   if (run(process.execPath, [NEXT, 'build']) !== 0) refuse('The build failed; see above.', 1);
   await bundle(path.join('host', 'compute.worker.ts'), WORKER);
   await languages();
+  writePlotly(STATIC);
   await keeper();
   squeeze();
   writeFileSync(STAMP, wanted);

@@ -9,12 +9,15 @@ import { looksOnly } from '@/server/caller';
 import { isDemo } from '@/server/demo';
 import { modelledCases } from '@/server/cases';
 import { daySnow, estimatedHours, type DaySnow } from '@/core/choice';
+import { dayAndTime } from '@/words/times';
 
 const HOUR_MS = 3_600_000;
 
 /** What the Snow line and the Day rail show. */
 export interface FrameData {
   outing: Outing;
+  /** Its start on the clock of its venue: a browser takes a tenth of a second to lay out the first clock of a page. */
+  startSaid: string;
   /** When its skis come off the snow, ms. */
   endMs: number;
   outings: Outing[];
@@ -42,6 +45,7 @@ export async function loadFrame(
   ]);
   return {
     outing,
+    startSaid: dayAndTime(outing.startAt, outing.venue.timeZone),
     endMs: Date.parse(outing.startAt) + (outing.hoursOnSnow ?? estimatedHours(outing)) * HOUR_MS,
     outings,
     latest: readings[0],

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, NativeSelect, Text } from '@chakra-ui/react';
 import { percent, probability, temperatureWithSpread } from '@/words/quantities';
-import { dayAndTime, roughSpan, span } from '@/words/times';
+import { roughSpan, span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import type { FrameData } from './load-frame';
@@ -48,7 +48,7 @@ export function SnowLine({ frame, serverNowMs, atStart }: SnowLineProps) {
       className="no-print"
     >
       <OutingSwitch outing={outing} outings={outings} />
-      <Countdown outing={outing} now={now} />
+      <Countdown frame={frame} now={now} />
       <SnowNow latest={latest} now={now} />
       {atStart}
       <Chosen choice={choice} />
@@ -116,10 +116,10 @@ export function LineItem(props: {
   );
 }
 
-function Countdown({ outing, now }: { outing: Outing; now: number }) {
-  const left = Date.parse(outing.startAt) - now;
+function Countdown({ frame, now }: { frame: FrameData; now: number }) {
+  const left = Date.parse(frame.outing.startAt) - now;
   return (
-    <LineItem label={`${dayAndTime(outing.startAt, outing.venue.timeZone)}`}>
+    <LineItem label={frame.startSaid}>
       {left > 0 ? WORDS.startIn(span(left)) : WORDS.startedAgo(roughSpan(left))}
     </LineItem>
   );
