@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { positionFrom, positionText } from './position';
 
@@ -48,5 +49,39 @@ describe('a position as people write it', () => {
     ]) {
       expect(positionFrom(positionText(position))).toEqual(position);
     }
+  });
+});
+
+describe('anywhere on the globe', () => {
+  const degrees = (most: number) => fc.double({ min: -most, max: most, noNaN: true });
+  /** Degrees, minutes and seconds with the letter of their half. */
+  const inSixties = (value: number, [plus, minus]: readonly [string, string]) => {
+    const tenths = Math.round(Math.abs(value) * 36_000);
+    const [whole, minutes] = [Math.floor(tenths / 36_000), Math.floor((tenths % 36_000) / 600)];
+    return `${whole}°${String(minutes).padStart(2, '0')}′${(tenths % 600) / 10}″ ${value < 0 ? minus : plus}`;
+  };
+
+  it.each<[string, (latitude: number, longitude: number) => string]>([
+    ['as the app writes it', (latitude, longitude) => positionText({ latitude, longitude })],
+    ['with points', (latitude, longitude) => `${latitude.toFixed(5)}, ${longitude.toFixed(5)}`],
+    [
+      'with commas',
+      (latitude, longitude) =>
+        `${latitude.toFixed(5)} ${longitude.toFixed(5)}`.replaceAll('.', ','),
+    ],
+    [
+      'in degrees, minutes and seconds',
+      (latitude, longitude) =>
+        `${inSixties(latitude, ['N', 'S'])} ${inSixties(longitude, ['E', 'W'])}`,
+    ],
+  ])('a position %s is found within ten metres', (_, written) => {
+    fc.assert(
+      fc.property(degrees(90), degrees(180), (latitude, longitude) => {
+        const found = positionFrom(written(latitude, longitude))!;
+        expect(Math.abs(found.latitude - latitude)).toBeLessThan(1e-4);
+        expect(Math.abs(found.longitude - longitude)).toBeLessThan(1e-4);
+      }),
+      { numRuns: 500 },
+    );
   });
 });

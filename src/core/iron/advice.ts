@@ -49,11 +49,9 @@ function bestNext(way: Way, paces: readonly number[], trailMostM: number): Way |
   let best: Way | undefined;
   let most = -Infinity;
   const isFirst = way.timings.length === 0;
-  const rested = copyRun(way.run);
-  let restedS = 0;
   for (const restS of isFirst ? [0] : RESTS) {
-    rest(rested, restS - restedS);
-    restedS = restS;
+    const rested = copyRun(way.run);
+    rest(rested, restS);
     for (const passS of paces) {
       const run = copyRun(rested);
       const made = nextPass(run, { passS, restS: 0 });

@@ -4,7 +4,7 @@ import { IRON } from './figures';
 const { meltingK: MELTING_K } = PHYSICS;
 /** The base's cells grow from its surface by a ratio, so that the first is as thin as the film's. */
 const { film: FILM_CELLS, base: BASE_CELLS, core: CORE_CELLS, growth: BASE_GROWTH } = IRON.cells;
-const { most: NEWTON_MOST, toleranceK: NEWTON_K } = IRON.newton;
+const { most: NEWTON_MOST, toleranceK: NEWTON_K, behindKinkK: BEHIND_KINK_K } = IRON.newton;
 const HALF_RANGE_K = 0.5 * IRON.meltingRangeK;
 
 /** One point of the ski under the iron: film, base and core, as cells from the plate inward. */
@@ -23,8 +23,9 @@ export interface IronColumn {
   capacity: Float64Array;
   /** Middle of the film's melting range, °C; NaN without a film that melts. */
   meltingC: number;
-  /** Heat that came in, J/m². */
+  /** Heat that came in less what went out, J/m², and the sum of amounts moved. */
   heatIn: number;
+  heatMoved: number;
   scratch: Record<'diagonal' | 'right' | 'next' | 'before', Float64Array>;
 }
 
@@ -87,6 +88,7 @@ export function ironColumn(setup: ColumnSetup): IronColumn {
     capacity: thickness.map((one, i) => one * volumetricOf(i)),
     meltingC: setup.hasFilmHeat === false ? NaN : setup.meltingC,
     heatIn: 0,
+    heatMoved: 0,
     scratch: {
       diagonal: new Float64Array(cells),
       right: new Float64Array(cells),
@@ -111,6 +113,21 @@ function slopeAt(column: IronColumn, i: number, t: number): number {
   if (i >= column.filmCells || Number.isNaN(column.meltingC)) return 1;
   const isMelting = Math.abs(t - column.meltingC) < HALF_RANGE_K;
   return isMelting ? 1 + LATENT_PER_K / IRON.film.heatCapacity : 1;
+}
+
+/**
+ * Where a Newton step from `t` to `wanted` may go: not past the end of the melting range at which the enthalpy changes
+ * its slope, but to just behind it. Past it, a thick film goes to and fro over the kink and never settles.
+ */
+function stoppedAtKink({ meltingC }: IronColumn, t: number, wanted: number): number {
+  const low = meltingC - HALF_RANGE_K;
+  const high = meltingC + HALF_RANGE_K;
+  if (wanted > t) {
+    if (t < low && wanted > low) return low + BEHIND_KINK_K;
+    return t < high && wanted > high ? high + BEHIND_KINK_K : wanted;
+  }
+  if (t > high && wanted < high) return high - BEHIND_KINK_K;
+  return t > low && wanted < low ? low - BEHIND_KINK_K : wanted;
 }
 
 /**
@@ -140,13 +157,16 @@ export function stepIron(column: IronColumn, dt: number, outsideC: number, excha
     let above = 0;
     for (let i = cells - 1; i >= 0; i -= 1) {
       above = (right[i]! + (i + 1 < cells ? between[i]! * above : 0)) / diagonal[i]!;
-      const moved = Math.abs(above - next[i]!);
+      const reached = i < column.filmCells ? stoppedAtKink(column, next[i]!, above) : above;
+      const moved = Math.abs(reached - next[i]!);
       if (moved > worst) worst = moved;
-      next[i] = above;
+      next[i] = reached;
     }
     if (worst < NEWTON_K) break;
   }
-  column.heatIn += dt * outer * (outsideC - next[0]!);
+  const heat = dt * outer * (outsideC - next[0]!);
+  column.heatIn += heat;
+  column.heatMoved += Math.abs(heat);
   temperature.set(next);
 }
 

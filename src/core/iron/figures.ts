@@ -97,9 +97,10 @@ export const IRON_FIGURES = {
     reason: 'Twice as many change the trail by less than a millimetre.',
   },
   newton: {
-    mean: { most: 30, toleranceK: 1e-7 },
-    unit: '1, K',
-    reason: 'The melting front settles in a few rounds.',
+    mean: { most: 30, toleranceK: 1e-7, behindKinkK: 1e-9 },
+    unit: '1, K, K',
+    reason:
+      'The melting front settles in a few rounds, as long as no round goes further than to just behind an end of the melting range.',
   },
   steps: {
     mean: { contact: 24, coolFirstS: 0.01, coolGrowth: 1.12, longestS: 0.5, plateRounds: 2 },

@@ -15,7 +15,7 @@ export interface IronAnswer {
   warnings: IronWarning[];
   /** Base and film of one point over all passes, with the limits beside them. */
   course: IronMoment[];
-  /** Heat stored against heat that went in, relative. */
+  /** Heat stored against heat that went in, relative to all that moved. */
   energyResidualRelative: number;
 }
 
@@ -86,6 +86,6 @@ export function timedPasses(
     warnings: warningsOf(question, passes, run.filmMostC),
     energyResidualRelative:
       Math.abs(storedHeat(column, question.ski.startC) - column.heatIn) /
-      Math.max(1, Math.abs(column.heatIn)),
+      Math.max(1, column.heatMoved),
   };
 }

@@ -26,6 +26,8 @@ export interface IronRun {
   column: IronColumn;
   plate: Plate;
   timeS: number;
+  /** How long the next step of cooling may be, s: a rest goes on where the pass left off. */
+  coolStepS: number;
   /** Diffusion integrated over the time molten, m². */
   diffusedM2: number;
   filmMostC: number;
@@ -43,19 +45,28 @@ export const startRun = (question: IronBench, refine = 1): IronRun => ({
   }),
   plate: { temperatureC: question.iron.setC, sensorC: question.iron.setC },
   timeS: 0,
+  coolStepS: COOL_FIRST_S,
   diffusedM2: 0,
   filmMostC: -Infinity,
 });
 
-/** Goes through some seconds of cooling in steps that grow; `step` gets its length and what passed before it, s. */
-function cool(seconds: number, step: (now: number, passed: number) => void): void {
-  let [passed, dt] = [0, COOL_FIRST_S];
+/**
+ * Goes through some seconds of cooling in steps that grow from `firstS` on; `step` gets its length and what passed
+ * before it, s. Gives how long a further step may be.
+ */
+function cool(
+  seconds: number,
+  firstS: number,
+  step: (now: number, passed: number) => void,
+): number {
+  let [passed, dt] = [0, firstS];
   while (passed < seconds - 1e-12) {
     const now = Math.min(dt, seconds - passed);
     step(now, passed);
     passed += now;
     dt = Math.min(LONGEST_STEP_S, dt * COOL_GROWTH);
   }
+  return dt;
 }
 
 /** What a point of the ski goes through in one pass and the pause after it. */
@@ -67,6 +78,7 @@ interface PointPass {
   liquidAfterS: number;
   moltenS: number;
   diffusion: number;
+  coolStepS: number;
 }
 
 function pointPass(
@@ -75,12 +87,15 @@ function pointPass(
     question,
     passS,
     plateC,
+    coolingS,
     restS,
     follow,
   }: {
     question: IronBench;
     passS: number;
     plateC: number;
+    /** From the iron's leaving to the end of the pass. */
+    coolingS: number;
     restS: number;
     follow?: (seconds: number) => void;
   },
@@ -95,6 +110,7 @@ function pointPass(
     liquidAfterS: 0,
     moltenS: 0,
     diffusion: 0,
+    coolStepS: COOL_FIRST_S,
   };
   const before = column.heatIn;
   const look = (dt: number) => {
@@ -116,7 +132,7 @@ function pointPass(
   }
   point.heat = column.heatIn - before;
   let wasLiquid = isMolten(column);
-  cool(restS, (now, passed) => {
+  const step = (now: number, passed: number) => {
     const warmBefore = filmMostC(column);
     stepIron(column, now, question.roomC, IRON.convection);
     look(now);
@@ -126,8 +142,10 @@ function pointPass(
       point.liquidAfterS = passed + share * now;
       wasLiquid = false;
     }
-  });
-  if (wasLiquid) point.liquidAfterS = restS;
+  };
+  point.coolStepS = cool(coolingS, COOL_FIRST_S, step);
+  point.coolStepS = cool(restS, point.coolStepS, (now, passed) => step(now, coolingS + passed));
+  if (wasLiquid) point.liquidAfterS = coolingS + restS;
   return point;
 }
 
@@ -148,7 +166,7 @@ export function nextPass(
   const { question, column } = run;
   const { ski, iron, roomC } = question;
   const contactS = (iron.plateLengthM * passS) / ski.lengthM;
-  const coolingS = Math.max(0, passS - contactS) + restS;
+  const coolingS = Math.max(0, passS - contactS);
   const width = Math.min(ski.widthM, iron.plateWidthM ?? ski.widthM);
   const speed = ski.lengthM / passS;
   const surfaceC = column.temperature[0]!;
@@ -157,7 +175,13 @@ export function nextPass(
   let drawWPerK = 0;
   // The draw depends on the plate and the plate on the draw: settled in a few rounds on a copy.
   for (let round = 0; round < PLATE_ROUNDS; round += 1) {
-    const tried = pointPass(copyOf(column), { question, passS, plateC: meanC, restS: 0 });
+    const tried = pointPass(copyOf(column), {
+      question,
+      passS,
+      plateC: meanC,
+      coolingS: 0,
+      restS: 0,
+    });
     drawWPerK = meanC > surfaceC ? (tried.heat * speed * width) / (meanC - surfaceC) : 0;
     meanC = runPlate(before, question, passS, drawWPerK, surfaceC).meanC;
   }
@@ -166,14 +190,16 @@ export function nextPass(
     question,
     passS,
     plateC: meanC,
-    restS: coolingS,
+    coolingS,
+    restS,
     follow: (dt) => {
       timeS += dt;
       onMoment?.({ timeS, baseC: baseSurfaceC(column), filmC: filmMostC(column) });
     },
   });
   const after = runPlate(before, question, passS, drawWPerK, surfaceC).plate;
-  run.timeS += contactS + coolingS;
+  run.timeS += contactS + coolingS + restS;
+  run.coolStepS = point.coolStepS;
   run.diffusedM2 += point.diffusion;
   run.filmMostC = Math.max(run.filmMostC, point.filmMostC);
   run.plate = runPlate(after, question, restS, 0, roomC).plate;
@@ -191,7 +217,9 @@ export function nextPass(
 /** Lets the ski and the iron rest. */
 export function rest(run: IronRun, seconds: number): void {
   const { question, column } = run;
-  cool(seconds, (now) => stepIron(column, now, question.roomC, IRON.convection));
+  run.coolStepS = cool(seconds, run.coolStepS, (now) =>
+    stepIron(column, now, question.roomC, IRON.convection),
+  );
   run.plate = runPlate(run.plate, question, seconds, 0, question.roomC).plate;
   run.timeS += seconds;
 }

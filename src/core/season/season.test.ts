@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CALM_SNOW, plainWax } from '../../../tests/unit/fixtures';
 import { learn, learnedAt } from '../learn';
@@ -17,6 +18,22 @@ const learnedBy = (offsetC: number) => ({
 });
 
 describe('the season of an instant', () => {
+  it('holds it, and the next begins where it ends', () => {
+    const days = fc.date({
+      min: new Date('1980-01-01'),
+      max: new Date('2120-01-01'),
+      noInvalidDate: true,
+    });
+    fc.assert(
+      fc.property(days, fc.boolean(), (date, isSouthern) => {
+        const { from, to } = seasonOf(date.toISOString(), isSouthern);
+        const day = date.toISOString().slice(0, 10);
+        expect(from <= day && day < to).toBe(true);
+        expect(seasonOf(`${to}T00:00:00Z`, isSouthern).from).toBe(to);
+      }),
+    );
+  });
+
   it('goes from July to June in the north, and is a year in the south', () => {
     expect(seasonOf('2026-11-26T08:00:00Z', false)).toEqual({
       from: '2026-07-01',

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DomainError } from '../errors';
 import { instantFromLocal, isLocalTime, localFromInstant } from '.';
@@ -49,3 +50,33 @@ it.each(['CET', 'America/New_York', 'Australia/Sydney'])(
     }
   },
 );
+
+describe('in every zone there is', () => {
+  const zones = Intl.supportedValuesOf('timeZone');
+  const from = Date.UTC(1975, 0, 1);
+  const instants = fc
+    .integer({ min: 0, max: (Date.UTC(2095, 0, 1) - from) / 60_000 })
+    .map((minutes) => new Date(from + minutes * 60_000).toISOString());
+
+  it('a time that a clock shows comes back as it was, and is at most the hours of a change away', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...zones), instants, (zone, iso) => {
+        const local = localFromInstant(iso, zone);
+        const back = instantFromLocal(local, zone);
+        expect(localFromInstant(back, zone)).toBe(local);
+        expect(Math.abs(Date.parse(back) - Date.parse(iso))).toBeLessThanOrEqual(2 * 3_600_000);
+      }),
+      { numRuns: 2000 },
+    );
+  });
+
+  it('a time that is typed is never read as an earlier one, skipped or not', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...zones), instants, (zone, iso) => {
+        const typed = iso.slice(0, 16);
+        expect(localFromInstant(instantFromLocal(typed, zone), zone) >= typed).toBe(true);
+      }),
+      { numRuns: 2000 },
+    );
+  });
+});
