@@ -1,5 +1,5 @@
 import { SNOW } from '../snow/figures';
-import { correctInto, kelvinPerPercent } from '../snow/outlook/corrected';
+import { correctInto } from '../snow/outlook/corrected';
 import { wetnessOf } from '../snow/outlook';
 import { SETTLED_SHARPNESS } from '../snow/grain-shape';
 import { WETNESSES, type Wetness } from '../terms';
@@ -31,7 +31,7 @@ const CLASS_WATER = WETNESSES.map((word: Wetness) => waterOfClass(word));
 const LAST = WETNESSES.length - 1;
 const MOIST = WETNESSES.indexOf('moist');
 const { crust: CRUST } = SNOW;
-const PER_PERCENT_K = kelvinPerPercent(SNOW.surfaces.groomed.densityKgPerM3);
+const { densityKgPerM3 } = SNOW.surfaces.groomed;
 
 const clamp = (value: number) => (value < 0 ? 0 : value > 1 ? 1 : value);
 
@@ -44,7 +44,7 @@ export function nudgeSnow(snow: NudgedSnow, nudge: Nudge): void {
   snow.sharpness = clamp(snow.sharpness + nudge.sharpness);
   if (nudge.temperatureK !== 0) {
     const was = { temperatureC: snow.temperatureC, waterPercent: before };
-    correctInto(snow, was, { errorK: nudge.temperatureK, perPercentK: PER_PERCENT_K });
+    correctInto(snow, was, { errorK: nudge.temperatureK, densityKgPerM3 });
   }
   const isTooCold = nudge.wetsFromC !== undefined && snow.temperatureC < nudge.wetsFromC;
   if (nudge.wetnessSteps !== 0 && !(nudge.wetnessSteps > 0 && isTooCold)) stepWater(snow, nudge);

@@ -152,10 +152,10 @@ export const SNOW_FIGURES = {
     reason: 'Hours over which an error of the weather persists.',
   },
   modelError: {
-    mean: { venueK: 0.8, spotK: 0.8, persistenceH: 12 },
-    unit: 'K, h',
+    mean: { venueK: 0.8, spotK: 0.8, persistenceH: 12, forgetsK: 1000 },
+    unit: 'K, h, K',
     reason:
-      'How far the contact temperature of the model is off: half of it for the whole venue, half for each place on its own.',
+      'How far the contact temperature of the model is off: half of it for the whole venue, half for each place on its own. Where readings contradict each other so much that it would have to be this large, what was known of it before counts no more.',
   },
   shake: { mean: 0.2, unit: '1', source: 'Gordon et al. 1993, roughening of copied members' },
   resampleUnder: {

@@ -119,7 +119,8 @@ function takeHeat(state: State, { heat, sdK, off, place }: HeatSeen & { place: n
   const expected = spread + variance + varianceAt(errors, place);
   if (Math.abs(middle) > FIGURES.surprisedBeyondSd * Math.sqrt(expected)) {
     state.surpriseK = middle;
-    inflateErrors(errors, Math.max(1, (middle * middle - variance) / varianceAt(errors, place)));
+    const asked = (middle * middle - variance) / varianceAt(errors, place);
+    inflateErrors(errors, place, Math.max(1, asked));
   }
   const before = weights.slice();
   const had = effectiveAncestors(state);
@@ -127,7 +128,7 @@ function takeHeat(state: State, { heat, sdK, off, place }: HeatSeen & { place: n
     weights.set(before);
     weighByInnovation(weights, offs, varianceAt(errors, place) + variance);
     if (effectiveAncestors(state) >= FIGURES.leastShare * had) break;
-    inflateErrors(errors, FIGURES.temperingStep);
+    inflateErrors(errors, place, FIGURES.temperingStep);
   }
   const old = Float64Array.from({ length: members }, (_, m) =>
     errorAt(errors, errors.sample, { member: m, place: HERE }),

@@ -1,10 +1,20 @@
 import { PHYSICS } from '../../constants';
+import { SNOW } from '../figures';
 
-const { iceHeatCapacity: ICE_HEAT, fusionHeat: FUSION_HEAT, waterDensity: WATER_DENSITY } = PHYSICS;
+const {
+  iceDensity: ICE_DENSITY,
+  iceHeatCapacity: ICE_HEAT,
+  fusionHeat: FUSION_HEAT,
+  waterDensity: WATER_DENSITY,
+} = PHYSICS;
 
 /** What 1 % of liquid water by volume holds, as kelvins of the snow it lies in (density kg/m³). */
 export const kelvinPerPercent = (densityKgPerM3: number): number =>
   (FUSION_HEAT * WATER_DENSITY) / (100 * ICE_HEAT * densityKgPerM3);
+
+/** Water that fills all pores of snow (density kg/m³), % by volume. */
+export const poresPercent = (densityKgPerM3: number): number =>
+  100 * (1 - densityKgPerM3 / ICE_DENSITY);
 
 /** Temperature and water of the contact layer. */
 export interface ContactSnow {
@@ -14,21 +24,24 @@ export interface ContactSnow {
 
 /**
  * The contact layer as the model has it, moved by an error of the model, K: cold freezes water before it cools, and
- * warmth beyond 0 °C melts. Written into `into`. Example: −1 °C dry and +3 K → 0 °C and wet.
+ * warmth beyond 0 °C melts, until water fills the pores; no snow is colder than
+ * any surface. Written into `into`. Example: −1 °C dry and +3 K → 0 °C and wet.
  */
 export function correctInto(
   into: ContactSnow,
   { temperatureC, waterPercent }: ContactSnow,
-  { errorK, perPercentK }: { errorK: number; perPercentK: number },
+  { errorK, densityKgPerM3 }: { errorK: number; densityKgPerM3: number },
 ): void {
+  const perPercentK = kelvinPerPercent(densityKgPerM3);
   if (errorK >= 0) {
     const warmed = temperatureC + errorK;
     into.temperatureC = Math.min(0, warmed);
-    into.waterPercent = waterPercent + Math.max(0, warmed) / perPercentK;
+    const melted = Math.max(0, warmed) / perPercentK;
+    into.waterPercent = Math.min(poresPercent(densityKgPerM3), waterPercent + melted);
     return;
   }
   const held = waterPercent * perPercentK;
   const freezing = Math.min(held, -errorK);
   into.waterPercent = (held - freezing) / perPercentK;
-  into.temperatureC = temperatureC + errorK + freezing;
+  into.temperatureC = Math.max(SNOW.coldestSurfaceC, temperatureC + errorK + freezing);
 }

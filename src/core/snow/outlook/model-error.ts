@@ -3,7 +3,12 @@ import type { RandomSource } from '../../random';
 import { SNOW } from '../figures';
 import { permuteRows } from './perturbations';
 
-const { venueK: VENUE_K, spotK: SPOT_K, persistenceH: PERSISTENCE_H } = SNOW.modelError;
+const {
+  venueK: VENUE_K,
+  spotK: SPOT_K,
+  persistenceH: PERSISTENCE_H,
+  forgetsK: FORGETS_K,
+} = SNOW.modelError;
 
 /** Which error is whose: the venue's, then that of this place, then those of other spots that were measured. */
 const VENUE = 0;
@@ -80,9 +85,22 @@ export function errorAt(
 export const varianceAt = ({ count, covariance }: ModelErrors, place: number): number =>
   covariance[0]! + 2 * covariance[place]! + covariance[place * count + place]!;
 
-/** Makes all errors as many times likelier to be large: the reading is further off than they explain. */
-export function inflateErrors({ covariance }: ModelErrors, factor: number): void {
-  for (let k = 0; k < covariance.length; k += 1) covariance[k] = covariance[k]! * factor;
+/**
+ * Makes all errors as many times likelier to be large: a reading at a place is further off than they explain. Readings
+ * that contradict each other again and again would make them larger without end, until no figure is left: then what
+ * was known of them before is forgotten, and they are as wide at that place as was asked.
+ */
+export function inflateErrors(errors: ModelErrors, place: number, factor: number): void {
+  const { covariance, count } = errors;
+  const wanted = factor * varianceAt(errors, place);
+  const own = Array.from({ length: count }, (_, k) => factor * covariance[k * count + k]!);
+  if (Math.max(...own) <= FORGETS_K * FORGETS_K) {
+    for (let k = 0; k < covariance.length; k += 1) covariance[k] = covariance[k]! * factor;
+    return;
+  }
+  const share = wanted / (VENUE_K * VENUE_K + SPOT_K * SPOT_K);
+  covariance.fill(0);
+  for (let k = 0; k < count; k += 1) covariance[k * count + k] = share * sdOf(k) * sdOf(k);
 }
 
 /**

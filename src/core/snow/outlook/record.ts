@@ -1,7 +1,7 @@
 import { contactTemperature, contactWaterPercent } from '../column';
 import { SNOW } from '../figures';
 import { sharpnessOf, SETTLED_SHARPNESS } from '../grain-shape';
-import { correctInto, kelvinPerPercent } from './corrected';
+import { correctInto } from './corrected';
 import { errorAt, HERE, moveErrors } from './model-error';
 import { ERROR_OF, PERTURBED } from './perturbations';
 import { isFrozen, mayBeCrust, underHoar } from './surface-memory';
@@ -32,7 +32,7 @@ export function record(state: State): void {
     const off = forcing.humiditySd[i]! * state.drawn.now[PERTURBED * m + ERROR_OF.humidity]!;
     history.humidity[at + m] = Math.min(1, Math.max(SNOW.leastHumidity, forecast + off));
   }
-  state.perPercentK.push(kelvinPerPercent(state.densities[0]!));
+  state.densityAt.push(state.densities[0]!);
   state.timesMs.push(nowMs);
 }
 
@@ -40,7 +40,7 @@ export function record(state: State): void {
  * What was recorded with the error of the model taken in, once all readings are: temperature and water, and what
  * follows from them, crust and sharpness.
  */
-export function correctedHistory({ history, members, timesMs, perPercentK }: State) {
+export function correctedHistory({ history, members, timesMs, densityAt }: State) {
   const shown = {
     contact: history.contact.slice(),
     water: history.water.slice(),
@@ -52,12 +52,13 @@ export function correctedHistory({ history, members, timesMs, perPercentK }: Sta
     const before = { temperatureC: history.contact[at]!, waterPercent: history.water[at]! };
     correctInto(corrected, before, {
       errorK: history.error[at]!,
-      perPercentK: perPercentK[Math.floor(at / members)]!,
+      densityKgPerM3: densityAt[Math.floor(at / members)]!,
     });
     const { temperatureC, waterPercent } = corrected;
     shown.contact[at] = temperatureC;
     shown.water[at] = waterPercent;
-    shown.surface[at] = Math.min(0, history.surface[at]! + temperatureC - before.temperatureC);
+    const surfaceC = history.surface[at]! + temperatureC - before.temperatureC;
+    shown.surface[at] = Math.min(0, Math.max(SNOW.coldestSurfaceC, surfaceC));
     if (!isFrozen(corrected)) shown.crust[at] = 0;
     const grain = sharpnessOf(history.dendricity[at]!, history.sphericity[at]!);
     const bite = shown.crust[at] === 1 ? Math.max(SETTLED_SHARPNESS, grain) : grain;

@@ -67,8 +67,8 @@ export interface State {
   stride: number;
   readings: ContactReading[];
   events: readonly SurfaceEvent[];
-  /** What 1 % of water holds as kelvins of the snow, at each output time. */
-  perPercentK: number[];
+  /** Of the uppermost layer at each output time, kg/m³. */
+  densityAt: number[];
   nextReading: number;
   nextEvent: number;
   snowMm: number;
@@ -142,7 +142,7 @@ export function startState(input: OutlookInput): State {
     events: [...(input.events ?? [])]
       .filter(({ timeMs }) => timeMs >= forcing.startMs)
       .sort((a, b) => a.timeMs - b.timeMs),
-    perPercentK: [],
+    densityAt: [],
     nextReading: 0,
     nextEvent: 0,
     snowMm: 0,
@@ -154,17 +154,18 @@ export function startState(input: OutlookInput): State {
   return state;
 }
 
-function readingsWithin({ readings = [] }: OutlookInput, forcing: Forcing): ContactReading[] {
+/** Readings in order of time; what was read after the last whole step counts at its end. */
+function readingsWithin({ readings = [], weather }: OutlookInput, forcing: Forcing) {
   const endMs = forcing.startMs + forcing.steps * forcing.timeStepS * 1000;
   const sorted = [...readings].sort((a, b) => a.timeMs - b.timeMs);
   for (const reading of sorted) {
     requireIn('sdC', reading.sdC, SNOW_LIMITS.readingSdC);
-    if (reading.timeMs < forcing.startMs || reading.timeMs > endMs) {
+    if (reading.timeMs < forcing.startMs || reading.timeMs > weather.at(-1)!.timeMs) {
       const time = new Date(reading.timeMs).toISOString();
       throw new DomainError({ code: 'outside_weather', time }, 'readings', time);
     }
   }
-  return sorted;
+  return sorted.map((one) => (one.timeMs > endMs ? { ...one, timeMs: endMs } : one));
 }
 
 /** Without a start temperature the snow starts at the mean air of the first day, at most 0 °C (house). */

@@ -1,0 +1,156 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { GRAINS, WETNESSES } from '../../terms';
+import { outlook, SURFACE_KINDS, type OutlookInput } from '.';
+
+const START = Date.parse('2027-01-16T09:00:00Z');
+const HOUR = 3_600_000;
+const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const perhaps = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: undefined });
+
+const sample = fc.record({
+  airTemperatureC: number(-60, 40),
+  humidityFraction: number(0, 1),
+  windMPerS: number(0, 60),
+  cloudFraction: number(0, 1),
+  precipitationMm: fc.oneof(fc.constant(0), number(0, 100)),
+  globalRadiationWPerM2: perhaps(number(0, 1500)),
+});
+/** A time of the weather, as a share of it. */
+const when = number(0, 1);
+const reading = fc.record({
+  when,
+  temperatureC: number(-60, 0),
+  sdC: number(0.1, 10),
+  isInfrared: fc.boolean(),
+  wetness: perhaps(fc.constantFrom(...WETNESSES)),
+  grain: perhaps(fc.constantFrom(...GRAINS)),
+  elsewhere: perhaps(fc.constantFrom('x', 'y')),
+});
+const event = fc.record({
+  when,
+  kind: fc.constantFrom('groomed' as const, 'skied' as const),
+  passes: perhaps(fc.integer({ min: 1, max: 500 })),
+});
+
+/** Any outlook that may be asked for: weather no place has, readings that contradict it and each other. */
+const inputs: fc.Arbitrary<OutlookInput> = fc
+  .record({
+    site: fc.record({
+      latitude: number(-90, 90),
+      longitude: number(-180, 180),
+      altitudeM: number(-100, 5000),
+      slopeDeg: number(0, 60),
+      aspectDeg: number(0, 360),
+      shadeFraction: number(0, 1),
+    }),
+    surface: fc.record({
+      kind: fc.constantFrom(...SURFACE_KINDS),
+      densityKgPerM3: perhaps(number(50, 900)),
+      albedo: perhaps(number(0.2, 0.95)),
+      startTemperatureC: perhaps(number(-60, 0)),
+    }),
+    samples: fc.array(sample, { minLength: 2, maxLength: 5 }),
+    members: fc.integer({ min: 1, max: 12 }),
+    seed: fc.integer({ min: 0, max: 1e6 }),
+    timeStepS: fc.integer({ min: 200, max: 900 }),
+    seen: fc.array(reading, { maxLength: 6 }),
+    done: fc.array(event, { maxLength: 3 }),
+  })
+  .map(({ samples, seen, done, ...rest }) => {
+    const timeMs = (share: number) => START + share * (samples.length - 1) * HOUR;
+    return {
+      ...rest,
+      weather: samples.map((one, i) => ({ ...one, timeMs: START + i * HOUR })),
+      readings: seen.map((one) => ({ ...one, timeMs: timeMs(one.when) })),
+      events: done.map((one) => ({ ...one, timeMs: timeMs(one.when) })),
+    };
+  });
+
+const BANDS = [
+  ['surfaceTemperatureC', -80, 0],
+  ['contactTemperatureC', -80, 0],
+  ['liquidWaterPercent', 0, 95],
+  ['sharpness', 0, 1],
+  ['dendricity', 0, 1],
+  ['sphericity', 0, 1],
+  ['hoarKgPerM2', 0, 20],
+  ['grainSizeMm', 0.01, 20],
+  ['hoursSinceWet', 0, 1e4],
+] as const;
+
+describe('in any weather, with any readings', () => {
+  it('an outlook has a figure everywhere, in order, within what snow can be, and its energy closes', () => {
+    fc.assert(
+      fc.property(inputs, (input) => {
+        const result = outlook(input);
+        expect(result.energyResidualRelative).toBeLessThan(1e-9);
+        for (const [name, least, most] of BANDS) {
+          const { p10, p50, p90 } = result[name];
+          const all = [...p10, ...p50, ...p90];
+          expect(all.every(Number.isFinite), name).toBe(true);
+          expect(Math.min(...all), name).toBeGreaterThanOrEqual(least - 1e-6);
+          expect(Math.max(...all), name).toBeLessThanOrEqual(most + 1e-6);
+          const isInOrder = p50.every((x, k) => p10[k]! <= x && x <= p90[k]!);
+          expect(isInOrder, name).toBe(true);
+        }
+        for (const share of result.crustFraction) {
+          expect(share).toBeGreaterThanOrEqual(0);
+          expect(share).toBeLessThanOrEqual(1 + 1e-9);
+        }
+        expect(result.effectiveMembers).toBeGreaterThanOrEqual(1 - 1e-9);
+        expect(result.effectiveMembers).toBeLessThanOrEqual(input.members! + 1e-6);
+      }),
+      { numRuns: 600 },
+    );
+  });
+
+  it('a reading at the last moment of the weather counts, whatever the step', () => {
+    fc.assert(
+      fc.property(inputs, (input) => {
+        const timeMs = input.weather.at(-1)!.timeMs;
+        const last = { timeMs, temperatureC: -3, sdC: 0.3 };
+        const [with_, without] = [[last], []].map((readings) => outlook({ ...input, readings }));
+        expect(with_).not.toEqual(without);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('contradictory snowballs leave a band that is wide, not none', () => {
+    const weather = Array.from({ length: 7 }, (_, hour) => ({
+      timeMs: START + hour * HOUR,
+      airTemperatureC: -8,
+      humidityFraction: 0.6,
+      windMPerS: 1,
+      cloudFraction: 0.2,
+    }));
+    const readings = Array.from({ length: 12 }, (_, k) => ({
+      timeMs: START + (k + 1) * 0.5 * HOUR,
+      temperatureC: k % 2 ? -20 : 0,
+      sdC: 0.2,
+      wetness: k % 2 ? ('dry' as const) : ('soaked' as const),
+      elsewhere: k % 3 ? undefined : 'x',
+    }));
+    const { contactTemperatureC, liquidWaterPercent, surpriseK } = outlook({
+      site: {
+        latitude: 46,
+        longitude: 10,
+        altitudeM: 1000,
+        slopeDeg: 0,
+        aspectDeg: 0,
+        shadeFraction: 0,
+      },
+      surface: { kind: 'new', densityKgPerM3: 60 },
+      weather,
+      readings,
+      members: 60,
+      seed: 3,
+    });
+    const last = contactTemperatureC.p50.length - 1;
+    expect(Number.isFinite(contactTemperatureC.p50[last])).toBe(true);
+    expect(contactTemperatureC.p10[last]!).toBeLessThan(contactTemperatureC.p90[last]!);
+    expect(liquidWaterPercent.p90[last]!).toBeLessThanOrEqual(95);
+    expect(Math.abs(surpriseK!)).toBeGreaterThan(5);
+  });
+});
