@@ -30,16 +30,17 @@ export function asModule(source) {
   return `${licence}\n${body.slice(0, closes.index)}export default ${closes[1]}();${notes}\n`;
 }
 
-const files = Object.entries(BUNDLES).map(([name, file]) => {
-  const text = asModule(readFileSync(path.join(ROOT, 'node_modules', file), 'utf8'));
-  const hash = createHash('sha256').update(text).digest('hex').slice(0, HASH_LETTERS);
-  return { name, text, file: `${name}.${hash}.js` };
-});
+/** The bundles as files. Read only when asked for: on a new machine they are installed after this program has begun. */
+const filesNow = () =>
+  Object.entries(BUNDLES).map(([name, file]) => {
+    const text = asModule(readFileSync(path.join(ROOT, 'node_modules', file), 'utf8'));
+    const hash = createHash('sha256').update(text).digest('hex').slice(0, HASH_LETTERS);
+    return { name, text, file: `${name}.${hash}.js` };
+  });
 
 /** Where pages find the bundles, by their names. */
-export const plotlyAddresses = Object.fromEntries(
-  files.map(({ name, file }) => [name, `/_next/static/${FOLDER}/${file}`]),
-);
+export const plotlyAddresses = () =>
+  Object.fromEntries(filesNow().map(({ name, file }) => [name, `/_next/static/${FOLDER}/${file}`]));
 
 /**
  * Writes the bundles to the folder of files that never change.
@@ -47,5 +48,5 @@ export const plotlyAddresses = Object.fromEntries(
  */
 export function writePlotly(folder) {
   mkdirSync(path.join(folder, FOLDER), { recursive: true });
-  for (const { file, text } of files) writeFileSync(path.join(folder, FOLDER, file), text);
+  for (const { file, text } of filesNow()) writeFileSync(path.join(folder, FOLDER, file), text);
 }

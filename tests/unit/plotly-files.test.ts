@@ -7,6 +7,7 @@ import { asModule, plotlyAddresses, writePlotly } from '../../scripts/lib/plotly
 
 const folder = mkdtempSync(path.join(tmpdir(), 'frost-plotly-'));
 writePlotly(folder);
+const addresses = plotlyAddresses();
 afterAll(() => rmSync(folder, { recursive: true }));
 
 const fileOf = (address: string) =>
@@ -14,13 +15,13 @@ const fileOf = (address: string) =>
 
 describe('what draws the charts', () => {
   it('lies where pages look for it, a file for each kind of chart', () => {
-    expect(Object.keys(plotlyAddresses)).toEqual(['lines', 'maps']);
-    const names = Object.values(plotlyAddresses).map((address) => path.basename(address));
+    expect(Object.keys(addresses)).toEqual(['lines', 'maps']);
+    const names = Object.values(addresses).map((address) => path.basename(address));
     expect(readdirSync(path.join(folder, 'plotly')).toSorted()).toEqual(names.toSorted());
     for (const name of names) expect(name).toMatch(/^(lines|maps)\.[0-9a-f]{12}\.js$/);
   });
 
-  it.each(Object.entries(plotlyAddresses))(
+  it.each(Object.entries(addresses))(
     'is a module with no function around it all, and names its licence: %s',
     (_, address) => {
       const text = fileOf(address);
