@@ -15,6 +15,8 @@ export const CHROMIUM_FLAGS = [
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
+  // Each window would else run pages of the browser's own for what drops down from its address bar.
+  '--disable-features=WebUIOmniboxPopup,WebUIOmniboxAimPopup',
 ];
 
 /** @param {string[]} args */
