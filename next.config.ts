@@ -1,14 +1,20 @@
 import type { NextConfig } from 'next';
+import { PHASE_PRODUCTION_SERVER } from 'next/constants';
 import { plotlyAddresses } from './scripts/lib/plotly.mjs';
 
-const { lines, maps } = plotlyAddresses();
+/** What the app is built with; a server that only runs what is built need not look at Plotly. */
+function builtWith(phase: string): Record<string, string | undefined> {
+  if (phase === PHASE_PRODUCTION_SERVER) return {};
+  const { lines, maps } = plotlyAddresses();
+  return { CHART_LINES: lines, CHART_MAPS: maps };
+}
 
-const config: NextConfig = {
+const config = (phase: string): NextConfig => ({
   serverExternalPackages: ['better-sqlite3', 'piscina'],
   poweredByHeader: false,
   experimental: { serverActions: { bodySizeLimit: '5mb' }, inlineCss: true },
   devIndicators: false,
-  env: { CHART_LINES: lines, CHART_MAPS: maps },
-};
+  env: builtWith(phase),
+});
 
 export default config;

@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { ENGLISH, wordsOf } from '../../tests/unit/words/every-word';
 import { de } from './de';
 import type { Language } from './language';
 import { nb } from './nb';
@@ -13,17 +14,12 @@ const placesIn = (folder: string) =>
     .map((file) => file.replace(/\.ts$/, ''))
     .sort();
 
-const loaded = import.meta.glob<object>('./en/**/*.ts', { eager: true });
-const english = Object.fromEntries(
-  Object.entries(loaded).map(([file, words]) => [file.slice('./en/'.length, -'.ts'.length), words]),
-) as Record<Place, object>;
-
-/** Every word with its path: what it is, and a text itself where it is one. */
-function words(value: unknown, at = ''): [string, string | number | undefined][] {
-  if (typeof value === 'function') return [[at, value.length]];
-  if (typeof value !== 'object' || value === null) return [[at, value as string]];
-  return Object.entries(value).flatMap(([key, one]) => words(one, `${at}.${key}`));
-}
+/** Every word with its path: a text itself, or how many figures its function takes. */
+const words = (tree: unknown): [string, string | number | undefined][] =>
+  wordsOf(tree).map(([at, one]) => [
+    at.map((name) => `.${name}`).join(''),
+    typeof one === 'function' ? one.length : (one as string),
+  ]);
 const pathsOf = (value: unknown) => words(value).map(([at]) => at);
 
 /** What is the same in every language: the name of the app, keys, and a word that two of them share. */
@@ -39,12 +35,12 @@ describe.each([
   });
 
   it.each(placesIn('en') as Place[])('says every word of %s, optional ones too', (place) => {
-    expect(new Set(pathsOf(language[place]))).toEqual(new Set(pathsOf(english[place])));
+    expect(new Set(pathsOf(language[place]))).toEqual(new Set(pathsOf(ENGLISH[place])));
   });
 
   it('asks for no figures that English does not give', () => {
     for (const place of placesIn('en') as Place[]) {
-      const given = new Map(words(english[place]));
+      const given = new Map(words(ENGLISH[place]));
       for (const [at, count] of words(language[place])) {
         if (typeof count === 'number') {
           expect(count, `${place}${at}`).toBeLessThanOrEqual(Number(given.get(at)));
@@ -55,7 +51,7 @@ describe.each([
 
   it('leaves hardly a sentence as it is in English', () => {
     const same = (placesIn('en') as Place[]).flatMap((place) => {
-      const given = new Map(words(english[place]));
+      const given = new Map(words(ENGLISH[place]));
       return words(language[place])
         .filter(([at, text]) => typeof text === 'string' && given.get(at) === text)
         .filter(([, text]) => !SAME.test(String(text)) && String(text).includes(' '))

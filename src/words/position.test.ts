@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { between } from '../../tests/unit/arbitraries';
 import { positionFrom, positionText } from './position';
 
 describe('a position as people write it', () => {
@@ -53,7 +54,7 @@ describe('a position as people write it', () => {
 });
 
 describe('anywhere on the globe', () => {
-  const degrees = (most: number) => fc.double({ min: -most, max: most, noNaN: true });
+  const degrees = (most: number) => between(-most, most);
   /** Degrees, minutes and seconds with the letter of their half. */
   const inSixties = (value: number, [plus, minus]: readonly [string, string]) => {
     const tenths = Math.round(Math.abs(value) * 36_000);

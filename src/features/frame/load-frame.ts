@@ -16,7 +16,7 @@ const HOUR_MS = 3_600_000;
 /** What the Snow line and the Day rail show. */
 export interface FrameData {
   outing: Outing;
-  /** Its start on the clock of its venue: a browser takes a tenth of a second to lay out the first clock of a page. */
+  /** Its start on the clock of its venue: the first clock of a browser costs a slow phone over a tenth of a second. */
   startSaid: string;
   /** When its skis come off the snow, ms. */
   endMs: number;

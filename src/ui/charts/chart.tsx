@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { useToken, Box, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import type { Data, Layout } from 'plotly.js';
-import { loadPlotly } from './plotly';
+import { loadPlot } from './plotly';
 import { useNear } from './use-near';
 import { FONTS } from '../theme/system';
 import { languageTag } from '../../words/tongue';
@@ -14,20 +14,8 @@ import { uiScreenWords } from '../../words/screens/ui';
 const WORDS = uiScreenWords.chart;
 
 const drawing = () => <Text textStyle="small">{WORDS.drawingTheChart}</Text>;
-const Plot = dynamic(
-  () =>
-    Promise.all([import('./make-plot'), loadPlotly('lines')]).then(([module, plotly]) =>
-      module.makePlot(plotly),
-    ),
-  { ssr: false, loading: drawing },
-);
-const MapPlot = dynamic(
-  () =>
-    Promise.all([import('./make-plot'), loadPlotly('maps')]).then(([module, plotly]) =>
-      module.makePlot(plotly),
-    ),
-  { ssr: false, loading: drawing },
-);
+const Plot = dynamic(() => loadPlot('lines'), { ssr: false, loading: drawing });
+const MapPlot = dynamic(() => loadPlot('maps'), { ssr: false, loading: drawing });
 
 /** The inks of a chart in the theme of the moment. */
 export interface ChartInks {

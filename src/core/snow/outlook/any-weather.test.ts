@@ -1,27 +1,27 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { between, perhaps } from '../../../../tests/unit/arbitraries';
+import { FLAT_SITE } from '../../../../tests/unit/fixtures';
 import { GRAINS, WETNESSES } from '../../terms';
 import { outlook, SURFACE_KINDS, type OutlookInput } from '.';
 
 const START = Date.parse('2027-01-16T09:00:00Z');
 const HOUR = 3_600_000;
-const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const perhaps = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: undefined });
 
 const sample = fc.record({
-  airTemperatureC: number(-60, 40),
-  humidityFraction: number(0, 1),
-  windMPerS: number(0, 60),
-  cloudFraction: number(0, 1),
-  precipitationMm: fc.oneof(fc.constant(0), number(0, 100)),
-  globalRadiationWPerM2: perhaps(number(0, 1500)),
+  airTemperatureC: between(-60, 40),
+  humidityFraction: between(0, 1),
+  windMPerS: between(0, 60),
+  cloudFraction: between(0, 1),
+  precipitationMm: fc.oneof(fc.constant(0), between(0, 100)),
+  globalRadiationWPerM2: perhaps(between(0, 1500)),
 });
 /** A time of the weather, as a share of it. */
-const when = number(0, 1);
+const when = between(0, 1);
 const reading = fc.record({
   when,
-  temperatureC: number(-60, 0),
-  sdC: number(0.1, 10),
+  temperatureC: between(-60, 0),
+  sdC: between(0.1, 10),
   isInfrared: fc.boolean(),
   wetness: perhaps(fc.constantFrom(...WETNESSES)),
   grain: perhaps(fc.constantFrom(...GRAINS)),
@@ -37,18 +37,18 @@ const event = fc.record({
 const inputs: fc.Arbitrary<OutlookInput> = fc
   .record({
     site: fc.record({
-      latitude: number(-90, 90),
-      longitude: number(-180, 180),
-      altitudeM: number(-100, 5000),
-      slopeDeg: number(0, 60),
-      aspectDeg: number(0, 360),
-      shadeFraction: number(0, 1),
+      latitude: between(-90, 90),
+      longitude: between(-180, 180),
+      altitudeM: between(-100, 5000),
+      slopeDeg: between(0, 60),
+      aspectDeg: between(0, 360),
+      shadeFraction: between(0, 1),
     }),
     surface: fc.record({
       kind: fc.constantFrom(...SURFACE_KINDS),
-      densityKgPerM3: perhaps(number(50, 900)),
-      albedo: perhaps(number(0.2, 0.95)),
-      startTemperatureC: perhaps(number(-60, 0)),
+      densityKgPerM3: perhaps(between(50, 900)),
+      albedo: perhaps(between(0.2, 0.95)),
+      startTemperatureC: perhaps(between(-60, 0)),
     }),
     samples: fc.array(sample, { minLength: 2, maxLength: 5 }),
     members: fc.integer({ min: 1, max: 12 }),
@@ -110,8 +110,8 @@ describe('in any weather, with any readings', () => {
       fc.property(inputs, (input) => {
         const timeMs = input.weather.at(-1)!.timeMs;
         const last = { timeMs, temperatureC: -3, sdC: 0.3 };
-        const [with_, without] = [[last], []].map((readings) => outlook({ ...input, readings }));
-        expect(with_).not.toEqual(without);
+        const [read, unread] = [[last], []].map((readings) => outlook({ ...input, readings }));
+        expect(read).not.toEqual(unread);
       }),
       { numRuns: 60 },
     );
@@ -133,14 +133,7 @@ describe('in any weather, with any readings', () => {
       elsewhere: k % 3 ? undefined : 'x',
     }));
     const { contactTemperatureC, liquidWaterPercent, surpriseK } = outlook({
-      site: {
-        latitude: 46,
-        longitude: 10,
-        altitudeM: 1000,
-        slopeDeg: 0,
-        aspectDeg: 0,
-        shadeFraction: 0,
-      },
+      site: FLAT_SITE,
       surface: { kind: 'new', densityKgPerM3: 60 },
       weather,
       readings,

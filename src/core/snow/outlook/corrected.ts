@@ -13,8 +13,7 @@ export const kelvinPerPercent = (densityKgPerM3: number): number =>
   (FUSION_HEAT * WATER_DENSITY) / (100 * ICE_HEAT * densityKgPerM3);
 
 /** Water that fills all pores of snow (density kg/m³), % by volume. */
-export const poresPercent = (densityKgPerM3: number): number =>
-  100 * (1 - densityKgPerM3 / ICE_DENSITY);
+const poresPercent = (densityKgPerM3: number): number => 100 * (1 - densityKgPerM3 / ICE_DENSITY);
 
 /** Temperature and water of the contact layer. */
 export interface ContactSnow {
@@ -24,8 +23,8 @@ export interface ContactSnow {
 
 /**
  * The contact layer as the model has it, moved by an error of the model, K: cold freezes water before it cools, and
- * warmth beyond 0 °C melts, until water fills the pores; no snow is colder than
- * any surface. Written into `into`. Example: −1 °C dry and +3 K → 0 °C and wet.
+ * warmth beyond 0 °C melts, until water fills the pores; nothing gets colder than a surface can. Written into `into`.
+ * Example: −1 °C dry and +3 K → 0 °C and wet.
  */
 export function correctInto(
   into: ContactSnow,

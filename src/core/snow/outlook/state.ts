@@ -155,7 +155,10 @@ export function startState(input: OutlookInput): State {
 }
 
 /** Readings in order of time; what was read after the last whole step counts at its end. */
-function readingsWithin({ readings = [], weather }: OutlookInput, forcing: Forcing) {
+function readingsWithin(
+  { readings = [], weather }: OutlookInput,
+  forcing: Forcing,
+): ContactReading[] {
   const endMs = forcing.startMs + forcing.steps * forcing.timeStepS * 1000;
   const sorted = [...readings].sort((a, b) => a.timeMs - b.timeMs);
   for (const reading of sorted) {
