@@ -3,7 +3,12 @@
  * the server where it answers, else as they were kept.
  */
 import { ExpirationPlugin } from 'workbox-expiration';
-import { cleanupOutdatedCaches, precacheAndRoute, type PrecacheEntry } from 'workbox-precaching';
+import {
+  addPlugins,
+  cleanupOutdatedCaches,
+  precacheAndRoute,
+  type PrecacheEntry,
+} from 'workbox-precaching';
 import { NavigationRoute, registerRoute, setCatchHandler } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
 import { OFFLINE_PAGE, PAGES_CACHE, START_PAGES } from './kept-pages';
@@ -24,6 +29,18 @@ const MOST_PAGES = 150;
 const UNPAIRED = 401;
 const LAST_OUTING = /\/outing\/[^/]+\/snow$/;
 
+/**
+ * A worker reads from its own address what it is to run. Of a kept file it would be told the address under which that
+ * was kept, which ends before; of a file without an address, the one it was asked for by.
+ */
+addPlugins([
+  {
+    handlerWillRespond: ({ request, response }) =>
+      Promise.resolve(
+        request.destination === 'worker' ? new Response(response.body, response) : response,
+      ),
+  },
+]);
 precacheAndRoute(self.__WB_MANIFEST);
 cleanupOutdatedCaches();
 

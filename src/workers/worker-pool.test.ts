@@ -79,7 +79,7 @@ describe('the pool of workers', () => {
     expect(await job.result).toEqual(['so far', 'whole']);
   });
 
-  it('replaces a worker that says nothing for too long, not one that makes progress', async () => {
+  it('ends a worker that says nothing for too long, not one that makes progress', async () => {
     const { pool, made } = poolOfFakes({ silentMs: 40 });
     const slow = pool.run(['slow']);
     const beat = setInterval(() => made[0]!.say({ kind: 'progress', id: 1, share: 0.1 }), 10);
@@ -89,7 +89,19 @@ describe('the pool of workers', () => {
     expect(await slow.result).toEqual(['at last']);
     await expect(pool.run(['hung']).result).rejects.toMatchObject({ reason: { code: 'too_slow' } });
     expect(made[0]!.isEnded).toBe(true);
-    expect(made).toHaveLength(2);
+    const next = pool.run(['next']);
+    made[1]!.done(3, 'by another');
+    expect(await next.result).toEqual(['by another']);
+  });
+
+  it('makes one worker a task where none of them can begin', async () => {
+    const { pool, made } = poolOfFakes({ workers: 1 });
+    for (const tried of [1, 2, 3]) {
+      const job = pool.run(['a']);
+      made.at(-1)!.onerror!({} as ErrorEvent);
+      await expect(job.result).rejects.toMatchObject({ reason: { code: 'broke' } });
+      expect(made).toHaveLength(tried);
+    }
   });
 
   it('passes a mistake on, and one failed task ends its whole job', async () => {

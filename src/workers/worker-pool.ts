@@ -53,7 +53,7 @@ interface Seat<I, O> {
 
 /**
  * Runs one kind of task in a few workers, made when they are needed: progress, cancel, a limit to silence; replies to
- * tasks that are gone are dropped. A worker that hangs or breaks is replaced.
+ * tasks that are gone are dropped. A worker that hangs or breaks makes room for another, made for the next task.
  */
 export class WorkerPool<I, O> {
   private readonly seats: Seat<I, O>[] = [];
@@ -153,7 +153,7 @@ export class WorkerPool<I, O> {
     if (!task) return;
     clearTimeout(task.timer);
     const limitMs = this.options.silentMs ?? SILENT_MS;
-    task.timer = setTimeout(() => this.replace(seat, { code: 'too_slow' }), limitMs);
+    task.timer = setTimeout(() => this.vacate(seat, { code: 'too_slow' }), limitMs);
   }
 
   private listen(seat: Seat<I, O>): void {
@@ -172,15 +172,14 @@ export class WorkerPool<I, O> {
       } else task.failed(new WorkerFailure(data.reason));
       this.seatNext();
     };
-    seat.worker.onerror = () => this.replace(seat, { code: 'broke' });
+    seat.worker.onerror = () => this.vacate(seat, { code: 'broke' });
   }
 
-  private replace(seat: Seat<I, O>, reason: FailureReason): void {
+  private vacate(seat: Seat<I, O>, reason: FailureReason): void {
     const { task } = seat;
     this.free(seat);
     seat.worker.terminate();
-    seat.worker = this.makeWorker();
-    this.listen(seat);
+    this.seats.splice(this.seats.indexOf(seat), 1);
     task?.failed(new WorkerFailure(reason));
     this.seatNext();
   }

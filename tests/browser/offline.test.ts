@@ -1,6 +1,16 @@
 import { describe, expect, it, vi } from 'vitest';
 import type { Page } from 'puppeteer-core';
-import { goTo, NARROW, PATIENCE_MS, press, startDemoBeyond, stopDemo, waitForText } from './app';
+import {
+  goTo,
+  NARROW,
+  PATIENCE_MS,
+  press,
+  showChart,
+  startDemoBeyond,
+  stopDemo,
+  typeInto,
+  waitForText,
+} from './app';
 import { ADDRESS, pairDevice, withBeyond } from './beyond';
 
 const own = withBeyond();
@@ -92,6 +102,14 @@ describe('a phone on the hill', () => {
     await waitForText(page, 'Print');
     await page.goto(`${own.origin}/outing/demo-relay/iron`, { waitUntil: 'load' });
     await waitForText(page, 'Trail');
+    await waitForText(page, 'Liquid for');
+    // What computes beside the page is kept with it: the fit and the map are made here and now.
+    await typeInto(page, 'Trail you saw', '4');
+    await typeInto(page, 'After pass', '1');
+    await waitForText(page, 'Heat contact fitted to');
+    await showChart(page, 1);
+    await page.waitForFunction(() => !document.body.innerText.includes('% computed'));
+    await page.waitForSelector('.js-plotly-plot .heatmaplayer image, .js-plotly-plot .hm image');
     // What was never seen says so.
     await page.goto(`${own.origin}/outing/demo-tour/venue`, { waitUntil: 'load' });
     await waitForText(page, 'This page is not on this device');
