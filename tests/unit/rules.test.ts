@@ -396,7 +396,7 @@ describe('what a choice stands on', () => {
       await choiceGround(db, (await input({ basis: 'modelled' })) as never),
     );
     const sent = packed(cases);
-    expect(sent.values.temperatureC!.byteLength).toBe(cases.temperatureC.byteLength / 2);
+    expect(sent.values.temperatureC).toHaveLength(cases.temperatureC.byteLength / 2);
     const back = unpacked(sent);
     expect({ ...back, sharpness: undefined }).toEqual({ ...cases, sharpness: undefined });
     // Sharpness alone is bounded by a figure of the house, which the members did not have.

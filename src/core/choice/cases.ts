@@ -46,7 +46,7 @@ export interface SnowCases {
 }
 
 /** What each case has of its own: whoever takes cases out or apart goes over all of it. */
-const PER_CASE = [
+export const PER_CASE = [
   'temperatureC',
   'humidity',
   'sharpness',
@@ -54,6 +54,7 @@ const PER_CASE = [
   'hardTrack',
   'grainMm',
 ] as const;
+export type PerCase = (typeof PER_CASE)[number];
 
 /** The cases with each of their arrays taken through a function. */
 export function eachArray(
@@ -63,29 +64,6 @@ export function eachArray(
   const taken = PER_CASE.map((key) => [key, cases[key] && take(cases[key])] as const);
   return Object.fromEntries(taken) as Pick<SnowCases, PerCase>;
 }
-
-type PerCase = (typeof PER_CASE)[number];
-
-/** Cases on their way to a browser: what each case has of its own in half the bytes, as fine as the members had it. */
-export type PackedCases = Omit<SnowCases, PerCase> & {
-  values: Partial<Record<PerCase, Float32Array>>;
-};
-
-export function packed(cases: SnowCases): PackedCases {
-  const kept = Object.entries(cases).filter(([key]) => !PER_CASE.includes(key as PerCase));
-  const values = PER_CASE.flatMap((key) =>
-    cases[key] ? [[key, Float32Array.from(cases[key])] as const] : [],
-  );
-  return { ...Object.fromEntries(kept), values: Object.fromEntries(values) } as PackedCases;
-}
-
-export const unpacked = ({ values, ...cases }: PackedCases): SnowCases =>
-  ({
-    ...cases,
-    ...Object.fromEntries(
-      Object.entries(values).map(([key, one]) => [key, Float64Array.from(one)]),
-    ),
-  }) as SnowCases;
 
 /** What a person saw at a place that the model does not know, or knows worse. */
 export interface SeenOnCourse {

@@ -1,16 +1,9 @@
 export { formAdvice } from './application';
 export type { Bench, FormAdvice } from './application';
 export type { Blend } from './blend';
-export {
-  atLastTime,
-  casesByAir,
-  casesFromMembers,
-  casesFromReading,
-  packed,
-  seenIn,
-  unpacked,
-} from './cases';
-export type { PackedCases, CaseSegment, SeenOnCourse, SegmentMembers, SnowCases } from './cases';
+export { atLastTime, casesByAir, casesFromMembers, casesFromReading, seenIn } from './cases';
+export { packed, unpacked, type PackedCases } from './packing';
+export type { CaseSegment, SeenOnCourse, SegmentMembers, SnowCases } from './cases';
 export { courseCases, placeStarts, planCourse } from './course-cases';
 export type {
   CourseGround,

@@ -1,0 +1,53 @@
+import { PER_CASE, type PerCase, type SnowCases } from './cases';
+
+/**
+ * An array in single precision, as fine as the members had it. Where all its values are the same: that one. Else
+ * the first byte of each value, then the second of each: bytes that are alike stand together and compress to less.
+ */
+type PackedArray = { value: number; length: number } | Uint8Array;
+
+/** Cases on their way to a browser. */
+export type PackedCases = Omit<SnowCases, PerCase> & {
+  values: Partial<Record<PerCase, PackedArray>>;
+};
+
+const { BYTES_PER_ELEMENT: BYTES } = Float32Array;
+
+function packedArray(values: Float64Array): PackedArray {
+  const single = Float32Array.from(values);
+  const [first] = single;
+  if (first !== undefined && single.every((value) => Object.is(value, first))) {
+    return { value: first, length: single.length };
+  }
+  const bytes = new Uint8Array(single.buffer);
+  return Uint8Array.from(
+    bytes,
+    (_, k) => bytes[(k % single.length) * BYTES + Math.floor(k / single.length)]!,
+  );
+}
+
+function unpackedArray(packedOne: PackedArray): Float64Array {
+  if (!(packedOne instanceof Uint8Array)) {
+    return new Float64Array(packedOne.length).fill(packedOne.value);
+  }
+  const length = packedOne.length / BYTES;
+  const bytes = Uint8Array.from(
+    packedOne,
+    (_, k) => packedOne[(k % BYTES) * length + Math.floor(k / BYTES)]!,
+  );
+  return Float64Array.from(new Float32Array(bytes.buffer));
+}
+
+export function packed(cases: SnowCases): PackedCases {
+  const kept = Object.entries(cases).filter(([key]) => !PER_CASE.includes(key as PerCase));
+  const values = PER_CASE.flatMap((key) =>
+    cases[key] ? [[key, packedArray(cases[key])] as const] : [],
+  );
+  return { ...Object.fromEntries(kept), values: Object.fromEntries(values) } as PackedCases;
+}
+
+export const unpacked = ({ values, ...cases }: PackedCases): SnowCases =>
+  ({
+    ...cases,
+    ...Object.fromEntries(Object.entries(values).map(([key, one]) => [key, unpackedArray(one)])),
+  }) as SnowCases;
