@@ -13,6 +13,7 @@ const SOURCES = [
   'public',
   'instrumentation.ts',
   'next.config.ts',
+  'scripts/lib/build.mjs',
   'scripts/lib/plotly.mjs',
   'tsconfig.json',
   'package-lock.json',
@@ -72,15 +73,36 @@ export async function bundle(entry, outfile) {
 export const STATIC = path.join(ROOT, '.next', 'static');
 const SQUEEZED = /\.(js|css|svg)$/;
 
+/**
+ * The files under a folder whose names match.
+ * @param {string} folder
+ * @param {RegExp} wanted
+ */
+const filesUnder = (folder, wanted) =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((file) => wanted.test(file))
+    .map((file) => path.join(folder, file));
+
 /** Lays a file compressed as well as can be beside each of those that browsers fetch. */
-function squeeze(folder = STATIC) {
-  for (const entry of readdirSync(folder, { withFileTypes: true })) {
-    const file = path.join(folder, entry.name);
-    if (entry.isDirectory()) squeeze(file);
-    else if (SQUEEZED.test(entry.name)) {
-      const bytes = readFileSync(file);
-      writeFileSync(`${file}.br`, brotliCompressSync(bytes));
-      writeFileSync(`${file}.gz`, gzipSync(bytes, { level: 9 }));
+function squeeze() {
+  for (const file of filesUnder(STATIC, SQUEEZED)) {
+    const bytes = readFileSync(file);
+    writeFileSync(`${file}.br`, brotliCompressSync(bytes));
+    writeFileSync(`${file}.gz`, gzipSync(bytes, { level: 9 }));
+  }
+}
+
+/** See the explicit compile hints of V8. */
+const READ_AT_ONCE = '//# allFunctionsCalledOnLoad\n';
+
+/**
+ * Has browsers that know how read each script whole while it comes, on a thread beside the page. Else they skip its
+ * functions and read each when it is first called, on the thread of the page: half of what blocked it at a start.
+ */
+function readAtOnce() {
+  for (const folder of ['chunks', 'plotly']) {
+    for (const file of filesUnder(path.join(STATIC, folder), /\.js$/)) {
+      writeFileSync(file, READ_AT_ONCE + readFileSync(file, 'utf8'));
     }
   }
 }
@@ -155,6 +177,7 @@ export async function ensureBuilt() {
   await bundle(path.join('host', 'compute.worker.ts'), WORKER);
   await languages();
   writePlotly(STATIC);
+  readAtOnce();
   await keeper();
   squeeze();
   writeFileSync(STAMP, wanted);

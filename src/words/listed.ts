@@ -1,7 +1,19 @@
-import { localeTag } from './tongue';
+import { isTongue, languageTag, type Tongue } from './tongue';
+
+/** Between the last two of a list. Where a browser keeps these, the first of them takes it long to find. */
+const BEFORE_LAST: Record<Tongue, Record<'conjunction' | 'disjunction', string>> = {
+  en: { conjunction: 'and', disjunction: 'or' },
+  nb: { conjunction: 'og', disjunction: 'eller' },
+  de: { conjunction: 'und', disjunction: 'oder' },
+};
 
 /** `a, b and c` in the language of the reader; with `or` where one of them is meant. */
-export const listed = (
+export function listed(
   names: readonly string[],
   type: 'conjunction' | 'disjunction' = 'conjunction',
-): string => new Intl.ListFormat(localeTag(), { type }).format(names);
+): string {
+  const tag = languageTag();
+  const word = BEFORE_LAST[isTongue(tag) ? tag : 'en'][type];
+  const [last, ...before] = [...names].reverse();
+  return before.length === 0 ? (last ?? '') : `${before.reverse().join(', ')} ${word} ${last!}`;
+}

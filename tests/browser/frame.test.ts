@@ -93,6 +93,34 @@ describe('the frame', () => {
     },
   );
 
+  it.each(['/quick', `${RELAY}/pick`])(
+    'leaves the styles that came with it where they stand: %s',
+    async (path) => {
+      const page = await (await demo.browser.createBrowserContext()).newPage();
+      page.setDefaultTimeout(PATIENCE_MS);
+      await page.evaluateOnNewDocument(() => {
+        const seen = window as unknown as { moved: number };
+        seen.moved = 0;
+        const isStyle = (node: Node) => node.nodeName === 'STYLE';
+        new MutationObserver((changes) => {
+          for (const { removedNodes } of changes)
+            seen.moved += [...removedNodes].filter(isStyle).length;
+        }).observe(document, { childList: true, subtree: true });
+      });
+      await goTo(page, demo.app.url + path);
+      const found = await page.evaluate(() => ({
+        moved: (window as unknown as { moved: number }).moved,
+        came: document.querySelectorAll('style[data-styles]').length,
+        again: [...document.querySelectorAll<HTMLStyleElement>('style[data-emotion]')]
+          .flatMap(({ sheet }) => [...sheet!.cssRules])
+          .filter(({ cssText }) => cssText.startsWith('@layer reset')).length,
+      }));
+      expect(found).toEqual({ moved: 0, came: expect.any(Number), again: 0 });
+      expect(found.came).toBeGreaterThan(0);
+      await page.close();
+    },
+  );
+
   it('starts an outing from nothing, and says what an empty shelf needs', async () => {
     const { page } = await openPage(demo.browser, `${demo.app.url}/outing/new`);
     await typeInto(page, 'Name', 'Tuesday loop');

@@ -61,6 +61,16 @@ it('no screen brings along more script than a phone takes in a second', async ()
   expect(heavy).toEqual([]);
 });
 
+it('its scripts are read whole while they come, by browsers that know how', async () => {
+  const page = await fetch(`${demo.app.url}/quick`, { headers: { accept: 'text/html' } });
+  const named = [...(await page.text()).matchAll(/<script[^>]*src="([^"]+chunks[^"]+)"/g)];
+  expect(named.length).toBeGreaterThan(5);
+  for (const [, source] of named) {
+    const script = await (await fetch(demo.app.url + source!)).text();
+    expect(script, source).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/);
+  }
+});
+
 /** Lighthouse weighs the same rules anew and is slow: one screen of each kind. */
 it.each(['snow', 'bench?ski=demo-ski-wessa-slalom'])(
   'the %s screen has full marks for accessibility from Lighthouse',

@@ -92,6 +92,15 @@ describe('days, spans and lists', () => {
     expect(inAll(() => listed(['a', 'b'], 'disjunction'))[2]).toBe('a oder b');
   });
 
+  it.each(['conjunction', 'disjunction'] as const)('lists as Intl does: %s', (type) => {
+    for (const count of [0, 1, 2, 3, 5]) {
+      const names = ['x', 'y and z', 'ø', 'x', 'w'].slice(0, count);
+      expect(inAll(() => listed(names, type))).toEqual(
+        inAll(() => new Intl.ListFormat(localeTag(), { type }).format(names)),
+      );
+    }
+  });
+
   it('stand in charts too', () => {
     const locale = inLanguage('nb', () => plotlyLocale('nb'));
     expect(locale.format.shortDays[0]).toBe('søn.');

@@ -5,6 +5,7 @@ import type { OwnCorrection } from '@/core/wax';
 import { useEffect, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { PackedCases, RobustChoice, RoledProduct } from '@/core/choice';
+import { readDraft } from '@/ui/fields/draft-store';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { saveChoiceAction } from './actions';
 import { CHECKED, draftFrom, factsOf, pickResolver, type PickDraft } from './pick-draft';
@@ -54,12 +55,15 @@ export function usePick(ground: PickGround, nowMs: number): PickState {
   const { outing, reading } = ground;
   const router = useRouter();
   const [savedId, setSavedId] = useState<string>();
-  const form = useDraftedForm(`pick:${outing.id}`, draftFrom(outing), pickResolver);
+  const draftKey = `pick:${outing.id}`;
+  const form = useDraftedForm(draftKey, draftFrom(outing), pickResolver);
   const draft = form.values;
   const day = useDay(ground, draft);
   const { recheck } = form;
   // A draft of another day may hold what is wrong by now.
-  useEffect(() => recheck(...CHECKED), [recheck]);
+  useEffect(() => {
+    if (readDraft(draftKey)) recheck(...CHECKED);
+  }, [draftKey, recheck]);
   const isSound = CHECKED.every((name) => form.problem(name) === undefined);
   const answer = useAnswer(ground, { draft, day, nowMs, isSound });
 

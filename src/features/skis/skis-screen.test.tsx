@@ -9,7 +9,8 @@ import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { fill, show } from '../../../tests/unit/render';
 import { LabelsSheet } from './labels-sheet';
 import { SkisScreen } from './skis-screen';
-import { loadRack, type RackRow } from './use-cases/load-skis';
+import type { RackRow } from './rack-row';
+import { loadRack } from './use-cases/load-skis';
 
 let db: FrostDatabase;
 let outing: Outing;

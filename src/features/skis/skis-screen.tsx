@@ -12,7 +12,6 @@ import { SelectField } from '@/ui/fields/select-field';
 import { TextField } from '@/ui/fields/text-field';
 import { skiWords } from '@/words/areas/ski';
 import { termsWords } from '@/words/areas/terms';
-import { languageTag } from '@/words/tongue';
 import { skisScreenWords } from '@/words/screens/skis';
 import { say } from '@/words/say';
 import type { Writer } from '@/words/write';
@@ -22,8 +21,8 @@ import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { useShownRows } from '@/ui/frame/shown-rows';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
+import { RACK_ORDER, type RackOrder, type RackRow } from './rack-row';
 import { ReserveBar } from './reserve-bar';
-import type { RackRow } from './use-cases/load-skis';
 
 /** The form at the end of the screen comes after it. */
 const SkiForm = dynamic(() => import('./ski-form').then((module) => module.SkiForm), {
@@ -41,25 +40,13 @@ const ScanLabel = dynamic(() => import('./scan-label').then((module) => module.S
 
 const ALL = 'all';
 const FOR_OUTING = 'outing';
-const sorts = () =>
-  ({
-    due: WORDS.whatIsDueFirst,
-    name: WORDS.name,
-    owner: WORDS.owner,
-    reserve: WORDS.leastWaxFirst,
-    length: WORDS.length,
-  }) as const;
-type Sort = keyof ReturnType<typeof sorts>;
-
-const byName = (a: RackRow, b: RackRow) => a.ski.name.localeCompare(b.ski.name, languageTag());
-const COMPARE: Record<Sort, (a: RackRow, b: RackRow) => number> = {
-  due: (a, b) =>
-    b.care.due.length - a.care.due.length || a.care.reserve - b.care.reserve || byName(a, b),
-  name: byName,
-  owner: (a, b) => a.ski.owner.localeCompare(b.ski.owner, languageTag()) || byName(a, b),
-  reserve: (a, b) => a.care.reserve - b.care.reserve || byName(a, b),
-  length: (a, b) => a.ski.lengthCm - b.ski.lengthCm || byName(a, b),
-};
+const sorts = (): Record<RackOrder, string> => ({
+  due: WORDS.whatIsDueFirst,
+  name: WORDS.name,
+  owner: WORDS.owner,
+  reserve: WORDS.leastWaxFirst,
+  length: WORDS.length,
+});
 
 const marksInWords = (count: number) =>
   count === 0 ? '' : count === 1 ? WORDS.oneMarkOnTheBase : WORDS.marksOnTheBase(count);
@@ -104,12 +91,12 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
   const { write } = useWords();
   const [wanted, setWanted] = useState('');
   const [type, setType] = useState<string>(ALL);
-  const [sort, setSort] = useState<Sort>('due');
+  const [sort, setSort] = useState<RackOrder>('due');
   const path = `/outing/${outing.id}`;
   const due = rack.filter((one) => one.care.due.length > 0);
   const found = useMemo(() => {
     const text = wanted.trim().toLowerCase();
-    return rack
+    const listed = rack
       .filter(
         ({ ski }) =>
           type === ALL ||
@@ -119,12 +106,13 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
       )
       .filter(({ ski }) =>
         [ski.name, ski.owner, ski.note, ski.grindPattern].join(' ').toLowerCase().includes(text),
-      )
-      .sort(COMPARE[sort]);
+      );
+    // A browser takes long to compare its first two names.
+    return sort === 'due' ? listed : listed.sort(RACK_ORDER[sort]);
   }, [rack, wanted, type, sort, outing.discipline]);
   const { shown, more } = useShownRows(found);
   const present = SKI_TYPES.filter((one) => rack.some(({ ski }) => ski.type === one));
-  const worst = [...due].sort(COMPARE.due)[0];
+  const worst = due[0];
   return (
     <Sheet
       question={WORDS.whichSkisWantWork}
@@ -171,7 +159,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
             <SelectField
               label={WORDS.order}
               value={sort}
-              onChange={(next) => setSort(next as Sort)}
+              onChange={(next) => setSort(next as RackOrder)}
               options={Object.entries(sorts()).map(([value, label]) => ({ value, label }))}
             />
           </SimpleGrid>
@@ -197,7 +185,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
           )}
         </Part>
       )}
-      <Part title={WORDS.putAPairOrA} id="ski-form">
+      <Part isBelow title={WORDS.putAPairOrA} id="ski-form">
         <SkiForm onDone={(id) => router.push(`${path}/skis/${id}`)} />
       </Part>
       <CsvImport

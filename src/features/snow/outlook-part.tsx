@@ -46,6 +46,7 @@ export function OutlookPart(props: OutlookPartProps) {
   const weatherHref = `/outing/${outing.id}/venue`;
   return (
     <Part
+      isBelow
       title={WORDS.fromNowToTheFinish}
       aside={<SheetLink href={weatherHref}>{WORDS.weatherAndCourse}</SheetLink>}
     >

@@ -15,7 +15,7 @@ function resolved<T extends FieldValues>(values: T, checked: Validated<unknown>)
 }
 
 /**
- * A form's resolver whose check is fetched when the browser is idle, or when it is first needed: a page shows without
+ * A form's resolver whose check is fetched when somebody first touches the page, or after a while: a page shows without
  * waiting for the rules of a form that nobody has filled in yet. Where it cannot be fetched nothing is refused here;
  * the server checks the same.
  */
@@ -30,7 +30,7 @@ export function lateResolver<T extends FieldValues>(
     });
     return coming;
   };
-  whenIdle(() => void check().catch(() => undefined));
+  whenTouched(() => void check().catch(() => undefined));
   return async (values) => {
     try {
       return resolved(values, (await check())(values));
@@ -50,9 +50,18 @@ export const lateForm = <T extends FieldValues>(
     return (values) => validate(loaded, given(values));
   });
 
-/** In a browser, once it has nothing else to do. */
-function whenIdle(work: () => void): void {
+const TOUCHES = ['pointerdown', 'keydown', 'focusin'] as const;
+/** A page that nobody touches may lose its server before somebody does. */
+const AT_LATEST_MS = 15_000;
+
+/** In a browser, once: as soon as somebody does anything. */
+function whenTouched(work: () => void): void {
   if (typeof window === 'undefined') return;
-  if ('requestIdleCallback' in window) window.requestIdleCallback(work);
-  else setTimeout(work, 1000);
+  const begin = () => {
+    clearTimeout(late);
+    for (const touch of TOUCHES) window.removeEventListener(touch, begin);
+    work();
+  };
+  const late = setTimeout(begin, AT_LATEST_MS);
+  for (const touch of TOUCHES) window.addEventListener(touch, begin, { passive: true });
 }

@@ -57,10 +57,12 @@ export function useDraftedForm<T extends FieldValues>(
   const values = { ...start, ...useWatch({ control: form.control }) } as T;
 
   const startText = JSON.stringify(start);
+  const filledWith = useRef(startText);
   const isTouched = useRef(false);
   useEffect(() => {
     // The page brought newer values, and nothing was typed over the old ones.
-    if (isTouched.current) return;
+    if (isTouched.current || filledWith.current === startText) return;
+    filledWith.current = startText;
     const newer = JSON.parse(startText) as T;
     base.current = newer;
     reset({ ...getValues(), ...newer });

@@ -1,9 +1,12 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import createCache from '@emotion/cache';
+import createCache, { type EmotionCache } from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
 import { useServerInsertedHTML } from 'next/navigation';
+import { endOfPage, namesInPage, STYLES_IN_PAGE } from './styles-in-page';
+
+const IS_SERVER = typeof window === 'undefined';
 
 /** A style by its name; one without a selector is of the whole page. */
 interface Emitted {
@@ -11,56 +14,47 @@ interface Emitted {
   isGlobal: boolean;
 }
 
-function makeRegistry() {
-  const cache = createCache({ key: 'css' });
-  cache.compat = true;
-  const insert = cache.insert.bind(cache);
-  let fresh: Emitted[] = [];
-  cache.insert = (...args) => {
-    const [selector, { name }] = args;
-    if (cache.inserted[name] === undefined) fresh.push({ name, isGlobal: selector === '' });
-    return insert(...args);
-  };
-  const flush = () => {
-    const flushed = fresh;
-    fresh = [];
-    return flushed;
-  };
-  return { cache, flush };
+/** The styles of a page, and those of them that the last chunk did not have yet. */
+interface Registry {
+  cache: EmotionCache;
+  fresh: Emitted[];
 }
 
-/**
- * Emits the styles of each server chunk with it, so that the page is styled before scripts run. Those of the whole page
- * stand each alone, under the name by which the browser takes them over: else it would parse them all a second time.
- */
+function makeRegistry(): Registry {
+  const cache = createCache({ key: 'css', container: endOfPage() });
+  cache.compat = true;
+  for (const name of namesInPage()) cache.inserted[name] = true;
+  const registry: Registry = { cache, fresh: [] };
+  if (IS_SERVER) {
+    const insert = cache.insert.bind(cache);
+    cache.insert = (...args) => {
+      const [selector, { name }] = args;
+      if (cache.inserted[name] === undefined) {
+        registry.fresh.push({ name, isGlobal: selector === '' });
+      }
+      return insert(...args);
+    };
+  }
+  return registry;
+}
+
+function freshStyles(registry: Registry): ReactNode {
+  const { cache, fresh } = registry;
+  registry.fresh = [];
+  if (fresh.length === 0) return null;
+  const styles = fresh.map(({ name }) => String(cache.inserted[name])).join('');
+  const names = fresh.filter(({ isGlobal }) => !isGlobal).map(({ name }) => name);
+  return (
+    <style
+      {...{ [STYLES_IN_PAGE]: names.join(' ') }}
+      dangerouslySetInnerHTML={{ __html: styles }}
+    />
+  );
+}
+
+/** Emits the styles of each server chunk with it, so that the page is styled before scripts run. */
 export function EmotionRegistry({ children }: { children: ReactNode }) {
-  const [{ cache, flush }] = useState(makeRegistry);
-
-  useServerInsertedHTML(() => {
-    const fresh = flush();
-    const cssOf = ({ name }: Emitted) => ({ __html: String(cache.inserted[name]) });
-    const local = fresh.filter(({ isGlobal }) => !isGlobal);
-    const styles = local.map((one) => cssOf(one).__html).join('');
-    return (
-      <>
-        {fresh
-          .filter(({ isGlobal }) => isGlobal)
-          .map((one) => (
-            <style
-              key={one.name}
-              data-emotion={`${cache.key}-global ${one.name}`}
-              dangerouslySetInnerHTML={cssOf(one)}
-            />
-          ))}
-        {local.length > 0 && (
-          <style
-            data-emotion={[cache.key, ...local.map(({ name }) => name)].join(' ')}
-            dangerouslySetInnerHTML={{ __html: styles }}
-          />
-        )}
-      </>
-    );
-  });
-
-  return <CacheProvider value={cache}>{children}</CacheProvider>;
+  const [registry] = useState(makeRegistry);
+  useServerInsertedHTML(() => (IS_SERVER ? freshStyles(registry) : null));
+  return <CacheProvider value={registry.cache}>{children}</CacheProvider>;
 }

@@ -5,9 +5,12 @@ import { ChakraProvider } from '@chakra-ui/react';
 import type { SystemContext } from '@chakra-ui/react/styled-system';
 import { ThemeProvider } from 'next-themes';
 import { UnitsProvider } from '../format/units-context';
+import { localeTag } from '../../words/tongue';
 import type { Units } from '../../words/units';
+import { readTables } from '../../workers/tables';
 import { EmotionRegistry } from './emotion-registry';
-import { system } from './system';
+import { isPageStyled } from './styles-in-page';
+import { system, systemOfParts } from './system';
 
 /** A tab that nobody sees is never painted. */
 const UNSEEN_MS = 200;
@@ -17,7 +20,13 @@ const inBrowser =
   typeof window === 'undefined'
     ? undefined
     : new Promise<SystemContext>((resolve) => {
-        const afterPaint = () => setTimeout(() => resolve(system()));
+        readTables(localeTag());
+        let isPainted = false;
+        const afterPaint = () => {
+          if (isPainted) return;
+          isPainted = true;
+          setTimeout(() => resolve(isPageStyled() ? systemOfParts() : system()));
+        };
         requestAnimationFrame(afterPaint);
         setTimeout(afterPaint, UNSEEN_MS);
       });
@@ -35,7 +44,7 @@ export function AppProvider({ units, nonce, children }: AppProviderProps) {
   return (
     <EmotionRegistry>
       <ChakraProvider value={theme}>
-        <ThemeProvider attribute="class" disableTransitionOnChange nonce={nonce}>
+        <ThemeProvider attribute="class" nonce={nonce}>
           <UnitsProvider units={units}>{children}</UnitsProvider>
         </ThemeProvider>
       </ChakraProvider>

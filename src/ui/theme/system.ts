@@ -91,5 +91,20 @@ const config = defineConfig({
 
 let made: SystemContext | undefined;
 
-/** The theme, worked out once; on a phone that is a long task. */
+/** The theme, worked out once. */
 export const system = (): SystemContext => (made ??= createSystem(defaultBaseConfig, kit, config));
+
+const UNWANTED = { preflight: false, globalCss: {} };
+
+/**
+ * The theme for a page that came with the styles of the whole page: they are not worked out again, which would be half
+ * of a task that is long on a phone.
+ */
+export function systemOfParts(): SystemContext {
+  const theme = createSystem(
+    defaultBaseConfig,
+    { ...kit, ...UNWANTED },
+    { ...config, ...UNWANTED },
+  );
+  return { ...theme, _global: [], _config: { ...theme._config, disableLayers: true } };
+}

@@ -1,9 +1,10 @@
 import type { KeptEvent, KeptFinding, KeptSki } from '@/core/model';
-import { careOf, readLookOver, type Care, type LookOver, type Ski } from '@/core/ski';
+import { careOf, readLookOver, type Care, type LookOver } from '@/core/ski';
 import type { FrostDatabase } from '@/data/database';
 import { bySki } from '@/data/by-ski';
 import { eventsOnRack, listSkiEvents, listFindings } from '@/data/ski-events';
 import { findSki, listSkiPhotos, listSkis } from '@/data/skis';
+import { RACK_ORDER, type RackRow } from '../rack-row';
 
 /** A ski with how it is. */
 export interface RackSki {
@@ -12,17 +13,7 @@ export interface RackSki {
   findings: KeptFinding[];
 }
 
-/** A pair as the rack lists it: few of its fields, since a rack may hold hundreds. */
-export interface RackRow {
-  ski: Pick<
-    Ski,
-    'id' | 'name' | 'owner' | 'type' | 'lengthCm' | 'grindMm' | 'grindPattern' | 'note'
-  >;
-  care: Pick<Care, 'reserve' | 'due'>;
-  marks: number;
-}
-
-/** The whole rack with its care. */
+/** The whole rack with its care, what is due first. */
 export async function loadRack(
   db: FrostDatabase,
   nowMs: number,
@@ -34,7 +25,7 @@ export async function loadRack(
     listFindings(db),
   ]);
   const findingsOf = bySki(findings);
-  return skis.map((ski) => {
+  const rows = skis.map((ski): RackRow => {
     const own = findingsOf.get(ski.id) ?? [];
     const past = eventsOf.get(ski.id) ?? [];
     const { reserve, due } = careOf(ski.type, { events: past, findings: own, nowMs, isSouthern });
@@ -45,6 +36,7 @@ export async function loadRack(
       marks: own.length,
     };
   });
+  return rows.sort(RACK_ORDER.due);
 }
 
 /** One ski with all there is to it. */
