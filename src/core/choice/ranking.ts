@@ -42,11 +42,60 @@ interface RankingGround {
   likelyEquivalentC: number;
 }
 
-/** Least loss of each time and member, and each product's share of being best (a tie is shared). */
+/** What the products of one label and the same additives have in common: their form and name cost nothing. */
+interface LabelCosts extends Pick<
+  RobustRanked,
+  'expectedLossPercent' | 'lossP90Percent' | 'expectedLossSeconds' | 'lossP90Seconds' | 'lossByTime'
+> {
+  losses: Float64Array;
+  /** So many of them are allowed. */
+  allowed: number;
+}
+
+const labelOf = ({ labelLowC, labelHighC, additives }: GlideProduct): string =>
+  `${labelLowC} ${labelHighC} ${[...additives].sort().join()}`;
+
+/** The costs of every label on the shelf: many a wax stands there in several forms. */
+function costsByLabel(
+  { cases, demands, outing, seconds }: RankingGround,
+  products: readonly GlideProduct[],
+): Map<string, LabelCosts> {
+  const { memberWeights, timesMs } = cases;
+  const atWorst = lossAtWorst(cases, demands);
+  const costsOf = (product: GlideProduct): LabelCosts => {
+    const losses = courseLosses(cases, demands, product);
+    const lossByTime = timesMs.map((_, t) => expectedLoss(losses, memberWeights, t));
+    const expectedLossPercent = lossByTime.reduce((sum, one) => sum + one, 0) / timesMs.length;
+    const lossP90Percent = atWorst(losses);
+    return {
+      losses,
+      allowed: 0,
+      lossByTime,
+      expectedLossPercent,
+      lossP90Percent,
+      expectedLossSeconds: seconds(expectedLossPercent),
+      lossP90Seconds: seconds(lossP90Percent),
+    };
+  };
+  const known = new Map<string, LabelCosts>();
+  for (const product of products) {
+    const label = labelOf(product);
+    const costs = known.get(label) ?? costsOf(product);
+    known.set(label, costs);
+    if (!isExcluded(product, outing)) costs.allowed += 1;
+  }
+  return known;
+}
+
+/**
+ * Least loss of each time and member, and the share of being best that each product of a label has (a tie is shared by
+ * all products in it).
+ */
 function bestOf(
-  losses: readonly Float64Array[],
+  labels: readonly LabelCosts[],
   weights: Float64Array,
 ): { perfect: number; shares: number[] } {
+  const losses = labels.map((one) => one.losses);
   const size = losses[0]?.length ?? 0;
   const times = size / weights.length;
   const least = new Float64Array(size).fill(Infinity);
@@ -59,10 +108,10 @@ function bestOf(
   const most = least.map((loss) => loss + TIE_PERCENT);
   const tied = new Uint32Array(size);
   // Few are best anywhere: they are listed once, and share when it is known with how many.
-  const bests = losses.map((own) => {
+  const bests = labels.map(({ losses: own, allowed }) => {
     const at: number[] = [];
     for (let i = 0; i < size; i += 1) if (own[i]! <= most[i]!) at.push(i);
-    for (const i of at) tied[i]! += 1;
+    for (const i of at) tied[i]! += allowed;
     return at;
   });
   const shares = bests.map((at) => at.reduce((share, i) => share + weightOf(i) / tied[i]!, 0));
@@ -81,39 +130,32 @@ export const byLoss = (a: RankedProduct, b: RankedProduct): number =>
  * last and have no part in the odds. An empty shelf: DomainError `empty_shelf`.
  */
 export function rankOverCases(
-  { cases, demands, outing, needed, seconds, likelyEquivalentC }: RankingGround,
+  ground: RankingGround,
   products: readonly GlideProduct[],
 ): RobustRanking {
   if (products.length === 0) {
     throw new DomainError({ code: 'empty_shelf', kind: 'glide' }, 'products', products.length);
   }
-  const { memberWeights, timesMs } = cases;
-  const losses = new Map(products.map((one) => [one.id, courseLosses(cases, demands, one)]));
-  const allowed = products.filter((one) => !isExcluded(one, outing));
+  const { cases, outing, needed, likelyEquivalentC } = ground;
+  const costs = costsByLabel(ground, products);
+  const allowed = [...costs].filter(([, one]) => one.allowed > 0);
   const { perfect, shares } = bestOf(
-    allowed.map((one) => losses.get(one.id)!),
-    memberWeights,
+    allowed.map(([, one]) => one),
+    cases.memberWeights,
   );
-  const atWorst = lossAtWorst(cases, demands);
-  const shareById = new Map(allowed.map((one, i) => [one.id, shares[i]!]));
+  const shareOf = new Map(allowed.map(([label], i) => [label, shares[i]!]));
   const ranking = products.map((product): RobustRanked => {
-    const own = losses.get(product.id)!;
+    const label = labelOf(product);
+    const { losses: _losses, allowed: _allowed, ...own } = costs.get(label)!;
     const excluded = isExcluded(product, outing);
     const verdict = additiveVerdict(product.additives, needed);
-    const lossByTime = timesMs.map((_, t) => expectedLoss(own, memberWeights, t));
-    const expectedLossPercent = lossByTime.reduce((sum, one) => sum + one, 0) / timesMs.length;
-    const lossP90Percent = atWorst(own);
     return {
       id: product.id,
       name: product.name,
-      expectedLossPercent,
-      lossP90Percent,
-      expectedLossSeconds: seconds(expectedLossPercent),
-      lossP90Seconds: seconds(lossP90Percent),
-      probabilityBest: shareById.get(product.id) ?? 0,
+      ...own,
+      probabilityBest: excluded ? 0 : shareOf.get(label)!,
       reasons: reasonsFor(product, { verdict, excluded, likelyEquivalentC }),
       excluded,
-      lossByTime,
     };
   });
   const ordered = withThrift(ranking.sort(byLoss), products, outing);

@@ -40,10 +40,10 @@ export function PickDetail({ state, outing, reading, products, path }: PickDetai
   return (
     <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
       <Box minW="0">
-        <Part isBelow title={WORDS.howToPutItOn}>
+        <Part title={WORDS.howToPutItOn}>
           <HowPart state={state} settingsHref={`${path}/settings`} />
         </Part>
-        <Part isBelow title={WORDS.whyThisTemperature}>
+        <Part title={WORDS.whyThisTemperature}>
           <SourceOfSnow state={state} reading={reading} outing={outing} />
           {choice ? (
             <LedgerTable
@@ -65,7 +65,7 @@ export function PickDetail({ state, outing, reading, products, path }: PickDetai
             />
           </Box>
         </Part>
-        <Part isBelow title={WORDS.theOuting}>
+        <Part title={WORDS.theOuting}>
           <OutingFactsForm
             facts={draft}
             timeZone={outing.venue.timeZone}
@@ -77,22 +77,22 @@ export function PickDetail({ state, outing, reading, products, path }: PickDetai
       <Box minW="0">
         {choice && (
           <>
-            <Part isBelow title={WORDS.whatBeingWrongWouldCost}>
+            <Part title={WORDS.whatBeingWrongWouldCost}>
               <LossChart result={choice} snow={choice.snow} products={products} />
               <ByAirLine choice={choice} />
               <Box mt="4">
                 <RegretTable choice={choice} />
               </Box>
             </Part>
-            <Part isBelow title={WORDS.whatIf}>
+            <Part title={WORDS.whatIf}>
               <WhatIf {...whatIf} />
             </Part>
             {(choice.window ?? choice.blend) && (
-              <Part isBelow title={WORDS.overTheTimeOnSnow}>
+              <Part title={WORDS.overTheTimeOnSnow}>
                 <WindowPart state={state} timeZone={outing.venue.timeZone} />
               </Part>
             )}
-            <Part isBelow title={WORDS.theShelfByExpectedLoss}>
+            <Part title={WORDS.theShelfByExpectedLoss}>
               <RankingList
                 ranking={toldRanking(choice.ranking, write)}
                 products={products}

@@ -185,7 +185,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
           )}
         </Part>
       )}
-      <Part isBelow title={WORDS.putAPairOrA} id="ski-form">
+      <Part title={WORDS.putAPairOrA} id="ski-form">
         <SkiForm onDone={(id) => router.push(`${path}/skis/${id}`)} />
       </Part>
       <CsvImport

@@ -65,7 +65,7 @@ export function CourseStrip({ places }: { places: readonly PlaceStart[] }) {
   const where = started[values.indexOf(most)]!;
   const isSame = Math.max(...values) - Math.min(...values) < 0.005;
   return (
-    <Part isBelow title={WORDS.alongTheCourseAtThe}>
+    <Part title={WORDS.alongTheCourseAtThe}>
       <Text textStyle="body" mb="2" data-testid="course-answer">
         {isSame
           ? WORDS.theSameEverywhere(kind.show(most, units))

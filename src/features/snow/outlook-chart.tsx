@@ -118,6 +118,9 @@ function line(
   };
 }
 
+/** Top of the strip of the sky: room over a full cloud, and what the lines are stands on it. */
+const SKY_TOP = 1.15;
+
 /** Sun, cloud and precipitation in the strip above. */
 function skyTraces(
   weather: readonly WeatherSample[],
@@ -200,12 +203,12 @@ function layoutOf(
   const snowAtWarmest = outlook.timesMs.findIndex((ms) => ms >= warmest.timeMs);
   const coldEdge = outlook.contactTemperatureC.p10[Math.max(0, snowAtWarmest)]!;
   return {
-    margin: { l: 56, r: 16, t: 8, b: 56 },
+    margin: { l: 56, r: 16, t: 26, b: 56 },
     xaxis: { type: 'date', range: [x[0]!, x.at(-1)!], tickformat: '%H:%M\n%a %d %b' },
     yaxis: { title: { text: WORDS.temperature(temperatureUnit(units)) }, domain: [0, 0.76] },
     yaxis2: {
       domain: [0.82, 1],
-      range: [0, 1.15],
+      range: [0, SKY_TOP],
       showticklabels: false,
       fixedrange: true,
       zeroline: false,
@@ -239,7 +242,7 @@ function layoutOf(
         text: WORDS.airNote,
         color: inks.ink,
       }),
-      label(x[0]!, { y: 0.75, text: WORDS.sunCloudSnowOrRain, color: inks.faint, yref: 'y2' }),
+      label(x[0]!, { y: SKY_TOP, text: WORDS.sunCloudSnowOrRain, color: inks.faint, yref: 'y2' }),
       {
         x: startX,
         y: 0,

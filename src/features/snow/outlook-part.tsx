@@ -46,7 +46,6 @@ export function OutlookPart(props: OutlookPartProps) {
   const weatherHref = `/outing/${outing.id}/venue`;
   return (
     <Part
-      isBelow
       title={WORDS.fromNowToTheFinish}
       aside={<SheetLink href={weatherHref}>{WORDS.weatherAndCourse}</SheetLink>}
     >

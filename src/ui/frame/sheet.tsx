@@ -14,27 +14,12 @@ export function Sheet(props: { question: string; answer: ReactNode; children: Re
   );
 }
 
-/**
- * Styled and laid out once it comes near the view; until then it is taken to be as tall as most are. Its edge cuts off
- * what reaches over it, so there is room for the ring around what has the focus.
- */
-const BELOW = {
-  contentVisibility: 'auto',
-  containIntrinsicSize: 'auto 650px',
-  mx: '-2',
-  px: '2',
-  mb: '-2',
-  pb: '2',
-} as const;
-
 /** A part of a sheet under a rule, with what can be done to it at the right. */
 export function Part(props: {
   title: string;
   aside?: ReactNode;
   children: ReactNode;
   id?: string;
-  /** Under the first screenful. */
-  isBelow?: boolean;
 }) {
   return (
     <Box
@@ -52,7 +37,7 @@ export function Part(props: {
         </Heading>
         {props.aside}
       </Flex>
-      {props.isBelow ? <Box {...BELOW}>{props.children}</Box> : props.children}
+      {props.children}
     </Box>
   );
 }

@@ -36,7 +36,11 @@ const config = defineConfig({
     body: { bg: 'paper', color: 'ink', fontFamily: 'body', textStyle: 'body' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'action', outlineOffset: '2px' },
     '.no-print': { _print: { display: 'none !important' } },
-    '*': { _motionReduce: { animation: 'none', transition: 'none' } },
+    // Colours change at once: between those of day and night a word could not be read.
+    '*, *::before, *::after': {
+      transition: 'none !important',
+      _motionReduce: { animation: 'none !important' },
+    },
   },
   theme: {
     tokens: {
