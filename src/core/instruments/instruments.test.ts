@@ -2,7 +2,14 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { DomainError } from '../errors';
 import { randomSource } from '../random';
-import { fitSettling, standInInfrared, standInProbe, surfaceFromInfrared } from '.';
+import {
+  fitSettling,
+  standInInfrared,
+  standInProbe,
+  surfaceFromInfrared,
+  UNREAD,
+  withSample,
+} from '.';
 
 const samplesUntil = (seconds: number, snowC: number, tau: number, seed: number) => {
   const probe = standInProbe(snowC, { airC: -2, timeConstantS: tau, random: randomSource(seed) });
@@ -42,6 +49,30 @@ describe('a probe that settles', () => {
       if (Math.abs(fitSettling(samples.slice(0, count))!.finalC - snowC) > 0.3) off += 1;
     }
     expect(off / runs).toBeLessThan(0.05);
+  });
+
+  it('stays settled once it has, at a fit that had settled', () => {
+    let unsettled = 0;
+    for (let seed = 1; seed <= 30; seed += 1) {
+      const probe = standInProbe(-12, {
+        airC: -3,
+        timeConstantS: 18,
+        random: randomSource(seed),
+      });
+      let reading = UNREAD;
+      for (let second = 1; second <= 100; second += 1) {
+        const before = reading;
+        reading = withSample(before, probe(second));
+        if (before.fit?.isSettled) expect(reading.fit?.isSettled).toBe(true);
+        if (!reading.fit?.isSettled) continue;
+        const now = fitSettling(reading.samples)!;
+        if (!now.isSettled) unsettled += 1;
+        expect(reading.fit).toEqual(now.isSettled ? now : before.fit);
+      }
+      expect(reading.fit?.isSettled).toBe(true);
+    }
+    // Else the noise of these would not show it.
+    expect(unsettled).toBeGreaterThan(0);
   });
 
   it('is not judged too early, and not from nonsense', () => {

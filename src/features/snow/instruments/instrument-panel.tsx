@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { wallMs } from '@/core/time';
-import { fitSettling, surfaceFromInfrared, type ProbeSample } from '@/core/instruments';
+import { surfaceFromInfrared, UNREAD, withSample } from '@/core/instruments';
 import { STAND_IN_SPEED, type Instrument } from '@/formats/instruments/instrument';
 import { readInstrumentLine } from '@/formats/instruments/lines';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -35,8 +35,7 @@ const SKY_BELOW_AIR_C = 25;
 /** Reads the instruments into the form; whatever fails, the fields above stay open for typing. */
 export function InstrumentPanel({ snow, onRead }: InstrumentPanelProps) {
   const units = useUnits();
-  const { samples, isReading, start, stop } = useProbe(snow);
-  const fit = fitSettling(samples);
+  const { samples, fit, isReading, start, stop } = useProbe(snow);
   const last = samples.at(-1);
   const use = () => {
     stop();
@@ -106,16 +105,16 @@ async function oneLine(instrument: Instrument) {
 }
 
 function useProbe(snow: PretendedSnow) {
-  const [samples, setSamples] = useState<ProbeSample[]>([]);
+  const [reading, setReading] = useState(UNREAD);
   const { isReading, read, stop } = useInstrument();
   const start = () => {
-    setSamples([]);
+    setReading(UNREAD);
     void read(pretendedProbe(snow, wallMs()), (text) => {
       const line = readInstrumentLine(text);
       if (line?.kind !== 'probe') return;
       const [seconds = NaN, temperatureC = NaN] = line.values;
-      setSamples((before) => [...before, { seconds, temperatureC }]);
+      setReading((before) => withSample(before, { seconds, temperatureC }));
     });
   };
-  return { samples, isReading, start, stop };
+  return { ...reading, isReading, start, stop };
 }
