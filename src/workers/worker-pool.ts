@@ -56,7 +56,7 @@ interface Seat<I, O> {
  * tasks that are gone are dropped. A worker that hangs or breaks makes room for another, made for the next task.
  */
 export class WorkerPool<I, O> {
-  private readonly seats: Seat<I, O>[] = [];
+  private seats: Seat<I, O>[] = [];
   private queue: Task<I, O>[] = [];
   private nextId = 1;
 
@@ -179,7 +179,7 @@ export class WorkerPool<I, O> {
     const { task } = seat;
     this.free(seat);
     seat.worker.terminate();
-    this.seats.splice(this.seats.indexOf(seat), 1);
+    this.seats = this.seats.filter((one) => one !== seat);
     task?.failed(new WorkerFailure(reason));
     this.seatNext();
   }

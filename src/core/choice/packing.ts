@@ -38,6 +38,7 @@ function unpackedArray(packedOne: PackedArray): Float64Array {
   return Float64Array.from(new Float32Array(bytes.buffer));
 }
 
+/** The cases for a browser: single precision, and what is the same in all of them once. */
 export function packed(cases: SnowCases): PackedCases {
   const kept = Object.entries(cases).filter(([key]) => !PER_CASE.includes(key as PerCase));
   const values = PER_CASE.flatMap((key) =>
@@ -46,6 +47,7 @@ export function packed(cases: SnowCases): PackedCases {
   return { ...Object.fromEntries(kept), values: Object.fromEntries(values) } as PackedCases;
 }
 
+/** The cases as they were packed. */
 export const unpacked = ({ values, ...cases }: PackedCases): SnowCases =>
   ({
     ...cases,

@@ -8,16 +8,10 @@ import { endOfPage, namesInPage, STYLES_IN_PAGE } from './styles-in-page';
 
 const IS_SERVER = typeof window === 'undefined';
 
-/** A style by its name; one without a selector is of the whole page. */
-interface Emitted {
-  name: string;
-  isGlobal: boolean;
-}
-
-/** The styles of a page, and those of them that the last chunk did not have yet. */
+/** The styles of a page, and the names of those that no chunk had yet. */
 interface Registry {
   cache: EmotionCache;
-  fresh: Emitted[];
+  fresh: string[];
 }
 
 function makeRegistry(): Registry {
@@ -28,10 +22,8 @@ function makeRegistry(): Registry {
   if (IS_SERVER) {
     const insert = cache.insert.bind(cache);
     cache.insert = (...args) => {
-      const [selector, { name }] = args;
-      if (cache.inserted[name] === undefined) {
-        registry.fresh.push({ name, isGlobal: selector === '' });
-      }
+      const [, { name }] = args;
+      if (cache.inserted[name] === undefined) registry.fresh.push(name);
       return insert(...args);
     };
   }
@@ -42,11 +34,10 @@ function freshStyles(registry: Registry): ReactNode {
   const { cache, fresh } = registry;
   registry.fresh = [];
   if (fresh.length === 0) return null;
-  const styles = fresh.map(({ name }) => String(cache.inserted[name])).join('');
-  const names = fresh.filter(({ isGlobal }) => !isGlobal).map(({ name }) => name);
+  const styles = fresh.map((name) => String(cache.inserted[name])).join('');
   return (
     <style
-      {...{ [STYLES_IN_PAGE]: names.join(' ') }}
+      {...{ [STYLES_IN_PAGE]: fresh.join(' ') }}
       dangerouslySetInnerHTML={{ __html: styles }}
     />
   );

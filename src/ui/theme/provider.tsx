@@ -2,7 +2,6 @@
 
 import { use, type ReactNode } from 'react';
 import { ChakraProvider } from '@chakra-ui/react';
-import type { SystemContext } from '@chakra-ui/react/styled-system';
 import { ThemeProvider } from 'next-themes';
 import { UnitsProvider } from '../format/units-context';
 import { localeTag } from '../../words/tongue';
@@ -15,21 +14,19 @@ import { system, systemOfParts } from './system';
 /** A tab that nobody sees is never painted. */
 const UNSEEN_MS = 200;
 
+const painted = () =>
+  new Promise<void>((resolve) => {
+    const afterPaint = () => setTimeout(resolve);
+    requestAnimationFrame(afterPaint);
+    setTimeout(afterPaint, UNSEEN_MS);
+  });
+
 /** In the browser the theme has a task of its own, after the page that came from the server was painted. */
 const inBrowser =
   typeof window === 'undefined'
     ? undefined
-    : new Promise<SystemContext>((resolve) => {
-        readTables(localeTag());
-        let isPainted = false;
-        const afterPaint = () => {
-          if (isPainted) return;
-          isPainted = true;
-          setTimeout(() => resolve(isPageStyled() ? systemOfParts() : system()));
-        };
-        requestAnimationFrame(afterPaint);
-        setTimeout(afterPaint, UNSEEN_MS);
-      });
+    : painted().then(() => (isPageStyled() ? systemOfParts() : system()));
+if (inBrowser) readTables(localeTag());
 
 interface AppProviderProps {
   units: Units;
