@@ -20,6 +20,13 @@ module.exports = {
         path: 'node_modules/(react|react-dom|next|@chakra-ui|kysely|better-sqlite3)/',
       },
     ),
+    {
+      name: 'kernel-stands-alone',
+      comment: 'What is compiled knows nothing else; its figures come through constants.ts.',
+      severity: 'error',
+      from: { path: '^src/core/kernel/', pathNot: '(/constants\\.ts|\\.test\\.ts)$' },
+      to: { path: '^src/', pathNot: '^src/core/kernel/' },
+    },
     layer('words-know-core-only', 'Words say what the core finds.', '^src/words/', {
       path: '^(src/(?!(core|words)/)|app/|host/)',
     }),

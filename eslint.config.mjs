@@ -54,8 +54,8 @@ const config = [
       // A sentence has as many slots as it has.
       'src/words/**',
       // Called for each layer, step and member: an object a call would be an object a nanosecond.
-      'src/core/snow/column/column.ts',
-      'src/core/snow/outlook/{forcing,grain-step,member-step}.ts',
+      'src/core/kernel/{column,grain,surface-past}.ts',
+      'src/core/snow/outlook/forcing.ts',
       'src/core/iron/{column,plate}.ts',
       // The shape is the validation library's.
       'src/formats/schemas/list.ts',

@@ -2,9 +2,8 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { SNOW } from '../../src/core/snow/figures';
+import { kernelFor } from '../../src/core/kernel';
 import type { OutlookInput } from '../../src/core/snow/outlook';
-import { stepMember } from '../../src/core/snow/outlook/member-step';
 import { startState, type State } from '../../src/core/snow/outlook/state';
 
 /** The kernel in C lies beside this file's folder in the source, wherever the bench itself runs from. */
@@ -27,7 +26,7 @@ function asDoubles(state: State, errors: readonly Float64Array[]): Float64Array 
   const { conduction } = step;
   const parts: ArrayLike<number>[] = [
     [state.members, columns.grid.layers, forcing.steps, probe.above],
-    [forcing.timeStepS, state.pressureHPa, SNOW.hiddenByShade * state.input.site.shadeFraction],
+    [forcing.timeStepS, state.pressureHPa, state.hiddenSky],
     [conduction.firstDiagonal, conduction.surfaceConductance, state.densities[0]!, probe.below],
     ...[forcing.airTemperatureC, forcing.airSdK, forcing.humidityFraction, forcing.humiditySd],
     ...[forcing.cloudLogit, forcing.windMPerS, forcing.clearSky, forcing.slopeRatio],
@@ -53,10 +52,11 @@ function runHere(input: OutlookInput): { ns: number; ends: number[] } {
   for (let round = 0; round < ROUNDS; round += 1) {
     const state = startState(input);
     const errors = errorsOfEveryStep(state);
+    const kernel = kernelFor(state);
     const from = performance.now();
     for (let i = 0; i < state.forcing.steps; i += 1) {
       state.drawn.now.set(errors[i]!);
-      for (let m = 0; m < state.members; m += 1) stepMember(state, m, i);
+      kernel.step(i);
     }
     ns = Math.min(ns, (performance.now() - from) * 1e6);
     ends = outcome(state);

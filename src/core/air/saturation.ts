@@ -1,15 +1,11 @@
 import { PHYSICS } from '../constants';
 import { DomainError, requireIn, requireWithin } from '../errors';
+import { overIceHPa, overWaterHPa } from '../kernel/saturation';
 import { AIR_LIMITS } from './figures';
 
 const { magnusWater: WATER, magnusIce: ICE } = PHYSICS;
 
-type Magnus = typeof WATER;
-
-const pressureOver = (m: Magnus, temperatureC: number) =>
-  m.scaleHPa * Math.exp((m.slope * temperatureC) / (m.offsetC + temperatureC));
-
-function temperatureOver(m: Magnus, vapourPressureHPa: number): number {
+function temperatureOver(m: typeof WATER | typeof ICE, vapourPressureHPa: number): number {
   if (!(vapourPressureHPa > 0) || !Number.isFinite(vapourPressureHPa)) {
     throw new DomainError({ code: 'out_of_range', low: 0 }, 'vapourPressureHPa', vapourPressureHPa);
   }
@@ -22,7 +18,7 @@ function temperatureOver(m: Magnus, vapourPressureHPa: number): number {
  * `temperatureC` −90…60, otherwise DomainError. Example: −15 °C → 1.9187 hPa.
  */
 export function saturationOverWaterHPa(temperatureC: number): number {
-  return pressureOver(WATER, requireIn('temperatureC', temperatureC, AIR_LIMITS.temperatureC));
+  return overWaterHPa(requireIn('temperatureC', temperatureC, AIR_LIMITS.temperatureC));
 }
 
 /**
@@ -30,7 +26,7 @@ export function saturationOverWaterHPa(temperatureC: number): number {
  * `temperatureC` −90…60, otherwise DomainError. Example: −15 °C → 1.6529 hPa.
  */
 export function saturationOverIceHPa(temperatureC: number): number {
-  return pressureOver(ICE, requireIn('temperatureC', temperatureC, AIR_LIMITS.temperatureC));
+  return overIceHPa(requireIn('temperatureC', temperatureC, AIR_LIMITS.temperatureC));
 }
 
 /**

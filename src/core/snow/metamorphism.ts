@@ -1,10 +1,11 @@
 import { PHYSICS } from '../constants';
 import { DAY_S } from '../units/constants';
+import { freshDendricity, freshSphericity } from '../kernel/grain';
 import { DomainError, requireIn, requireWithin } from '../errors';
 import { SNOW_LIMITS } from './figures';
 import type { GrainShape } from './grain-shape';
 
-const { meltingK, dryGrain: DRY, wetGrainDays: WET_DAYS, freshSnow: FRESH } = PHYSICS;
+const { meltingK, dryGrain: DRY, wetGrainDays: WET_DAYS } = PHYSICS;
 
 /** Rates of dendricity and sphericity, 1/day. */
 export interface GrainRates {
@@ -68,9 +69,5 @@ export function ageGrain(shape: GrainShape, rates: GrainRates, seconds: number):
  */
 export function freshSnowShape(windMPerS: number): GrainShape {
   requireWithin('windMPerS', { value: windMPerS, low: 0, high: 100 });
-  const { dendricity: broken, sphericity: round } = FRESH;
-  return {
-    dendricity: Math.min(1, Math.max(broken.least, broken.most + broken.perWind * windMPerS)),
-    sphericity: Math.min(round.most, Math.max(round.least, round.calm + round.perWind * windMPerS)),
-  };
+  return { dendricity: freshDendricity(windMPerS), sphericity: freshSphericity(windMPerS) };
 }

@@ -1,7 +1,5 @@
 import { wetBulbC } from '../air';
-import { SNOW } from './figures';
-
-const { scale: SCALE, perK: PER_K, offsetK: OFFSET_K } = SNOW.snowShare;
+import { snowShareAt } from '../kernel/precipitation';
 
 /** The air that precipitation falls through. */
 interface FallingThrough {
@@ -17,6 +15,5 @@ interface FallingThrough {
  * Example: 1 °C and 95 % at 950 hPa → about 0.53; 3 °C and 40 % → about 0.95.
  */
 export function snowShare({ airTemperatureC, humidityFraction, pressureHPa }: FallingThrough) {
-  const wetC = wetBulbC(airTemperatureC, humidityFraction, pressureHPa);
-  return 1 / (1 + SCALE * Math.exp(PER_K * (wetC + OFFSET_K)));
+  return snowShareAt(wetBulbC(airTemperatureC, humidityFraction, pressureHPa));
 }

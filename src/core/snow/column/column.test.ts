@@ -3,20 +3,22 @@ import reference from '../../../../tests/reference/snow-conduction.json';
 import { DomainError } from '../../errors';
 import { randomSource } from '../../random';
 import {
-  contactProbe,
   contactTemperature,
-  growingGrid,
-  makeColumns,
   neutralExchange,
-  prepareColumnStep,
   skyLongWave,
-  snowConductivity,
   stabilityFactor,
   stepColumn,
-  storedEnergy,
   surfaceFluxInto,
-  type Columns,
   type ColumnStep,
+} from '../../kernel';
+import {
+  contactProbe,
+  growingGrid,
+  makeColumns,
+  prepareColumnStep,
+  snowConductivity,
+  storedEnergy,
+  type Columns,
   type Grid,
 } from '.';
 import { PHYSICS } from '../../constants';

@@ -1,27 +1,8 @@
 import { snowConductivity, type Grid } from './grid';
+import type { Conduction } from '../../kernel';
 import { PHYSICS } from '../../constants';
 
 const { iceHeatCapacity: ICE_HEAT_CAPACITY } = PHYSICS;
-
-/**
- * The implicit conduction step, prepared. The tridiagonal system is eliminated from the bottom up, so
- * that all but the surface row depends on the snow and the step only: it is factored once for all
- * members and steps, and a step costs two multiply-adds a layer.
- */
-export interface Conduction {
-  timeStepS: number;
-  /** Heat capacity of each layer, J/m²/K, and over the step, W/m²/K. */
-  capacity: Float64Array;
-  capacityRate: Float64Array;
-  /** Conductance from the surface to the first centre, W/m²/K. */
-  surfaceConductance: number;
-  /** Diagonal after elimination, inverted, m²K/W; index 0 is left to the surface row. */
-  inversePivot: Float64Array;
-  /** What of row i + 1's right side goes into row i; and of the temperature of layer i into i + 1. */
-  carry: Float64Array;
-  /** Diagonal of the first row without the surface flux. */
-  firstDiagonal: number;
-}
 
 /** Prepares the step for layers of these densities, kg/m³ (one a layer), and step, s. */
 export function prepareConduction(

@@ -2,7 +2,7 @@ import { WETNESSES } from '../../terms';
 import { PHYSICS } from '../../constants';
 import { HOUR_MS } from '../../units/constants';
 import { weightedQuantile } from '../../statistics';
-import { contactTemperature, contactWaterPercent } from '../column';
+import { contactTemperature, contactWaterPercent } from '../../kernel';
 import { grainShape } from '../grain-shape';
 import { SNOW } from '../figures';
 import { kelvinPerPercent } from './corrected';

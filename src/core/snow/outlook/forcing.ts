@@ -2,32 +2,17 @@ import { HOUR_MS } from '../../units/constants';
 import { DomainError } from '../../errors';
 import { clearSkyGlobal, cloudFactor, slopeRatio, sunPosition } from '../../sun';
 import { SNOW } from '../figures';
+import type { StepWeather } from '../../kernel';
 import type { OutlookSite, WeatherSample } from './types';
 
 /** Missing hours up to here are bridged by a straight line. */
 export const LONGEST_BRIDGE_H = SNOW.longestBridgeH;
 
 /** The weather on even steps; entry i holds the middle of step i, and times its end. */
-export interface Forcing {
+export interface Forcing extends StepWeather {
   steps: number;
   startMs: number;
-  timeStepS: number;
-  airTemperatureC: Float64Array;
-  humidityFraction: Float64Array;
-  windMPerS: Float64Array;
   cloudFraction: Float64Array;
-  /** Logit of the cloud, kept off wholly clear and wholly covered. */
-  cloudLogit: Float64Array;
-  precipitationMm: Float64Array;
-  /** Clear-sky irradiance on the flat, W/m². */
-  clearSky: Float64Array;
-  /** Measured irradiance on the flat, W/m²; NaN where there is none. */
-  measured: Float64Array;
-  /** Irradiance on this slope by that on the flat. */
-  slopeRatio: Float64Array;
-  /** How far off the weather may be, one standard deviation: air in K, humidity as a fraction. */
-  airSdK: Float64Array;
-  humiditySd: Float64Array;
 }
 
 /** Hours between samples that are further apart than they should be. */

@@ -12,7 +12,7 @@ import {
 } from '.';
 import { ageGrain, dryGrainRates, wetGrainRates } from '../metamorphism';
 import { bandOf } from './bands';
-import { ageGrainInto } from './grain-step';
+import { ageGrainInto } from '../../kernel';
 import { FLAT_SITE } from '../../../../tests/unit/fixtures';
 import { effectiveNumber, systematicParents, weighByInnovation } from './particle-weights';
 

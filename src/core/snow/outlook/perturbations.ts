@@ -1,6 +1,6 @@
 import type { RandomSource } from '../../random';
 import { HOUR_S } from '../../units/constants';
-import { neutralExchange } from '../column';
+import { neutralExchange, WeatherError } from '../../kernel';
 import { SNOW } from '../figures';
 
 const { roughnessM: ROUGHNESS_M } = SNOW;
@@ -9,8 +9,8 @@ const { spread: SPREAD, persistenceH: PERSISTENCE_H, shake: SHAKE } = SNOW;
 
 /**
  * What each member has otherwise than the forecast: constant offsets, and errors of the weather that
- * persist (an autoregression on hourly knots with straight lines between). Five values a member in
- * `now`, in standard deviations: air temperature, humidity, logit of cloud, log of wind, log of precipitation.
+ * persist (an autoregression on hourly knots with straight lines between). A value
+ * for each {@link WeatherError} of a member in `now`, in standard deviations.
  */
 export interface Perturbations {
   now: Float64Array;
@@ -24,23 +24,11 @@ export interface Perturbations {
   resample: (parents: Uint16Array, random: RandomSource) => void;
 }
 
-/** Where each error stands among those of a member. */
-export const ERROR_OF = {
-  air: 0,
-  humidity: 1,
-  cloud: 2,
-  wind: 1 + 2,
-  precipitation: 2 + 2,
-} as const;
-/** Values that are perturbed of each member. */
-export const PERTURBED = Object.keys(ERROR_OF).length;
-
 /** Draws the perturbations of `members` members. */
 export function perturbations(members: number, random: RandomSource): Perturbations {
-  const size = members * PERTURBED;
+  const size = members * WeatherError.count;
   let before = new Float64Array(size);
   let after = new Float64Array(size);
-  const now = new Float64Array(size);
   const keep = Math.exp(-1 / PERSISTENCE_H);
   const fresh = Math.sqrt(1 - keep * keep);
   let knot = 0;
@@ -57,7 +45,7 @@ export function perturbations(members: number, random: RandomSource): Perturbati
   const roughnessM = constant(() => ROUGHNESS_M * Math.exp(SPREAD.roughnessLog * random.normal()));
 
   return {
-    now,
+    now: new Float64Array(size),
     neutralExchange: roughnessM.map(neutralExchange),
     albedoOffset: constant(() => SPREAD.albedo * random.normal()),
     startOffsetK: constant(() => SPREAD.startProfileK * random.normal()),
@@ -68,11 +56,12 @@ export function perturbations(members: number, random: RandomSource): Perturbati
         knot += 1;
       }
       const share = hours - knot;
+      const { now } = this;
       for (let i = 0; i < size; i += 1) now[i] = before[i]! + share * (after[i]! - before[i]!);
     },
     resample(parents, source) {
-      permuteRows(before, parents, PERTURBED);
-      permuteRows(after, parents, PERTURBED);
+      permuteRows(before, parents, WeatherError.count);
+      permuteRows(after, parents, WeatherError.count);
       permuteRows(roughnessM, parents, 1);
       permuteRows(this.albedoOffset, parents, 1);
       for (let m = 0; m < members; m += 1) {

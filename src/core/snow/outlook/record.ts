@@ -1,9 +1,8 @@
-import { contactTemperature, contactWaterPercent } from '../column';
+import { contactTemperature, contactWaterPercent, WeatherError } from '../../kernel';
 import { SNOW } from '../figures';
 import { sharpnessOf, SETTLED_SHARPNESS } from '../grain-shape';
 import { correctInto } from './corrected';
 import { errorAt, HERE, moveErrors } from './model-error';
-import { ERROR_OF, PERTURBED } from './perturbations';
 import { isFrozen, mayBeCrust, underHoar } from './surface-memory';
 import type { State } from './state';
 
@@ -29,7 +28,8 @@ export function record(state: State): void {
     history.hoursSinceWet[at + m] = state.past.hoursSinceWet[m]!;
     // A crust if it is frozen once the error of the model is taken.
     history.crust[at + m] = Number(mayBeCrust(state.past, m));
-    const off = forcing.humiditySd[i]! * state.drawn.now[PERTURBED * m + ERROR_OF.humidity]!;
+    const off =
+      forcing.humiditySd[i]! * state.drawn.now[WeatherError.count * m + WeatherError.humidity]!;
     history.humidity[at + m] = Math.min(1, Math.max(SNOW.leastHumidity, forecast + off));
   }
   state.densityAt.push(state.densities[0]!);

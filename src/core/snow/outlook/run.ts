@@ -1,5 +1,5 @@
 import { assimilate } from './assimilate';
-import { stepMember } from './member-step';
+import { kernelFor, type Kernel } from '../../kernel';
 import { record } from './record';
 import { startState, type State } from './state';
 import { summarise } from './summarise';
@@ -26,14 +26,14 @@ function forecastSnowfallMm({ forcing, pressureHPa }: State, i: number): number 
   return share * forcing.precipitationMm[i]!;
 }
 
-function advance(state: State, count: number): boolean {
+function advance(state: State, kernel: Kernel, count: number): boolean {
   const { forcing } = state;
   const until = Math.min(forcing.steps, state.done + count);
   while (state.done < until) {
     const i = state.done;
     state.drawn.moveTo((i + 0.5) * forcing.timeStepS);
     if (forcing.precipitationMm[i]! > 0) layNewSnow(state, forecastSnowfallMm(state, i));
-    for (let m = 0; m < state.members; m += 1) stepMember(state, m, i);
+    kernel.step(i);
     state.done += 1;
     const nowMs = forcing.startMs + state.done * forcing.timeStepS * 1000;
     applyEvents(state, nowMs);
@@ -49,13 +49,14 @@ function advance(state: State, count: number): boolean {
  * 1…2000 members; weather of at least two samples without a gap over three hours; readings within its
  * time, otherwise DomainError.
  */
-export function outlookRun(input: OutlookInput): OutlookRun {
+export function outlookRun(input: OutlookInput, kernelOf = kernelFor): OutlookRun {
   const state = startState(input);
+  const kernel = kernelOf(state);
   record(state);
   return {
     steps: state.forcing.steps,
     done: () => state.done,
-    advance: (steps) => advance(state, steps),
+    advance: (steps) => advance(state, kernel, steps),
     result: () => summarise(state),
   };
 }

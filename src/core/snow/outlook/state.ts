@@ -2,22 +2,14 @@ import { stationPressureHPa } from '../../air';
 import { DAY_S, HOUR_S } from '../../units/constants';
 import { DomainError, requireIn } from '../../errors';
 import { randomSource, type RandomSource } from '../../random';
-import {
-  contactProbe,
-  growingGrid,
-  makeColumns,
-  prepareColumnStep,
-  storedEnergy,
-  type ColumnStep,
-  type Columns,
-  type ContactProbe,
-} from '../column';
+import type { Ensemble } from '../../kernel';
+import { contactProbe, growingGrid, makeColumns, prepareColumnStep, storedEnergy } from '../column';
+import type { Columns } from '../column';
 import { forcingFrom, type Forcing } from './forcing';
-import type { Grains } from './grain-step';
 import { perturbations, type Perturbations } from './perturbations';
 import { SNOW, SNOW_LIMITS } from '../figures';
 import type { ContactReading, OutlookInput, SurfaceEvent } from './types';
-import { surfacePast, type SurfacePast } from './surface-memory';
+import { surfacePast } from './surface-memory';
 import { modelErrors, type ModelErrors } from './model-error';
 
 export const MOST_MEMBERS = SNOW_LIMITS.members.range[1];
@@ -39,20 +31,12 @@ export const MEASURES = [
 export type Measure = (typeof MEASURES)[number];
 
 /** An ensemble under way: everything that a step, a reading or the summary needs. */
-export interface State {
+export interface State extends Ensemble {
   input: OutlookInput;
-  members: number;
   forcing: Forcing;
   random: RandomSource;
   columns: Columns;
-  step: ColumnStep;
-  densities: Float64Array;
-  probe: ContactProbe;
   drawn: Perturbations;
-  albedo: Float64Array;
-  grains: Grains;
-  hoar: Float64Array;
-  past: SurfacePast;
   errors: ModelErrors;
   /** Other spots that were measured, each with an error of its own. */
   otherSpots: string[];
@@ -74,7 +58,6 @@ export interface State {
   snowMm: number;
   snowLayers: number;
   done: number;
-  pressureHPa: number;
 }
 
 /** The ensemble at the first moment of the weather. */
@@ -149,6 +132,7 @@ export function startState(input: OutlookInput): State {
     snowLayers: 0,
     done: 0,
     pressureHPa: stationPressureHPa(input.site.altitudeM),
+    hiddenSky: SNOW.hiddenByShade * input.site.shadeFraction,
   };
   startProfiles(state, kind.albedo);
   return state;

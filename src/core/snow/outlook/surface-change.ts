@@ -1,5 +1,5 @@
 import { prepareColumnStep, storedEnergy } from '../column';
-import { workGrains } from './grain-step';
+import { workGrains } from './worked-grains';
 import type { State } from './state';
 import { breakCrusts } from './surface-memory';
 import { SNOW } from '../figures';

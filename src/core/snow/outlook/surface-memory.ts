@@ -1,38 +1,13 @@
+import type { SurfacePast } from '../../kernel';
 import { SNOW } from '../figures';
 
 const { crust: CRUST, hoar: HOAR } = SNOW;
-
-/** What the surface of each member went through. */
-export interface SurfacePast {
-  /** Hours since it held free water; counted from the start where it never did. */
-  hoursSinceWet: Float64Array;
-  /** 1: was wet, and neither new snow nor a groomer has changed it since. */
-  wasWet: Float64Array;
-  /** New snow since it was wet, mm of water. */
-  snowSinceMm: Float64Array;
-}
 
 export const surfacePast = (members: number): SurfacePast => ({
   hoursSinceWet: new Float64Array(members),
   wasWet: new Float64Array(members),
   snowSinceMm: new Float64Array(members),
 });
-
-/** Takes down a step of one member. */
-export function rememberSurface(
-  past: SurfacePast,
-  member: number,
-  { waterPercent, snowfallMm, hours }: { waterPercent: number; snowfallMm: number; hours: number },
-): void {
-  if (waterPercent > CRUST.wetPercent) {
-    past.hoursSinceWet[member] = 0;
-    past.wasWet[member] = 1;
-    past.snowSinceMm[member] = 0;
-    return;
-  }
-  past.hoursSinceWet[member] = past.hoursSinceWet[member]! + hours;
-  past.snowSinceMm[member] = past.snowSinceMm[member]! + snowfallMm;
-}
 
 /** A groomer breaks every crust. */
 export const breakCrusts = ({ wasWet }: SurfacePast): void => void wasWet.fill(0);

@@ -1,14 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { FLAT_SITE } from '../../../../tests/unit/fixtures';
+import { rememberSurface } from '../../kernel';
 import { outlook, type OutlookInput, type SurfaceEvent, type WeatherSample } from '.';
-import {
-  breakCrusts,
-  isFrozen,
-  mayBeCrust,
-  rememberSurface,
-  surfacePast,
-  underHoar,
-} from './surface-memory';
+import { breakCrusts, isFrozen, mayBeCrust, surfacePast, underHoar } from './surface-memory';
 
 const HOUR = 3_600_000;
 const START = Date.parse('2027-01-16T12:00:00Z');
@@ -91,14 +85,14 @@ describe('the memory of a surface', () => {
     const isCrust = (snow: { temperatureC: number; waterPercent: number }) =>
       mayBeCrust(past, 0) && isFrozen(snow);
     const cold = { temperatureC: -4, waterPercent: 0 };
-    rememberSurface(past, 0, { waterPercent: 3, snowfallMm: 0, hours: 0.5 });
+    rememberSurface(past, 0, 3, 0, 0.5);
     expect(isCrust({ temperatureC: 0, waterPercent: 3 })).toBe(false);
-    rememberSurface(past, 0, { waterPercent: 0, snowfallMm: 4, hours: 2 });
+    rememberSurface(past, 0, 0, 4, 2);
     expect(isCrust(cold)).toBe(true);
     expect(past.hoursSinceWet[0]).toBe(2);
-    rememberSurface(past, 0, { waterPercent: 0, snowfallMm: 2, hours: 1 });
+    rememberSurface(past, 0, 0, 2, 1);
     expect(isCrust(cold)).toBe(false);
-    rememberSurface(past, 0, { waterPercent: 3, snowfallMm: 0, hours: 0.5 });
+    rememberSurface(past, 0, 3, 0, 0.5);
     breakCrusts(past);
     expect(isCrust(cold)).toBe(false);
   });

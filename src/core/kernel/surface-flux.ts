@@ -1,25 +1,26 @@
-import { saturationOverIceHPa, saturationOverWaterHPa } from '../../air/saturation';
-import { PHYSICS } from '../../constants';
-import { SNOW } from '../figures';
-
-const {
-  airHeatCapacity: AIR_HEAT_CAPACITY,
-  dryAirGas: DRY_AIR_GAS,
-  gravity: GRAVITY,
-  karman: KARMAN,
-  meltingK: MELTING_K,
-  molarRatio: MOLAR_RATIO,
-  snowEmissivity: SNOW_EMISSIVITY,
-  stefanBoltzmann: STEFAN_BOLTZMANN,
-  sublimationHeat: SUBLIMATION_HEAT,
-  windlessExchange: WINDLESS_EXCHANGE,
-} = PHYSICS;
-const { measuringHeightM: MEASURING_HEIGHT_M } = SNOW;
-const { dry: SKY_DRY, moist: SKY_MOIST, cloud: SKY_CLOUD } = PHYSICS.skyEmissivity;
-const { stable: STABLE, unstable: UNSTABLE } = PHYSICS.stability;
-/** d ln e / dt over ice is slope·offset/(offset + t)². */
-const { slope: ICE_SLOPE, offsetC: ICE_OFFSET_C } = PHYSICS.magnusIce;
-const { leastWindMPerS: LEAST_WIND, coldestSurfaceC: COLDEST_SURFACE_C } = SNOW;
+import {
+  AIR_HEAT_CAPACITY,
+  COLDEST_SURFACE_C,
+  DRY_AIR_GAS,
+  GRAVITY,
+  ICE_OFFSET_C,
+  ICE_SLOPE,
+  KARMAN,
+  LEAST_WIND_M_PER_S,
+  MEASURING_HEIGHT_M,
+  MELTING_K,
+  MOLAR_RATIO,
+  SKY_CLOUD,
+  SKY_DRY,
+  SKY_MOIST,
+  SNOW_EMISSIVITY,
+  STABLE,
+  STEFAN_BOLTZMANN,
+  SUBLIMATION_HEAT,
+  UNSTABLE,
+  WINDLESS_EXCHANGE,
+} from './constants';
+import { overIceHPa, overWaterHPa } from './saturation';
 
 /** Air at the snow. */
 export interface AirForcing {
@@ -78,7 +79,7 @@ export function surfaceFluxInto(air: AirForcing, surfaceC: number, out: LinearFl
   const t = surfaceC < COLDEST_SURFACE_C ? COLDEST_SURFACE_C : surfaceC;
   const airK = air.airTemperatureC + MELTING_K;
   const surfaceK = t + MELTING_K;
-  const vapour = air.humidityFraction * saturationOverWaterHPa(air.airTemperatureC);
+  const vapour = air.humidityFraction * overWaterHPa(air.airTemperatureC);
   const cubed = surfaceK * surfaceK * surfaceK;
   const emission = SNOW_EMISSIVITY * STEFAN_BOLTZMANN * cubed * surfaceK;
   const sky = skyLongWave(air.airTemperatureC, vapour, air.cloudFraction);
@@ -87,7 +88,7 @@ export function surfaceFluxInto(air: AirForcing, surfaceC: number, out: LinearFl
   // The slope of a fourth power: twice twice the cube.
   const longWaveSlope = 2 * 2 * SNOW_EMISSIVITY * STEFAN_BOLTZMANN * cubed;
 
-  const wind = air.windMPerS < LEAST_WIND ? LEAST_WIND : air.windMPerS;
+  const wind = air.windMPerS < LEAST_WIND_M_PER_S ? LEAST_WIND_M_PER_S : air.windMPerS;
   const excess = air.airTemperatureC - t;
   const richardson =
     (GRAVITY * MEASURING_HEIGHT_M * excess) / (0.5 * (airK + surfaceK) * wind * wind);
@@ -96,7 +97,8 @@ export function surfaceFluxInto(air: AirForcing, surfaceC: number, out: LinearFl
   const sensibleSlope =
     density * AIR_HEAT_CAPACITY * exchange + (excess > 0 ? WINDLESS_EXCHANGE : 0);
 
-  const saturated = saturationOverIceHPa(t);
+  const saturated = overIceHPa(t);
+  // d ln e / dt over ice is slope·offset/(offset + t)².
   const saturatedSlope =
     (saturated * ICE_SLOPE * ICE_OFFSET_C) / ((ICE_OFFSET_C + t) * (ICE_OFFSET_C + t));
   const vapourExchange = (density * MOLAR_RATIO * exchange) / air.pressureHPa;
