@@ -2,12 +2,17 @@
 
 const NONCE_BYTES = 16;
 
-/** @param {string} nonce @param {boolean} isDevelopment */
-export function contentPolicy(nonce, isDevelopment) {
+/**
+ * The policy of an answer. `compiles`: it may be the file of a web worker, which runs compiled kernels; a page runs none.
+ * @param {string} nonce
+ * @param {{ isDevelopment?: boolean, compiles?: boolean }} [of]
+ */
+export function contentPolicy(nonce, { isDevelopment = false, compiles = false } = {}) {
   const development = isDevelopment ? " 'unsafe-eval'" : '';
+  const compiled = compiles ? " 'wasm-unsafe-eval'" : '';
   return [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development}`,
+    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development}${compiled}`,
     // The components write their styles as they appear; scripts are what the nonce is for.
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' data: blob:",

@@ -46,7 +46,8 @@ const isPage = (/** @type {import('node:http').IncomingMessage} */ { method, url
 
 /** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer @param {boolean} isDevelopment */
 export function dress(asked, answer, isDevelopment) {
-  const policy = contentPolicy(newNonce(), isDevelopment);
+  const compiles = asked.url?.startsWith(STATIC_PATH) ?? false;
+  const policy = contentPolicy(newNonce(), { isDevelopment, compiles });
   for (const [name, value] of Object.entries(FIXED_HEADERS)) answer.setHeader(name, value);
   answer.setHeader('content-security-policy', policy);
   // Next takes the nonce of its own scripts from the header of the request.

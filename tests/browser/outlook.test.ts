@@ -83,6 +83,23 @@ describe('the dusk relay', () => {
 });
 
 describe('instruments', () => {
+  it('computes what is typed with the compiled kernel, which pages may not run', async () => {
+    const { page } = await openPage(browser, `${app.url}${RELAY}/snow`);
+    await typeInto(page, 'Snow temperature', '-9');
+    while (page.workers().length === 0) await new Promise((resolve) => setTimeout(resolve, 50));
+    // The least of all programs: its sign and its version.
+    const compile = () => {
+      const least = Uint8Array.of(0, 0x61, 0x73, 0x6d, 1, 0, 0, 0);
+      try {
+        return new WebAssembly.Module(least) instanceof WebAssembly.Module;
+      } catch {
+        return false;
+      }
+    };
+    for (const worker of page.workers()) expect(await worker.evaluate(compile)).toBe(true);
+    expect(await page.evaluate(compile)).toBe(false);
+  });
+
   it('let a probe be pulled early, and fill the form', async () => {
     const { page } = await openPage(browser, `${app.url}/outing/demo-slalom/snow`);
     await page.waitForSelector('[data-testid="snow-start"]');

@@ -4,7 +4,7 @@ import { Gate } from '../../host/gate.mjs';
 import { makeGuard, ownNames } from '../../host/guard.mjs';
 import { contentPolicy } from '../../host/headers.mjs';
 import { PageCache } from '../../host/page-cache.mjs';
-import { refuse } from '../../host/requests.mjs';
+import { dress, refuse } from '../../host/requests.mjs';
 import { inLanguage } from '@/server/language';
 import { serverScreenWords } from '@/words/screens/server';
 import { layOutTongues } from '@/words/tongues';
@@ -64,11 +64,26 @@ describe('the guard', () => {
 });
 
 it('the policy lets no script in without the nonce of the answer', () => {
-  const policy = contentPolicy('abc', false);
+  const policy = contentPolicy('abc');
   expect(policy).toContain("script-src 'self' 'nonce-abc' 'strict-dynamic';");
   expect(policy).toContain("frame-ancestors 'none'");
   expect(policy).not.toContain('unsafe-eval');
   expect(policy.match(/unsafe-inline/g)).toHaveLength(1);
+});
+
+it('only a file that a worker may be run from may compile the kernel', () => {
+  const dressed = (url: string) => {
+    const said = new Map<string, string>();
+    const answer = { setHeader: (name: string, value: string) => said.set(name, value) };
+    dress({ url, headers: {} } as never, answer as never, false);
+    return said.get('content-security-policy');
+  };
+  expect(dressed('/_next/static/chunks/worker.js')).toContain(
+    "'strict-dynamic' 'wasm-unsafe-eval'",
+  );
+  for (const url of ['/quick', '/api/v1/pick', '/sw.js']) {
+    expect(dressed(url), url).not.toContain('unsafe-eval');
+  }
 });
 
 describe('the gate', () => {

@@ -2,7 +2,8 @@ import { PHYSICS } from '../constants';
 import { SNOW } from '../snow/figures';
 
 /**
- * The figures that the kernel computes with, each under a name of its own.
+ * The figures that the kernel computes with, each under a name of its own: the compiler of the kernel knows numbers,
+ * no tables, and is given their values (see scripts/lib/kernel.mjs).
  */
 export { DAY_S, HOUR_S } from '../units/constants';
 

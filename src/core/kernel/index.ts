@@ -2,7 +2,7 @@ export { contactTemperature, contactWaterPercent, stepColumn } from './column';
 export type { ColumnState, ColumnStep, Conduction, ContactProbe, SurfaceForcing } from './column';
 export { ageGrainInto, coverWithSnow, freshDendricity, freshSphericity } from './grain';
 export type { Grains } from './grain';
-export { kernelFor } from './kernel';
+export { kernelFor, plainKernel } from './kernel';
 export type { Kernel } from './kernel';
 export type { Ensemble, StepWeather } from './member-step';
 export { snowShareAt } from './precipitation';
