@@ -4,7 +4,7 @@ import type { Job, KeptEvent, KeptFinding } from '@/core/model';
 import { KeyReused } from '@/core/faults';
 import type { WeatherSample } from '@/core/snow/outlook';
 import { SKATE_PAIR } from '../../tests/unit/fixtures';
-import { migrated, temporaryDatabase } from '../../tests/unit/temporary-database';
+import { temporaryDatabase } from '../../tests/unit/temporary-database';
 import { bySki } from './by-ski';
 import type { FrostDatabase } from './database';
 import { insertMany } from './insert-many';
@@ -60,7 +60,7 @@ const NOON = Date.parse(AT);
 const MINUTE = 60_000;
 let db: FrostDatabase;
 beforeEach(async () => {
-  db = await migrated();
+  db = await temporaryDatabase(false);
 });
 
 describe('skis', () => {

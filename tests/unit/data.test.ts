@@ -109,7 +109,7 @@ describe('the demo', () => {
     '2027-07-09T15:00:00Z',
     '2026-12-31T22:59:00Z',
   ])('starts at any hour of any day: %s', async (moment) => {
-    const db = await migrated();
+    const db = await temporaryDatabase(false);
     await seedDemo(db, new Date(moment));
     for (const outing of await listOutings(db)) {
       const readings = await listReadings(db, outing.id);

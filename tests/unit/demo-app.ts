@@ -1,13 +1,11 @@
-import { cpSync } from 'node:fs';
 import { afterEach, vi } from 'vitest';
 import { database, type FrostDatabase } from '@/data/database';
-import { seedDemo } from '@/data/demo/seed';
 import { findOuting } from '@/data/outings';
 import type { Outing } from '@/core/model';
 import type { GrainQuestion } from '@/workers/grain.worker';
 import type { IronRow } from '@/workers/iron.worker';
 import type { PlanQuestion } from '@/workers/plan.worker';
-import { migrated, temporaryFolder } from './temporary-database';
+import { freshData } from './temporary-database';
 
 const router = vi.hoisted(() => ({ refresh: vi.fn(), push: vi.fn(), replace: vi.fn() }));
 vi.mock('next/navigation', () => ({
@@ -57,16 +55,7 @@ vi.mock('@/server/outlooks', async (original) => {
   };
 });
 
-/** A winter day on which the demo stands. */
-export const DAY = new Date('2027-01-13T12:00:00Z');
-
-const seeded = (async () => {
-  const folder = temporaryFolder();
-  const db = await migrated(folder);
-  await seedDemo(db, DAY);
-  await db.destroy();
-  return folder;
-})();
+export { DEMO_DAY as DAY } from './temporary-database';
 
 const shared = globalThis as { frostDatabase?: unknown };
 
@@ -89,18 +78,10 @@ function opened(folder: string): FrostDatabase {
 }
 
 /** The app's own database with the demo in it, fresh for each test: what a component's actions write to. */
-export async function demoDatabase(): Promise<FrostDatabase> {
-  const folder = temporaryFolder();
-  cpSync(await seeded, folder, { recursive: true });
-  return opened(folder);
-}
+export const demoDatabase = async (): Promise<FrostDatabase> => opened(await freshData(true));
 
 /** The app's own database with nothing in it. */
-export async function emptyDatabase(): Promise<FrostDatabase> {
-  const folder = temporaryFolder();
-  await (await migrated(folder)).destroy();
-  return opened(folder);
-}
+export const emptyDatabase = async (): Promise<FrostDatabase> => opened(await freshData(false));
 
 export const outingOf = async (db: FrostDatabase, id: string): Promise<Outing> =>
   (await findOuting(db, id))!;

@@ -1,4 +1,4 @@
-import { mkdtempSync } from 'node:fs';
+import { cpSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { openDatabase, type FrostDatabase } from '@/data/database';
@@ -16,12 +16,32 @@ export async function migrated(folder = temporaryFolder()): Promise<FrostDatabas
   return db;
 }
 
-/** A migrated database in a fresh folder, with the demo of a fixed winter day when asked. */
-export async function temporaryDatabase(withDemo = true): Promise<FrostDatabase> {
-  const db = await migrated();
-  if (withDemo) await seedDemo(db, new Date('2027-01-13T12:00:00Z'));
-  return db;
+/** A winter day on which the demo stands. */
+export const DEMO_DAY = new Date('2027-01-13T12:00:00Z');
+
+/** Data are made once in each file of tests, and copied for each test. */
+const made = new Map<boolean, Promise<string>>();
+
+async function make(withDemo: boolean): Promise<string> {
+  const folder = temporaryFolder();
+  const db = await migrated(folder);
+  if (withDemo) await seedDemo(db, DEMO_DAY);
+  await db.destroy();
+  return folder;
 }
+
+/** A fresh folder with a migrated database, and the demo of a fixed winter day in it when asked. */
+export async function freshData(withDemo: boolean): Promise<string> {
+  const from = made.get(withDemo) ?? make(withDemo);
+  made.set(withDemo, from);
+  const folder = temporaryFolder();
+  cpSync(await from, folder, { recursive: true });
+  return folder;
+}
+
+/** A migrated database in a fresh folder, with the demo of a fixed winter day when asked. */
+export const temporaryDatabase = async (withDemo = true): Promise<FrostDatabase> =>
+  openDatabase(await freshData(withDemo));
 
 /** The writing part of a use-case, straight into a database: with ids of the test's own. */
 export function writingTo(db: FrostDatabase, stamp: Partial<DeedStamp> = {}): Write {
