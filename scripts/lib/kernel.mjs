@@ -130,5 +130,7 @@ export async function compileKernel() {
     shapes: reachedFrom(shapes, 'Ensemble'),
     program: Buffer.from(program).toString('base64'),
   };
-  return `${JSON.stringify(kept, null, 2)}\n`;
+  // As the check of formats wants it: a field a line.
+  const { format, resolveConfig } = await import('prettier');
+  return format(JSON.stringify(kept), { ...(await resolveConfig(COMPILED)), filepath: COMPILED });
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import reference from '../../../tests/reference/air.json';
+import { between } from '../../../tests/unit/arbitraries';
 import { DomainError } from '../errors';
 import {
   airTemperatureAtC,
@@ -48,6 +49,25 @@ describe('moist air', () => {
           expect(back).toBeCloseTo(vapour, 5);
         },
       ),
+    );
+  });
+
+  it('has a wet bulb for any air that is believed, where the psychrometer’s equation holds', () => {
+    fc.assert(
+      fc.property(
+        between(-90, 60),
+        between(0, 1),
+        between(300, 1100),
+        (t, humidity, pressureHPa) => {
+          const wet = wetBulbC(t, humidity, pressureHPa);
+          expect(wet).toBeLessThanOrEqual(t);
+          // The driest and coldest air has a root just under what saturation is asked for.
+          const saturated = saturationOverWaterHPa(Math.max(-90, wet));
+          const fall = 6.53e-4 * (1 + 9.44e-4 * wet) * pressureHPa * (t - wet);
+          expect(saturated - fall).toBeCloseTo(vapourPressureHPa(t, humidity), wet < -90 ? 3 : 9);
+        },
+      ),
+      { numRuns: 500 },
     );
   });
 

@@ -97,17 +97,34 @@ describe('the compiled kernel', () => {
 describe('where no compiled program may run', () => {
   afterEach(() => {
     vi.unstubAllGlobals();
-    vi.resetModules();
   });
 
-  it('the same outlook comes from the TypeScript', async () => {
-    vi.resetModules();
-    const refused = vi.fn(() => {
-      throw new WebAssembly.CompileError('refused');
+  const failing = (error: Error) =>
+    vi.fn(() => {
+      throw error;
     });
-    vi.stubGlobal('WebAssembly', { Module: refused });
-    const { kernelFor: kernelOf } = await import('./kernel');
+
+  /** The kernel of a browser in which something of WebAssembly does not go. */
+  async function kernelWith(missing: Partial<Record<'Module' | 'Instance', () => never>>) {
+    const { Module, Instance } = WebAssembly;
+    vi.resetModules();
+    vi.stubGlobal('WebAssembly', { Module, Instance, ...missing });
+    return (await import('./kernel')).kernelFor;
+  }
+
+  it('the same outlook comes from the TypeScript, and it is not tried again', async () => {
+    const Module = failing(new WebAssembly.CompileError('refused'));
+    const kernelOf = await kernelWith({ Module });
+    const plain = made(STORM, plainKernel);
+    expect(made(STORM, kernelOf)).toEqual(plain);
+    expect(made(STORM, kernelOf)).toEqual(plain);
+    expect(Module).toHaveBeenCalledOnce();
+  });
+
+  it('it comes from there too while there is no room for one more memory', async () => {
+    const Instance = failing(new RangeError('out of memory'));
+    const kernelOf = await kernelWith({ Instance });
     expect(made(STORM, kernelOf)).toEqual(made(STORM, plainKernel));
-    expect(refused).toHaveBeenCalledOnce();
+    expect(Instance).toHaveBeenCalledOnce();
   });
 });

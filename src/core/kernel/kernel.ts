@@ -112,14 +112,25 @@ class Room {
   }
 }
 
+/** A running program with a memory of its own; null where there is none, or no room for one more memory. */
+function startProgram(): Program | null {
+  const kept = programOf();
+  if (!kept) return null;
+  try {
+    return new WebAssembly.Instance(kept).exports as unknown as Program;
+  } catch {
+    return null;
+  }
+}
+
 /**
  * Makes an ensemble ready. It moves into the memory of the compiled kernel: its lists are views of that memory from
  * then on, and any that is replaced by another of the same length moves in with the next step. Where a browser is set
  * to run no compiled programs the TypeScript that it is compiled from does the same.
  */
 export function kernelFor(ensemble: Ensemble): Kernel {
-  const kept = programOf();
-  return kept ? compiledKernel(kept, ensemble) : plainKernel(ensemble);
+  const started = startProgram();
+  return started ? compiledKernel(started, ensemble) : plainKernel(ensemble);
 }
 
 /** The kernel as TypeScript. */
@@ -127,12 +138,7 @@ export const plainKernel = (ensemble: Ensemble): Kernel => ({
   step: (i) => stepMembers(ensemble, i),
 });
 
-function compiledKernel(kept: WebAssembly.Module, ensemble: Ensemble): Kernel {
-  const {
-    memory,
-    room,
-    stepMembers: step,
-  } = new WebAssembly.Instance(kept).exports as unknown as Program;
+function compiledKernel({ memory, room, stepMembers: step }: Program, ensemble: Ensemble): Kernel {
   const part = ensemble as unknown as Part;
   const next = room(bytesOf(shapeOf(ROOT), part));
   const { at, refresh } = new Room(new DataView(memory.buffer), next).place(shapeOf(ROOT), part);
