@@ -127,4 +127,14 @@ describe('where no compiled program may run', () => {
     expect(made(STORM, kernelOf)).toEqual(made(STORM, plainKernel));
     expect(Instance).toHaveBeenCalledOnce();
   });
+
+  it('and while its memory cannot grow', async () => {
+    const room = failing(new WebAssembly.RuntimeError('unreachable'));
+    const Instance = vi.fn(function Started(this: { exports: object }) {
+      this.exports = { room };
+    });
+    const kernelOf = await kernelWith({ Instance: Instance as never });
+    expect(made(STORM, kernelOf)).toEqual(made(STORM, plainKernel));
+    expect(room).toHaveBeenCalledOnce();
+  });
 });

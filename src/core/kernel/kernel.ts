@@ -29,6 +29,7 @@ const WORD = Float64Array.BYTES_PER_ELEMENT;
 const LENGTH_BYTES = Uint32Array.BYTES_PER_ELEMENT;
 
 const shapeOf = (type: string): Shape => SHAPES[type]!;
+const partOf = (ensemble: Ensemble) => ensemble as unknown as Part;
 
 let program: WebAssembly.Module | null | undefined;
 
@@ -112,12 +113,19 @@ class Room {
   }
 }
 
-/** A running program with a memory of its own; null where there is none, or no room for one more memory. */
-function startProgram(): Program | null {
+/** A running program, and where in its memory there are so many bytes. */
+interface Started {
+  program: Program;
+  next: number;
+}
+
+/** Starts the program with a memory of its own; null where there is none, or no room for one more memory. */
+function startWith(bytes: number): Started | null {
   const kept = programOf();
   if (!kept) return null;
   try {
-    return new WebAssembly.Instance(kept).exports as unknown as Program;
+    const started = new WebAssembly.Instance(kept).exports as unknown as Program;
+    return { program: started, next: started.room(bytes) };
   } catch {
     return null;
   }
@@ -129,7 +137,7 @@ function startProgram(): Program | null {
  * to run no compiled programs the TypeScript that it is compiled from does the same.
  */
 export function kernelFor(ensemble: Ensemble): Kernel {
-  const started = startProgram();
+  const started = startWith(bytesOf(shapeOf(ROOT), partOf(ensemble)));
   return started ? compiledKernel(started, ensemble) : plainKernel(ensemble);
 }
 
@@ -138,15 +146,15 @@ export const plainKernel = (ensemble: Ensemble): Kernel => ({
   step: (i) => stepMembers(ensemble, i),
 });
 
-function compiledKernel({ memory, room, stepMembers: step }: Program, ensemble: Ensemble): Kernel {
-  const part = ensemble as unknown as Part;
-  const next = room(bytesOf(shapeOf(ROOT), part));
-  const { at, refresh } = new Room(new DataView(memory.buffer), next).place(shapeOf(ROOT), part);
+function compiledKernel({ program: running, next }: Started, ensemble: Ensemble): Kernel {
+  const part = partOf(ensemble);
+  const room = new Room(new DataView(running.memory.buffer), next);
+  const { at, refresh } = room.place(shapeOf(ROOT), part);
   refresh(part);
   return {
     step(i) {
       refresh(part);
-      step(at, i);
+      running.stepMembers(at, i);
     },
   };
 }
