@@ -1,5 +1,5 @@
 /*
- * The snow kernel once more, in C: the limit that the TypeScript of src/core/snow is held against.
+ * The snow kernel once more, in C: the limit that src/core/kernel is held against.
  * The same equations in the same order for each step of each member, on one core, in doubles:
  * perturbed air, surface flux, conduction, melt and drainage, hoar, albedo, grain, memory of the surface.
  * Dry weather (nothing falls), since that is what the bench runs.

@@ -1,15 +1,11 @@
 export { contactTemperature, contactWaterPercent, stepColumn } from './column';
-export type { ColumnState, ColumnStep, Conduction, ContactProbe, SurfaceForcing } from './column';
-export { ageGrainInto, coverWithSnow, freshDendricity, freshSphericity } from './grain';
+export type { ColumnState, ColumnStep, Conduction, ContactProbe } from './column';
+export { ageGrainInto } from './grain';
 export type { Grains } from './grain';
 export { kernelFor, plainKernel } from './kernel';
 export type { Kernel } from './kernel';
 export type { Ensemble, StepWeather } from './member-step';
-export { snowShareAt } from './precipitation';
-export { overIceHPa, overWaterHPa } from './saturation';
 export { neutralExchange, skyLongWave, stabilityFactor, surfaceFluxInto } from './surface-flux';
-export type { AirForcing, LinearFlux } from './surface-flux';
 export { rememberSurface } from './surface-past';
 export type { SurfacePast } from './surface-past';
 export { WeatherError } from './weather-error';
-export { wetBulbOf } from './wet-bulb';

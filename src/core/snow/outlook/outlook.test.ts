@@ -172,6 +172,24 @@ describe('weather', () => {
     expect(() => outlook(inputOf([whole[0]!]))).toThrow(/too_short/);
   });
 
+  it('refuses what is not a number, instead of calling it snow at 0 °C', () => {
+    for (const field of [
+      'airTemperatureC',
+      'humidityFraction',
+      'windMPerS',
+      'cloudFraction',
+    ] as const) {
+      const weather = weatherOf(6, (hour) => (hour === 3 ? { [field]: NaN } : {}));
+      expect(() => outlook(inputOf(weather)), field).toThrow(DomainError);
+    }
+    for (const more of [{ albedo: NaN }, { startTemperatureC: NaN }]) {
+      const input = inputOf(weatherOf(6, () => ({})));
+      expect(() => outlook({ ...input, surface: { ...input.surface, ...more } })).toThrow(
+        DomainError,
+      );
+    }
+  });
+
   it('refuses too many members and readings outside its time', () => {
     const weather = weatherOf(4, () => ({}));
     expect(() => outlook(inputOf(weather, { members: 2001 }))).toThrow(DomainError);

@@ -1,3 +1,4 @@
+import { DomainError } from '../../errors';
 import { assimilate } from './assimilate';
 import { kernelFor, type Kernel } from '../../kernel';
 import { record } from './record';
@@ -26,6 +27,13 @@ function forecastSnowfallMm({ forcing, pressureHPa }: State, i: number): number 
   return share * forcing.precipitationMm[i]!;
 }
 
+/** What was not a number, anywhere in the input, would be snow at 0 °C a step later: it is refused. */
+function requireNumbers({ columns }: State): void {
+  if (columns.energyIn.some(Number.isNaN)) {
+    throw new DomainError({ code: 'out_of_range' }, 'weather', NaN);
+  }
+}
+
 function advance(state: State, kernel: Kernel, count: number): boolean {
   const { forcing } = state;
   const until = Math.min(forcing.steps, state.done + count);
@@ -34,6 +42,7 @@ function advance(state: State, kernel: Kernel, count: number): boolean {
     state.drawn.moveTo((i + 0.5) * forcing.timeStepS);
     if (forcing.precipitationMm[i]! > 0) layNewSnow(state, forecastSnowfallMm(state, i));
     kernel.step(i);
+    requireNumbers(state);
     state.done += 1;
     const nowMs = forcing.startMs + state.done * forcing.timeStepS * 1000;
     applyEvents(state, nowMs);
@@ -47,7 +56,7 @@ function advance(state: State, kernel: Kernel, count: number): boolean {
  * Prepares an outlook: an ensemble of snow columns under perturbed weather, weighed by readings as they
  * come (a particle filter; house spreads in surfaces.ts). The same seed gives the same figures.
  * 1…2000 members; weather of at least two samples without a gap over three hours; readings within its
- * time, otherwise DomainError.
+ * time; only numbers; otherwise DomainError. `kernelOf` is what carries the members on.
  */
 export function outlookRun(input: OutlookInput, kernelOf = kernelFor): OutlookRun {
   const state = startState(input);
