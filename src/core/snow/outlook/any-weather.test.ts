@@ -57,6 +57,21 @@ describe('in any weather, with any readings', () => {
     );
   });
 
+  it('a cloudburst fills the pores of new snow, and no more', () => {
+    const hour = { humidityFraction: 0, windMPerS: 0, cloudFraction: 0 };
+    const weather = [
+      { ...hour, timeMs: START, airTemperatureC: 0 },
+      { ...hour, timeMs: START + HOUR, airTemperatureC: 12, precipitationMm: 200 },
+    ];
+    const surface = { kind: 'new' } as const;
+    const { liquidWaterPercent } = outlook({ site: FLAT_SITE, surface, weather, members: 40 });
+    // Of ice with 917 kg/m³; what falls has 120.
+    const pores = 100 * (1 - 120 / 917);
+    const most = Math.max(...liquidWaterPercent.p90);
+    expect(most).toBeGreaterThan(pores - 1);
+    expect(most).toBeLessThanOrEqual(pores + 1e-4);
+  });
+
   it('contradictory snowballs leave a band that is wide, not none', () => {
     const weather = Array.from({ length: 7 }, (_, hour) => ({
       timeMs: START + hour * HOUR,

@@ -23,7 +23,7 @@ export interface ContactSnow {
 
 /**
  * The contact layer as the model has it, moved by an error of the model, K: cold freezes water before it cools, and
- * warmth beyond 0 °C melts, until water fills the pores; nothing gets colder than a surface can. Written into `into`.
+ * warmth beyond 0 °C melts; water fills the pores and no more; nothing gets colder than a surface can. Written into `into`.
  * Example: −1 °C dry and +3 K → 0 °C and wet.
  */
 export function correctInto(
@@ -32,14 +32,16 @@ export function correctInto(
   { errorK, densityKgPerM3 }: { errorK: number; densityKgPerM3: number },
 ): void {
   const perPercentK = kelvinPerPercent(densityKgPerM3);
+  const fullPercent = poresPercent(densityKgPerM3);
   if (errorK >= 0) {
     const warmed = temperatureC + errorK;
     into.temperatureC = Math.min(0, warmed);
     const melted = Math.max(0, warmed) / perPercentK;
-    into.waterPercent = Math.min(poresPercent(densityKgPerM3), waterPercent + melted);
+    into.waterPercent = Math.min(fullPercent, waterPercent + melted);
     return;
   }
-  const held = waterPercent * perPercentK;
+  // A cloudburst brings more than there is room for: the rest stands on the snow.
+  const held = Math.min(fullPercent, waterPercent) * perPercentK;
   const freezing = Math.min(held, -errorK);
   into.waterPercent = (held - freezing) / perPercentK;
   into.temperatureC = Math.max(SNOW.coldestSurfaceC, temperatureC + errorK + freezing);
