@@ -1,3 +1,4 @@
+import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
 import { defineConfig } from '@chakra-ui/react/styled-system';
 import {
   breakpoints,
@@ -80,6 +81,39 @@ const used = {
     red: pick(colors.red, 400, 500),
   },
 };
+
+const { conditions = {}, utilities } = defaultBaseConfig;
+
+/** What properties of a style mean, and the states and media that some style names: a quarter of all there are. */
+export const base = defineConfig({
+  utilities,
+  conditions: pick(
+    conditions as Record<string, string>,
+    'hover',
+    'focus',
+    'focusVisible',
+    'disabled',
+    'empty',
+    'before',
+    'only',
+    'checked',
+    'expanded',
+    'groupExpanded',
+    'highlighted',
+    'dragging',
+    'invalid',
+    'selected',
+    'underValue',
+    'open',
+    'closed',
+    'icon',
+    'rtl',
+    'print',
+    'motionReduce',
+    'light',
+    'dark',
+  ),
+});
 
 /**
  * What this interface uses of the component library's theme: the rest would be worked out anew on every page. A

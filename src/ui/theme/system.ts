@@ -1,6 +1,6 @@
 import { createSystem, defineConfig, type SystemContext } from '@chakra-ui/react/styled-system';
-import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
-import { kit } from './kit';
+import { systemByName } from './by-name';
+import { base, kit } from './kit';
 
 const bone = {
   50: '#fbf9f3',
@@ -96,19 +96,12 @@ const config = defineConfig({
 let made: SystemContext | undefined;
 
 /** The theme, worked out once. */
-export const system = (): SystemContext => (made ??= createSystem(defaultBaseConfig, kit, config));
+export const system = (): SystemContext => (made ??= createSystem(base, kit, config));
 
 const UNWANTED = { preflight: false, globalCss: {} };
 
-/**
- * The theme for a page that came with the styles of the whole page: they are not worked out again, which would be half
- * of a task that is long on a phone.
- */
+/** The theme for a page that came with the styles of the whole page: they are not worked out again. */
 export function systemOfParts(): SystemContext {
-  const theme = createSystem(
-    defaultBaseConfig,
-    { ...kit, ...UNWANTED },
-    { ...config, ...UNWANTED },
-  );
+  const theme = systemByName(base, { ...kit, ...UNWANTED }, { ...config, ...UNWANTED });
   return { ...theme, _global: [], _config: { ...theme._config, disableLayers: true } };
 }

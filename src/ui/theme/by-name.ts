@@ -1,0 +1,82 @@
+import {
+  createSystem,
+  type SystemConfig,
+  type SystemContext,
+} from '@chakra-ui/react/styled-system';
+import { TokenNames, type TokenTables, type TokenTree } from './token-names';
+
+type Utilities = NonNullable<SystemConfig['utilities']>;
+type Utility = Utilities[string];
+type Values = Utility['values'];
+
+/**
+ * What a property of a style may be, taken from tables by name. The library asks for names of types too, which nobody
+ * reads; its own tables are empty here, and what it has of types is not.
+ */
+function valuesFrom(values: Values, tables: TokenTables): Values {
+  if (typeof values !== 'string' && typeof values !== 'function') return values;
+  return (ask) => {
+    if (ask('any') !== null) return {};
+    if (typeof values === 'string') return tables[values] ?? {};
+    return values((category) => tables[category] ?? null);
+  };
+}
+
+const withValues = (utilities: Utilities, tables: TokenTables): Utilities =>
+  Object.fromEntries(
+    Object.entries(utilities).map(([name, utility]) => [
+      name,
+      { ...utility, values: valuesFrom(utility.values, tables) },
+    ]),
+  );
+
+/** Lists of tokens as they are put together where each adds its own. */
+const together = (trees: readonly (object | undefined)[]): TokenTree => {
+  const all: TokenTree = {};
+  for (const tree of trees) {
+    for (const [category, tokens] of Object.entries(tree ?? {})) {
+      all[category] = { ...all[category], ...(tokens as TokenTree) };
+    }
+  }
+  return all;
+};
+
+/**
+ * A theme that knows its tokens by name only, for a page whose styles hold their values: most of the work of making a
+ * theme is to work these values out, and the library has no way to leave it away.
+ */
+export function systemByName(...configs: readonly SystemConfig[]): SystemContext {
+  const themes = configs.map(({ theme }) => theme ?? {});
+  const names = new TokenNames(
+    together(themes.map(({ tokens }) => tokens)),
+    together(themes.map(({ semanticTokens }) => semanticTokens)),
+    Object.assign({}, ...themes.map(({ breakpoints }) => breakpoints)) as Record<string, string>,
+  );
+  const system = createSystem(
+    ...configs.map(({ theme, utilities, ...config }) => ({
+      ...config,
+      ...(utilities && { utilities: withValues(utilities, names.tables) }),
+      theme: { ...theme, tokens: {}, semanticTokens: {}, recipes: {}, slotRecipes: {} },
+    })),
+  );
+  // Recipes are looked up when a component first asks: the library would copy each of them before that.
+  for (const { recipes, slotRecipes } of themes) {
+    Object.assign(system._config.theme!.recipes!, recipes);
+    Object.assign(system._config.theme!.slotRecipes!, slotRecipes);
+  }
+  for (const [category, table] of Object.entries(names.tables)) {
+    for (const [name, reference] of Object.entries(table)) {
+      system.tokens.flatMap.set(`${category}.${name}`, reference);
+    }
+  }
+  system.utility.register('colorPalette', {
+    values: Object.keys(names.palettes),
+    transform: ((palette: string) => names.palettes[palette]) as Utility['transform'],
+  });
+  const referenceTo = (name: string) => system.tokens.getVar(name);
+  const token = Object.assign(
+    (name: string, fallback?: unknown) => names.fixed.get(name) ?? referenceTo(name) ?? fallback,
+    { var: (name: string, fallback?: unknown) => referenceTo(name) ?? fallback },
+  );
+  return { ...system, token };
+}
