@@ -70,6 +70,20 @@ describe('in every zone there is', () => {
     );
   });
 
+  it('a clock shows what the calendar of the machine says', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...zones), instants, (timeZone, iso) => {
+        const shown = new Intl.DateTimeFormat('sv-SE', {
+          timeZone,
+          dateStyle: 'short',
+          timeStyle: 'short',
+        }).format(new Date(iso));
+        expect(localFromInstant(iso, timeZone)).toBe(shown.replace(' ', 'T'));
+      }),
+      { numRuns: 2000 },
+    );
+  });
+
   it('a time that is typed is never read as an earlier one, skipped or not', () => {
     fc.assert(
       fc.property(fc.constantFrom(...zones), instants, (zone, iso) => {

@@ -1,4 +1,4 @@
-import { TZDate, tzOffset } from '@date-fns/tz';
+import { tzOffset } from '@date-fns/tz';
 import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from '../units/constants';
 import { DomainError } from '../errors';
 
@@ -61,13 +61,14 @@ export function instantFromLocal(text: string, timeZone: string): string {
   return new Date(instantMs).toISOString();
 }
 
+const SECONDS_AND_ZONE = ':00.000Z';
+
 /** The local time, `2027-01-16T17:00`, of an instant on a zone's clock; the inverse of {@link instantFromLocal}. */
 export function localFromInstant(iso: string, timeZone: string): string {
-  const date = new TZDate(iso, timeZone);
-  if (!Number.isFinite(date.getTime())) {
+  const instantMs = Date.parse(iso);
+  const onClock = new Date(instantMs + offsetMinutes(timeZone, instantMs) * MINUTE_MS);
+  if (!Number.isFinite(onClock.getTime())) {
     throw new DomainError({ code: 'bad_time' }, 'iso', iso);
   }
-  const two = (value: number) => String(value).padStart(2, '0');
-  const day = [date.getFullYear(), two(date.getMonth() + 1), two(date.getDate())].join('-');
-  return `${day}T${two(date.getHours())}:${two(date.getMinutes())}`;
+  return onClock.toISOString().slice(0, -SECONDS_AND_ZONE.length);
 }
