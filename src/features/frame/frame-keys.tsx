@@ -1,31 +1,28 @@
 'use client';
 
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { Shortcut } from '@/ui/keys/shortcut';
+import { afterPage } from '@/ui/frame/after-page';
+import { Listener } from '@/ui/keys/listener';
 import { BESIDE, hrefOf, WORKING_ORDER } from './rail-items';
 
 /** Few open it, and its dialog is not small: it comes when it is asked for. */
-const KeyList = dynamic(() => import('./key-list').then(({ KeyList: list }) => list), {
-  ssr: false,
-  loading: () => null,
-});
+const KeyList = afterPage(() => import('./key-list').then(({ KeyList: list }) => list));
 
 const SCREENS = [...WORKING_ORDER, ...BESIDE];
 
 /** Single-key shortcuts, and the list of them under `?`. */
-export function Shortcuts({ outingId }: { outingId: string }) {
+export function FrameKeys({ outingId }: { outingId: string }) {
   const router = useRouter();
   const [isOpen, setIsOpen] = useState(false);
   const save = () => document.querySelector<HTMLFormElement>('main form')?.requestSubmit();
   return (
     <>
-      <Shortcut name="help" act={() => setIsOpen(true)} />
-      <Shortcut name="newOuting" act={() => router.push('/outing/new')} />
-      <Shortcut name="save" act={save} />
+      <Listener name="help" act={() => setIsOpen(true)} />
+      <Listener name="newOuting" act={() => router.push('/outing/new')} />
+      <Listener name="save" act={save} />
       {SCREENS.map((item) => (
-        <Shortcut
+        <Listener
           key={item.path}
           name={item.path}
           act={() => router.push(hrefOf(item, outingId))}

@@ -1,23 +1,23 @@
 'use client';
 
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { KeptGlideTest } from '@/core/model';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { NumberPad } from '@/ui/fields/number-pad';
 import { SheetForm } from '@/ui/fields/sheet-form';
+import { afterPage } from '@/ui/frame/after-page';
 import { Part } from '@/ui/frame/sheet';
 import { testScreenWords } from '@/words/screens/test';
 import { shownValue } from './glide-words';
 import type { useRuns } from './use-runs';
 
 /** What reads the gates comes after the page, into its place. */
-const GatesReader = dynamic(() => import('./gates-reader').then((module) => module.GatesReader), {
-  ssr: false,
-  loading: () => <Box minH="44px" aria-busy />,
-});
+const GatesReader = afterPage(
+  () => import('./gates-reader').then((module) => module.GatesReader),
+  () => <Box minH="44px" aria-busy />,
+);
 
 const WORDS = testScreenWords.runEntry;
 

@@ -130,7 +130,7 @@ describe('a test that is under way', () => {
 describe('the timing gates', () => {
   it('fill in the time of a run, say what was wrong, and leave the keys open', async () => {
     const { text } = await shown();
-    press('Read the timing gates');
+    fireEvent.click(await screen.findByRole('button', { name: 'Read the timing gates' }));
     const go = await screen.findByRole('button', { name: 'Let the skier go' });
     vi.useFakeTimers({ toFake: ['setTimeout', 'Date'], now: DAY });
     fireEvent.click(go);

@@ -1,7 +1,6 @@
 'use client';
 
 import type { Outing } from '@/core/model';
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { gravest } from '@/core/finding';
@@ -13,6 +12,7 @@ import { toldLines } from '@/words/told/choice';
 import { useWords } from '@/ui/format/use-words';
 import { behind } from '@/ui/fields/behind';
 import { SelectField } from '@/ui/fields/select-field';
+import { afterPage } from '@/ui/frame/after-page';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -21,18 +21,18 @@ import type { GripView } from './use-cases/load-grip';
 import { useGrip, type GripState } from './use-grip';
 
 /** The pocket and what to do in trouble come after the answer. */
-const PocketPart = dynamic(() => import('./pocket-part').then((module) => module.PocketPart), {
-  ssr: false,
-  loading: () => <Box minH={{ base: '886px', lg: '758px' }} aria-busy />,
-});
-const NoWaxPart = dynamic(() => import('./trouble-part').then((module) => module.NoWaxPart), {
-  ssr: false,
-  loading: () => <Box minH="167px" aria-busy />,
-});
-const TroublePart = dynamic(() => import('./trouble-part').then((module) => module.TroublePart), {
-  ssr: false,
-  loading: () => <Box minH={{ base: '191px', lg: '148px' }} aria-busy />,
-});
+const PocketPart = afterPage(
+  () => import('./pocket-part').then((module) => module.PocketPart),
+  () => <Box minH={{ base: '886px', lg: '758px' }} aria-busy />,
+);
+const NoWaxPart = afterPage(
+  () => import('./trouble-part').then((module) => module.NoWaxPart),
+  () => <Box minH="167px" aria-busy />,
+);
+const TroublePart = afterPage(
+  () => import('./trouble-part').then((module) => module.TroublePart),
+  () => <Box minH={{ base: '191px', lg: '148px' }} aria-busy />,
+);
 
 const WORDS = gripScreenWords.gripScreen;
 

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { IronQuestion } from '@/core/iron';
 import { ironTemperature, meltingPoint, type Figure } from '@/core/shelf';
@@ -12,6 +11,7 @@ import { failureWords } from '@/words/told/mistake';
 import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
 import { behind } from '@/ui/fields/behind';
+import { afterPage } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { Bench, Seen } from './iron-bench';
 import { CourseChart, MapChart } from './iron-charts';
@@ -22,10 +22,10 @@ import { problemOf, useIron, type IronState } from './use-iron';
 import { useIronMap } from './use-iron-map';
 
 /** It stands folded up: its fields come after the page. */
-const OwnIronPart = dynamic(() => import('./own-iron').then((module) => module.OwnIronPart), {
-  ssr: false,
-  loading: () => <Box minH="60px" aria-busy />,
-});
+const OwnIronPart = afterPage(
+  () => import('./own-iron').then((module) => module.OwnIronPart),
+  () => <Box minH="60px" aria-busy />,
+);
 
 const WORDS = ironScreenWords.ironScreen;
 

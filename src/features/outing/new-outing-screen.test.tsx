@@ -199,7 +199,7 @@ describe('a new place', () => {
     db = await emptyDatabase();
     const { user, text } = await shown();
     const file = new File(['<gpx/>'], 'loop.gpx', { type: 'application/gpx+xml' });
-    await user.upload(screen.getByLabelText('GPX file of the course'), file);
+    await user.upload(await screen.findByLabelText('GPX file of the course'), file);
     await waitFor(() => expect(field('Name of the place').value).toBe('Lantern loop'));
     expect(field('Position').value).toBe('46.61 N 10.19 E');
     expect(field('Distance').value).toBe('4.2');
@@ -218,7 +218,7 @@ describe('a new place', () => {
     db = await emptyDatabase();
     const { user, text } = await shown();
     await user.upload(
-      screen.getByLabelText('GPX file of the course'),
+      await screen.findByLabelText('GPX file of the course'),
       new File(['<gpx/>'], 'flat.gpx', { type: 'application/gpx+xml' }),
     );
     await waitFor(() => expect(text()).toContain('so its course is left out'));

@@ -1,11 +1,11 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { Box, Text } from '@chakra-ui/react';
 import { Shortcut } from '@/ui/keys/shortcut';
 import { choiceWords } from '@/words/areas/choice';
 import { pickScreenWords } from '@/words/screens/pick';
 import { useWords } from '@/ui/format/use-words';
+import { afterPage } from '@/ui/frame/after-page';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import type { ShownProduct } from '@/ui/wax/ranking-list';
@@ -14,10 +14,10 @@ import { SaveBar } from './save-bar';
 import { usePick, type PickGround } from './use-pick';
 
 /** What stands under the answer comes after it. */
-const PickDetail = dynamic(() => import('./pick-detail').then((module) => module.PickDetail), {
-  ssr: false,
-  loading: () => <Box minH={{ base: '5700px', lg: '2360px' }} aria-busy />,
-});
+const PickDetail = afterPage(
+  () => import('./pick-detail').then((module) => module.PickDetail),
+  () => <Box minH={{ base: '5700px', lg: '2360px' }} aria-busy />,
+);
 
 const WORDS = pickScreenWords.pickScreen;
 

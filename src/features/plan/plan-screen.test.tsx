@@ -185,7 +185,7 @@ describe('the plan of the cabin', () => {
 
   it('says at its field what cannot be planned', async () => {
     await shown();
-    fireEvent.click(screen.getByRole('button', { name: /irons: 2/ }));
+    fireEvent.click(await screen.findByRole('button', { name: /irons: 2/ }));
     const irons = await screen.findByRole('textbox', { name: 'Irons, parted by commas' });
     fireEvent.change(irons, { target: { value: 'one, one' } });
     press('Make the plan');

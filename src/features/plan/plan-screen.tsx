@@ -2,12 +2,12 @@
 
 import type { Outing } from '@/core/model';
 import { useEffect } from 'react';
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useServerClock } from '@/ui/format/server-clock';
+import { afterPage } from '@/ui/frame/after-page';
 import { DoneNotice } from '@/ui/frame/done-notice';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
@@ -24,16 +24,16 @@ import { usePlan } from './use-plan';
 import type { PlanNow, PlanView } from './use-cases/load-plan';
 
 /** What makes steps draggable is not small, and the board stands below what is done first: it comes after the page. */
-const PlanBoard = dynamic(() => import('./plan-board').then((module) => module.PlanBoard), {
-  ssr: false,
-  loading: () => <Box minH="420px" aria-busy />,
-});
+const PlanBoard = afterPage(
+  () => import('./plan-board').then((module) => module.PlanBoard),
+  () => <Box minH="420px" aria-busy />,
+);
 
 /** What is asked less often stands at the end. */
-const CabinForm = dynamic(() => import('./cabin-form').then((module) => module.CabinForm), {
-  ssr: false,
-  loading: () => <Box minH="360px" aria-busy />,
-});
+const CabinForm = afterPage(
+  () => import('./cabin-form').then((module) => module.CabinForm),
+  () => <Box minH="360px" aria-busy />,
+);
 
 const WORDS = planScreenWords.planScreen;
 

@@ -1,13 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { QuickInput } from '@/core/quick';
 import { outingAddress } from '@/formats/quick-address';
 import { ActionButton } from '@/ui/fields/action-button';
 import { behind } from '@/ui/fields/behind';
 import { useUnits } from '@/ui/format/units-context';
+import { afterPage } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { quickScreenWords } from '@/words/screens/quick';
@@ -18,14 +18,14 @@ import { shareText } from './share-text';
 import { useQuick, type QuickState } from './use-quick';
 
 /** One's own blocks and the job come after the answer. */
-const OwnBlocks = dynamic(() => import('./own-blocks').then((module) => module.OwnBlocks), {
-  ssr: false,
-  loading: () => <Box minH={{ base: '750px', lg: '462px' }} aria-busy />,
-});
-const QuickJob = dynamic(() => import('./quick-job').then((module) => module.QuickJob), {
-  ssr: false,
-  loading: () => <Box minH={{ base: '1458px', lg: '1050px' }} aria-busy />,
-});
+const OwnBlocks = afterPage(
+  () => import('./own-blocks').then((module) => module.OwnBlocks),
+  () => <Box minH={{ base: '750px', lg: '462px' }} aria-busy />,
+);
+const QuickJob = afterPage(
+  () => import('./quick-job').then((module) => module.QuickJob),
+  () => <Box minH={{ base: '1458px', lg: '1050px' }} aria-busy />,
+);
 
 const WORDS = quickScreenWords.quickScreen;
 

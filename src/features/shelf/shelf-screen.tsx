@@ -2,7 +2,6 @@
 
 import type { Outing, ShelfProduct } from '@/core/model';
 import { useMemo, useState } from 'react';
-import dynamic from 'next/dynamic';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { costAPair, ironTemperature, shelfNotes } from '@/core/shelf';
 import { PRODUCT_ROLES, UNLABELLED_ROLES, type ProductRole } from '@/core/terms';
@@ -16,6 +15,7 @@ import { termsWords } from '@/words/areas/terms';
 import { shelfScreenWords } from '@/words/screens/shelf';
 import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
+import { afterPage } from '@/ui/frame/after-page';
 import { RowMenu } from '@/ui/frame/row-menu';
 import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
@@ -33,21 +33,21 @@ const place = (height: string, id?: string) =>
   function Place() {
     return <Box id={id} minH={height} aria-busy />;
   };
-const Starter = dynamic(() => import('./starter').then((module) => module.Starter), {
-  ssr: false,
-  loading: place('900px'),
-});
-const StockPart = dynamic(() => import('./stock-part').then((module) => module.StockPart), {
-  ssr: false,
-  loading: place('360px'),
-});
-const ProductForm = dynamic(() => import('./product-form').then((module) => module.ProductForm), {
-  ssr: false,
-  loading: place('760px', 'product-form'),
-});
-const CsvImport = dynamic(
+const Starter = afterPage(
+  () => import('./starter').then((module) => module.Starter),
+  place('900px'),
+);
+const StockPart = afterPage(
+  () => import('./stock-part').then((module) => module.StockPart),
+  place('360px'),
+);
+const ProductForm = afterPage(
+  () => import('./product-form').then((module) => module.ProductForm),
+  place('760px', 'product-form'),
+);
+const CsvImport = afterPage(
   () => import('@/ui/frame/csv-import').then((module) => module.CsvImport),
-  { ssr: false, loading: place('160px') },
+  place('160px'),
 );
 
 const WORDS = shelfScreenWords.shelfScreen;

@@ -69,7 +69,7 @@ describe('a pair of skis', () => {
   it('has a history: kilometres need a distance, and what is removed can be put back', async () => {
     const { id } = await anySki();
     const { user, text } = await shown(id);
-    const history = within(screen.getByRole('region', { name: 'History' }));
+    const history = within(await screen.findByRole('region', { name: 'History' }));
     await user.click(history.getByRole('radio', { name: 'Kilometres' }));
     await user.click(history.getByRole('button', { name: 'Add to history' }));
     await waitFor(() => expect(text()).toContain('Say how many kilometres.'));
@@ -79,7 +79,9 @@ describe('a pair of skis', () => {
     await waitFor(async () => expect(await listSkiEvents(db, id)).toHaveLength(before + 1));
     const again = await shown(id);
     await again.user.click(
-      within(again.container).getAllByRole('button', { name: 'Remove: 12 km, usual snow' })[0]!,
+      (
+        await within(again.container).findAllByRole('button', { name: 'Remove: 12 km, usual snow' })
+      )[0]!,
     );
     await waitFor(async () => expect(await listSkiEvents(db, id)).toHaveLength(before));
     await again.user.click(within(again.container).getByRole('button', { name: 'Undo' }));

@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { Ski } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -11,6 +10,7 @@ import { skiWords } from '@/words/areas/ski';
 import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
 import { useWords } from '@/ui/format/use-words';
+import { afterPage } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -21,14 +21,14 @@ import { SkiPhotos } from './ski-photos';
 import type { SkiView } from './use-cases/load-skis';
 
 /** What is filled in now and then comes after the page, into its place. */
-const EventsPart = dynamic(() => import('./events-part').then((module) => module.EventsPart), {
-  ssr: false,
-  loading: () => <Box minH="420px" aria-busy />,
-});
-const SkiForm = dynamic(() => import('./ski-form').then((module) => module.SkiForm), {
-  ssr: false,
-  loading: () => <Box minH="700px" aria-busy />,
-});
+const EventsPart = afterPage(
+  () => import('./events-part').then((module) => module.EventsPart),
+  () => <Box minH="420px" aria-busy />,
+);
+const SkiForm = afterPage(
+  () => import('./ski-form').then((module) => module.SkiForm),
+  () => <Box minH="700px" aria-busy />,
+);
 
 const WORDS = skisScreenWords.skiScreen;
 

@@ -2,7 +2,6 @@
 
 import type { Outing } from '@/core/model';
 import { useMemo, useState } from 'react';
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { TYPES_FOR, type CareSign } from '@/core/ski';
@@ -16,6 +15,7 @@ import { skisScreenWords } from '@/words/screens/skis';
 import { say } from '@/words/say';
 import type { Writer } from '@/words/write';
 import { useWords } from '@/ui/format/use-words';
+import { afterPage } from '@/ui/frame/after-page';
 import { CsvImport } from '@/ui/frame/csv-import';
 import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { useShownRows } from '@/ui/frame/shown-rows';
@@ -25,18 +25,18 @@ import { RACK_ORDER, type RackOrder, type RackRow } from './rack-row';
 import { ReserveBar } from './reserve-bar';
 
 /** The form at the end of the screen comes after it. */
-const SkiForm = dynamic(() => import('./ski-form').then((module) => module.SkiForm), {
-  ssr: false,
-  loading: () => <Box minH="420px" aria-busy />,
-});
+const SkiForm = afterPage(
+  () => import('./ski-form').then((module) => module.SkiForm),
+  () => <Box minH="420px" aria-busy />,
+);
 
 const WORDS = skisScreenWords.skisScreen;
 
 /** The camera comes when it is wanted. */
-const ScanLabel = dynamic(() => import('./scan-label').then((module) => module.ScanLabel), {
-  ssr: false,
-  loading: () => <Box minH="target" aria-busy />,
-});
+const ScanLabel = afterPage(
+  () => import('./scan-label').then((module) => module.ScanLabel),
+  () => <Box minH="target" aria-busy />,
+);
 
 const ALL = 'all';
 const FOR_OUTING = 'outing';

@@ -3,7 +3,6 @@
 import type { CourseSnow, PlaceStart } from '@/core/choice';
 import type { CourseData, Outing } from '@/core/model';
 import type { NoOutlook } from '@/core/snow/outlook';
-import dynamic from 'next/dynamic';
 import { Box, Text } from '@chakra-ui/react';
 import { fixed, differenceValue, temperatureUnit, temperatureWithSpread } from '@/words/quantities';
 import { snowWords } from '@/words/areas/snow';
@@ -11,18 +10,16 @@ import { snowScreenWords } from '@/words/screens/snow';
 import { useWords } from '@/ui/format/use-words';
 import { span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
+import { afterPage } from '@/ui/frame/after-page';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { listed } from '@/words/listed';
 
 /** The chart comes after the answer, into its place: it and the row of its table are so high. */
-const OutlookChart = dynamic(
+const OutlookChart = afterPage(
   () => import('./outlook-chart').then((module) => module.OutlookChart),
-  {
-    ssr: false,
-    loading: () => <Box minH="444px" aria-busy />,
-  },
+  () => <Box minH="444px" aria-busy />,
 );
 
 const WORDS = snowScreenWords.outlookPart;

@@ -7,18 +7,16 @@ import { useScales } from '@/ui/fields/scales';
 import { GuessHelper } from './guess-helper';
 import { InstrumentPanel } from './instruments/instrument-panel';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
-import type { useReadingForm } from './use-reading-form';
+import type { ReadingFormState } from './reading-draft';
 import { snowScreenWords } from '@/words/screens/snow';
 
 const WORDS = snowScreenWords.readingForm;
-
-type Form = ReturnType<typeof useReadingForm>;
 
 /** Snow is rarely warmer than this where waxes are chosen: a number begins below zero. */
 const USUAL_SNOW_C = -5;
 
 /** What is measured: on a wide screen the snow first, and help for who has no probe. */
-export function Figures({ form, pretended }: { form: Form; pretended: PretendedSnow }) {
+export function Figures({ form, pretended }: { form: ReadingFormState; pretended: PretendedSnow }) {
   return (
     <>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
@@ -41,11 +39,11 @@ export function Figures({ form, pretended }: { form: Form; pretended: PretendedS
 }
 
 /** A temperature that is typed or tapped is measured, whatever was guessed before. */
-const measured = ({ values, set }: Form, temperatureC: number | undefined) =>
+const measured = ({ values, set }: ReadingFormState, temperatureC: number | undefined) =>
   set({ temperatureC, source: values.source === 'guess' ? 'probe' : values.source });
 
 /** On a phone: keys under the thumb, with saving among them. */
-export function TemperatureKeys({ form }: { form: Form }) {
+export function TemperatureKeys({ form }: { form: ReadingFormState }) {
   const { temperature } = useScales();
   return (
     <NumberPad
@@ -60,7 +58,7 @@ export function TemperatureKeys({ form }: { form: Form }) {
   );
 }
 
-function Temperature({ form }: { form: Form }) {
+function Temperature({ form }: { form: ReadingFormState }) {
   const scales = useScales();
   return (
     <Box display={{ base: 'none', md: 'block' }}>
@@ -78,7 +76,7 @@ function Temperature({ form }: { form: Form }) {
   );
 }
 
-function Measured({ form }: { form: Form }) {
+function Measured({ form }: { form: ReadingFormState }) {
   const scales = useScales();
   const { values, set, problem } = form;
   const number = (field: 'temperatureSdC' | 'airTemperatureC' | 'humidityFraction') => ({

@@ -1,7 +1,6 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import dynamic from 'next/dynamic';
 import { Box, Flex, Grid, SimpleGrid, Text } from '@chakra-ui/react';
 import { instantFromLocal, isLocalTime, localFromInstant } from '@/core/time';
 import { GRAINS, HAND_HARDNESSES, ORIGINS, WETNESSES } from '@/core/terms';
@@ -16,12 +15,14 @@ import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import { useWords } from '@/ui/format/use-words';
+import { afterPage } from '@/ui/frame/after-page';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { Caution } from '@/ui/frame/sheet';
 import { Figures, TemperatureKeys } from './reading-figures';
 
 import type { PretendedSnow } from './instruments/stand-in-instruments';
-import type { ReadingDraft, useReadingForm } from './use-reading-form';
+import type { ReadingFormState } from './reading-draft';
+import type { ReadingDraft } from './use-reading-form';
 import { choiceWords } from '@/words/areas/choice';
 import { termsWords } from '@/words/areas/terms';
 import { snowScreenWords } from '@/words/screens/snow';
@@ -29,15 +30,13 @@ import { snowScreenWords } from '@/words/screens/snow';
 const WORDS = snowScreenWords.readingForm;
 
 /** Measuring on a photo comes when the details are opened. */
-const GrainPhoto = dynamic(() => import('./grain-photo').then((module) => module.GrainPhoto), {
-  ssr: false,
-  loading: () => <Box minH="200px" aria-busy />,
-});
-
-type Form = ReturnType<typeof useReadingForm>;
+const GrainPhoto = afterPage(
+  () => import('./grain-photo').then((module) => module.GrainPhoto),
+  () => <Box minH="200px" aria-busy />,
+);
 
 interface ReadingFormProps {
-  form: Form;
+  form: ReadingFormState;
   timeZone: string;
   isCorrection: boolean;
   /** What the stand-in instruments pretend to be in. */
@@ -104,7 +103,7 @@ export function ReadingForm(props: ReadingFormProps) {
   );
 }
 
-function Seen({ form }: { form: Form }) {
+function Seen({ form }: { form: ReadingFormState }) {
   const { values, set, bind } = form;
   const { say } = useWords();
   return (
@@ -180,7 +179,7 @@ function Seen({ form }: { form: Form }) {
   );
 }
 
-function Details({ form, timeZone }: { form: Form; timeZone: string }) {
+function Details({ form, timeZone }: { form: ReadingFormState; timeZone: string }) {
   const scales = useScales();
   const { values, set, bind, problem } = form;
   const takenLocal = !values.takenAt

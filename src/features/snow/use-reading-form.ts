@@ -75,7 +75,7 @@ const resolver = lateForm<ReadingDraft>(
   atNow,
 );
 
-interface ReadingFormOptions {
+export interface ReadingFormOptions {
   outingId: string;
   latest: Reading | undefined;
   corrected: Reading | undefined;

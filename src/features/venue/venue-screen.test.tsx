@@ -200,10 +200,12 @@ describe('weather', () => {
     const { text, user } = await shown();
     await user.click(screen.getByRole('radio', { name: 'CSV file' }));
     const csv = `time;air temperature [°C];humidity [%];wind [m/s];cloud [%]\n2027-01-21 ${rows}`;
-    await user.upload(
-      document.querySelector<HTMLInputElement>('#weather-file')!,
-      new File([csv], 'w.csv', { type: 'text/csv' }),
-    );
+    const field = await waitFor(() => {
+      const found = document.querySelector<HTMLInputElement>('#weather-file');
+      expect(found).not.toBeNull();
+      return found!;
+    });
+    await user.upload(field, new File([csv], 'w.csv', { type: 'text/csv' }));
     await waitFor(() => expect(text()).toContain(told));
     expect(await hour()).toBe(before + more);
   });

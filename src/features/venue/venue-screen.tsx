@@ -1,9 +1,9 @@
 'use client';
 
 import type { Outing, Segment } from '@/core/model';
-import dynamic from 'next/dynamic';
 import { Box, Text } from '@chakra-ui/react';
 import { dayAndTime } from '@/words/times';
+import { afterPage } from '@/ui/frame/after-page';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
 import { StationList, type StationSummary } from './station-list';
@@ -11,17 +11,14 @@ import { TakeWeather } from './take-weather';
 import { venueScreenWords } from '@/words/screens/venue';
 
 /** Course and place are set once: they come after the weather, into their place. */
-const CourseEditor = dynamic(
+const CourseEditor = afterPage(
   () => import('./course-editor').then((module) => module.CourseEditor),
-  {
-    ssr: false,
-    loading: () => <Box minH="900px" aria-busy />,
-  },
+  () => <Box minH="900px" aria-busy />,
 );
-const PlaceForm = dynamic(() => import('./place-form').then((module) => module.PlaceForm), {
-  ssr: false,
-  loading: () => <Box minH="460px" aria-busy />,
-});
+const PlaceForm = afterPage(
+  () => import('./place-form').then((module) => module.PlaceForm),
+  () => <Box minH="460px" aria-busy />,
+);
 
 const WORDS = venueScreenWords.venueScreen;
 

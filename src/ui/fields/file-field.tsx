@@ -1,9 +1,9 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { Box, Text } from '@chakra-ui/react';
 import { FileUp } from 'lucide-react';
 import { ActionButton } from './action-button';
+import { afterPage } from '../frame/after-page';
 import type { FileFieldProps } from './open-file-field';
 
 /** Kinds of files that tables come in. */
@@ -18,20 +18,14 @@ export function FileField(props: FileFieldProps) {
 
 const load = () => import('./open-file-field').then(({ OpenFileField }) => OpenFileField);
 
-const Field = dynamic(load, {
-  ssr: false,
-  loading: () => (
-    <Box aria-hidden>
-      <Text textStyle="small" fontWeight="650" mb="1">
-        {'\u00a0'}
-      </Text>
-      <ActionButton quiet disabled>
-        <FileUp size={20} aria-hidden />
-      </ActionButton>
-    </Box>
-  ),
-});
-const PlainField = dynamic(load, {
-  ssr: false,
-  loading: () => <ActionButton plain disabled aria-hidden />,
-});
+const Field = afterPage(load, () => (
+  <Box aria-hidden>
+    <Text textStyle="small" fontWeight="650" mb="1">
+      {'\u00a0'}
+    </Text>
+    <ActionButton quiet disabled>
+      <FileUp size={20} aria-hidden />
+    </ActionButton>
+  </Box>
+));
+const PlainField = afterPage(load, () => <ActionButton plain disabled aria-hidden />);

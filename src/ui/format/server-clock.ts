@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { wallMs } from '../../core/time';
 
 const SECOND_MS = 1000;
@@ -14,12 +14,15 @@ export function stopwatch(): () => number {
   return () => Math.max(performance.now() - steadyMs, wallMs() - startMs);
 }
 
-/** The server's time in ms, ticking: so that every device shows the same time left, whatever its own clock says. */
+/**
+ * The server's time in ms, ticking: so that every device shows the same time left, whatever its own clock says. What
+ * shows it is drawn again between other work, not before it: many do at once when a page begins.
+ */
 export function useServerClock(serverNowMs: number, tickMs = SECOND_MS): number {
   const [now, setNow] = useState(serverNowMs);
   useEffect(() => {
     const elapsed = stopwatch();
-    const tick = () => setNow(serverNowMs + elapsed());
+    const tick = () => startTransition(() => setNow(serverNowMs + elapsed()));
     const first = setTimeout(tick, 0);
     const timer = setInterval(tick, tickMs);
     return () => {

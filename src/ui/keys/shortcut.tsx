@@ -1,15 +1,9 @@
 'use client';
 
-import dynamic from 'next/dynamic';
-import type { ShortcutProps } from './registry';
+import { afterPage } from '../frame/after-page';
 
-/** What listens comes after the page: nobody presses a key before there is something to see. */
-const Listener = dynamic(() => import('./listener').then((module) => module.Listener), {
-  ssr: false,
-  loading: () => null,
-});
-
-/** A key of the registry that does something; for a screen where each press counts, see {@link useShortcut}. */
-export function Shortcut(props: ShortcutProps) {
-  return <Listener {...props} />;
-}
+/**
+ * A key of the registry that does something; for a screen where each press counts, see {@link useShortcut}. It comes
+ * after the page.
+ */
+export const Shortcut = afterPage(() => import('./listener').then(({ Listener }) => Listener));
