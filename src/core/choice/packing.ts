@@ -14,16 +14,17 @@ export type PackedCases = Omit<SnowCases, PerCase> & {
 const { BYTES_PER_ELEMENT: BYTES } = Float32Array;
 
 function packedArray(values: Float64Array): PackedArray {
-  const single = Float32Array.from(values);
+  const single = new Float32Array(values);
   const [first] = single;
   if (first !== undefined && single.every((value) => Object.is(value, first))) {
     return { value: first, length: single.length };
   }
   const bytes = new Uint8Array(single.buffer);
-  return Uint8Array.from(
-    bytes,
-    (_, k) => bytes[(k % single.length) * BYTES + Math.floor(k / single.length)]!,
-  );
+  const apart = new Uint8Array(bytes.length);
+  for (let k = 0; k < bytes.length; k++) {
+    apart[(k % BYTES) * single.length + Math.floor(k / BYTES)] = bytes[k]!;
+  }
+  return apart;
 }
 
 function unpackedArray(packedOne: PackedArray): Float64Array {
@@ -31,11 +32,11 @@ function unpackedArray(packedOne: PackedArray): Float64Array {
     return new Float64Array(packedOne.length).fill(packedOne.value);
   }
   const length = packedOne.length / BYTES;
-  const bytes = Uint8Array.from(
-    packedOne,
-    (_, k) => packedOne[(k % BYTES) * length + Math.floor(k / BYTES)]!,
-  );
-  return Float64Array.from(new Float32Array(bytes.buffer));
+  const bytes = new Uint8Array(packedOne.length);
+  for (let k = 0; k < bytes.length; k++) {
+    bytes[k] = packedOne[(k % BYTES) * length + Math.floor(k / BYTES)]!;
+  }
+  return new Float64Array(new Float32Array(bytes.buffer));
 }
 
 /** The cases for a browser: single precision, and what is the same in all of them once. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Grid, Text } from '@chakra-ui/react';
 import { Shortcut } from '@/ui/keys/shortcut';
 import { choiceWords } from '@/words/areas/choice';
 import { pickScreenWords } from '@/words/screens/pick';
@@ -14,9 +14,13 @@ import { SaveBar } from './save-bar';
 import { usePick, type PickGround } from './use-pick';
 
 /** What stands under the answer comes after it. */
-const PickDetail = afterPage(
-  () => import('./pick-detail').then((module) => module.PickDetail),
-  () => <Box minH={{ base: '5700px', lg: '2360px' }} aria-busy />,
+const PickReasons = afterPage(
+  () => import('./pick-reasons').then((module) => module.PickReasons),
+  () => <Box minH={{ base: '2200px', lg: '2170px' }} aria-busy />,
+);
+const PickCosts = afterPage(
+  () => import('./pick-costs').then((module) => module.PickCosts),
+  () => <Box minH={{ base: '3200px', lg: '2170px' }} aria-busy />,
 );
 
 const WORDS = pickScreenWords.pickScreen;
@@ -74,7 +78,14 @@ function Chooser(props: PickScreenProps) {
       {choice?.cautions.map((caution) => (
         <Caution key={caution.code}>{say(choiceWords.CAUTION, caution)}</Caution>
       ))}
-      <PickDetail {...{ state, outing, reading }} products={products} path={path} />
+      <Grid templateColumns={{ base: '1fr', lg: '5fr 7fr' }} gap={{ base: '0', lg: '10' }}>
+        <Box minW="0">
+          <PickReasons {...{ state, outing, reading, path }} />
+        </Box>
+        <Box minW="0">
+          <PickCosts state={state} timeZone={outing.venue.timeZone} products={products} />
+        </Box>
+      </Grid>
     </Sheet>
   );
 }
