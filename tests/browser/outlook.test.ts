@@ -86,7 +86,8 @@ describe('instruments', () => {
   it('computes what is typed with the compiled kernel, which pages may not run', async () => {
     const { page } = await openPage(browser, `${app.url}${RELAY}/snow`);
     await typeInto(page, 'Snow temperature', '-9');
-    while (page.workers().length === 0) await new Promise((resolve) => setTimeout(resolve, 50));
+    await page.waitForSelector('[data-testid="typed-change"]');
+    expect(page.workers()).not.toEqual([]);
     // The least of all programs: its sign and its version.
     const compile = () => {
       const least = Uint8Array.of(0, 0x61, 0x73, 0x6d, 1, 0, 0, 0);

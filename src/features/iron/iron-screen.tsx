@@ -1,30 +1,34 @@
 'use client';
 
-import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import type { IronQuestion } from '@/core/iron';
+import { Box, Grid, Text } from '@chakra-ui/react';
 import { ironTemperature, meltingPoint, type Figure } from '@/core/shelf';
-import { ActionButton } from '@/ui/fields/action-button';
 import { temperature } from '@/words/quantities';
 import { ironWords } from '@/words/areas/iron';
 import { ironScreenWords } from '@/words/screens/iron';
-import { failureWords } from '@/words/told/mistake';
-import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
 import { behind } from '@/ui/fields/behind';
 import { afterPage } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { Bench, Seen } from './iron-bench';
-import { CourseChart, MapChart } from './iron-charts';
 import { OwnSetting, PassTable, Warnings } from './iron-passes';
 import { SideView } from './side-view';
 import type { IronView } from './use-cases/load-iron';
 import { problemOf, useIron, type IronState } from './use-iron';
-import { useIronMap } from './use-iron-map';
 
 /** It stands folded up: its fields come after the page. */
 const OwnIronPart = afterPage(
   () => import('./own-iron').then((module) => module.OwnIronPart),
   () => <Box minH="60px" aria-busy />,
+);
+
+/** Charts are drawn when they are in view: what draws them comes after the page, into its place. */
+const CourseChart = afterPage(
+  () => import('./iron-charts').then((module) => module.CourseChart),
+  () => <Box minH="280px" aria-busy />,
+);
+const MapPart = afterPage(
+  () => import('./map-part').then((module) => module.MapPart),
+  () => <Box minH="320px" aria-busy />,
 );
 
 const WORDS = ironScreenWords.ironScreen;
@@ -127,34 +131,6 @@ function Answer({ state }: { state: IronState }) {
         )}
       </Text>
     </Box>
-  );
-}
-
-/** The map of temperature and pace, or why there is none and how to try again. */
-/** The map grows row by row: what stands around it is not drawn anew for that. */
-function MapPart({ question }: { question: IronQuestion }) {
-  const units = useUnits();
-  const { map, failure, retry } = useIronMap(question);
-  if (failure) {
-    return (
-      <Flex gap="4" align="center" wrap="wrap" role="alert">
-        <Text textStyle="body">{WORDS.noMap(failureWords(failure, units))}</Text>
-        <ActionButton quiet onClick={retry}>
-          {WORDS.computeItAgain}
-        </ActionButton>
-      </Flex>
-    );
-  }
-  if (!map) return <Text textStyle="small">{WORDS.computingTheMap}</Text>;
-  return (
-    <>
-      <MapChart map={map} setC={question.iron.setC} passS={question.passS} />
-      {map.share < 1 && (
-        <Text textStyle="small" role="status">
-          {WORDS.computed(Math.round(map.share * 100))}
-        </Text>
-      )}
-    </>
   );
 }
 
