@@ -59,6 +59,40 @@ describe('METAR and TAF', () => {
     expect(sample!.humidityFraction).toBeCloseTo(0.798, 2);
   });
 
+  it('takes what comes and goes by its share, and only what it names', () => {
+    const report = readReports(
+      `TAF LXXX 231100Z 2312/2412 24010KT 9999 OVC030 -SN TX01/2313Z TNM07/2405Z
+        TEMPO 2314/2316 +SN
+        PROB30 2318/2320 24020KT SKC
+        BECMG 2322/2323 30015KT
+        FM240400 VRB02KT CAVOK`,
+      now,
+    );
+    if (!report.ok) throw new Error('not read');
+    const hour = (time: string) =>
+      report.samples.find(({ timeMs }) => timeMs === Date.parse(`2026-11-${time}:00Z`))!;
+    const knots = (speed: number) => 0.514444 * speed;
+    // Half of the hour heavy snow, 3 mm, half of it light, 0.3 mm; the cover stays closed.
+    expect(hour('23T15').precipitationMm).toBeCloseTo(1.65, 10);
+    expect(hour('23T15')).toMatchObject({ cloudFraction: 1, windMPerS: knots(10) });
+    for (const time of ['23T13', '23T16', '23T17', '23T21']) {
+      expect(hour(time)).toMatchObject({ cloudFraction: 1, precipitationMm: 0.3 });
+    }
+    // Three chances in ten of a clear sky and twice the wind.
+    expect(hour('23T18').cloudFraction).toBeCloseTo(0.7, 10);
+    expect(hour('23T18').windMPerS).toBeCloseTo(knots(13), 10);
+    expect(hour('23T18').precipitationMm).toBeCloseTo(0.3, 10);
+    // A change of wind alone leaves cloud and snow as they were.
+    expect(hour('23T23')).toMatchObject({
+      cloudFraction: 1,
+      precipitationMm: 0.3,
+      windMPerS: knots(15),
+    });
+    expect(hour('24T04')).toMatchObject({ cloudFraction: 0, precipitationMm: 0 });
+    expect(hour('24T12')).toMatchObject({ cloudFraction: 0, windMPerS: knots(2) });
+    expect(report.samples).toHaveLength(25);
+  });
+
   it('gives the hours of a TAF over several lines, and says what it took', () => {
     const taf = [
       'TAF LXXX 231100Z 2312/2412 24008KT 9999 SCT030 TX01/2313Z TNM07/2405Z',

@@ -2,6 +2,7 @@ import {
   parseMetar,
   parseTAFAsForecast,
   SpeedUnit,
+  type Forecast,
   type IAbstractWeatherContainer,
   type IWeatherCondition,
 } from 'metar-taf-parser';
@@ -27,6 +28,11 @@ const CLOUD_BY_GROUP: Record<string, number> = { FEW: 0.2, SCT: 0.45, BKN: 0.75,
 /** Water of an hour of snow or rain by its intensity, mm (house). */
 const RATE_BY_INTENSITY: Record<string, number> = { '-': 0.3, '': 1, '+': 3, VC: 0 };
 const FALLING = new Set(['SN', 'RA', 'SG', 'PL', 'DZ', 'GS', 'GR']);
+/**
+ * Changes that come and go hold less than half of their hours (ICAO, Annex 3); half of them is taken. A chance alone
+ * has no such limit.
+ */
+const HELD_BY_CHANGE: Record<string, number> = { TEMPO: 0.5, INTER: 0.5, PROB: 1 };
 /** Humidity over water taken where a forecast gives none. */
 const ASSUMED_HUMIDITY = 0.75;
 
@@ -73,6 +79,41 @@ function temperatureBetween(extremes: { ms: number; t: number }[], ms: number): 
   return a.t + share * (b.t - a.t);
 }
 
+type Expected = Pick<WeatherSample, 'windMPerS' | 'cloudFraction' | 'precipitationMm'>;
+
+/** How much of its time a change that comes and goes is there, 0 … 1; undefined for what lasts. */
+function shareOf({ type, probability }: Forecast): number | undefined {
+  const held = HELD_BY_CHANGE[type ?? ''];
+  return held === undefined ? undefined : (held * (probability ?? 100)) / 100;
+}
+
+/**
+ * What is expected of an hour: what lasts, the last group of it first, and by its share each change that comes and goes.
+ * Such a change names only what it changes.
+ */
+function expected(groups: readonly Forecast[], first: Forecast): Expected {
+  const lasting = groups.filter((one) => shareOf(one) === undefined).at(-1) ?? first;
+  const hour = {
+    windMPerS: windOf(lasting) ?? windOf(first) ?? 1,
+    cloudFraction: cloudOf(lasting),
+    precipitationMm: precipitationOf(lasting.weatherConditions),
+  };
+  for (const group of groups) {
+    const share = shareOf(group) ?? 0;
+    const towards = (value: number, changed: number | undefined) =>
+      changed === undefined ? value : value + share * (changed - value);
+    hour.windMPerS = towards(hour.windMPerS, windOf(group));
+    if (group.cavok || group.clouds.length > 0)
+      hour.cloudFraction = towards(hour.cloudFraction, cloudOf(group));
+    if (group.cavok || group.weatherConditions.length > 0)
+      hour.precipitationMm = towards(
+        hour.precipitationMm,
+        precipitationOf(group.weatherConditions),
+      );
+  }
+  return hour;
+}
+
 function tafSamples(
   text: string,
   now: Date,
@@ -85,19 +126,16 @@ function tafSamples(
     return WORDS.tafGivesNoTemperatures;
   }
   const samples: WeatherSample[] = [];
-  for (let ms = taf.start.getTime(); ms <= taf.end.getTime(); ms += HOUR_MS) {
+  const lastMs = taf.end.getTime();
+  for (let ms = taf.start.getTime(); ms <= lastMs; ms += HOUR_MS) {
     const groups = taf.forecast.filter(
-      (one) => one.start.getTime() <= ms && ms <= one.end.getTime(),
+      ({ start, end }) => start.getTime() <= ms && (ms < end.getTime() || end.getTime() === lastMs),
     );
-    const group = groups.at(-1) ?? taf.forecast[0]!;
-    const base = taf.forecast[0]!;
     samples.push({
       timeMs: ms,
       airTemperatureC: Number(temperatureBetween(extremes, ms).toFixed(1)),
       humidityFraction: ASSUMED_HUMIDITY,
-      windMPerS: windOf(group) ?? windOf(base) ?? 1,
-      cloudFraction: cloudOf(group),
-      precipitationMm: precipitationOf(group.weatherConditions),
+      ...expected(groups, taf.forecast[0]!),
     });
   }
   const notes = [

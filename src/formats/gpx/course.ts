@@ -51,6 +51,28 @@ function bearingDeg(a: Point, b: Point): number {
   return (Math.atan2(y, x) / RADIANS + 360) % 360;
 }
 
+/** The shorter way round from one longitude to another, degrees. */
+const eastward = (from: number, to: number) => ((((to - from) % 360) + 540) % 360) - 180;
+
+/** A course by the way along it, m: its points, and what lies between them on straight lines. */
+interface Way {
+  points: readonly Point[];
+  along: readonly number[];
+}
+
+/** Where the course is after some metres. */
+function placeAt({ points, along }: Way, metres: number): Point {
+  const found = along.findIndex((value) => value >= metres);
+  const next = found < 0 ? along.length - 1 : Math.max(1, found);
+  const [a, b] = [points[next - 1]!, points[next]!];
+  const share = Math.min(1, (metres - along[next - 1]!) / (along[next]! - along[next - 1]!));
+  return {
+    latitude: a.latitude + share * (b.latitude - a.latitude),
+    longitude: a.longitude + share * eastward(a.longitude, b.longitude),
+    altitudeM: a.altitudeM! + share * (b.altitudeM! - a.altitudeM!),
+  };
+}
+
 /** Drops points that stand on the one before, and those that are nowhere. */
 function distinct(points: readonly Point[]): Point[] {
   const kept: Point[] = [];
@@ -110,13 +132,13 @@ export function courseOf(
     notes.push(WORDS.pointsWithoutAltitudeAreBridged(missing));
   }
   const count = Math.min(MOST_SEGMENTS, points.length - 1);
-  const segments = Array.from({ length: count }, (_, k) => {
-    const [from, to] = [(k * lengthM) / count, ((k + 1) * lengthM) / count];
-    return segmentBetween(points, { along, fromM: from, toM: to, k });
-  });
-  const middle = points[Math.floor(points.length / 2)]!;
+  const way = { points, along };
+  const segments = Array.from({ length: count }, (_, k) => ({
+    name: WORDS.segment(k + 1),
+    ...lieBetween(way, (k * lengthM) / count, ((k + 1) * lengthM) / count),
+  }));
   const mean = segments.reduce((sum, one) => sum + one.altitudeM, 0) / segments.length;
-  const { latitude, longitude } = middle;
+  const { latitude, longitude } = placeAt(way, lengthM / 2);
   const known = missing === points.length ? undefined : Math.round(mean);
   return {
     ok: true,
@@ -135,27 +157,28 @@ export function readCourseTrack(text: string, altitudeM: number, reversed = fals
 export const named = (file: TrackFile, reader: GpxReader): TrackFile =>
   file.ok ? { ok: true, track: { ...file.track, name: reader.name() } } : file;
 
-function segmentBetween(
-  points: readonly Point[],
-  { along, fromM, toM, k }: { along: readonly number[]; fromM: number; toM: number; k: number },
-): TrackSegment {
-  const nearest = (metres: number) => {
-    const i = along.findIndex((value) => value >= metres - 1e-6);
-    return i < 0 ? along.length - 1 : i;
-  };
-  const first = nearest(fromM);
-  const last = Math.max(nearest(toM), Math.min(first + 1, points.length - 1));
-  const [a, b] = [points[first]!, points[last]!];
-  const inside = points.slice(first, last + 1);
-  const mean = inside.reduce((sum, one) => sum + one.altitudeM!, 0) / inside.length;
-  const fall = a.altitudeM! - b.altitudeM!;
-  const run = Math.max(1, along[last]! - along[first]!);
-  const heading = bearingDeg(a, b);
+/** Length, mean altitude, and slope and aspect of the fall of a stretch, wherever the points of its track stand. */
+function lieBetween(way: Way, fromM: number, toM: number): Omit<TrackSegment, 'name'> {
+  const [start, end] = [placeAt(way, fromM), placeAt(way, toM)];
+  const inside = way.points.flatMap((point, i) => {
+    const atM = way.along[i]!;
+    return fromM < atM && atM < toM ? [{ atM, altitudeM: point.altitudeM! }] : [];
+  });
+  const stops = [
+    { atM: fromM, altitudeM: start.altitudeM! },
+    ...inside,
+    { atM: toM, altitudeM: end.altitudeM! },
+  ];
+  const area = stops.slice(1).reduce((sum, { atM, altitudeM }, i) => {
+    const before = stops[i]!;
+    return sum + ((atM - before.atM) * (altitudeM + before.altitudeM)) / 2;
+  }, 0);
+  const fall = start.altitudeM! - end.altitudeM!;
+  const heading = bearingDeg(start, end);
   return {
-    name: WORDS.segment(k + 1),
     lengthM: Math.round(toM - fromM),
-    altitudeM: Math.round(mean),
-    slopeDeg: Number((Math.atan(Math.abs(fall) / run) / RADIANS).toFixed(1)),
-    aspectDeg: Math.round(fall >= 0 ? heading : (heading + 180) % 360),
+    altitudeM: Math.round(area / (toM - fromM)),
+    slopeDeg: Number((Math.atan(Math.abs(fall) / (toM - fromM)) / RADIANS).toFixed(1)),
+    aspectDeg: Math.round(fall >= 0 ? heading : heading + 180) % 360,
   };
 }
