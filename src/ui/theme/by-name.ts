@@ -10,8 +10,8 @@ type Utility = Utilities[string];
 type Values = Utility['values'];
 
 /**
- * What a property of a style may be, taken from tables by name. The library asks for names of types too, which nobody
- * reads; its own tables are empty here, and what it has of types is not.
+ * What a property of a style may be, taken from tables by name. The library asks twice: with its own tables, which are
+ * empty here, and with one that answers everything, to list the names of types. Nobody reads those: they stay empty.
  */
 function valuesFrom(values: Values, tables: TokenTables): Values {
   if (typeof values !== 'string' && typeof values !== 'function') return values;
@@ -43,7 +43,7 @@ const together = (trees: readonly (object | undefined)[]): TokenTree => {
 
 /**
  * A theme that knows its tokens by name only, for a page whose styles hold their values: most of the work of making a
- * theme is to work these values out, and the library has no way to leave it away.
+ * theme is to work these values out, and the library has no way to leave that out.
  */
 export function systemByName(...configs: readonly SystemConfig[]): SystemContext {
   const themes = configs.map(({ theme }) => theme ?? {});
