@@ -7,7 +7,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
 import { NumberPad } from '@/ui/fields/number-pad';
 import { SheetForm } from '@/ui/fields/sheet-form';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Part } from '@/ui/frame/sheet';
 import { testScreenWords } from '@/words/screens/test';
 import { shownValue } from './glide-words';
@@ -16,7 +16,7 @@ import type { useRuns } from './use-runs';
 /** What reads the gates comes after the page, into its place. */
 const GatesReader = afterPage(
   () => import('./gates-reader').then((module) => module.GatesReader),
-  () => <Box minH="44px" aria-busy />,
+  room({ minH: '44px' }),
 );
 
 const WORDS = testScreenWords.runEntry;

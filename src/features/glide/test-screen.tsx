@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { analyseGlide, balancedOrder } from '@/core/glide';
@@ -15,6 +14,7 @@ import {
 import { SelectField } from '@/ui/fields/select-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part, Sheet } from '@/ui/frame/sheet';
@@ -28,14 +28,14 @@ import { RunsPart } from './runs-part';
 import { useRuns } from './use-runs';
 
 /** The form for a new one comes after the page. */
-const NewTest = dynamic(() => import('./new-test').then((module) => module.NewTest), {
-  ssr: false,
-  loading: () => <Box minH="420px" aria-busy />,
-});
+const NewTest = afterPage(
+  () => import('./new-test').then((module) => module.NewTest),
+  room({ minH: '420px' }),
+);
 
-const GripTestsPart = dynamic(
+const GripTestsPart = afterPage(
   () => import('./grip-tests-part').then((module) => module.GripTestsPart),
-  { ssr: false, loading: () => <Box minH="420px" aria-busy /> },
+  room({ minH: '420px' }),
 );
 
 const WORDS = testScreenWords.testScreen;

@@ -12,7 +12,7 @@ import { toldLines } from '@/words/told/choice';
 import { useWords } from '@/ui/format/use-words';
 import { behind } from '@/ui/fields/behind';
 import { SelectField } from '@/ui/fields/select-field';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -23,15 +23,15 @@ import { useGrip, type GripState } from './use-grip';
 /** The pocket and what to do in trouble come after the answer. */
 const PocketPart = afterPage(
   () => import('./pocket-part').then((module) => module.PocketPart),
-  () => <Box minH={{ base: '886px', lg: '758px' }} aria-busy />,
+  room({ minH: { base: '886px', lg: '758px' } }),
 );
 const NoWaxPart = afterPage(
   () => import('./trouble-part').then((module) => module.NoWaxPart),
-  () => <Box minH="167px" aria-busy />,
+  room({ minH: '167px' }),
 );
 const TroublePart = afterPage(
   () => import('./trouble-part').then((module) => module.TroublePart),
-  () => <Box minH={{ base: '191px', lg: '148px' }} aria-busy />,
+  room({ minH: { base: '191px', lg: '148px' } }),
 );
 
 const WORDS = gripScreenWords.gripScreen;

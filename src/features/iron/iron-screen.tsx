@@ -7,7 +7,7 @@ import { ironWords } from '@/words/areas/iron';
 import { ironScreenWords } from '@/words/screens/iron';
 import { useWords } from '@/ui/format/use-words';
 import { behind } from '@/ui/fields/behind';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { Bench, Seen } from './iron-bench';
 import { OwnSetting, PassTable, Warnings } from './iron-passes';
@@ -18,17 +18,17 @@ import { problemOf, useIron, type IronState } from './use-iron';
 /** It stands folded up: its fields come after the page. */
 const OwnIronPart = afterPage(
   () => import('./own-iron').then((module) => module.OwnIronPart),
-  () => <Box minH="60px" aria-busy />,
+  room({ minH: '60px' }),
 );
 
 /** Charts are drawn when they are in view: what draws them comes after the page, into its place. */
 const CourseChart = afterPage(
   () => import('./iron-charts').then((module) => module.CourseChart),
-  () => <Box minH="280px" aria-busy />,
+  room({ minH: '280px' }),
 );
 const MapPart = afterPage(
   () => import('./map-part').then((module) => module.MapPart),
-  () => <Box minH="320px" aria-busy />,
+  room({ minH: '320px' }),
 );
 
 const WORDS = ironScreenWords.ironScreen;

@@ -5,7 +5,7 @@ import { Shortcut } from '@/ui/keys/shortcut';
 import { choiceWords } from '@/words/areas/choice';
 import { pickScreenWords } from '@/words/screens/pick';
 import { useWords } from '@/ui/format/use-words';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import type { ShownProduct } from '@/ui/wax/ranking-list';
@@ -16,11 +16,11 @@ import { usePick, type PickGround } from './use-pick';
 /** What stands under the answer comes after it. */
 const PickReasons = afterPage(
   () => import('./pick-reasons').then((module) => module.PickReasons),
-  () => <Box minH={{ base: '2200px', lg: '2170px' }} aria-busy />,
+  room({ minH: { base: '2200px', lg: '2170px' } }),
 );
 const PickCosts = afterPage(
   () => import('./pick-costs').then((module) => module.PickCosts),
-  () => <Box minH={{ base: '3200px', lg: '2170px' }} aria-busy />,
+  room({ minH: { base: '3200px', lg: '2170px' } }),
 );
 
 const WORDS = pickScreenWords.pickScreen;

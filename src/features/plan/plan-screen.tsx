@@ -7,7 +7,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useServerClock } from '@/ui/format/server-clock';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { DoneNotice } from '@/ui/frame/done-notice';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
@@ -26,13 +26,13 @@ import type { PlanNow, PlanView } from './use-cases/load-plan';
 /** What makes steps draggable is not small, and the board stands below what is done first: it comes after the page. */
 const PlanBoard = afterPage(
   () => import('./plan-board').then((module) => module.PlanBoard),
-  () => <Box minH="420px" aria-busy />,
+  room({ minH: '420px' }),
 );
 
 /** What is asked less often stands at the end. */
 const CabinForm = afterPage(
   () => import('./cabin-form').then((module) => module.CabinForm),
-  () => <Box minH="360px" aria-busy />,
+  room({ minH: '360px' }),
 );
 
 const WORDS = planScreenWords.planScreen;

@@ -8,6 +8,7 @@ import { ActionButton, ActionLink } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { LongTextField } from '@/ui/fields/long-text-field';
 import { useWrite } from '@/ui/fields/use-write';
+import { room } from '@/ui/frame/after-page';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { drillsScreenWords } from '@/words/screens/drills';
@@ -18,7 +19,7 @@ import { useDrill, type Answering } from './use-drill';
 import type { ItemRef, Situation } from './use-cases/situation';
 
 /** Each drill brings its own tools. */
-const place = () => <Box minH="420px" aria-busy />;
+const place = room({ minH: '420px' });
 const IronDrill = dynamic(() => import('./iron-drill').then((module) => module.IronDrill), {
   loading: place,
 });

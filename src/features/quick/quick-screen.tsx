@@ -7,7 +7,7 @@ import { outingAddress } from '@/formats/quick-address';
 import { ActionButton } from '@/ui/fields/action-button';
 import { behind } from '@/ui/fields/behind';
 import { useUnits } from '@/ui/format/units-context';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { quickScreenWords } from '@/words/screens/quick';
@@ -20,11 +20,11 @@ import { useQuick, type QuickState } from './use-quick';
 /** One's own blocks and the job come after the answer. */
 const OwnBlocks = afterPage(
   () => import('./own-blocks').then((module) => module.OwnBlocks),
-  () => <Box minH={{ base: '750px', lg: '462px' }} aria-busy />,
+  room({ minH: { base: '750px', lg: '462px' } }),
 );
 const QuickJob = afterPage(
   () => import('./quick-job').then((module) => module.QuickJob),
-  () => <Box minH={{ base: '1458px', lg: '1050px' }} aria-busy />,
+  room({ minH: { base: '1458px', lg: '1050px' } }),
 );
 
 const WORDS = quickScreenWords.quickScreen;

@@ -15,7 +15,7 @@ import { termsWords } from '@/words/areas/terms';
 import { shelfScreenWords } from '@/words/screens/shelf';
 import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { RowMenu } from '@/ui/frame/row-menu';
 import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
@@ -29,25 +29,21 @@ import type { ProductDraft } from './product-form';
 import type { ShelfView } from './use-cases/load-shelf';
 
 /** What is for an empty shelf, and what stands at the end of a full one, comes after the page, into its place. */
-const place = (height: string, id?: string) =>
-  function Place() {
-    return <Box id={id} minH={height} aria-busy />;
-  };
 const Starter = afterPage(
   () => import('./starter').then((module) => module.Starter),
-  place('900px'),
+  room({ minH: '900px' }),
 );
 const StockPart = afterPage(
   () => import('./stock-part').then((module) => module.StockPart),
-  place('360px'),
+  room({ minH: '360px' }),
 );
 const ProductForm = afterPage(
   () => import('./product-form').then((module) => module.ProductForm),
-  place('760px', 'product-form'),
+  room({ minH: '760px', id: 'product-form' }),
 );
 const CsvImport = afterPage(
   () => import('@/ui/frame/csv-import').then((module) => module.CsvImport),
-  place('160px'),
+  room({ minH: '160px' }),
 );
 
 const WORDS = shelfScreenWords.shelfScreen;

@@ -10,7 +10,7 @@ import { skiWords } from '@/words/areas/ski';
 import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
 import { useWords } from '@/ui/format/use-words';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
@@ -23,11 +23,11 @@ import type { SkiView } from './use-cases/load-skis';
 /** What is filled in now and then comes after the page, into its place. */
 const EventsPart = afterPage(
   () => import('./events-part').then((module) => module.EventsPart),
-  () => <Box minH="420px" aria-busy />,
+  room({ minH: '420px' }),
 );
 const SkiForm = afterPage(
   () => import('./ski-form').then((module) => module.SkiForm),
-  () => <Box minH="700px" aria-busy />,
+  room({ minH: '700px' }),
 );
 
 const WORDS = skisScreenWords.skiScreen;

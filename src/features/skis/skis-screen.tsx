@@ -15,7 +15,7 @@ import { skisScreenWords } from '@/words/screens/skis';
 import { say } from '@/words/say';
 import type { Writer } from '@/words/write';
 import { useWords } from '@/ui/format/use-words';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { CsvImport } from '@/ui/frame/csv-import';
 import { RowTable, type RowColumn } from '@/ui/frame/row-table';
 import { useShownRows } from '@/ui/frame/shown-rows';
@@ -27,7 +27,7 @@ import { ReserveBar } from './reserve-bar';
 /** The form at the end of the screen comes after it. */
 const SkiForm = afterPage(
   () => import('./ski-form').then((module) => module.SkiForm),
-  () => <Box minH="420px" aria-busy />,
+  room({ minH: '420px' }),
 );
 
 const WORDS = skisScreenWords.skisScreen;
@@ -35,7 +35,7 @@ const WORDS = skisScreenWords.skisScreen;
 /** The camera comes when it is wanted. */
 const ScanLabel = afterPage(
   () => import('./scan-label').then((module) => module.ScanLabel),
-  () => <Box minH="target" aria-busy />,
+  room({ minH: 'target' }),
 );
 
 const ALL = 'all';

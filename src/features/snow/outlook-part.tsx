@@ -10,7 +10,7 @@ import { snowScreenWords } from '@/words/screens/snow';
 import { useWords } from '@/ui/format/use-words';
 import { span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { DataTable } from '@/ui/frame/data-table';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -19,7 +19,7 @@ import { listed } from '@/words/listed';
 /** The chart comes after the answer, into its place: it and the row of its table are so high. */
 const OutlookChart = afterPage(
   () => import('./outlook-chart').then((module) => module.OutlookChart),
-  () => <Box minH="444px" aria-busy />,
+  room({ minH: '444px' }),
 );
 
 const WORDS = snowScreenWords.outlookPart;

@@ -15,7 +15,7 @@ import { TextField } from '@/ui/fields/text-field';
 import { useScales } from '@/ui/fields/scales';
 import { GrainGlyph } from '@/ui/marks/grain-glyph';
 import { useWords } from '@/ui/format/use-words';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { Caution } from '@/ui/frame/sheet';
 import { Figures, TemperatureKeys } from './reading-figures';
@@ -32,7 +32,7 @@ const WORDS = snowScreenWords.readingForm;
 /** Measuring on a photo comes when the details are opened. */
 const GrainPhoto = afterPage(
   () => import('./grain-photo').then((module) => module.GrainPhoto),
-  () => <Box minH="200px" aria-busy />,
+  room({ minH: '200px' }),
 );
 
 interface ReadingFormProps {

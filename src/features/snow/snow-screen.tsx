@@ -1,8 +1,8 @@
 'use client';
 
 import type { Reading, TrackEvent } from '@/core/model';
-import { Box, Text } from '@chakra-ui/react';
-import { afterPage } from '@/ui/frame/after-page';
+import { Text } from '@chakra-ui/react';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { SkipLink } from '@/ui/frame/skip-link';
 import { Sheet } from '@/ui/frame/sheet';
 import { CourseStrip } from './course-strip';
@@ -14,7 +14,7 @@ import { TakeReading, type TakeReadingProps } from './take-reading';
 import { snowScreenWords } from '@/words/screens/snow';
 
 /** What stands at the end of the screen comes after it. */
-const place = () => <Box minH="160px" aria-busy />;
+const place = room({ minH: '160px' });
 const TrackWork = afterPage(() => import('./track-work').then((module) => module.TrackWork), place);
 const ImportReadings = afterPage(
   () => import('./import-readings').then((module) => module.ImportReadings),

@@ -3,13 +3,12 @@
 import type { CourseData, Outing, Reading } from '@/core/model';
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
-import { Box } from '@chakra-ui/react';
 import type { RoledProduct } from '@/core/choice';
 import type { OwnCorrection } from '@/core/wax';
 import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useWrite } from '@/ui/fields/use-write';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { withdrawReadingAction } from './actions';
@@ -29,7 +28,7 @@ const TypedChangeLine = afterPage(() =>
 /** The fields of a reading come after the answer, into their place. */
 const ReadingForm = afterPage(
   () => import('./reading-form').then((module) => module.ReadingForm),
-  () => <Box minH={{ base: '1580px', md: '500px' }} aria-busy />,
+  room({ minH: { base: '1580px', md: '500px' } }),
 );
 
 const WORDS = snowScreenWords.snowScreen;

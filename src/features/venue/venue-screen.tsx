@@ -1,9 +1,9 @@
 'use client';
 
 import type { Outing, Segment } from '@/core/model';
-import { Box, Text } from '@chakra-ui/react';
+import { Text } from '@chakra-ui/react';
 import { dayAndTime } from '@/words/times';
-import { afterPage } from '@/ui/frame/after-page';
+import { afterPage, room } from '@/ui/frame/after-page';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
 import { StationList, type StationSummary } from './station-list';
@@ -13,11 +13,11 @@ import { venueScreenWords } from '@/words/screens/venue';
 /** Course and place are set once: they come after the weather, into their place. */
 const CourseEditor = afterPage(
   () => import('./course-editor').then((module) => module.CourseEditor),
-  () => <Box minH="900px" aria-busy />,
+  room({ minH: '900px' }),
 );
 const PlaceForm = afterPage(
   () => import('./place-form').then((module) => module.PlaceForm),
-  () => <Box minH="460px" aria-busy />,
+  room({ minH: '460px' }),
 );
 
 const WORDS = venueScreenWords.venueScreen;

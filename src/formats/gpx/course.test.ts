@@ -105,6 +105,11 @@ describe('the segments of a course', () => {
     ]);
     expect(Math.abs(Math.abs(longitude) - 180)).toBeLessThan(1e-6);
     expect(segments).toMatchObject([{ aspectDeg: 90, lengthM: 1112 }]);
+    const beyond = read([
+      { latitude: 60, longitude: 179.9, altitudeM: 100 },
+      { latitude: 60, longitude: -179.7, altitudeM: 90 },
+    ]);
+    expect(beyond.longitude).toBeCloseTo(-179.9, 6);
   });
 
   it('have altitudes bridged where the track has gaps, and say how many', () => {

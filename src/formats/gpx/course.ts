@@ -52,7 +52,10 @@ function bearingDeg(a: Point, b: Point): number {
 }
 
 /** The shorter way round from one longitude to another, degrees. */
-const eastward = (from: number, to: number) => ((((to - from) % 360) + 540) % 360) - 180;
+const eastward = (from: number, to: number) => {
+  const turn = (to - from) % 360;
+  return turn > 180 ? turn - 360 : turn < -180 ? turn + 360 : turn;
+};
 
 /** A course by the way along it, m: its points, and what lies between them on straight lines. */
 interface Way {
@@ -68,7 +71,7 @@ function placeAt({ points, along }: Way, metres: number): Point {
   const share = Math.min(1, (metres - along[next - 1]!) / (along[next]! - along[next - 1]!));
   return {
     latitude: a.latitude + share * (b.latitude - a.latitude),
-    longitude: a.longitude + share * eastward(a.longitude, b.longitude),
+    longitude: eastward(0, a.longitude + share * eastward(a.longitude, b.longitude)),
     altitudeM: a.altitudeM! + share * (b.altitudeM! - a.altitudeM!),
   };
 }
@@ -160,19 +163,15 @@ export const named = (file: TrackFile, reader: GpxReader): TrackFile =>
 /** Length, mean altitude, and slope and aspect of the fall of a stretch, wherever the points of its track stand. */
 function lieBetween(way: Way, fromM: number, toM: number): Omit<TrackSegment, 'name'> {
   const [start, end] = [placeAt(way, fromM), placeAt(way, toM)];
-  const inside = way.points.flatMap((point, i) => {
-    const atM = way.along[i]!;
-    return fromM < atM && atM < toM ? [{ atM, altitudeM: point.altitudeM! }] : [];
-  });
-  const stops = [
-    { atM: fromM, altitudeM: start.altitudeM! },
-    ...inside,
-    { atM: toM, altitudeM: end.altitudeM! },
-  ];
-  const area = stops.slice(1).reduce((sum, { atM, altitudeM }, i) => {
-    const before = stops[i]!;
-    return sum + ((atM - before.atM) * (altitudeM + before.altitudeM)) / 2;
-  }, 0);
+  let [area, beforeM, altitudeM] = [0, fromM, start.altitudeM!];
+  const goTo = (atM: number, nextAltitudeM: number) => {
+    area += ((atM - beforeM) * (altitudeM + nextAltitudeM)) / 2;
+    [beforeM, altitudeM] = [atM, nextAltitudeM];
+  };
+  for (const [i, atM] of way.along.entries()) {
+    if (fromM < atM && atM < toM) goTo(atM, way.points[i]!.altitudeM!);
+  }
+  goTo(toM, end.altitudeM!);
   const fall = start.altitudeM! - end.altitudeM!;
   const heading = bearingDeg(start, end);
   return {

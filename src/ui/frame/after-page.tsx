@@ -10,6 +10,13 @@ import {
   type ComponentType,
   type ReactNode,
 } from 'react';
+import { Box, type BoxProps } from '@chakra-ui/react';
+
+/** The room that a part keeps until it is there: so high, that nothing moves when it comes. */
+export const room = (size: Pick<BoxProps, 'minH' | 'id'>) =>
+  function Room() {
+    return <Box aria-busy {...size} />;
+  };
 
 /**
  * A part of a page that comes once the page has begun: its program is fetched then, and drawn in small steps that leave

@@ -3,7 +3,7 @@ import {
   type SystemConfig,
   type SystemContext,
 } from '@chakra-ui/react/styled-system';
-import { TokenNames, type TokenTables, type TokenTree } from './token-names';
+import { TokenNames, type TokenTables } from './token-names';
 
 type Utilities = NonNullable<SystemConfig['utilities']>;
 type Utility = Utilities[string];
@@ -30,28 +30,13 @@ const withValues = (utilities: Utilities, tables: TokenTables): Utilities =>
     ]),
   );
 
-/** Lists of tokens as they are put together where each adds its own. */
-const together = (trees: readonly (object | undefined)[]): TokenTree => {
-  const all: TokenTree = {};
-  for (const tree of trees) {
-    for (const [category, tokens] of Object.entries(tree ?? {})) {
-      all[category] = { ...all[category], ...(tokens as TokenTree) };
-    }
-  }
-  return all;
-};
-
 /**
  * A theme that knows its tokens by name only, for a page whose styles hold their values: most of the work of making a
  * theme is to work these values out, and the library has no way to leave that out.
  */
 export function systemByName(...configs: readonly SystemConfig[]): SystemContext {
-  const themes = configs.map(({ theme }) => theme ?? {});
-  const names = new TokenNames(
-    together(themes.map(({ tokens }) => tokens)),
-    together(themes.map(({ semanticTokens }) => semanticTokens)),
-    Object.assign({}, ...themes.map(({ breakpoints }) => breakpoints)) as Record<string, string>,
-  );
+  const names = new TokenNames();
+  for (const { theme } of configs) names.add(theme ?? {});
   const system = createSystem(
     ...configs.map(({ theme, utilities, ...config }) => ({
       ...config,
@@ -60,9 +45,9 @@ export function systemByName(...configs: readonly SystemConfig[]): SystemContext
     })),
   );
   // Recipes are looked up when a component first asks: the library would copy each of them before that.
-  for (const { recipes, slotRecipes } of themes) {
-    Object.assign(system._config.theme!.recipes!, recipes);
-    Object.assign(system._config.theme!.slotRecipes!, slotRecipes);
+  for (const { theme } of configs) {
+    Object.assign(system._config.theme!.recipes!, theme?.recipes);
+    Object.assign(system._config.theme!.slotRecipes!, theme?.slotRecipes);
   }
   for (const [category, table] of Object.entries(names.tables)) {
     for (const [name, reference] of Object.entries(table)) {

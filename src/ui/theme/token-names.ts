@@ -1,13 +1,15 @@
+import type { SystemConfig } from '@chakra-ui/react/styled-system';
 import { cssVarsPrefix } from '@chakra-ui/react/theme';
 
 /** Tokens as a theme lists them: by category, then by the parts of their names. */
-export interface TokenTree {
+interface TokenTree {
   [part: string]: TokenTree | { value: unknown };
 }
 
 /** What a style writes in the place of a token, by category and by name there. */
 export type TokenTables = Record<string, Record<string, string>>;
 
+type ThemingConfig = NonNullable<SystemConfig['theme']>;
 type Leaf = readonly [path: readonly string[], value: unknown];
 
 /** The name of the token that is meant where a group of tokens is named. */
@@ -39,16 +41,17 @@ export class TokenNames {
   /** Values that are the same by day and by night, for what draws without styles. */
   readonly fixed = new Map<string, unknown>();
 
-  constructor(tokens: TokenTree, semanticTokens: TokenTree, breakpoints: Record<string, string>) {
-    for (const [path, value] of leavesOf(tokens)) this.#add(path, value);
-    for (const [path] of leavesOf(semanticTokens)) this.#add(path);
+  /** Adds the tokens of a theme; of two of one name the later is meant. */
+  add({ tokens = {}, semanticTokens = {}, breakpoints = {} }: ThemingConfig) {
+    for (const [path, value] of leavesOf(tokens)) this.#put(path, value);
+    for (const [path] of leavesOf(semanticTokens)) this.#put(path);
     for (const [name, width] of Object.entries(breakpoints)) {
-      this.#add(['breakpoints', name], width);
-      this.#add(['sizes', `breakpoint-${name}`], width);
+      this.#put(['breakpoints', name], width);
+      this.#put(['sizes', `breakpoint-${name}`], width);
     }
   }
 
-  #add(path: readonly string[], value?: unknown) {
+  #put(path: readonly string[], value?: unknown) {
     const [category, ...parts] = path as [string, ...string[]];
     const reference = `var(${variableOf(path)})`;
     this.#name(category, parts, reference);
