@@ -60,6 +60,12 @@ module.exports = {
       path: '^src/(formats|ui|server|workers)/',
     }),
     layer(
+      'reads-name-their-caller',
+      'Pages, routes and actions take the database from server/callers-database, which refuses strangers.',
+      '^(app|src/features)/',
+      { path: '^src/data/process-database' },
+    ),
+    layer(
       'screens-without-data',
       'What runs in the browser knows no database, not even its types: those stand in core/model.',
       '^src/features/.*(\\.tsx$|/use-[^/]*\\.ts$)',

@@ -4,6 +4,7 @@ import path from 'node:path';
 
 /** The machine may be slow and shared: no test here is about time. */
 const PATIENT = { testTimeout: 120_000, hookTimeout: 120_000 };
+const AT_THE_HOST = 'tests/unit/at-the-host.ts';
 const UNIT = ['src/**/*.test.ts', 'tests/unit/**/*.test.ts', 'tests/attack/kills.test.ts'];
 const SLOW = [
   'tests/attack/**',
@@ -25,7 +26,7 @@ export default defineConfig({
       reportsDirectory: 'tmp/coverage',
     },
     projects: [
-      { extends: true, test: { ...PATIENT, name: 'unit', include: UNIT } },
+      { extends: true, test: { ...PATIENT, name: 'unit', include: UNIT, setupFiles: AT_THE_HOST } },
       {
         extends: true,
         // What a person does on a screen, in happy-dom.
@@ -34,19 +35,20 @@ export default defineConfig({
           name: 'screens',
           include: ['src/**/*.test.tsx'],
           // The stand-in browser has no store of its own.
-          setupFiles: ['fake-indexeddb/auto'],
+          setupFiles: ['fake-indexeddb/auto', AT_THE_HOST],
         },
       },
       {
         extends: true,
         // The unit tests without those that take many seconds: for `npm test -- --quick`.
-        test: { ...PATIENT, name: 'quick', include: UNIT, exclude: SLOW },
+        test: { ...PATIENT, name: 'quick', include: UNIT, exclude: SLOW, setupFiles: AT_THE_HOST },
       },
       {
         extends: true,
         test: {
           // The long run of `npm run attack`: hostile bodies, load and size against a started server.
           name: 'attack',
+          setupFiles: AT_THE_HOST,
           include: ['tests/attack/**/*.test.ts'],
           testTimeout: 1_200_000,
           hookTimeout: 300_000,

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { listOutings, nextOuting } from '@/data/outings';
 import { nowMs } from '@/server/clock';
 import { readable } from '@/server/readable';
@@ -7,7 +7,7 @@ import { readable } from '@/server/readable';
 export const dynamic = 'force-dynamic';
 
 async function Home() {
-  const outing = nextOuting(await listOutings(database()), nowMs());
+  const outing = nextOuting(await listOutings(callersDatabase()), nowMs());
   redirect(outing ? `/outing/${outing.id}/snow` : '/quick');
 }
 

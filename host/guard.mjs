@@ -1,10 +1,10 @@
-// What is refused before the app sees it: unknown hosts, foreign origins, methods and paths that are none.
+// What is refused before the app sees it: unknown hosts, foreign origins, methods and addresses that are none.
+import { normalAddress } from './address.mjs';
 
 const WRITES = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
 const METHODS = new Set(['GET', 'HEAD', 'OPTIONS', ...WRITES]);
 /** Where a browser says that a request came from: the app's own page, or the person (address bar). */
 const OWN_SITES = new Set(['same-origin', 'none']);
-const MOST_URL = 4000;
 
 /**
  * @typedef {{ method?: string, url?: string, headers: Record<string, string | string[] | undefined> }} Asked
@@ -22,16 +22,6 @@ export function hostName(host) {
   return match?.[1]?.toLowerCase();
 }
 
-/** @param {string} text */
-function isDecodable(text) {
-  try {
-    decodeURIComponent(text);
-    return true;
-  } catch {
-    return false;
-  }
-}
-
 /** @param {Asked} asked @param {ReadonlySet<string>} names @returns {Refusal | undefined} */
 function hostProblem({ headers }, names) {
   const name = hostName(only(headers.host));
@@ -40,15 +30,8 @@ function hostProblem({ headers }, names) {
 }
 
 /** @param {Asked} asked @returns {Refusal | undefined} */
-function pathProblem({ method = '', url = '' }) {
-  if (!METHODS.has(method)) {
-    return { status: 405, code: 'method_not_allowed' };
-  }
-  const [path = ''] = url.split('?');
-  if (url.length > MOST_URL || !url.startsWith('/') || !isDecodable(path)) {
-    return { status: 400, code: 'invalid_path' };
-  }
-  return undefined;
+function methodProblem({ method = '' }) {
+  return METHODS.has(method) ? undefined : { status: 405, code: 'method_not_allowed' };
 }
 
 /** A write must come from the app's own pages, or from a program that is no browser.
@@ -81,12 +64,23 @@ function actionProblem({ headers }) {
     : { status: 400, code: 'unknown_action' };
 }
 
-/** The check of every request for a server of these names.
- * @param {readonly string[]} names @returns {Guard} */
+/**
+ * The check of every request for a server of these names. What it lets through has its address in the normal form.
+ * @param {readonly string[]} names @returns {Guard}
+ */
 export function makeGuard(names) {
   const known = new Set(names.map((name) => name.toLowerCase()));
-  return (asked) =>
-    hostProblem(asked, known) ?? pathProblem(asked) ?? originProblem(asked) ?? actionProblem(asked);
+  return (asked) => {
+    const address = normalAddress(asked.url ?? '');
+    if (address === undefined) return { status: 400, code: 'invalid_path' };
+    asked.url = address;
+    return (
+      hostProblem(asked, known) ??
+      methodProblem(asked) ??
+      originProblem(asked) ??
+      actionProblem(asked)
+    );
+  };
 }
 
 /** The names of a server that listens on loopback, and those it was given.

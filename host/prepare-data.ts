@@ -1,4 +1,5 @@
-import { database, databaseFile, dataFolder, FolderRefusal, storageHealth } from '@/data/database';
+import { databaseFile, FolderRefusal } from '@/data/database';
+import { dataFolder, database, storageHealth } from '@/data/process-database';
 import { seedDemo } from '@/data/demo/seed';
 import { wallMs } from '@/core/time';
 import { isStorageFault } from '@/core/faults';
@@ -6,12 +7,16 @@ import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
 import { layOutTongues } from '@/words/tongues';
 import { keepDailyCopies } from '@/server/daily-copy';
+import { HERE, runAs } from '@/server/caller';
 import { inLanguageOf } from '@/server/language';
 import { keepInStep } from '@/server/hub/keep-in-step';
 import { receive } from '@/server/door/reception';
+import { plainPage } from '@/server/plain-page';
+import { keepRevoked } from '@/server/door/revocations';
 import { prepareSnow } from '@/server/prepare-snow';
 import { mistakesWords } from '@/words/areas/mistakes';
 import { hostScreenWords } from '@/words/screens/host';
+import { pagesScreenWords } from '@/words/screens/pages';
 import { serverScreenWords } from '@/words/screens/server';
 
 const WORDS = hostScreenWords.prepareData;
@@ -51,13 +56,11 @@ async function prepare(): Promise<void> {
   const { copy } = await migrateStorage(db, dataFolder(), now);
   if (copy) console.error(WORDS.theDatabaseWasBroughtUp(copy));
   await forgetOldKeys(db, now);
+  await keepRevoked(db, { folder: dataFolder(), at: now.toISOString() });
   if (process.env.FROST_PICK_DEMO === '1') {
     const day = process.env.FROST_PICK_SEED_DATE;
     await seedDemo(db, day ? new Date(day) : now);
   }
-  Object.assign(globalThis, {
-    frostReception: receive,
-  });
   prepareSnow();
   keepDailyCopies();
   keepInStep();
@@ -71,7 +74,15 @@ export async function prepareData(): Promise<void> {
   // Also where the data can only be read, and from then on whatever happens.
   Object.assign(globalThis, {
     frostInLanguage: inLanguageOf,
-    frostRefusal: (code: string) => (serverScreenWords.REFUSAL as Record<string, string>)[code],
+    frostAsHere: <T>(work: () => T) => runAs(HERE, work),
+    frostRefusal: (code: string) => ({
+      message: (serverScreenWords.REFUSAL as Record<string, string>)[code],
+      page: (message: string, refreshS?: number) => {
+        const text = refreshS === undefined ? message : serverScreenWords.reception.busyPage;
+        return plainPage({ title: pagesScreenWords.layout.frostPick, text, refreshS });
+      },
+    }),
+    frostReception: receive,
   });
   try {
     await prepare();

@@ -6,7 +6,7 @@ import { Gate } from './gate.mjs';
 import { answerWith, PageCache } from './page-cache.mjs';
 import { contentPolicy, FIXED_HEADERS, newNonce } from './headers.mjs';
 
-const RETRY_AFTER_S = '1';
+const RETRY_AFTER_S = 2;
 const BUSY = { status: 503, code: 'busy' };
 /** Scripts and fonts have their content in their name: they never change, and lie compressed beside themselves. */
 export const STATIC_PATH = '/_next/static/';
@@ -17,34 +17,56 @@ const OWN_PATHS = [`${STATIC_PATH}words/`, `${STATIC_PATH}plotly/`];
 const STARTING = 'The server is still starting.';
 
 /**
- * Refuses a request, in the words that the app has for the code.
- * @param {import('node:http').ServerResponse} answer
+ * What the app says of a refusal, once it runs.
+ * @typedef {{ message: string | undefined, page: (message: string, refreshS?: number) => string }} Said
+ */
+
+/** Whether somebody looks at the answer: a browser that goes to an address. @param {Asked} asked */
+const isLookedAt = ({ headers }) =>
+  String(headers.accept ?? '').includes('text/html') && headers.rsc === undefined;
+
+/** @param {Asked} asked */
+const hasBody = ({ headers }) =>
+  headers['transfer-encoding'] !== undefined || Number(headers['content-length'] ?? 0) > 0;
+
+/**
+ * Refuses a request, in the words that the app has for the code: as a page for somebody who looks at it, which tries
+ * again by itself while there is too much to do, else as JSON.
+ * @param {Asked} asked
+ * @param {Answer} answer
  * @param {{ status: number, code: string }} refusal
  */
-export function refuse(answer, { status, code }) {
-  const { frostRefusal } = /** @type {{ frostRefusal?: (code: string) => string | undefined }} */ (
-    globalThis
-  );
-  const message = frostRefusal ? frostRefusal(code) : STARTING;
+export function refuse(asked, answer, { status, code }) {
+  const { frostRefusal } = /** @type {{ frostRefusal?: (code: string) => Said }} */ (globalThis);
+  const said = frostRefusal?.(code);
+  const message = said ? said.message : STARTING;
   if (answer.headersSent) {
     answer.destroy();
     return;
   }
+  const isBusy = status === BUSY.status;
+  const page = isLookedAt(asked)
+    ? said?.page(message ?? code, isBusy ? RETRY_AFTER_S : undefined)
+    : undefined;
   answer.writeHead(status, {
     ...FIXED_HEADERS,
-    'content-type': 'application/json; charset=utf-8',
+    'content-type': page ? 'text/html; charset=utf-8' : 'application/json; charset=utf-8',
     'cache-control': 'no-store',
-    ...(status === BUSY.status ? { 'retry-after': RETRY_AFTER_S } : {}),
-    connection: 'close',
+    ...(isBusy ? { 'retry-after': String(RETRY_AFTER_S) } : {}),
+    // Whatever is still on its way is not waited for.
+    ...(hasBody(asked) ? { connection: 'close' } : {}),
   });
-  answer.end(JSON.stringify({ code, message, details: [] }));
+  answer.end(page ?? JSON.stringify({ code, message, details: [] }));
 }
 
-/** Pages are what takes long; files, the API and writes never wait behind them. */
-const isPage = (/** @type {import('node:http').IncomingMessage} */ { method, url = '/' }) =>
-  method === 'GET' && !url.startsWith('/_next/') && !url.startsWith('/api/');
+/** Pages are what takes long; files, the API and writes never wait behind them. @param {Asked} asked */
+const isPage = ({ method, url = '/' }) => {
+  const [path = ''] = url.split('?');
+  const isFile = path.startsWith('/_next/') || /\.\w+$/.test(path);
+  return method === 'GET' && !isFile && !path.startsWith('/api/');
+};
 
-/** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer @param {boolean} isDevelopment */
+/** @param {Asked} asked @param {Answer} answer @param {boolean} isDevelopment */
 export function dress(asked, answer, isDevelopment) {
   const compiles = asked.url?.startsWith(STATIC_PATH) ?? false;
   const policy = contentPolicy(newNonce(), { isDevelopment, compiles });
@@ -57,7 +79,7 @@ export function dress(asked, answer, isDevelopment) {
 /** The program that keeps pages on a device: asked anew each time, so that a newer one is found. */
 const KEEPER_PATH = '/sw.js';
 
-/** @param {import('node:http').ServerResponse} answer */
+/** @param {Answer} answer */
 function sendKeeper(answer) {
   const file = path.join(process.cwd(), '.next', 'sw.js');
   answer.setHeader('content-type', 'text/javascript; charset=utf-8');
@@ -70,7 +92,16 @@ function sendKeeper(answer) {
     .pipe(answer);
 }
 
-/** @typedef {(asked: import('node:http').IncomingMessage, answer: import('node:http').ServerResponse) => Promise<void>} Handle */
+/**
+ * @typedef {import('node:http').IncomingMessage} Asked
+ * @typedef {import('node:http').ServerResponse} Answer
+ * @typedef {(asked: Asked, answer: Answer) => Promise<void>} Handle
+ * @typedef {{ role: string, client: string }} From what somebody may do, and who it is
+ */
+
+/** A stranger makes no page slower for those who were let in: strangers have a gate of their own. */
+const STRANGERS = { atOnce: 1, ofOne: 4, waiting: 40, few: 0, waitMs: 4000 };
+const STRANGER = 'stranger';
 
 /**
  * Answers requests that were let in. What a page shows may depend on the role of who asks, never on its name.
@@ -86,19 +117,17 @@ export function makeRequests(handle, isDevelopment) {
     immutable: true,
     maxAge: 31_536_000,
   });
-  const gate = new Gate();
+  const [insiders, strangers] = [new Gate(), new Gate(STRANGERS)];
   const pages = new PageCache();
   // A write tells of itself before others ask for what it changed.
   Object.assign(globalThis, { frostForgetPages: () => pages.forget() });
-  /** @param {import('node:http').IncomingMessage} asked @param {import('node:http').ServerResponse} answer @param {string} role */
-  return async (asked, answer, role) => {
+  /** @param {Asked} asked @param {Answer} answer @param {From} from */
+  return async (asked, answer, { role, client }) => {
     const { url = '' } = asked;
     if (ownFiles.some((one) => url.startsWith(one))) {
       asked.url = url.slice(STATIC_PATH.length - 1);
-      files(asked, answer, () => {
-        asked.url = url;
-        void handle(asked, answer);
-      });
+      // A file that is not there is not looked for elsewhere.
+      files(asked, answer, () => refuse(asked, answer, { status: 404, code: 'not_found' }));
       return;
     }
     if (url === KEEPER_PATH && !isDevelopment) {
@@ -107,6 +136,7 @@ export function makeRequests(handle, isDevelopment) {
     }
     const isRead = asked.method === 'GET' || asked.method === 'HEAD';
     if (!isRead) answer.once('close', () => pages.forget());
+    const gate = role === STRANGER ? strangers : insiders;
     const key = isDevelopment ? undefined : pages.keyOf(asked, role);
     const kept = key && gate.isBusy() ? await pages.find(key) : undefined;
     if (kept && !answer.destroyed) {
@@ -114,8 +144,8 @@ export function makeRequests(handle, isDevelopment) {
       return;
     }
     if (isPage(asked)) {
-      if (!(await gate.enter())) {
-        refuse(answer, BUSY);
+      if (!(await gate.enter(client))) {
+        refuse(asked, answer, BUSY);
         return;
       }
       if (answer.closed || answer.destroyed) {
@@ -136,7 +166,7 @@ export function makeRequests(handle, isDevelopment) {
       await handle(asked, answer);
     } catch (error) {
       console.error(error);
-      refuse(answer, { status: 500, code: 'failed' });
+      refuse(asked, answer, { status: 500, code: 'failed' });
     }
   };
 }

@@ -6,12 +6,12 @@ import next from 'next';
 import { makeGuard, ownNames } from './guard.mjs';
 import { listenBeyond, readyBeyond } from './lan/listen.mjs';
 import { inLanguage } from './language.mjs';
+import { bound } from './sockets.mjs';
 import { dress, makeRequests, refuse } from './requests.mjs';
 
 const HOST = '127.0.0.1';
-const HEADERS_MS = 10_000;
-const REQUEST_MS = 60_000;
-const KEEP_ALIVE_MS = 5000;
+/** Who sits at this machine. */
+const HERE = { role: 'here', client: 'here' };
 
 const { values: options } = parseArgs({
   options: {
@@ -33,17 +33,12 @@ const upgrade = app.getUpgradeHandler();
 const guard = makeGuard(ownNames(hostNames));
 
 /**
- * @template {import('node:http').Server | import('node:https').Server} T
- * @param {T} server
+ * Answers in the name of who sits at this machine; until the app knows of that, in nobody's.
+ * @param {() => Promise<void>} work
  */
-function bound(server) {
-  server.headersTimeout = HEADERS_MS;
-  server.requestTimeout = REQUEST_MS;
-  server.keepAliveTimeout = KEEP_ALIVE_MS;
-  server.on('clientError', (_error, socket) => {
-    if (socket.writable) socket.end('HTTP/1.1 400 Bad Request\r\nConnection: close\r\n\r\n');
-  });
-  return server;
+function asHere(work) {
+  const { frostAsHere } = /** @type {{ frostAsHere?: <T>(work: () => T) => T }} */ (globalThis);
+  return frostAsHere ? frostAsHere(work) : work();
 }
 
 const server = bound(
@@ -51,19 +46,19 @@ const server = bound(
     inLanguage(asked, () => {
       const refusal = guard(asked);
       if (refusal) {
-        refuse(answer, refusal);
+        refuse(asked, answer, refusal);
         return;
       }
       dress(asked, answer, isDevelopment);
-      void serve(asked, answer, 'here');
+      void asHere(() => serve(asked, answer, HERE));
     }),
   ),
 );
 server.on('upgrade', (asked, socket, head) => {
-  if (guard(asked)) socket.destroy();
+  if (!isDevelopment || guard(asked)) socket.destroy();
   else upgrade(asked, socket, head).catch(() => socket.destroy());
 });
-const others = beyond ? await listenBeyond(beyond, { serve, bound, isDevelopment }) : [];
+const others = beyond ? await listenBeyond(beyond, { serve, isDevelopment }) : [];
 server.listen(port, HOST, () => process.send?.('listening'));
 
 /** What was acknowledged is on the disk: nothing needs to be waited for. */

@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { DevicesScreen } from '@/features/devices/devices-screen';
 import { loadDevices } from '@/features/devices/use-cases/load-devices';
 import { nowMs } from '@/server/clock';
@@ -12,7 +12,7 @@ export const dynamic = 'force-dynamic';
 
 async function DevicesPage() {
   const changes = live().state();
-  const data = await loadDevices(database());
+  const data = await loadDevices(callersDatabase());
   return (
     <>
       <DevicesScreen data={data} serverNowMs={nowMs()} />

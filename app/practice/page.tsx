@@ -1,5 +1,5 @@
 import { cookies } from 'next/headers';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { PracticeScreen } from '@/features/practice/practice-screen';
 import { LEARNER_COOKIE } from '@/features/practice/use-cases/learner-cookie';
 import { loadPractice } from '@/features/practice/use-cases/load-practice';
@@ -20,7 +20,7 @@ async function PracticePage({ searchParams }: PracticePageProps) {
   const changes = live().state();
   const { round } = await searchParams;
   const who = (await cookies()).get(LEARNER_COOKIE)?.value;
-  const data = await loadPractice(database(), who, nowMs());
+  const data = await loadPractice(callersDatabase(), who, nowMs());
   return (
     <>
       <PracticeScreen

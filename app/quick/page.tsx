@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { listOutings, nextOuting } from '@/data/outings';
 import { askQuick } from '@/features/quick/quick-lab';
 import { QuickScreen } from '@/features/quick/quick-screen';
@@ -17,7 +17,7 @@ interface QuickPageProps {
 
 async function QuickPage({ searchParams }: QuickPageProps) {
   const first = quickFrom(await searchParams);
-  const outing = nextOuting(await listOutings(database()), nowMs());
+  const outing = nextOuting(await listOutings(callersDatabase()), nowMs());
   return (
     <Box as="main" pb={{ base: '16', lg: '0' }}>
       <QuickScreen

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { copiesNow } from '@/features/settings/use-cases/copies';
 import { shownHub } from '@/features/settings/use-cases/link-hub';
@@ -15,7 +15,7 @@ export const dynamic = 'force-dynamic';
 
 /** Settings where there is no outing yet, such as in a cabin that takes in the book of another one. */
 async function SettingsPage() {
-  const db = database();
+  const db = callersDatabase();
   return (
     <Box as="main">
       <SettingsScreen

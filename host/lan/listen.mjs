@@ -5,17 +5,32 @@ import path from 'node:path';
 import { makeGuard } from '../guard.mjs';
 import { inLanguage } from '../language.mjs';
 import { dress, refuse } from '../requests.mjs';
+import { BEYOND, bound } from '../sockets.mjs';
 import { machineNames } from './addresses.mjs';
 import { papersOf } from './authority.mjs';
 
+/** Ciphers that every browser of the last ten years has, all with forward secrecy and authentication in one. */
+const TLS = {
+  minVersion: /** @type {const} */ ('TLSv1.2'),
+  ciphers: [
+    'TLS_AES_256_GCM_SHA384',
+    'TLS_CHACHA20_POLY1305_SHA256',
+    'TLS_AES_128_GCM_SHA256',
+    'ECDHE-ECDSA-AES256-GCM-SHA384',
+    'ECDHE-ECDSA-CHACHA20-POLY1305',
+    'ECDHE-ECDSA-AES128-GCM-SHA256',
+  ].join(':'),
+  handshakeTimeout: 10_000,
+};
 const LOOK_AGAIN_MS = 86_400_000;
 const AUTHORITY_PATH = '/pair/authority.crt';
 
 /**
  * @typedef {import('node:http').IncomingMessage} Asked
  * @typedef {import('node:http').ServerResponse} Answer
+ * @typedef {import('../requests.mjs').From} From
  * @typedef {{ addresses: string[], names: string[], port: number, securePort: number, folder: string, papers: import('./authority.mjs').Papers }} Beyond
- * @typedef {{ serve: (asked: Asked, answer: Answer, role: string) => Promise<void>, bound: <T extends import('node:http').Server | import('node:https').Server>(server: T) => T, isDevelopment: boolean }} Ways
+ * @typedef {{ serve: (asked: Asked, answer: Answer, from: From) => Promise<void>, isDevelopment: boolean }} Ways
  */
 
 const machine = (/** @type {Pick<Beyond, 'addresses' | 'names'>} */ { addresses, names }) => ({
@@ -47,7 +62,7 @@ function leading({ addresses, names, securePort }) {
   return (/** @type {Asked} */ asked, /** @type {Answer} */ answer) => {
     const refusal = guard(asked);
     if (refusal) {
-      refuse(answer, refusal);
+      refuse(asked, answer, refusal);
       return;
     }
     const host = String(asked.headers.host).replace(/:\d+$/, '');
@@ -65,14 +80,14 @@ function leading({ addresses, names, securePort }) {
  * @param {Beyond} beyond
  * @param {Ways} ways
  */
-export async function listenBeyond(beyond, { serve, bound, isDevelopment }) {
+export async function listenBeyond(beyond, { serve, isDevelopment }) {
   const { addresses, names, port, securePort, folder, papers } = beyond;
   const guard = makeGuard([...addresses, ...names]);
   /** @param {Asked} asked @param {Answer} answer */
   const answerDevice = async (asked, answer) => {
     const refusal = guard(asked);
     if (refusal) {
-      refuse(answer, refusal);
+      refuse(asked, answer, refusal);
       return;
     }
     dress(asked, answer, isDevelopment);
@@ -84,26 +99,27 @@ export async function listenBeyond(beyond, { serve, bound, isDevelopment }) {
     }
     const { frostReception } = /** @type {{ frostReception?: Reception }} */ (globalThis);
     if (!frostReception) {
-      refuse(answer, { status: 503, code: 'busy' });
+      refuse(asked, answer, { status: 503, code: 'busy' });
       return;
     }
-    await frostReception(asked, answer, (role) => serve(asked, answer, role));
+    await frostReception(asked, answer, (from) => serve(asked, answer, from));
   };
   const secure = { key: papers.key, cert: papers.certificate };
   /** @type {(import('node:http').Server | import('node:https').Server)[]} */
   const servers = [];
   for (const address of addresses) {
     const https = bound(
-      createSecureServer({ ...secure, minVersion: 'TLSv1.2' }, (asked, answer) => {
+      createSecureServer({ ...secure, ...TLS }, (asked, answer) => {
         inLanguage(asked, () => answerDevice(asked, answer)).catch((error) => {
           console.error(error);
-          refuse(answer, { status: 500, code: 'failed' });
+          refuse(asked, answer, { status: 500, code: 'failed' });
         });
       }),
+      BEYOND,
     );
     https.on('tlsClientError', (_error, socket) => socket.destroy());
     https.on('upgrade', (_asked, socket) => socket.destroy());
-    const http = bound(createServer(leading(beyond)));
+    const http = bound(createServer(leading(beyond)), BEYOND);
     await Promise.all([listening(https, securePort, address), listening(http, port, address)]);
     servers.push(https, http);
   }
@@ -121,7 +137,7 @@ export async function listenBeyond(beyond, { serve, bound, isDevelopment }) {
   return servers;
 }
 
-/** @typedef {(asked: Asked, answer: Answer, serve: (role: string) => Promise<void>) => Promise<void>} Reception */
+/** @typedef {(asked: Asked, answer: Answer, serve: (from: From) => Promise<void>) => Promise<void>} Reception */
 
 /** @param {import('node:net').Server} server @param {number} port @param {string} address */
 function listening(server, port, address) {

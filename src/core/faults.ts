@@ -32,3 +32,15 @@ export class Overload extends Error {
     this.name = 'Overload';
   }
 }
+
+/** Somebody who was not let in asked for data. */
+export class NotLetIn extends Error {
+  constructor() {
+    super('not_let_in');
+    this.name = 'NotLetIn';
+  }
+}
+
+/** By its name, as above. */
+export const isNotLetIn = (error: unknown): error is NotLetIn =>
+  error instanceof Error && error.name === 'NotLetIn';

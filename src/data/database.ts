@@ -13,11 +13,6 @@ export type FrostDatabase = Kysely<Tables>;
 const FILE_NAME = 'frost-pick.db';
 const BUSY_TIMEOUT_MS = 5000;
 
-/** The folder for the database: FROST_PICK_DATA, or ./data. */
-export function dataFolder(): string {
-  return path.resolve(/* turbopackIgnore: true */ process.env.FROST_PICK_DATA || 'data');
-}
-
 export const databaseFile = (folder: string) => path.join(folder, FILE_NAME);
 
 /** The folder for the data cannot be made or written. */
@@ -67,16 +62,6 @@ export function openChecked(folder: string): OpenedDatabase {
 
 /** Opens the database of a folder. */
 export const openDatabase = (folder: string): FrostDatabase => openChecked(folder).db;
-
-const shared = globalThis as { frostDatabase?: OpenedDatabase };
-
-const opened = () => (shared.frostDatabase ??= openChecked(dataFolder()));
-
-/** The server's one database, migrated at start by instrumentation. */
-export const database = (): FrostDatabase => opened().db;
-
-/** What the check of the file said at the start. */
-export const storageHealth = (): StorageHealth => opened().health;
 
 /** Runs `work` in the transaction that is open, or in one of its own. */
 export function inTransaction<T>(

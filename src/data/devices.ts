@@ -36,6 +36,14 @@ export async function listDevices(db: FrostDatabase): Promise<ListedDevice[]> {
   });
 }
 
+const sameName = (name: string) => name.trim().normalize('NFKC').toLowerCase();
+
+/** Whether another device or token that may come in has this name: what it does is signed with it. */
+export async function isNameTaken(db: FrostDatabase, name: string, but?: string): Promise<boolean> {
+  const held = (await listDevices(db)).filter(({ id }) => id !== but);
+  return held.some((device) => sameName(device.name) === sameName(name));
+}
+
 /** Renames a device or gives it another role; false where it may not come in. */
 export async function changeDevice(
   db: FrostDatabase,
@@ -60,6 +68,31 @@ export async function revokeDevice(db: FrostDatabase, id: string, at: string): P
     .where('revoked_at', 'is', null)
     .executeTakeFirst();
   return done.numUpdatedRows > 0n;
+}
+
+/** The hashes of all secrets that were revoked. */
+export async function revokedSecrets(db: FrostDatabase): Promise<string[]> {
+  const rows = await db
+    .selectFrom('device')
+    .select('secret_hash')
+    .where('revoked_at', 'is not', null)
+    .execute();
+  return rows.map(({ secret_hash }) => secret_hash);
+}
+
+/** Revokes what has one of these secrets and was not revoked yet; gives how many that were. */
+export async function revokeSecrets(
+  db: FrostDatabase,
+  hashes: readonly string[],
+  at: string,
+): Promise<number> {
+  const done = await db
+    .updateTable('device')
+    .set({ revoked_at: at })
+    .where('secret_hash', 'in', hashes)
+    .where('revoked_at', 'is', null)
+    .executeTakeFirst();
+  return Number(done.numUpdatedRows);
 }
 
 /** Notes when a device was last here. */

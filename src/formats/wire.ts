@@ -1,6 +1,7 @@
-import { KeyReused, Overload, isStorageFault } from '../core/faults';
+import { KeyReused, Overload, isNotLetIn, isStorageFault } from '../core/faults';
 import { mistakesWords } from '../words/areas/mistakes';
 import { formatsScreenWords } from '../words/screens/formats';
+import { serverScreenWords } from '../words/screens/server';
 import { decodeText } from './text';
 import type { FieldProblem } from './schemas/validation';
 import { listed } from '../words/listed';
@@ -52,6 +53,7 @@ export async function answered<T>(
       const message = WORDS.theServerHasTooMuch;
       return failed('busy', message, [{ retryAfterS: error.retryAfterS }]);
     }
+    if (isNotLetIn(error)) return failed('not_paired', serverScreenWords.reception.notPaired);
     if (error instanceof KeyReused) {
       return failed('conflict', WORDS.thisWasSentBeforeFor);
     }

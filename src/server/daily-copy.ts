@@ -1,5 +1,5 @@
 import { wallMs } from '@/core/time';
-import { dataFolder } from '@/data/database';
+import { dataFolder } from '@/data/process-database';
 import { copyDatabase, listCopies } from '@/data/storage/copies';
 import { hostScreenWords } from '@/words/screens/host';
 

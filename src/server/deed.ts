@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { database, type FrostDatabase } from '@/data/database';
+import { type FrostDatabase } from '@/data/database';
+import { database } from '@/data/process-database';
 import { signAs } from '@/data/signatures';
 import { writeOnce } from '@/data/write-once';
 import { checkedId } from '@/formats/schemas/ids';

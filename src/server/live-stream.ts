@@ -1,11 +1,12 @@
-import { live, type LiveChange } from './live';
+import type { Insider } from './caller';
+import { AT_HOST, live } from './live';
 
 /** So often the stream says that it is there: who hears nothing for longer has no connection. */
 const BEAT_MS = 15_000;
 const RETRY_MS = 2000;
 
-/** A stream of server-sent events; undefined when too many listen already. */
-export function liveStream(signal: AbortSignal): ReadableStream<Uint8Array> | undefined {
+/** A stream of server-sent events for somebody who was let in. */
+export function liveStream(signal: AbortSignal, caller: Insider): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let out: ReadableStreamDefaultController<Uint8Array> | undefined;
   const send = (text: string) => {
@@ -17,8 +18,16 @@ export function liveStream(signal: AbortSignal): ReadableStream<Uint8Array> | un
   };
   const event = (name: string, data: unknown) =>
     send(`event: ${name}\ndata: ${JSON.stringify(data)}\n\n`);
-  const unlisten = live().listen((change: LiveChange) => event('change', change));
-  if (!unlisten) return undefined;
+  const unlisten = live().listen({
+    of: caller.door === 'here' ? AT_HOST : caller.id,
+    change: (change) => event('change', change),
+    end: (why) => {
+      event(why, {});
+      const last = out;
+      end();
+      last?.close();
+    },
+  });
   const beat = setInterval(() => event('beat', {}), BEAT_MS);
   const end = () => {
     clearInterval(beat);

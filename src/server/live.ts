@@ -11,7 +11,7 @@ export interface LiveState {
   versions: Readonly<Record<string, number>>;
 }
 
-/** A change that was stored: of which kind, the how manieth, and the key of the write that made it. */
+/** A change that was stored: its kind and running number, and the key of the write that made it. */
 export interface LiveChange {
   kind: string;
   version: number;
@@ -30,10 +30,20 @@ function buildId(): string {
   }
 }
 
-type Listener = (change: LiveChange) => void;
+/** Somebody who hears of changes; `end` is called when that is over before they go. */
+export interface Listener {
+  /** The device, or who sits at this machine. */
+  of: string;
+  change: (change: LiveChange) => void;
+  /** `replaced`: newer windows of the device listen instead. `revoked`: it may not come in any more. */
+  end: (why: 'replaced' | 'revoked') => void;
+}
 
-/** More streams than a valley has devices are somebody who tries. */
-const MOST_STREAMS = 200;
+/** Windows of one device that hear of changes; one more takes the place of the oldest. */
+const MOST_OF_ONE = 4;
+/** At this machine itself: a person may have many windows. */
+const MOST_HERE = 24;
+export const AT_HOST = 'here';
 
 /** Tells whoever listens what was changed. */
 class Live {
@@ -52,14 +62,27 @@ class Live {
     this.versions.set(kind, version);
     // Pages that were made before are old before anybody hears of the change.
     (globalThis as { frostForgetPages?: () => void }).frostForgetPages?.();
-    for (const listener of this.listeners) listener({ kind, version, key });
+    for (const { change } of this.listeners) change({ kind, version, key });
   }
 
-  /** Hears of every change from now on; undefined when too many listen already. */
-  listen(listener: Listener): (() => void) | undefined {
-    if (this.listeners.size >= MOST_STREAMS) return undefined;
+  /** Hears of every change from now on. Gives what ends that. */
+  listen(listener: Listener): () => void {
+    const mine = [...this.listeners].filter(({ of }) => of === listener.of);
+    const most = listener.of === AT_HOST ? MOST_HERE : MOST_OF_ONE;
+    for (const old of mine.slice(0, Math.max(0, mine.length + 1 - most))) {
+      this.listeners.delete(old);
+      old.end('replaced');
+    }
     this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
+    return () => void this.listeners.delete(listener);
+  }
+
+  /** Ends all streams of a device. */
+  silence(device: string): void {
+    for (const listener of [...this.listeners].filter(({ of }) => of === device)) {
+      this.listeners.delete(listener);
+      listener.end('revoked');
+    }
   }
 }
 

@@ -5,8 +5,12 @@ import { callerNow, looksOnly } from './caller';
 const WORDS = serverScreenWords.permission;
 
 /** Why who asks may not write; undefined for who may. */
-export const writeRefusal = (): WireResult<never> | undefined =>
-  looksOnly() ? failed('looks_only', WORDS.looksOnly) : undefined;
+export function writeRefusal(): WireResult<never> | undefined {
+  if (callerNow().door === 'none') {
+    return failed('not_paired', serverScreenWords.reception.notPaired);
+  }
+  return looksOnly() ? failed('looks_only', WORDS.looksOnly) : undefined;
+}
 
 /** Why who asks may not decide on devices and copies; undefined at this machine itself. */
 export const hostRefusal = (): WireResult<never> | undefined =>

@@ -1,5 +1,5 @@
 import { loadCourse } from '../data/course';
-import { database } from '../data/database';
+import { database } from '../data/process-database';
 import { listOutings } from '../data/outings';
 import { hasThreads } from './compute/pool';
 import { keepOutlooks } from './cases';

@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, readFileSync } from 'node:fs';
 import type { IncomingHttpHeaders } from 'node:http';
-import { request } from 'node:https';
+import { request, type Agent } from 'node:https';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import puppeteer, { type Browser, type Page } from 'puppeteer-core';
@@ -52,6 +52,9 @@ export interface Answered {
 }
 
 interface Asked {
+  /** Sent as it stands, where an address would be tidied on its way. */
+  path?: string;
+  agent?: Agent;
   method?: string;
   headers?: Record<string, string>;
   body?: string;
@@ -61,13 +64,13 @@ interface Asked {
 export const askSecurely = (
   folder: string,
   url: string,
-  { method = 'GET', headers = {}, body }: Asked = {},
+  { method = 'GET', headers = {}, body, ...more }: Asked = {},
 ): Promise<Answered> =>
   new Promise((resolve, reject) => {
     const ca = readFileSync(authorityOf(folder));
     // The authority is checked; a name in a header that is another one is what some tests send.
     const checkServerIdentity = () => undefined;
-    const asked = request(url, { method, headers, ca, checkServerIdentity }, (answer) => {
+    const asked = request(url, { method, headers, ca, checkServerIdentity, ...more }, (answer) => {
       let text = '';
       answer.setEncoding('utf8');
       answer.on('data', (piece) => (text += String(piece)));
@@ -82,6 +85,8 @@ export const askSecurely = (
 export interface Beyond {
   app: Started;
   folder: string;
+  /** The certificate that vouches for it. */
+  authority: string;
   /** Where devices reach it. */
   origin: string;
   /** At the host computer. */
@@ -92,7 +97,8 @@ export interface Beyond {
 
 /** The demo as devices reach it: a host's browser, and one of a device that trusts it. */
 export function withBeyond(): Beyond {
-  const own = { folder: freshFolder() } as Beyond;
+  const folder = freshFolder();
+  const own = { folder, authority: authorityOf(folder) } as Beyond;
   beforeAll(async () => {
     const port = await freePort();
     own.app = await startDemoBeyond(port, own.folder, ADDRESS);
@@ -115,6 +121,12 @@ export async function showCode(page: Page, role: 'Works' | 'Looks only'): Promis
   await press(page, role, 'radio');
   await press(page, 'Show a code');
   return textOf(page, 'pair-code');
+}
+
+/** What a paired device sends with each request. */
+export async function cookieOf(page: Page): Promise<Record<string, string>> {
+  const [session] = (await page.browserContext().cookies()).filter(({ httpOnly }) => httpOnly);
+  return { cookie: `${session!.name}=${session!.value}` };
 }
 
 /** Pairs a device as a person does; gives its page, in the app, and what went wrong on it. */

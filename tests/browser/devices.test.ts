@@ -1,9 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs';
+import { Agent } from 'node:https';
 import path from 'node:path';
 import { AxePuppeteer } from '@axe-core/puppeteer';
 import { describe, expect, it } from 'vitest';
 import { goTo, NARROW, openPage, press, textOf, typeInto, waitForText } from './app';
-import { askSecurely, pairDevice, showCode, withBeyond, type Answered } from './beyond';
+import { letIn } from '../attack/let-in';
+import { askSecurely, cookieOf, pairDevice, showCode, withBeyond, type Answered } from './beyond';
 
 const own = withBeyond();
 const ask = (where: string, more = {}): Promise<Answered> =>
@@ -34,6 +36,39 @@ const callOf = (id: string, args: unknown[] = ['key-of-a-stranger', 'demo-tour',
   body: JSON.stringify(args),
 });
 
+/** Other spellings that some reader of addresses takes for this one. */
+const TRICKS: ((where: string) => string)[] = [
+  (where) => `/_next/static/../..${where}`,
+  (where) => `/_next/static/%2e%2e/%2E%2E${where}`,
+  (where) => `/_next/static/.%2e/..${where}`,
+  (where) => `/_next/static/..%2f..${where}`,
+  (where) => `/_next/static/%2e%2e%2f%2e%2e${where}`,
+  (where) => `/_next/static/%252e%252e/%252e%252e${where}`,
+  (where) => `/_next/static/..\\..${where}`,
+  (where) => `/_next/static/..%5c..${where}`,
+  (where) => `/_next/static/..;/..;${where}`,
+  (where) => `/_next/static//../..${where}`,
+  (where) => `/icons/..${where}`,
+  (where) => `/icons/x/../..${where}`,
+  (where) => `/favicon.ico/..${where}`,
+  (where) => `/pair/..${where}`,
+  (where) => `/pair/%2e%2e${where}`,
+  (where) => `/pair;/..${where}`,
+  (where) => `/${where}`,
+  (where) => `/.${where}`,
+  (where) => `${where}/.`,
+  (where) => `${where}/../pair/..${where}`,
+  (where) => `${where};.js`,
+  (where) => `${where}%00`,
+  (where) => `${where}%09`,
+  (where) => `${where}%0d%0a`,
+  (where) => `${where}%3f`,
+  (where) => `${where}%23`,
+  (where) => `/\\${where}`,
+  (where) => `http://127.0.0.2${where}`,
+  (where) => `/x/../_next/static/../..${where}?format=zip`,
+];
+
 describe('who is not paired', () => {
   it('is answered 401 by every route and every action but the page of pairing', async () => {
     const all = addresses();
@@ -53,6 +88,33 @@ describe('who is not paired', () => {
         expect([id, (await ask(where, callOf(id))).status]).toEqual([id, 401]);
       }
     }
+  });
+
+  it('gets nowhere by another spelling of an address, nor does a device that only looks', async () => {
+    const guest = letIn(own.folder, 'looks');
+    const agent = new Agent({ keepAlive: true, maxSockets: 4, ca: readFileSync(own.authority) });
+    const state = async () => [
+      await (await fetch(`${own.app.url}/api/v1/season?format=csv`)).text(),
+      readdirSync(own.folder, { recursive: true }).sort().join(' '),
+    ];
+    const before = await state();
+    const all = addresses().flatMap((where) => TRICKS.map((trick) => trick(where)));
+    expect(all.length).toBeGreaterThan(1000);
+    const odd: unknown[] = [];
+    const send = async (path: string, method: string, headers: Record<string, string>) => {
+      const { status, body } = await ask('/', { path, method, headers, agent });
+      if (status !== 400) odd.push([path, method, headers === guest, status, body.slice(0, 80)]);
+    };
+    for (const path of all) {
+      const ways = ['GET', 'HEAD', 'POST'].flatMap((method) => [
+        send(path, method, {}),
+        send(path, method, guest),
+      ]);
+      await Promise.all(ways);
+    }
+    agent.destroy();
+    expect(odd).toEqual([]);
+    expect(await state()).toEqual(before);
   });
 
   it('is led from http to https, and is known by no other name', async () => {
@@ -109,10 +171,9 @@ describe('a device at the bench', () => {
     expect(await page.evaluate(() => scrollY)).toBeGreaterThanOrEqual(700);
     // And the other way, with the snow that stands on every screen.
     const reading = 'time,snow temperature [°C],humidity [%]\n2027-01-17T06:00,-13.5,70\n';
-    const [session] = (await page.browserContext().cookies()).filter(({ httpOnly }) => httpOnly);
     const saved = await ask('/api/v1/readings?outing=demo-tour', {
       method: 'POST',
-      headers: { 'content-type': 'text/csv', cookie: `${session!.name}=${session!.value}` },
+      headers: { 'content-type': 'text/csv', ...(await cookieOf(page)) },
       body: reading,
     });
     expect(saved.status).toBe(200);

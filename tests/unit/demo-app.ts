@@ -1,5 +1,6 @@
 import { afterEach, vi } from 'vitest';
-import { database, type FrostDatabase } from '@/data/database';
+import { type FrostDatabase } from '@/data/database';
+import { database } from '@/data/process-database';
 import { findOuting } from '@/data/outings';
 import type { Outing } from '@/core/model';
 import type { GrainQuestion } from '@/workers/grain.worker';

@@ -1,15 +1,23 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { statSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import path from 'node:path';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
-import { database } from '@/data/database';
+import { database } from '@/data/process-database';
 import { listDevices } from '@/data/devices';
 import { handsOf, handsOfImports, handsOfJobs } from '@/data/signatures';
 import { seedDemo } from '@/data/demo/seed';
 import { readBook } from '@/formats/book/read';
 import { bytesOf } from '@/formats/out-file';
-import { callerNow, looksOnly, runAs, type Caller } from '@/server/caller';
+import { callerNow, looksOnly, runAs, STRANGER, type Caller } from '@/server/caller';
+import { callersDatabase } from '@/server/callers-database';
+import { live } from '@/server/live';
+import { GET as liveRoute } from '../../app/api/v1/live/route';
+import { GET as readingsRoute } from '../../app/api/v1/readings/route';
 import { deed } from '@/server/deed';
 import { Door, door } from '@/server/door/door';
+import { keepRevoked } from '@/server/door/revocations';
 import { CODE_LIVES_MS, isCode, newPairingCode } from '@/server/door/pairing-code';
 import { receive } from '@/server/door/reception';
 import { loadTimeline } from '@/features/log/use-cases/load-timeline';
@@ -17,6 +25,7 @@ import { writeNote } from '@/features/log/use-cases/write-note';
 import { exportBook } from '@/features/settings/use-cases/export-book';
 import {
   changeDeviceAction,
+  inviteAction,
   makeTokenAction,
   openCodeAction,
   revokeDeviceAction,
@@ -27,6 +36,7 @@ import { migrated, temporaryFolder } from './temporary-database';
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
 
 const NOW = new Date('2027-01-13T12:00:00Z');
+const DONE = { ok: true, value: null } as const;
 const TABLET: Caller = { door: 'beyond', id: 'tablet', name: 'Bench tablet', role: 'works' };
 const GUEST: Caller = { door: 'beyond', id: 'guest', name: 'Guest', role: 'looks' };
 let folder: string;
@@ -40,7 +50,7 @@ beforeAll(async () => {
   process.env.FROST_PICK_DATA = folder;
   await seedDemo(await migrated(folder), NOW);
   server = createServer((asked, answer) => {
-    void receive(asked, answer, async (role) => {
+    void receive(asked, answer, async ({ role }) => {
       served.push({ caller: callerNow(), role, headers: { ...asked.headers } });
       answer.end('served');
     });
@@ -57,7 +67,8 @@ beforeEach(() => {
 
 const ask = (path: string, { headers = {}, ...more }: RequestInit = {}) =>
   fetch(`${origin}${path}`, { redirect: 'manual', headers, ...more });
-const pairWith = (code: string, name = 'Hill phone') =>
+let count = 0;
+const pairWith = (code: string, name = `Phone ${(count += 1)}`) =>
   ask('/pair', { method: 'POST', body: new URLSearchParams({ code, name }) });
 
 /** Pairs a device; gives the header that it sends from then on. */
@@ -103,19 +114,69 @@ describe('a pairing code', () => {
     expect((await pairWith(code)).headers.get('location')).toBe('/');
   });
 
-  it('cannot be tried more than five times', async () => {
+  const why = (answer: Response) => /no=(\w+)/.exec(answer.headers.get('location')!)?.[1];
+
+  it('cannot be tried more than five times; the next one can', async () => {
     const { code } = door().openCode('works');
     const whys = [];
-    for (let tries = 0; tries < 6; tries += 1) {
-      whys.push((await pairWith('ABCDEFGH')).headers.get('location'));
-    }
-    expect(whys.map((one) => /no=(\w+)/.exec(one!)![1])).toEqual([
-      ...Array(4).fill('wrong_code'),
-      'too_many',
-      'too_many',
-    ]);
+    for (let tries = 0; tries < 6; tries += 1) whys.push(why(await pairWith('ABCDEFGH')));
+    expect(whys).toEqual([...Array<string>(4).fill('wrong_code'), 'too_many', 'too_many']);
     // The right one comes too late as well.
-    expect((await pairWith(code)).headers.get('location')).toContain('no=too_many');
+    expect(why(await pairWith(code))).toBe('too_many');
+    const { code: next } = door().openCode('works');
+    expect((await pairWith(next, 'Next phone')).headers.get('location')).toBe('/');
+  });
+
+  it('is not locked by who tries while none stands, nor for who scans it', async () => {
+    for (let tries = 0; tries < 60; tries += 1) await pairWith('ABCDEFGH', `Stranger ${tries}`);
+    const first = door().openCode('works');
+    expect((await pairWith(first.code, 'Typed')).headers.get('location')).toBe('/');
+    const second = door().openCode('looks');
+    for (let tries = 0; tries < 60; tries += 1) await pairWith('ABCDEFGH');
+    const scanned = await ask('/pair', {
+      method: 'POST',
+      body: new URLSearchParams({ key: second.secret, name: 'Scanned' }),
+    });
+    expect(scanned.headers.get('location')).toBe('/');
+    const used = await ask('/pair', {
+      method: 'POST',
+      body: new URLSearchParams({ key: second.secret, name: 'Scanned again' }),
+    });
+    expect(why(used)).toBe('wrong_code');
+  });
+
+  it('is not needed by an address that the host let in after it tried', async () => {
+    expect(await inviteAction('127.0.0.1', 'looks')).toMatchObject({ ok: false });
+    await pairWith('ABCDEFGH', 'Hill phone 2');
+    expect((await loadDevices(database())).tries).toMatchObject([
+      { from: '127.0.0.1', name: 'Hill phone 2' },
+    ]);
+    await runAs(TABLET, async () => {
+      expect((await loadDevices(database())).tries).toEqual([]);
+      expect(await inviteAction('127.0.0.1', 'works')).toMatchObject({ ok: false });
+    });
+    expect(await inviteAction('127.0.0.1', 'looks')).toMatchObject({ ok: true });
+    expect((await pairWith('ABCDEFGH', 'Hill phone 2')).headers.get('location')).toBe('/');
+    expect(why(await pairWith('ABCDEFGH', 'Hill phone 3'))).toBe('wrong_code');
+  });
+
+  it('gives no two devices one name, and no name that the book refuses', async () => {
+    await paired('works', 'Cork table');
+    const { code } = door().openCode('works');
+    expect(why(await pairWith(code, 'cork  TABLE '))).toBe('name_taken');
+    for (const name of ['Phone <3', 'Anna & Ola > Bench']) {
+      expect([name, why(await pairWith(code, name))]).toEqual([name, 'odd_name']);
+    }
+    // The code is still good for another name.
+    expect((await pairWith(code, 'Cork table 2')).headers.get('location')).toBe('/');
+    const token = await makeTokenAction({ name: 'CORK TABLE', role: 'looks' });
+    expect(token).toMatchObject({ error: { code: 'invalid_input' } });
+    const [device] = (await listDevices(database())).filter(({ name }) => name === 'Cork table 2');
+    const renamed = await changeDeviceAction('rename-to-taken', device!.id, {
+      name: 'Cork table',
+      role: 'looks',
+    });
+    expect(renamed).toMatchObject({ error: { code: 'invalid_input' } });
   });
 
   it('is not taken from a body that is too long or no form', async () => {
@@ -221,6 +282,36 @@ describe('a paired device', () => {
     expect(gone).toMatchObject({ error: { code: 'not_found' } });
   });
 
+  it('that was revoked stays so when a copy of before is put back', async () => {
+    const { headers } = await paired('works', 'Lost phone');
+    const device = (await listDevices(database())).find(({ name }) => name === 'Lost phone')!;
+    await revokeDeviceAction('revoke-lost-phone', device.id);
+    const back = { revoked_at: null };
+    await database().updateTable('device').set(back).where('id', '=', device.id).execute();
+    expect((await ask('/', { headers })).status).toBe(200);
+    const at = '2027-01-14T12:00:00.000Z';
+    expect(await keepRevoked(database(), { folder, at })).toBe(1);
+    expect((await ask('/', { headers })).status).toBe(401);
+    expect(statSync(path.join(folder, 'lan', 'revoked')).mode & 0o077).toBe(0);
+  });
+
+  it('keeps its session from another server of this machine, and one of before the port', async () => {
+    const { cookie, headers } = await paired('works', 'Two servers');
+    const { port } = server.address() as AddressInfo;
+    expect(cookie).toMatch(new RegExp(`^frost-pick-session-${port}=`));
+    const old = headers.cookie.replace(`-${port}=`, '=');
+    expect((await ask('/', { headers: { cookie: old } })).status).toBe(200);
+  });
+
+  it('pairs again where the key of sessions was only half written', async () => {
+    const { headers } = await paired('works', 'Before the cut');
+    writeFileSync(path.join(folder, 'lan', 'session.key'), '');
+    (globalThis as { frostDoor?: Door }).frostDoor = new Door();
+    expect((await ask('/', { headers })).status).toBe(401);
+    const again = await paired('works', 'After the cut');
+    expect((await ask('/', { headers: again.headers })).status).toBe(200);
+  });
+
   it('decides on no device itself', async () => {
     const refused = { ok: false, error: { code: 'at_host_only' } };
     await runAs(TABLET, async () => {
@@ -245,6 +336,70 @@ describe('a paired device', () => {
     expect(JSON.stringify(rows)).not.toContain(made.value.token);
     const keys = await database().selectFrom('write_key').selectAll().execute();
     expect(JSON.stringify(keys)).not.toContain(made.value.token);
+  });
+});
+
+describe('data', () => {
+  const alone = <T>(work: () => T) => runAs(STRANGER, work);
+
+  it('are for nobody who was not let in, whatever leads there', async () => {
+    expect(() => alone(callersDatabase)).toThrow('not_let_in');
+    expect(() => alone(() => exportBook('json'))).toThrow('not_let_in');
+    const refused = { ok: false, error: { code: 'not_paired' } };
+    expect(await alone(() => openCodeAction('works'))).toMatchObject({
+      error: { code: 'at_host_only' },
+    });
+    const done = alone(() => deed('key-of-a-stranger', 'note.write', async () => DONE));
+    expect(await done).toMatchObject(refused);
+    const answer = await alone(() => readingsRoute(new Request('http://x/api/v1/readings')));
+    expect(answer.status).toBe(401);
+    const stream = await alone(() => liveRoute(new Request('http://x/api/v1/live')));
+    expect([stream.status, await stream.json()]).toMatchObject([401, { code: 'not_paired' }]);
+  });
+
+  it('are for nobody where nobody is named', () => {
+    const shared = globalThis as { frostCaller?: AsyncLocalStorage<Caller> };
+    const before = shared.frostCaller;
+    shared.frostCaller = new AsyncLocalStorage();
+    expect(callersDatabase).toThrow('not_let_in');
+    shared.frostCaller = before;
+  });
+});
+
+describe('streams of changes', () => {
+  const listener = (of: string) => ({ of, change: vi.fn(), end: vi.fn() });
+
+  it('are four a device at most: a newer window takes the place of the oldest', () => {
+    const all = Array.from({ length: 6 }, () => listener('tablet-x'));
+    const other = listener('tablet-y');
+    const ends = [other, ...all].map((one) => live().listen(one));
+    live().announce('note', 'a-key');
+    expect(all.map(({ change }) => change.mock.calls.length)).toEqual([0, 0, 1, 1, 1, 1]);
+    expect(all.map(({ end }) => end.mock.calls)).toEqual([
+      [['replaced']],
+      [['replaced']],
+      [],
+      [],
+      [],
+      [],
+    ]);
+    expect(other.change).toHaveBeenCalledTimes(1);
+    live().silence('tablet-x');
+    live().announce('note', 'another-key');
+    expect(all[5]!.change).toHaveBeenCalledTimes(1);
+    expect(all[5]!.end).toHaveBeenCalledWith('revoked');
+    expect(other.change).toHaveBeenCalledTimes(2);
+    for (const end of ends) end();
+  });
+
+  it('end when the device is revoked', async () => {
+    await paired('works', 'Listening phone');
+    const device = (await listDevices(database())).find(({ name }) => name === 'Listening phone')!;
+    const caller: Caller = { door: 'beyond', id: device.id, name: device.name, role: 'works' };
+    const answer = await runAs(caller, () => liveRoute(new Request('http://x/api/v1/live')));
+    await revokeDeviceAction('revoke-listening', device.id);
+    // It would not end by itself.
+    expect(await answer.text()).toContain('event: revoked');
   });
 });
 

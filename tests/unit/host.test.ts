@@ -1,11 +1,14 @@
 import { EventEmitter } from 'node:events';
 import { describe, expect, it, vi } from 'vitest';
 import { Gate } from '../../host/gate.mjs';
+import fc from 'fast-check';
+import { normalAddress } from '../../host/address.mjs';
 import { makeGuard, ownNames } from '../../host/guard.mjs';
 import { contentPolicy } from '../../host/headers.mjs';
 import { PageCache } from '../../host/page-cache.mjs';
 import { dress, refuse } from '../../host/requests.mjs';
 import { inLanguage } from '@/server/language';
+import { plainPage } from '@/server/plain-page';
 import { serverScreenWords } from '@/words/screens/server';
 import { layOutTongues } from '@/words/tongues';
 
@@ -56,6 +59,7 @@ describe('the guard', () => {
     for (const url of ['/%E0%A4%A', '/%', '*', 'http://x/', `/${'a'.repeat(5000)}`]) {
       expect(ask({ url }), url).toBe('invalid_path');
     }
+    expect(ask({ url: '/icons/../api/v1/book' })).toBe('invalid_path');
     expect(ask({ method: 'POST', headers: { 'next-action': '[object Object]' } })).toBe(
       'unknown_action',
     );
@@ -86,6 +90,56 @@ it('only a file that a worker may be run from may compile the kernel', () => {
   }
 });
 
+describe('the address of a request', () => {
+  const TRICKS = [
+    '/x/../quick',
+    '/x/./quick',
+    '/..',
+    '/x/%2e%2e/quick',
+    '/x/.%2E/quick',
+    '/x/%252e%252e/quick',
+    '/x/..;/quick',
+    '/x;a=b/quick',
+    '/x/%3b/quick',
+    '//quick',
+    '/x//quick',
+    '/x%2fquick',
+    '/x%2Fquick',
+    '/x/..\\\\quick',
+    '/x\\\\quick',
+    '/x%5cquick',
+    '/x%00quick',
+    '/x%0aquick',
+    '/x%7fquick',
+    '/x%c2%85quick',
+    '/x%3fquick',
+    '/x%23quick',
+    'quick',
+    '',
+  ].map((one) => one.replaceAll('\\\\', '\\'));
+
+  it('is refused where it can be read in two ways', () => {
+    for (const url of TRICKS) expect([url, normalAddress(url)]).toEqual([url, undefined]);
+    // In what follows the question mark nobody looks for a path.
+    expect(normalAddress('/quick?to=/../x//y;z%2e%2e')).toBe('/quick?to=/../x//y;z%2e%2e');
+  });
+
+  it('has one spelling, which stays as it is when it is made again', () => {
+    expect(normalAddress('/%71uick')).toBe('/quick');
+    expect(normalAddress('/outing/[a]')).toBe('/outing/%5Ba%5D');
+    fc.assert(
+      fc.property(fc.webPath(), fc.string({ unit: 'binary' }), (path, more) => {
+        const normal = normalAddress(path + more);
+        if (normal === undefined) return;
+        expect(normalAddress(normal)).toBe(normal);
+        const [own = ''] = normal.split('?');
+        expect(new URL(own, 'http://here').pathname).toBe(own);
+        expect(decodeURIComponent(own)).not.toMatch(/\/\/|\\|;|(^|\/)\.\.?(\/|$)/);
+      }),
+    );
+  });
+});
+
 describe('the gate', () => {
   it('lets so many in, keeps some waiting in order, and sends the rest away', async () => {
     const gate = new Gate({ atOnce: 2, waiting: 2, waitMs: 60_000 });
@@ -103,9 +157,36 @@ describe('the gate', () => {
     expect(gate.inside).toBe(0);
   });
 
+  it('lets clients in by turns, and bounds what each may ask for', async () => {
+    const gate = new Gate({ atOnce: 1, ofOne: 3, waiting: 10 });
+    await gate.enter('greedy');
+    const order: string[] = [];
+    const waiting = ['greedy', 'greedy', 'greedy', 'other', 'third'].map(async (client) => {
+      if (await gate.enter(client)) order.push(client);
+    });
+    expect(await gate.enter('greedy')).toBe(false);
+    for (let i = 0; i < 5; i += 1) {
+      gate.leave();
+      await Promise.resolve();
+    }
+    await Promise.all(waiting);
+    expect(order).toEqual(['greedy', 'other', 'third', 'greedy', 'greedy']);
+  });
+
+  it('lets a few clients wait for as long as a browser does', async () => {
+    vi.useFakeTimers();
+    const gate = new Gate({ atOnce: 1, few: 2, waitMs: 1000 });
+    await gate.enter('a');
+    const patient = gate.enter('a');
+    await vi.advanceTimersByTimeAsync(40_000);
+    gate.leave();
+    expect(await patient).toBe(true);
+    vi.useRealTimers();
+  });
+
   it('sends away who waited too long', async () => {
     vi.useFakeTimers();
-    const gate = new Gate({ atOnce: 1, waiting: 5, waitMs: 1000 });
+    const gate = new Gate({ atOnce: 1, waiting: 5, few: 0, waitMs: 1000 });
     await gate.enter();
     const late = gate.enter();
     await vi.advanceTimersByTimeAsync(1001);
@@ -190,13 +271,20 @@ describe('a page that is kept', () => {
 });
 
 describe('a refusal', () => {
-  const said = (code: string) => {
+  const sent = (code: string, { status = 400, accept = '*/*' } = {}) => {
     let body = '';
     const answer = { headersSent: false, writeHead: vi.fn(), end: (text: string) => (body = text) };
-    refuse(answer as unknown as Parameters<typeof refuse>[0], { status: 400, code });
-    return JSON.parse(body) as { code: string; message: string };
+    const asked = { headers: { accept } } as Parameters<typeof refuse>[0];
+    refuse(asked, answer as unknown as Parameters<typeof refuse>[1], { status, code });
+    return { body, headers: answer.writeHead.mock.calls[0]![1] as Record<string, string> };
   };
-  const shared = globalThis as { frostRefusal?: (code: string) => string | undefined };
+  const said = (code: string) => JSON.parse(sent(code).body) as { code: string; message: string };
+  const shared = globalThis as {
+    frostRefusal?: (code: string) => {
+      message: string | undefined;
+      page: (message: string, refreshS?: number) => string;
+    };
+  };
   const REFUSAL = () => serverScreenWords.REFUSAL as Record<string, string>;
 
   it('says that the server is starting until the app is there with its words', () => {
@@ -204,9 +292,24 @@ describe('a refusal', () => {
     expect(said('busy')).toMatchObject({ code: 'busy', message: 'The server is still starting.' });
   });
 
+  it('is a page for somebody who looks at it, which tries again while there is too much to do', () => {
+    shared.frostRefusal = (code) => ({
+      message: code,
+      page: (text, refreshS) => plainPage({ title: 'Frost Pick', text, refreshS }),
+    });
+    const page = sent('busy', { status: 503, accept: 'text/html,*/*' });
+    expect(page.headers['content-type']).toContain('text/html');
+    expect(page.headers['retry-after']).toBe('2');
+    expect(page.body).toContain('http-equiv="refresh" content="2"');
+    expect(sent('failed', { status: 500, accept: 'text/html' }).body).not.toContain('refresh');
+  });
+
   it('has words for every code of the guard, in the language of who asks', () => {
     layOutTongues();
-    shared.frostRefusal = (code) => REFUSAL()[code];
+    shared.frostRefusal = (code) => ({
+      message: REFUSAL()[code],
+      page: (text, refreshS) => plainPage({ title: 'Frost Pick', text, refreshS }),
+    });
     const codes = [
       ask({ method: 'TRACE' }),
       ask({ url: '/%' }),
@@ -215,6 +318,7 @@ describe('a refusal', () => {
       ask({ headers: { 'next-action': 'zz' } }),
       'busy',
       'failed',
+      'not_found',
     ] as string[];
     expect(new Set(codes).size).toBe(codes.length);
     expect(Object.keys(REFUSAL()).sort()).toEqual([...codes].sort());

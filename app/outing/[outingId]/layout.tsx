@@ -1,6 +1,6 @@
 import { Suspense, type ReactNode } from 'react';
 import { notFound } from 'next/navigation';
-import { database, storageHealth } from '@/data/database';
+import { callersDatabase, callersHealth } from '@/server/callers-database';
 import { Frame } from '@/features/frame/frame';
 import { AtStart, AtStartPlace } from '@/features/frame/at-start';
 import { loadAtStart, loadFrame, type FrameData } from '@/features/frame/load-frame';
@@ -19,14 +19,14 @@ interface OutingLayoutProps {
 
 /** Comes when the outlook is there; the frame does not wait for it. */
 async function LaterAtStart({ data }: { data: FrameData }) {
-  return <AtStart day={await loadAtStart(database(), data)} />;
+  return <AtStart day={await loadAtStart(callersDatabase(), data)} />;
 }
 
 async function OutingLayout({ params, children }: OutingLayoutProps) {
-  const health = storageHealth();
+  const health = callersHealth();
   // Before anything is read: what changes from here on is told to the page.
   const changes = live().state();
-  const data = await loadFrame(database(), (await params).outingId);
+  const data = await loadFrame(callersDatabase(), (await params).outingId);
   if (!data) notFound();
   return (
     <Frame

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { listOutings } from '@/data/outings';
 import { listVenues } from '@/data/venues';
 import { NewOutingScreen } from '@/features/outing/new-outing-screen';
@@ -29,7 +29,7 @@ function fromQuick(address: Record<string, string | string[] | undefined>): From
 
 async function NewOutingPage({ searchParams }: NewOutingPageProps) {
   const address = await searchParams;
-  const db = database();
+  const db = callersDatabase();
   const [venues, outings] = await Promise.all([listVenues(db), listOutings(db)]);
   return (
     <Box as="main">

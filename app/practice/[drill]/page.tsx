@@ -2,7 +2,7 @@ import { notFound, redirect } from 'next/navigation';
 import { cookies } from 'next/headers';
 import { isItem } from '@/core/practice';
 import { DRILLS } from '@/core/practice/types';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findLearner } from '@/data/practice';
 import { DrillScreen } from '@/features/practice/drill-screen';
 import { LEARNER_COOKIE } from '@/features/practice/use-cases/learner-cookie';
@@ -31,7 +31,7 @@ async function DrillPage({ params, searchParams }: DrillPageProps) {
   if (!drill) notFound();
   const item = { drill, topic, seed: Number(seed), ...(past ? { pastId: past } : {}) };
   if (!isItem(item)) redirect(`/practice/next?drill=${drill}`);
-  const db = database();
+  const db = callersDatabase();
   const situation = await situationOf(db, item, await readersUnits());
   if (!situation) redirect(`/practice/next?drill=${drill}`);
   const who = (await cookies()).get(LEARNER_COOKIE)?.value;

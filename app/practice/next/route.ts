@@ -1,7 +1,7 @@
 import { cookies } from 'next/headers';
 import { PRACTICE } from '@/core/practice';
 import { DRILLS } from '@/core/practice/types';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { drillHref } from '@/features/practice/drill-href';
 import { LEARNER_COOKIE } from '@/features/practice/use-cases/learner-cookie';
 import { nextDrill } from '@/features/practice/use-cases/next-drill';
@@ -23,7 +23,7 @@ export async function GET(request: Request): Promise<Response> {
   if (until !== null && now > Number(until)) return goTo('/practice?round=done');
   const drillOf = (name: string) => DRILLS.find((one) => one === query.get(name));
   const who = (await cookies()).get(LEARNER_COOKIE)?.value;
-  const db = database();
+  const db = callersDatabase();
   const learner = who === undefined ? undefined : await findLearner(db, who);
   const item = await nextDrill(db, learner?.id, {
     drill: drillOf('drill'),

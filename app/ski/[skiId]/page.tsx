@@ -1,5 +1,5 @@
 import { notFound, redirect } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { listOutings, nextOuting } from '@/data/outings';
 import { findSki } from '@/data/skis';
 import { nowMs } from '@/server/clock';
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 
 /** Where a scanned label leads: the ski, in the frame of the next outing. */
 async function ScannedSki({ params }: { params: Promise<{ skiId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const { skiId } = await params;
   if (!(await findSki(db, skiId))) notFound();
   const outing = nextOuting(await listOutings(db), nowMs());

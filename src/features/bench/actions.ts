@@ -1,6 +1,6 @@
 'use server';
 
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { deed, deedOn, writing } from '@/server/deed';
@@ -12,7 +12,7 @@ import { showSheet, type ShownSheet } from './use-cases/show-sheet';
 /** The sheet for a ski, before it is started. */
 export async function planAction(input: unknown): Promise<WireResult<ShownSheet>> {
   const units = await readersUnits();
-  return answered(() => showSheet(database(), input, { nowMs: nowMs(), units }));
+  return answered(() => showSheet(callersDatabase(), input, { nowMs: nowMs(), units }));
 }
 
 /** Starts the sheet. */
@@ -22,7 +22,7 @@ export async function startAction(
 ): Promise<WireResult<{ id: string }>> {
   const write = writing(key, 'job.start');
   const units = await readersUnits();
-  return answered(() => startJob(database(), input, { nowMs: nowMs(), write, units }));
+  return answered(() => startJob(callersDatabase(), input, { nowMs: nowMs(), write, units }));
 }
 
 /** Next, back or skip. */
@@ -54,5 +54,5 @@ export async function tickAction(
 ): Promise<WireResult<{ jobId: string }>> {
   const write = writing(key, 'job.tick');
   const units = await readersUnits();
-  return answered(() => tickVisit(database(), input, { nowMs: nowMs(), units, write }));
+  return answered(() => tickVisit(callersDatabase(), input, { nowMs: nowMs(), units, write }));
 }

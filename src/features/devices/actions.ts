@@ -1,11 +1,18 @@
 'use server';
 
 import { answered, type WireResult } from '@/formats/wire';
+import { callersDatabase } from '@/server/callers-database';
 import { deedOn } from '@/server/deed';
 import { door } from '@/server/door/door';
 import { hostRefusal } from '@/server/permission';
 import { refreshScreens } from '@/server/refresh-screens';
-import { dropDevice, makeToken, openCode, renameDevice } from './use-cases/change-devices';
+import {
+  dropDevice,
+  inviteAddress,
+  makeToken,
+  openCode,
+  renameDevice,
+} from './use-cases/change-devices';
 
 const refreshed = <T>(result: WireResult<T>): WireResult<T> => {
   if (result.ok) refreshScreens();
@@ -27,6 +34,11 @@ export async function closeCodeAction(): Promise<WireResult<null>> {
   });
 }
 
+/** Lets the next try of an address in, whatever code it brings. */
+export async function inviteAction(from: unknown, role: unknown): Promise<WireResult<null>> {
+  return answered(() => hostRefusal() ?? refreshed(inviteAddress(from, role)));
+}
+
 /** Gives a device another name or role. */
 export async function changeDeviceAction(
   key: string,
@@ -42,14 +54,18 @@ export async function changeDeviceAction(
 
 /** Lets a device in no more. */
 export async function revokeDeviceAction(key: string, deviceId: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  const done = await deedOn(key, {
     name: 'device.revoke',
     target: deviceId,
     work: async (db, id, { at }) => hostRefusal() ?? dropDevice(db, id, at),
   });
+  if (done.ok) await door().afterRevoking(deviceId);
+  return done;
 }
 
 /** Makes a token for a script. It is no deed: what a deed answers is kept, and this is told once. */
 export async function makeTokenAction(input: unknown): Promise<WireResult<{ token: string }>> {
-  return answered(async () => hostRefusal() ?? refreshed(await makeToken(input)));
+  return answered(
+    async () => hostRefusal() ?? refreshed(await makeToken(callersDatabase(), input)),
+  );
 }

@@ -16,7 +16,7 @@ const TOKENS = devicesScreenWords.tokens;
 
 /** Who may reach this server from beyond its machine: let in and turned away at the host computer. */
 export function DevicesScreen({ data, serverNowMs }: { data: DevicesData; serverNowMs: number }) {
-  const { devices, fingerprint, code, isHost } = data;
+  const { devices, fingerprint, code, tries, isHost } = data;
   const paired = devices.filter(({ kind }) => kind === 'device');
   const tokens = devices.filter(({ kind }) => kind === 'token');
   const isOpen = fingerprint !== undefined;
@@ -37,7 +37,12 @@ export function DevicesScreen({ data, serverNowMs }: { data: DevicesData; server
         <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }} columnGap="10">
           <Box minW="0">
             {isOpen && isHost && (
-              <PairingPart code={code} paired={paired.length} serverNowMs={serverNowMs} />
+              <PairingPart
+                code={code}
+                tries={tries}
+                paired={paired.length}
+                serverNowMs={serverNowMs}
+              />
             )}
             {(isOpen || paired.length > 0) && (
               <DeviceList

@@ -23,6 +23,8 @@ const LOOK = {
 
 export interface PairScreenProps {
   code: string;
+  /** Of a code that was scanned; empty where it is to be typed. */
+  secret: string;
   name: string;
   /** Why the form came back. */
   no: keyof typeof WORDS.NO | undefined;
@@ -30,36 +32,44 @@ export interface PairScreenProps {
 }
 
 /** What a device sees that is not paired: a plain form, which also works before any script has come. */
-export function PairScreen({ code, name, no, fingerprint }: PairScreenProps) {
+export function PairScreen({ code, secret, name, no, fingerprint }: PairScreenProps) {
   const [typed, setTyped] = useState({ code, name });
   const problem = no && WORDS.NO[no];
-  const isOfName = no === 'no_name';
+  const isOfCode = no === 'wrong_code' || no === 'too_many';
+  const isScanned = secret !== '' && !isOfCode;
   return (
     <Box as="main">
-      <Sheet question={WORDS.title} answer={<Text textStyle="title">{WORDS.answer}</Text>}>
+      <Sheet
+        question={WORDS.title}
+        answer={<Text textStyle="title">{isScanned ? WORDS.scanned : WORDS.answer}</Text>}
+      >
         <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }} columnGap="10">
           <Part title={WORDS.pair}>
             <form method="post" action="/pair">
               <Flex direction="column" gap="4" maxW="420px">
-                <FieldFrame
-                  label={WORDS.code}
-                  hint={WORDS.codeHint}
-                  problem={isOfName ? undefined : problem}
-                >
-                  <Input
-                    name="code"
-                    value={typed.code}
-                    onChange={({ target }) => setTyped({ ...typed, code: target.value })}
-                    autoCapitalize="characters"
-                    spellCheck={false}
-                    required
-                    {...LOOK}
-                  />
-                </FieldFrame>
+                {isScanned ? (
+                  <input type="hidden" name="key" value={secret} />
+                ) : (
+                  <FieldFrame
+                    label={WORDS.code}
+                    hint={WORDS.codeHint}
+                    problem={isOfCode ? problem : undefined}
+                  >
+                    <Input
+                      name="code"
+                      value={typed.code}
+                      onChange={({ target }) => setTyped({ ...typed, code: target.value })}
+                      autoCapitalize="characters"
+                      spellCheck={false}
+                      required
+                      {...LOOK}
+                    />
+                  </FieldFrame>
+                )}
                 <FieldFrame
                   label={WORDS.name}
                   hint={WORDS.nameHint}
-                  problem={isOfName ? problem : undefined}
+                  problem={isOfCode ? undefined : problem}
                 >
                   <Input
                     name="name"

@@ -14,7 +14,8 @@ import { countdown } from '@/words/times';
 import { wallMs } from '@/core/time';
 import type { WireResult } from '@/formats/wire';
 import { closeCodeAction, openCodeAction } from './actions';
-import type { ShownCode } from './use-cases/load-devices';
+import { PairTries } from './pair-tries';
+import type { PairTryLine, ShownCode } from './use-cases/load-devices';
 
 const WORDS = devicesScreenWords.pairing;
 const roles = () => optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
@@ -22,13 +23,14 @@ const HALF = 4;
 
 interface PairingPartProps {
   code: ShownCode | undefined;
+  tries: readonly PairTryLine[];
   /** How many devices are paired. */
   paired: number;
   serverNowMs: number;
 }
 
 /** Shows the code that lets one device in, until it is used or runs out. */
-export function PairingPart({ code, paired, serverNowMs }: PairingPartProps) {
+export function PairingPart({ code, tries, paired, serverNowMs }: PairingPartProps) {
   const router = useRouter();
   const [role, setRole] = useState<DeviceRole>('works');
   const [problem, setProblem] = useState<string>();
@@ -70,6 +72,7 @@ export function PairingPart({ code, paired, serverNowMs }: PairingPartProps) {
         {paired > before ? WORDS.paired : ''}
       </Text>
       <FieldProblemText problem={problem} />
+      {tries.length > 0 && <PairTries tries={tries} role={role} serverNowMs={serverNowMs} />}
     </Part>
   );
 }

@@ -1,7 +1,7 @@
 'use server';
 
 import type { PackedCases } from '@/core/choice';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { writing } from '@/server/deed';
@@ -15,7 +15,7 @@ export async function saveChoiceAction(
 ): Promise<WireResult<{ id: string }>> {
   const write = writing(key, 'choice.save');
   return answered(async () => {
-    const saved = await saveChoice(database(), input, { nowMs: nowMs(), write });
+    const saved = await saveChoice(callersDatabase(), input, { nowMs: nowMs(), write });
     return saved.ok ? { ok: true, value: { id: saved.value.id } } : saved;
   });
 }
@@ -26,5 +26,5 @@ export async function casesAction(
   startAt: string,
   hoursOnSnow: number | undefined,
 ): Promise<WireResult<PackedCases | undefined>> {
-  return answered(() => modelledWindow(database(), outingId, { startAt, hoursOnSnow }));
+  return answered(() => modelledWindow(callersDatabase(), outingId, { startAt, hoursOnSnow }));
 }

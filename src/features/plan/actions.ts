@@ -1,6 +1,6 @@
 'use server';
 
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { deed, deedOn, writing } from '@/server/deed';
@@ -14,7 +14,7 @@ export async function groundAction(asked: {
   cabin: unknown;
   wish: unknown;
 }): Promise<WireResult<PlanGround>> {
-  return answered(() => planGround(database(), asked, nowMs()));
+  return answered(() => planGround(callersDatabase(), asked, nowMs()));
 }
 
 /** Keeps a plan made on this device. */
@@ -23,7 +23,7 @@ export async function keepPlanAction(
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
   const write = writing(key, 'plan.keep');
-  return answered(() => keepPlan(database(), input, { nowMs: nowMs(), write }));
+  return answered(() => keepPlan(callersDatabase(), input, { nowMs: nowMs(), write }));
 }
 
 /** Moves a step of the plan in force. */
@@ -50,5 +50,5 @@ export async function tickAction(
 ): Promise<WireResult<{ jobId: string }>> {
   const write = writing(key, 'plan.tick');
   const units = await readersUnits();
-  return answered(() => tickVisit(database(), input, { nowMs: nowMs(), units, write }));
+  return answered(() => tickVisit(callersDatabase(), input, { nowMs: nowMs(), units, write }));
 }

@@ -1,7 +1,7 @@
 'use server';
 
 import { cookies } from 'next/headers';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { checkedId } from '@/formats/schemas/ids';
 import { asFields } from '@/formats/schemas/validation';
 import { answered, type WireResult } from '@/formats/wire';
@@ -45,7 +45,7 @@ export async function answerDrillAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<ToldMark & { isKept: boolean }>> {
-  const marked = await answered(() => markInput(database(), input));
+  const marked = await answered(() => markInput(callersDatabase(), input));
   if (!marked.ok) return marked;
   const { told } = marked.value;
   const { learnerId } = asFields(input);

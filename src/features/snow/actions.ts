@@ -2,7 +2,7 @@
 
 import type { PackedCases } from '@/core/choice';
 import type { TrackEvent } from '@/core/model';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { deed, deedOn } from '@/server/deed';
 import { modelledWindow } from '@/server/modelled-window';
@@ -83,5 +83,5 @@ export async function standingCasesAction(
   outingId: string,
   window: { startAt: string; hoursOnSnow: number | undefined },
 ): Promise<WireResult<PackedCases | undefined>> {
-  return answered(() => modelledWindow(database(), outingId, window));
+  return answered(() => modelledWindow(callersDatabase(), outingId, window));
 }

@@ -1,7 +1,7 @@
 'use server';
 
 import { checkedId } from '@/formats/schemas/ids';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowIso } from '@/server/clock';
 import { deed, deedOn, writing } from '@/server/deed';
@@ -16,7 +16,7 @@ export async function takeWeatherAction(
   input: WeatherInput,
 ): Promise<WireResult<TakenWeather>> {
   const write = writing(key, 'weather.take');
-  return answered(() => takeWeather(database(), { target, input }, { at: nowIso(), write }));
+  return answered(() => takeWeather(callersDatabase(), { target, input }, { at: nowIso(), write }));
 }
 
 /** Takes weather back that came in at an instant. */

@@ -1,7 +1,7 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { serverScreenWords } from '@/words/screens/server';
-import { languageTag } from '@/words/tongue';
-import { runAs, type Caller } from '../caller';
+import { runAs, STRANGER } from '../caller';
+import { plainPage } from '../plain-page';
 import { door, SESSION_COOKIE } from './door';
 import { pairByForm } from './pair-by-form';
 
@@ -16,23 +16,28 @@ const FILES_OF_PAIRING = new Set([
   '/icon.svg',
   '/apple-icon.png',
   '/manifest.webmanifest',
+  '/icons/192.png',
+  '/icons/512.png',
+  '/icons/maskable.png',
 ]);
-const ICONS = '/icons/';
 /** Questions that are sent with POST because they are long: they write nothing. */
 const QUESTIONS = new Set(
   ['pick', 'iron', 'grip', 'glide', 'outlook', 'plan'].map((name) => `/api/v1/${name}`),
 );
 const READS = new Set(['GET', 'HEAD']);
 
-/** Somebody who may see the page of pairing and nothing else. */
-const STRANGER: Caller = { door: 'beyond', id: '', name: '', role: 'looks' };
+/** What somebody may do, and who it is, for the order in which requests are answered. */
+export interface From {
+  role: string;
+  client: string;
+}
 
 /** What the rest of the server must not see, and what it must not believe. */
 function takeSecrets({ headers }: IncomingMessage): void {
   delete headers.authorization;
   const kept = (headers.cookie ?? '')
     .split(/;\s*/)
-    .filter((one) => one !== '' && !one.startsWith(`${SESSION_COOKIE}=`));
+    .filter((one) => one !== '' && !one.startsWith(SESSION_COOKIE));
   headers.cookie = kept.join('; ');
   headers['x-forwarded-proto'] = 'https';
 }
@@ -47,8 +52,7 @@ function takeRouting({ headers }: IncomingMessage): void {
 }
 
 const isPairing = (method: string, path: string) =>
-  READS.has(method) &&
-  (FILES_OF_PAIRING.has(path) || path.startsWith(STATIC) || path.startsWith(ICONS));
+  READS.has(method) && (FILES_OF_PAIRING.has(path) || path.startsWith(STATIC));
 
 function turnAway({ headers }: IncomingMessage, answer: ServerResponse): void {
   answer.statusCode = 401;
@@ -61,9 +65,8 @@ function turnAway({ headers }: IncomingMessage, answer: ServerResponse): void {
     return;
   }
   answer.setHeader('content-type', 'text/html; charset=utf-8');
-  answer.end(
-    `<!doctype html><html lang="${languageTag()}"><title>${WORDS.title}</title><meta name="viewport" content="width=device-width"><main><h1>${WORDS.title}</h1><p>${WORDS.notPaired}</p><p><a href="${PAIR_PATH}">${WORDS.toPairing}</a></p></main></html>`,
-  );
+  const link = { href: PAIR_PATH, label: WORDS.toPairing };
+  answer.end(plainPage({ title: WORDS.title, text: WORDS.notPaired, link }));
 }
 
 function refuseWrite(answer: ServerResponse): void {
@@ -86,7 +89,7 @@ function refuseWrite(answer: ServerResponse): void {
 export async function receive(
   asked: IncomingMessage,
   answer: ServerResponse,
-  serve: (role: string) => Promise<void>,
+  serve: (from: From) => Promise<void>,
 ): Promise<void> {
   const [method, path] = [asked.method ?? 'GET', (asked.url ?? '/').split('?')[0]!];
   if (method === 'POST' && path === PAIR_PATH && asked.headers['next-action'] === undefined) {
@@ -100,7 +103,7 @@ export async function receive(
   if (caller?.door === 'beyond') {
     const isWrite = !READS.has(method) && path.startsWith('/api/') && !QUESTIONS.has(path);
     if (caller.role === 'looks' && isWrite) refuseWrite(answer);
-    else await runAs(caller, () => serve(caller.role));
+    else await runAs(caller, () => serve({ role: caller.role, client: caller.id }));
     return;
   }
   if (!isPairing(method, path)) {
@@ -108,5 +111,6 @@ export async function receive(
     return;
   }
   takeRouting(asked);
-  await runAs(STRANGER, () => serve('stranger'));
+  const client = asked.socket.remoteAddress ?? '';
+  await runAs(STRANGER, () => serve({ role: 'stranger', client }));
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { dataFolder, database } from '@/data/database';
+import { dataFolder, database } from '@/data/process-database';
 import { hubLink, noteHub } from '@/data/hub-link';
 import { stateOf } from '@/data/state';
 import { nowIso } from '../clock';

@@ -82,28 +82,38 @@ export function useLive(page: SeenLive, of?: (kind: string) => boolean): void {
       then?.(event as MessageEvent<string>);
     };
     const lose = () => linkState.set({ state: 'lost' });
+    // Newer windows of this device listen instead; this one does again when somebody comes back to it.
+    let isReplaced = false;
+    const giveWay = () => {
+      isReplaced = true;
+      stream?.close();
+    };
     const open = () => {
       stream?.close();
+      isReplaced = false;
       heardMs = wallMs();
       stream = new EventSource('/api/v1/live');
       stream.addEventListener('state', hear(onState));
       stream.addEventListener('change', hear(onChange));
       stream.addEventListener('beat', hear());
+      stream.addEventListener('replaced', giveWay);
       stream.addEventListener('error', lose);
     };
     open();
     // Out of range a connection ends without a word.
     const watch = setInterval(() => {
-      if (wallMs() - heardMs < SILENCE_MS) return;
+      if (isReplaced || wallMs() - heardMs < SILENCE_MS) return;
       lose();
       open();
     }, LOOK_EVERY_MS);
     window.addEventListener('offline', lose);
     window.addEventListener('online', open);
     const onSeen = () => {
+      if (isReplaced && document.visibilityState === 'visible') open();
       if (isDue && document.visibilityState === 'visible') due();
     };
     document.addEventListener('visibilitychange', onSeen);
+    window.addEventListener('focus', onSeen);
     return () => {
       stream?.close();
       clearTimeout(timer);
@@ -111,6 +121,7 @@ export function useLive(page: SeenLive, of?: (kind: string) => boolean): void {
       window.removeEventListener('offline', lose);
       window.removeEventListener('online', open);
       document.removeEventListener('visibilitychange', onSeen);
+      window.removeEventListener('focus', onSeen);
     };
   }, [router]);
 }

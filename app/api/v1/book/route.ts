@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { exportBook } from '@/features/settings/use-cases/export-book';
 import { copyNow } from '@/features/settings/use-cases/copies';
 import { importBook, previewBook } from '@/features/settings/use-cases/import-book';
@@ -7,6 +7,7 @@ import { toFileResponse } from '@/formats/out-file';
 import { answered, answerRoute, invalidInput, readTyped } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { keyOf, writing } from '@/server/deed';
+import { writeRefusal } from '@/server/permission';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const MOST_ZIP = 200_000_000;
@@ -20,6 +21,9 @@ export const GET = async (request: Request): Promise<Response> =>
 
 export const POST = (request: Request): Promise<Response> =>
   answerRoute(async () => {
+    // Before anything is read or copied.
+    const refused = writeRefusal();
+    if (refused) return refused;
     const { searchParams } = new URL(request.url);
     const what = searchParams.get('do');
     if (what !== 'preview' && what !== 'import') {
@@ -30,7 +34,7 @@ export const POST = (request: Request): Promise<Response> =>
     const most = isJson ? MOST_JSON : MOST_ZIP;
     const bytes = await readTyped(request, [JSON_TYPE, ...ZIP], most);
     if (!bytes.ok) return bytes;
-    if (what === 'preview') return previewBook(database(), bytes.value);
+    if (what === 'preview') return previewBook(callersDatabase(), bytes.value);
     const chosen = searchParams.getAll('theirs');
     const theirs = chosen.includes('all') ? ('all' as const) : new Set(chosen);
     return importBook(bytes.value, {

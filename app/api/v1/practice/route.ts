@@ -1,6 +1,6 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { exportAnswers } from '@/features/practice/use-cases/export-answers';
 import { fileRoute } from '@/server/file-route';
 
 export const GET = (request: Request): Promise<Response> =>
-  fileRoute(request, ({ format }) => exportAnswers(database(), format));
+  fileRoute(request, ({ format }) => exportAnswers(callersDatabase(), format));

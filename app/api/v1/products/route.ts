@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { exportProducts, importProducts } from '@/features/shelf/use-cases/products-files';
 import { answerRoute, readText } from '@/formats/wire';
 import { keyOf, writing } from '@/server/deed';
@@ -7,11 +7,15 @@ import { fileRoute } from '@/server/file-route';
 const MOST_BYTES = 1_000_000;
 
 export const GET = (request: Request): Promise<Response> =>
-  fileRoute(request, ({ format }) => exportProducts(database(), format));
+  fileRoute(request, ({ format }) => exportProducts(callersDatabase(), format));
 
 export const POST = (request: Request): Promise<Response> =>
   answerRoute(async () => {
     const text = await readText(request, 'text/csv', MOST_BYTES);
     if (!text.ok) return text;
-    return importProducts(database(), text.value, writing(keyOf(request), 'products.import'));
+    return importProducts(
+      callersDatabase(),
+      text.value,
+      writing(keyOf(request), 'products.import'),
+    );
   });

@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { exportReadings } from '@/features/snow/use-cases/export-readings';
 import { importReadings } from '@/features/snow/use-cases/import-readings';
 import { checkedId } from '@/formats/schemas/ids';
@@ -9,7 +9,7 @@ import { fileRoute } from '@/server/file-route';
 const MOST_BYTES = 5_000_000;
 
 export const GET = (request: Request): Promise<Response> =>
-  fileRoute(request, ({ outing, format }) => exportReadings(database(), outing, format));
+  fileRoute(request, ({ outing, format }) => exportReadings(callersDatabase(), outing, format));
 
 export const POST = (request: Request): Promise<Response> =>
   answerRoute(async () => {
@@ -18,5 +18,5 @@ export const POST = (request: Request): Promise<Response> =>
     const text = await readText(request, 'text/csv', MOST_BYTES);
     if (!text.ok) return text;
     const write = writing(keyOf(request), 'readings.import');
-    return importReadings(database(), { outingId: outing.value, text: text.value, write });
+    return importReadings(callersDatabase(), { outingId: outing.value, text: text.value, write });
   });

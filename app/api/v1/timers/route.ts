@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { listTimers } from '@/data/timers';
 import { answerRoute } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
@@ -8,5 +8,5 @@ export const dynamic = 'force-dynamic';
 export const GET = (): Promise<Response> =>
   answerRoute(async () => ({
     ok: true,
-    value: { nowMs: nowMs(), timers: await listTimers(database()) },
+    value: { nowMs: nowMs(), timers: await listTimers(callersDatabase()) },
   }));

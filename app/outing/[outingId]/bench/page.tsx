@@ -1,6 +1,6 @@
 import { notFound, redirect } from 'next/navigation';
 import { Text } from '@chakra-ui/react';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findJob, listOpenJobs } from '@/data/jobs';
 import { findOuting } from '@/data/outings';
 import { BlockRunner } from '@/features/bench/block-runner';
@@ -28,7 +28,7 @@ interface BenchPageProps {
 }
 
 async function BenchPage({ params, searchParams }: BenchPageProps) {
-  const db = database();
+  const db = callersDatabase();
   const { outingId } = await params;
   const { job: jobId, ski: skiId, who: person } = await searchParams;
   const outing = await findOuting(db, outingId);

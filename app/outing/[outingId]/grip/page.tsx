@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { GripScreen } from '@/features/grip/grip-screen';
 import { loadGrip } from '@/features/grip/use-cases/load-grip';
@@ -16,7 +16,7 @@ interface GripPageProps {
 }
 
 async function GripPage({ params, searchParams }: GripPageProps) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const { ski } = await searchParams;

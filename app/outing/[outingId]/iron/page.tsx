@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { IronScreen } from '@/features/iron/iron-screen';
 import { loadIron } from '@/features/iron/use-cases/load-iron';
@@ -11,7 +11,7 @@ const WORDS = pagesScreenWords.outingOutingIdIron;
 export const generateMetadata = () => ({ title: WORDS.ironLab });
 
 async function IronPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   return <IronScreen view={await loadIron(db, outing.id)} />;

@@ -1,5 +1,5 @@
 import { headers } from 'next/headers';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { listSkis } from '@/data/skis';
 import { LabelsSheet } from '@/features/skis/labels-sheet';
 import { originOf, skiQr } from '@/server/qr';
@@ -22,7 +22,7 @@ async function LabelsPage({ params, searchParams }: LabelsPageProps) {
   const { outingId } = await params;
   const page = Math.max(1, Math.floor(Number((await searchParams).page)) || 1);
   const origin = originOf(await headers());
-  const skis = await listSkis(database());
+  const skis = await listSkis(callersDatabase());
   const labels = await Promise.all(
     skis
       .slice((page - 1) * A_PAGE, page * A_PAGE)

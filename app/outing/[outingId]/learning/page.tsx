@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { LearningScreen } from '@/features/learning/learning-screen';
 import { loadLearningView } from '@/features/learning/use-cases/load-learning';
@@ -11,7 +11,7 @@ const WORDS = pagesScreenWords.outingOutingIdLearning;
 export const generateMetadata = () => ({ title: WORDS.learning });
 
 async function LearningPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   return <LearningScreen outing={outing} view={await loadLearningView(db, outing)} />;

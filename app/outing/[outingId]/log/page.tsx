@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { listOutings } from '@/data/outings';
 import { LogScreen } from '@/features/log/log-screen';
 import { viewOf, type LogQuery } from '@/features/log/log-view';
@@ -18,7 +18,7 @@ interface LogPageProps {
 }
 
 async function LogPage({ params, searchParams }: LogPageProps) {
-  const db = database();
+  const db = callersDatabase();
   const [{ outingId }, query] = await Promise.all([params, searchParams]);
   const outings = await listOutings(db);
   const outing = outings.find((one) => one.id === outingId);

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { PairsScreen } from '@/features/pairs/pairs-screen';
 import { nowMs } from '@/server/clock';
@@ -12,7 +12,7 @@ const WORDS = pagesScreenWords.outingOutingIdPairs;
 export const generateMetadata = () => ({ title: WORDS.pairs });
 
 async function PairsPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const { day, rows } = await outingPairs(db, outing, nowMs());

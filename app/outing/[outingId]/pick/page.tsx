@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { packed } from '@/core/choice';
 import { loadCourse } from '@/data/course';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { listProducts } from '@/data/products';
 import { listReadings } from '@/data/readings';
@@ -20,7 +20,7 @@ const WORDS = pagesScreenWords.outingOutingIdPick;
 export const generateMetadata = () => ({ title: WORDS.pick });
 
 async function PickPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();

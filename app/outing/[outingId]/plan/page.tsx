@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { PlanScreen } from '@/features/plan/plan-screen';
 import { loadPlan } from '@/features/plan/use-cases/load-plan';
@@ -12,7 +12,7 @@ const WORDS = pagesScreenWords.outingOutingIdPlan;
 export const generateMetadata = () => ({ title: WORDS.plan });
 
 async function PlanPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const serverNowMs = nowMs();

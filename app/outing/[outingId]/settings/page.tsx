@@ -2,7 +2,7 @@ import { notFound } from 'next/navigation';
 import { findOuting } from '@/data/outings';
 import { shownHub } from '@/features/settings/use-cases/link-hub';
 import { copiesNow } from '@/features/settings/use-cases/copies';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { SettingsScreen } from '@/features/settings/settings-screen';
 import { readersTongue } from '@/server/readers-tongue';
@@ -14,7 +14,7 @@ const WORDS = pagesScreenWords.outingOutingIdSettings;
 export const generateMetadata = () => ({ title: WORDS.settings });
 
 async function SettingsPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   return (

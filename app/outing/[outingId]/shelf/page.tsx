@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { ShelfScreen } from '@/features/shelf/shelf-screen';
 import { loadShelf } from '@/features/shelf/use-cases/load-shelf';
@@ -12,7 +12,7 @@ const WORDS = pagesScreenWords.outingOutingIdShelf;
 export const generateMetadata = () => ({ title: WORDS.shelf });
 
 async function ShelfPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const view = await loadShelf(db, outing, nowMs());

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { isSouthern } from '@/core/model';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { SkisScreen } from '@/features/skis/skis-screen';
 import { loadRack } from '@/features/skis/use-cases/load-skis';
@@ -13,7 +13,7 @@ const WORDS = pagesScreenWords.outingOutingIdSkis;
 export const generateMetadata = () => ({ title: WORDS.skis });
 
 async function SkisPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const rack = await loadRack(db, nowMs(), isSouthern(outing.venue));

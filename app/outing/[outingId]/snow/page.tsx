@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { loadCourse } from '@/data/course';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { readingsWithPhoto } from '@/data/photos';
 import { listProducts } from '@/data/products';
@@ -25,7 +25,7 @@ interface SnowPageProps {
 }
 
 async function SnowPage({ params, searchParams }: SnowPageProps) {
-  const db = database();
+  const db = callersDatabase();
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();

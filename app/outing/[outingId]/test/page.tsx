@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { listGlideRuns, listGlideTests } from '@/data/glide-tests';
 import { listGripTests } from '@/data/grip-tests';
 import { listProducts } from '@/data/products';
@@ -21,7 +21,7 @@ interface TestPageProps {
 }
 
 async function TestPage({ params, searchParams }: TestPageProps) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const asked = (await searchParams).test;

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { listSegments } from '@/data/segments';
 import { summariseStations } from '@/data/weather';
@@ -13,7 +13,7 @@ const WORDS = pagesScreenWords.outingOutingIdVenue;
 export const generateMetadata = () => ({ title: WORDS.venue });
 
 async function VenuePage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const outing = await findOuting(db, (await params).outingId);
   if (!outing) notFound();
   const [segments, stations] = await Promise.all([

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { listChoices } from '@/data/choices';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { WallSheet } from '@/features/pick/wall-sheet';
 import { readablePage } from '@/server/readable';
@@ -11,7 +11,7 @@ const WORDS = pagesScreenWords.outingOutingIdWall;
 export const generateMetadata = () => ({ title: WORDS.wallSheet });
 
 async function WallPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = database();
+  const db = callersDatabase();
   const { outingId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();

@@ -13,8 +13,15 @@ export interface ShownCode {
   endsMs: number;
   /** Where a device types it in, one address a network. */
   addresses: string[];
-  /** The first of these with the code in it, as a picture (SVG). */
+  /** The first of these with the secret of the code in it, as a picture (SVG). */
   qr: string;
+}
+
+/** Somebody who tried to pair in vain. */
+export interface PairTryLine {
+  from: string;
+  name: string;
+  atMs: number;
 }
 
 /** All that the screen of devices shows. */
@@ -23,6 +30,8 @@ export interface DevicesData {
   /** Undefined: this server listens on its own machine alone. */
   fingerprint: string | undefined;
   code: ShownCode | undefined;
+  /** Who tried to pair in vain within the last minutes. */
+  tries: PairTryLine[];
   /** Whether who asks sits at the host computer. */
   isHost: boolean;
 }
@@ -31,9 +40,9 @@ async function shownCode(): Promise<ShownCode | undefined> {
   const standing = door().code();
   const where = lan();
   if (!standing || !where) return undefined;
-  const { code, role, endsMs } = standing;
+  const { code, secret, role, endsMs } = standing;
   const addresses = where.origins.map((origin) => `${origin}/pair`);
-  return { code, role, endsMs, addresses, qr: await qrOf(`${addresses[0]}?code=${code}`) };
+  return { code, role, endsMs, addresses, qr: await qrOf(`${addresses[0]}?key=${secret}`) };
 }
 
 const seenAt = (device: ListedDevice): string | undefined => {
@@ -49,6 +58,7 @@ export async function loadDevices(db: FrostDatabase): Promise<DevicesData> {
     devices: devices.map((device) => ({ ...device, lastSeenAt: seenAt(device) })),
     fingerprint: lan()?.fingerprint,
     code: isHost ? await shownCode() : undefined,
+    tries: isHost ? door().triesNow() : [],
     isHost,
   };
 }

@@ -1,7 +1,7 @@
 import path from 'node:path';
-import { dataFolder } from '@/data/database';
 import { copyDatabase, listCopies, type KeptCopy } from '@/data/storage/copies';
 import { failed, type WireResult } from '@/formats/wire';
+import { callersFolder } from '@/server/callers-database';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const WORDS = settingsScreenWords.copies;
@@ -20,12 +20,12 @@ const listed = ({ file, at, bytes }: KeptCopy): ListedCopy => ({
 });
 
 /** The copies there are, the newest first. */
-export const copiesNow = (): ListedCopy[] => listCopies(dataFolder()).map(listed);
+export const copiesNow = (): ListedCopy[] => listCopies(callersFolder()).map(listed);
 
 /** Makes a copy now; says so where there is no room for it. */
 export async function copyNow(nowMs: number): Promise<WireResult<ListedCopy>> {
   try {
-    return { ok: true, value: listed(await copyDatabase(dataFolder(), new Date(nowMs))) };
+    return { ok: true, value: listed(await copyDatabase(callersFolder(), new Date(nowMs))) };
   } catch (error) {
     return failed(
       'storage_fault',

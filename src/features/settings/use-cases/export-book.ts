@@ -1,8 +1,8 @@
-import { dataFolder } from '@/data/database';
 import { openBook, type OpenBook } from '@/data/book/read-book';
 import { bookJson, bookZip } from '@/formats/book/write';
 import type { OutFile } from '@/formats/out-file';
 import { invalidInput, type WireResult } from '@/formats/wire';
+import { callersFolder } from '@/server/callers-database';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const WORDS = settingsScreenWords.exchange;
@@ -21,7 +21,7 @@ async function* closedAfter<T>(
 }
 
 /** All data as one JSON file, or with the photos as a ZIP: as they are at this moment. */
-export function exportBook(format: string | null, folder = dataFolder()): WireResult<OutFile> {
+export function exportBook(format: string | null, folder = callersFolder()): WireResult<OutFile> {
   if (format === 'json' || format === null) {
     const pieces = closedAfter(folder, bookJson);
     return { ok: true, value: { name: 'frost-pick.json', type: 'application/json', pieces } };

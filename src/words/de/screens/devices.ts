@@ -21,6 +21,12 @@ export const devices: WordsAt<'screens/devices'> = {
     back: 'Zurück zu Frost Pick',
   },
   pairing: {
+    triesTitle: 'Jemand möchte koppeln',
+    tryLine: (name: string, from: string, ago: string) => `„${name}“ von ${from}, ${ago}`,
+    letIn: 'Hereinlassen',
+    letInOf: (name: string) => `${name} hereinlassen`,
+    invited: (name: string) =>
+      `Jetzt auf ${name} noch einmal Koppeln drücken, innerhalb von fünf Minuten.`,
     title: 'Ein Gerät koppeln',
     hint: 'Das Bild mit Tablet oder Telefon scannen oder dort die Adresse öffnen und den Code eingeben. Ein Code lässt ein Gerät ein und gilt fünf Minuten.',
     mayDo: 'Was das Gerät darf',
@@ -88,6 +94,7 @@ export const devices: WordsAt<'screens/devices'> = {
     ],
   },
   pairScreen: {
+    scanned: 'Der Code ist gescannt: dem Gerät einen Namen geben',
     title: 'Dieses Gerät koppeln',
     answer: 'Den Code vom Hauptcomputer eingeben',
     code: 'Code',
@@ -99,11 +106,16 @@ export const devices: WordsAt<'screens/devices'> = {
       wrong_code:
         'Der Code stimmt nicht oder ist abgelaufen. Noch einmal am Hauptcomputer nachsehen.',
       too_many:
-        'Zu viele falsche Codes. Fünf Minuten warten, dann am Hauptcomputer einen neuen zeigen.',
+        'Zu viele falsche Codes. Am Hauptrechner einen neuen Code zeigen oder dieses Gerät dort hereinlassen: Geräte zeigt den Versuch.',
       no_name: 'Dem Gerät einen Namen geben.',
+      odd_name: 'Der Name enthält Zeichen, die hier nicht gehen, etwa < oder >.',
+      name_taken:
+        'Ein anderes Gerät heißt schon so. Einen anderen Namen wählen oder jenes Gerät am Hauptrechner löschen.',
     },
   },
   changes: {
+    nameTaken: 'Ein anderes Gerät oder Token heißt schon so.',
+    noTry: 'Von dort versucht niemand mehr zu koppeln.',
     gone: 'Dieses Gerät ist nicht mehr gekoppelt.',
     role: 'Sagen, ob das Gerät arbeitet oder nur schaut.',
   },

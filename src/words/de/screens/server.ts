@@ -13,9 +13,11 @@ export const server: WordsAt<'screens/server'> = {
     notPaired:
       'Dieses Gerät ist nicht mit Frost Pick gekoppelt. Erst koppeln, mit dem Code vom Hauptcomputer.',
     toPairing: 'Dieses Gerät koppeln',
+    busyPage: 'Frost Pick hat gerade viel zu tun. Die Seite versucht es von selbst noch einmal.',
   },
   REFUSAL: {
     busy: 'Der Server ist gerade überlastet: in einer Sekunde noch einmal versuchen.',
+    not_found: 'Diese Datei gibt es nicht.',
     failed: 'Die Anfrage ließ sich nicht beantworten: nichts gespeichert.',
     foreign_origin: 'Eine andere Website darf hier nicht schreiben.',
     invalid_path: 'Die Adresse ist nicht lesbar.',

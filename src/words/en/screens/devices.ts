@@ -21,6 +21,11 @@ export const devicesScreen = {
 };
 
 export const pairing = {
+  triesTitle: 'Somebody tries to pair',
+  tryLine: (name: string, from: string, ago: string) => `“${name}” from ${from}, ${ago}`,
+  letIn: 'Let it in',
+  letInOf: (name: string) => `Let ${name} in`,
+  invited: (name: string) => `Now press Pair again on ${name}, within five minutes.`,
   title: 'Pair a device',
   hint: 'Scan the picture with the tablet or phone, or open the address there and type the code. A code lets one device in and lives five minutes.',
   mayDo: 'What the device may do',
@@ -92,6 +97,7 @@ export const trust = {
 };
 
 export const pairScreen = {
+  scanned: 'The code is scanned: give the device a name',
   title: 'Pair this device',
   answer: 'Type the code from the host computer',
   code: 'Code',
@@ -101,12 +107,18 @@ export const pairScreen = {
   pair: 'Pair',
   NO: {
     wrong_code: 'This code is not right, or it has run out. Look at the host computer again.',
-    too_many: 'Too many wrong codes. Wait five minutes, then show a new code at the host computer.',
+    too_many:
+      'Too many wrong codes. Show a new code at the host computer, or let this device in there: Devices shows this try.',
     no_name: 'Give the device a name.',
+    odd_name: 'This name has signs that a name cannot have, such as < or >.',
+    name_taken:
+      'Another device has this name already. Choose another name, or delete that device at the host computer.',
   },
 };
 
 export const changes = {
+  nameTaken: 'Another device or token has this name already.',
+  noTry: 'Nobody tries to pair from there any more.',
   gone: 'This device is not paired any more.',
   role: 'Say whether the device works or looks only.',
 };

@@ -12,11 +12,13 @@ export const reception = {
   notPaired:
     'This device is not paired with Frost Pick. Pair it first, with the code from the host computer.',
   toPairing: 'Pair this device',
+  busyPage: 'Frost Pick has much to do just now. This page tries again by itself.',
 };
 
 /** What is refused before the app sees it, by its code. */
 export const REFUSAL = {
   busy: 'The server has too much to do just now: try again in a second.',
+  not_found: 'There is no such file.',
   failed: 'The request could not be answered: nothing was saved.',
   foreign_origin: 'Another site may not write here.',
   invalid_path: 'The address cannot be read.',

@@ -21,6 +21,11 @@ export const devices: WordsAt<'screens/devices'> = {
     back: 'Tilbake til Frost Pick',
   },
   pairing: {
+    triesTitle: 'Noen prøver å koble til',
+    tryLine: (name: string, from: string, ago: string) => `«${name}» fra ${from}, ${ago}`,
+    letIn: 'Slipp inn',
+    letInOf: (name: string) => `Slipp inn ${name}`,
+    invited: (name: string) => `Trykk Koble til på ${name} en gang til, innen fem minutter.`,
     title: 'Par en enhet',
     hint: 'Skann bildet med nettbrettet eller telefonen, eller åpne adressen der og skriv koden. En kode slipper inn én enhet og varer i fem minutter.',
     mayDo: 'Hva enheten får gjøre',
@@ -88,6 +93,7 @@ export const devices: WordsAt<'screens/devices'> = {
     ],
   },
   pairScreen: {
+    scanned: 'Koden er skannet: gi enheten et navn',
     title: 'Par denne enheten',
     answer: 'Skriv koden fra vertsmaskinen',
     code: 'Kode',
@@ -97,11 +103,17 @@ export const devices: WordsAt<'screens/devices'> = {
     pair: 'Par',
     NO: {
       wrong_code: 'Koden er ikke riktig, eller den er utløpt. Se på vertsmaskinen igjen.',
-      too_many: 'For mange feil koder. Vent fem minutter, og vis en ny kode på vertsmaskinen.',
+      too_many:
+        'For mange feil koder. Vis en ny kode på vertsmaskinen, eller slipp enheten inn der: Enheter viser dette forsøket.',
       no_name: 'Gi enheten et navn.',
+      odd_name: 'Navnet har tegn som et navn ikke kan ha, som < eller >.',
+      name_taken:
+        'En annen enhet har allerede dette navnet. Velg et annet, eller slett den enheten på vertsmaskinen.',
     },
   },
   changes: {
+    nameTaken: 'En annen enhet eller nøkkel har allerede dette navnet.',
+    noTry: 'Ingen prøver å koble seg til derfra lenger.',
     gone: 'Denne enheten er ikke paret lenger.',
     role: 'Si om enheten arbeider eller bare ser.',
   },

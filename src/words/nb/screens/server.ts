@@ -13,9 +13,11 @@ export const server: WordsAt<'screens/server'> = {
     notPaired:
       'Denne enheten er ikke paret med Frost Pick. Par den først, med koden fra vertsmaskinen.',
     toPairing: 'Par denne enheten',
+    busyPage: 'Frost Pick har mye å gjøre akkurat nå. Siden prøver igjen av seg selv.',
   },
   REFUSAL: {
     busy: 'Serveren har for mye å gjøre akkurat nå: prøv igjen om et sekund.',
+    not_found: 'Filen finnes ikke.',
     failed: 'Forespørselen kunne ikke besvares: ingenting ble lagret.',
     foreign_origin: 'Et annet nettsted får ikke skrive her.',
     invalid_path: 'Adressen kan ikke leses.',

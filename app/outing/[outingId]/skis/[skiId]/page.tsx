@@ -1,7 +1,7 @@
 import { headers } from 'next/headers';
 import { isSouthern } from '@/core/model';
 import { notFound } from 'next/navigation';
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { findOuting } from '@/data/outings';
 import { originOf, skiQr } from '@/server/qr';
 import { SkiScreen } from '@/features/skis/ski-screen';
@@ -19,7 +19,7 @@ interface SkiPageProps {
 }
 
 async function SkiPage({ params }: SkiPageProps) {
-  const db = database();
+  const db = callersDatabase();
   const { outingId, skiId } = await params;
   const outing = await findOuting(db, outingId);
   if (!outing) notFound();

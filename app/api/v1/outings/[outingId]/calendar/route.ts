@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { outingCalendar } from '@/features/venue/use-cases/outing-calendar';
 import { fileRoute } from '@/server/file-route';
 
@@ -7,4 +7,4 @@ interface CalendarContext {
 }
 
 export const GET = (request: Request, { params }: CalendarContext): Promise<Response> =>
-  fileRoute(request, async () => outingCalendar(database(), (await params).outingId));
+  fileRoute(request, async () => outingCalendar(callersDatabase(), (await params).outingId));

@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { dropPhoto, keepPhoto, showPhoto } from '@/features/snow/use-cases/reading-photo';
 import { answerRoute } from '@/formats/wire';
 import { deed, keyOf, writing } from '@/server/deed';
@@ -13,7 +13,7 @@ export const POST = (request: Request, { params }: PhotoContext): Promise<Respon
     const { readingId } = await params;
     const photo = await photoBody(request);
     if (!photo.ok) return photo;
-    return keepPhoto(database(), {
+    return keepPhoto(callersDatabase(), {
       readingId,
       bytes: photo.value,
       write: writing(keyOf(request), 'photo.keep'),
@@ -21,7 +21,7 @@ export const POST = (request: Request, { params }: PhotoContext): Promise<Respon
   });
 
 export const GET = (_request: Request, { params }: PhotoContext): Promise<Response> =>
-  photoRoute(async () => showPhoto(database(), (await params).readingId));
+  photoRoute(async () => showPhoto(callersDatabase(), (await params).readingId));
 
 export const DELETE = (request: Request, { params }: PhotoContext): Promise<Response> =>
   answerRoute(async () => {

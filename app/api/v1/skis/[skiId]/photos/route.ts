@@ -1,4 +1,4 @@
-import { database } from '@/data/database';
+import { callersDatabase } from '@/server/callers-database';
 import { keepSkiPhoto } from '@/features/skis/use-cases/ski-photos';
 import { answerRoute } from '@/formats/wire';
 import { keyOf, writing } from '@/server/deed';
@@ -12,7 +12,7 @@ export const POST = (
     const { skiId } = await params;
     const photo = await photoBody(request);
     if (!photo.ok) return photo;
-    return keepSkiPhoto(database(), {
+    return keepSkiPhoto(callersDatabase(), {
       skiId,
       bytes: photo.value,
       write: writing(keyOf(request), 'ski.photo'),
