@@ -17,8 +17,8 @@ function refuse(message: string): never {
 
 async function backUp(folder: string): Promise<void> {
   if (!existsSync(databaseFile(folder))) refuse(WORDS.nothingToCopy(folder));
-  const { file, bytes } = await copyDatabase(folder, new Date(wallMs()));
-  console.log(WORDS.copied(file, bytes, listCopies(folder).length));
+  const { file, bytes } = await copyDatabase(folder, { at: new Date(wallMs()), kind: 'hand' });
+  console.log(WORDS.copied(file, bytes));
 }
 
 async function restore(folder: string, copy: string | undefined): Promise<void> {

@@ -1,8 +1,9 @@
 import { databaseFile, FolderRefusal } from '@/data/database';
-import { dataFolder, database, storageHealth } from '@/data/process-database';
+import { closeDatabase, database, dataFolder, storageHealth } from '@/data/process-database';
 import { seedDemo } from '@/data/demo/seed';
 import { wallMs } from '@/core/time';
 import { isStorageFault } from '@/core/faults';
+import type { StorageHealth } from '@/data/storage/health';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
 import { layOutTongues } from '@/words/tongues';
@@ -11,6 +12,7 @@ import { HERE, runAs } from '@/server/caller';
 import { inLanguageOf } from '@/server/language';
 import { keepInStep } from '@/server/hub/keep-in-step';
 import { receive } from '@/server/door/reception';
+import { keepInOneFile } from '@/server/one-file';
 import { plainPage } from '@/server/plain-page';
 import { keepRevoked } from '@/server/door/revocations';
 import { prepareSnow } from '@/server/prepare-snow';
@@ -43,12 +45,20 @@ export function refusalWords(error: unknown, folder: string): string | undefined
   return undefined;
 }
 
+/** Why nothing can be saved, for who started it. */
+function healthWords({ code, detail }: Extract<StorageHealth, { isWritable: false }>): string {
+  const file = databaseFile(dataFolder());
+  if (code === 'log_missing' || code === 'log_foreign') return WORDS.LOG[code](file, detail);
+  if (code === 'log_damaged') return WORDS.LOG[code](file, Number(detail));
+  return `${mistakesWords.FAULT[code]} (${detail})`;
+}
+
 async function prepare(): Promise<void> {
   const db = database();
   const health = storageHealth();
   if (!health.isWritable) {
     // What can be read is shown; every write is refused with the reason.
-    console.error(`${mistakesWords.FAULT[health.code]} (${health.detail})`);
+    console.error(healthWords(health));
     await db.selectFrom('venue').select('id').limit(1).execute();
     return;
   }
@@ -64,16 +74,20 @@ async function prepare(): Promise<void> {
   prepareSnow();
   keepDailyCopies();
   keepInStep();
+  keepInOneFile();
 }
 
 /** Checks, migrates, and fills an empty database with the demo when asked; ends the process when refused. */
 export async function prepareData(): Promise<void> {
   // Started by a script: end when that ends, however it does.
   if (process.channel) process.once('disconnect', () => process.exit(0));
+  // However it ends, unless it is killed.
+  process.once('exit', closeDatabase);
   layOutTongues();
   // Also where the data can only be read, and from then on whatever happens.
   Object.assign(globalThis, {
     frostInLanguage: inLanguageOf,
+    frostPrepare: prepare,
     frostAsHere: <T>(work: () => T) => runAs(HERE, work),
     frostRefusal: (code: string) => ({
       message: (serverScreenWords.REFUSAL as Record<string, string>)[code],

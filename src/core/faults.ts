@@ -1,6 +1,16 @@
 /** Why the file under the database does not do what was asked of it. */
 export type FaultCode =
-  'storage_full' | 'storage_read_only' | 'storage_damaged' | 'storage_busy' | 'storage_failed';
+  | 'storage_full'
+  | 'storage_read_only'
+  | 'storage_damaged'
+  | 'storage_busy'
+  | 'storage_failed'
+  | 'log_missing'
+  | 'log_damaged'
+  | 'log_foreign';
+
+/** A fault of the log alone: the file can be read, and a person decides whether to go on with it. */
+export const isLogFault = (code: FaultCode): boolean => code.startsWith('log_');
 
 /** The disk or the file failed: what was being written was not written, none of it. */
 export class StorageFault extends Error {

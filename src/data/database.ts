@@ -7,6 +7,8 @@ import { FrostDialect } from './storage/dialect';
 import { isStorageFault } from '../core/faults';
 import { asFault } from './storage/fault';
 import { checkStorage, type StorageHealth } from './storage/health';
+import { intoFile, logProblem, settleForGood } from './storage/log-check';
+import { forOwnerAlone } from './storage/own-files';
 
 export type FrostDatabase = Kysely<Tables>;
 
@@ -36,25 +38,49 @@ function prepareFolder(folder: string): void {
 export interface OpenedDatabase {
   db: FrostDatabase;
   health: StorageHealth;
+  /** Brings all that was written into the one file; false where somebody reads just now. */
+  intoOneFile: () => boolean;
+  /** The same for the last time: nothing is written afterwards. Waits for nobody. */
+  close: () => void;
+}
+
+function openWriter(file: string): Database.Database {
+  const sqlite = new Database(file, { timeout: BUSY_TIMEOUT_MS });
+  // A file that refuses the switch shows it again, by code, in the check.
+  try {
+    sqlite.pragma('journal_mode = WAL');
+  } catch (error) {
+    if (!isStorageFault(asFault(error))) throw error;
+  }
+  sqlite.pragma('synchronous = FULL');
+  sqlite.pragma('foreign_keys = ON');
+  return sqlite;
 }
 
 /** Opens and checks the database of a folder; WAL, foreign keys, and every commit synced to the disk. */
 export function openChecked(folder: string): OpenedDatabase {
   prepareFolder(folder);
+  const file = databaseFile(folder);
   try {
-    const sqlite = new Database(databaseFile(folder), { timeout: BUSY_TIMEOUT_MS });
-    // A file that refuses the switch shows it again, by code, in the check.
-    try {
-      sqlite.pragma('journal_mode = WAL');
-    } catch (error) {
-      if (!isStorageFault(asFault(error))) throw error;
-    }
-    sqlite.pragma('synchronous = FULL');
-    sqlite.pragma('foreign_keys = ON');
-    const health = checkStorage(sqlite);
-    const reader = new Database(databaseFile(folder), { timeout: BUSY_TIMEOUT_MS });
+    // Before SQLite reads it: what that cannot read it drops.
+    const log = logProblem(file);
+    const sqlite = openWriter(file);
+    forOwnerAlone(file);
+    const health = checkStorage(sqlite, log);
+    const reader = new Database(file, { timeout: BUSY_TIMEOUT_MS });
     reader.pragma('query_only = ON');
-    return { db: new Kysely<Tables>({ dialect: new FrostDialect(sqlite, reader) }), health };
+    const close = () => {
+      if (reader.open) reader.close();
+      if (!sqlite.open) return;
+      if (health.isWritable) settleForGood(sqlite);
+      sqlite.close();
+    };
+    return {
+      db: new Kysely<Tables>({ dialect: new FrostDialect({ writer: sqlite, reader, close }) }),
+      health,
+      intoOneFile: () => sqlite.open && health.isWritable && intoFile(sqlite),
+      close,
+    };
   } catch (error) {
     throw asFault(error);
   }

@@ -80,6 +80,9 @@ const STATUS_BY_CODE: Record<string, number> = {
   storage_damaged: 503,
   storage_busy: 503,
   storage_failed: 503,
+  log_missing: 503,
+  log_damaged: 503,
+  log_foreign: 503,
 };
 
 /** Data is never kept by a browser or by what stands between. */

@@ -1,5 +1,5 @@
 import type { FrostDatabase } from '../data/database';
-import { database, dataFolder, storageHealth } from '../data/process-database';
+import { database, dataFolder, goOnWithoutLog, storageHealth } from '../data/process-database';
 import type { StorageHealth } from '../data/storage/health';
 import { requireInsider } from './caller';
 
@@ -19,4 +19,10 @@ export function callersFolder(): string {
 export function callersHealth(): StorageHealth {
   requireInsider();
   return storageHealth();
+}
+
+/** Goes on without the log; see {@link goOnWithoutLog}. Likewise. */
+export function callersGoOn(at: Date): string | undefined {
+  requireInsider();
+  return goOnWithoutLog(at);
 }

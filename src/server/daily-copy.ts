@@ -1,6 +1,6 @@
 import { wallMs } from '@/core/time';
 import { dataFolder } from '@/data/process-database';
-import { copyDatabase, listCopies } from '@/data/storage/copies';
+import { ageMs, copyDatabase, listCopies } from '@/data/storage/copies';
 import { hostScreenWords } from '@/words/screens/host';
 
 const WORDS = hostScreenWords.copies;
@@ -9,11 +9,14 @@ const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 const DAY_MS = 24 * HOUR_MS;
 
-/** Copies the database of a folder where its newest copy is a day old; true where it did. */
+/** Copies the database of a folder unless it has a daily copy of within a day; true where it did. */
 export async function copyIfDue(folder: string, nowMs: number): Promise<boolean> {
-  const [newest] = listCopies(folder);
-  if (newest && nowMs - Date.parse(newest.at) < DAY_MS) return false;
-  await copyDatabase(folder, new Date(nowMs));
+  const now = new Date(nowMs);
+  const isOfToday = listCopies(folder).some(
+    (one) => one.kind === 'day' && ageMs(one, now) < DAY_MS,
+  );
+  if (isOfToday) return false;
+  await copyDatabase(folder, { at: now, kind: 'day' });
   return true;
 }
 

@@ -12,6 +12,9 @@ export function writeRefusal(): WireResult<never> | undefined {
   return looksOnly() ? failed('looks_only', WORDS.looksOnly) : undefined;
 }
 
+/** Whether who asks sits at the host computer. */
+export const isAtHost = (): boolean => callerNow().door === 'here';
+
 /** Why who asks may not decide on devices and copies; undefined at this machine itself. */
 export const hostRefusal = (): WireResult<never> | undefined =>
-  callerNow().door === 'here' ? undefined : failed('at_host_only', WORDS.atHostOnly);
+  isAtHost() ? undefined : failed('at_host_only', WORDS.atHostOnly);

@@ -54,8 +54,8 @@ describe('a kill -9', () => {
       const folder = copyOf(old);
       expect(runChild(child, folder, at).isKilled).toBe(true);
       expect(await startOn(folder), `statement ${at}`).toEqual(whole);
-      const copies = readdirSync(folder).filter((name) => name.startsWith('frost-pick-before-'));
-      expect(copies.filter((name) => name.endsWith('.unfinished'))).toEqual([]);
+      const copies = readdirSync(path.join(folder, 'backups'));
+      expect(copies.filter((name) => name.includes('.unfinished'))).toEqual([]);
       expect(copies.length).toBeGreaterThan(0);
     }
   });

@@ -83,6 +83,16 @@ describe('the database file', () => {
     expect(code).toBe('storage_full');
     expect(message).toContain('nothing was saved');
     expect(await listReadings(db, 'demo-relay')).toHaveLength(3);
+    // Within a transaction SQLite rolls back itself; what went wrong is still told.
+    const within = await answerRoute(async () => {
+      await db.transaction().execute((transaction) => addReadings(transaction, many));
+      return { ok: true, value: null };
+    });
+    expect(within.status).toBe(507);
+    // With room again it goes on.
+    await sql`pragma max_page_count = 1000000`.execute(db);
+    await db.transaction().execute((transaction) => addReadings(transaction, many.slice(0, 10)));
+    expect(await listReadings(db, 'demo-relay')).toHaveLength(13);
   });
 });
 
@@ -93,11 +103,13 @@ it.runIf(isRoot)(
   'a log that another user owns: what is stored is shown, and nothing is acknowledged',
   async () => {
     const folder = await seededFolder();
-    // The folder and its file are open to all; the log beside it is root's alone.
+    // As older versions left it: the folder and its file are open to all, the log beside it is root's to write.
     const keeper = openDatabase(folder);
     await sql`update team_setting set value = value`.execute(keeper);
     chmodSync(folder, 0o777);
     chmodSync(path.join(folder, 'frost-pick.db'), 0o666);
+    for (const tail of ['-wal', '-shm'])
+      chmodSync(path.join(folder, `frost-pick.db${tail}`), 0o644);
     const child = await bundleChild('health-child');
     const { stdout, stderr } = spawnSync(process.execPath, [child, folder], {
       uid: NOBODY,

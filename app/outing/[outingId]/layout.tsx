@@ -1,7 +1,10 @@
 import { Suspense, type ReactNode } from 'react';
 import { notFound } from 'next/navigation';
 import { callersDatabase, callersHealth } from '@/server/callers-database';
+import { isLogFault } from '@/core/faults';
 import { Frame } from '@/features/frame/frame';
+import { LogDecision } from '@/features/frame/log-decision';
+import { isAtHost } from '@/server/permission';
 import { AtStart, AtStartPlace } from '@/features/frame/at-start';
 import { loadAtStart, loadFrame, type FrameData } from '@/features/frame/load-frame';
 import { mistakesWords } from '@/words/areas/mistakes';
@@ -39,7 +42,11 @@ async function OutingLayout({ params, children }: OutingLayoutProps) {
         </Suspense>
       }
     >
-      {!health.isWritable && <StorageNotice message={mistakesWords.FAULT[health.code]} />}
+      {!health.isWritable && (
+        <StorageNotice message={mistakesWords.FAULT[health.code]}>
+          {isLogFault(health.code) && isAtHost() && <LogDecision />}
+        </StorageNotice>
+      )}
       {children}
     </Frame>
   );

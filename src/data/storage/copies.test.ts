@@ -4,6 +4,7 @@ import {
   mkdtempSync,
   readdirSync,
   readFileSync,
+  renameSync,
   rmSync,
   truncateSync,
   writeFileSync,
@@ -20,6 +21,7 @@ import { migrateStorage } from './migrate';
 
 const AT = new Date('2027-01-16T06:12:09Z');
 const later = (days: number) => new Date(AT.getTime() + days * 86_400_000);
+const day = (days: number) => ({ at: later(days), kind: 'day' as const });
 let folder: string;
 let open: FrostDatabase[];
 beforeEach(() => {
@@ -51,7 +53,7 @@ describe('a copy of the database', () => {
     await saveTeamSettings(db, { baseType: 'extruded' });
     const copy = await inTransaction(db, async (transaction) => {
       await saveTeamSettings(transaction, { baseType: 'sintered' });
-      return copyDatabase(folder, AT);
+      return copyDatabase(folder, day(0));
     });
     expect(copy.at).toBe('2027-01-16T06:12:09Z');
     expect(copy.bytes).toBeGreaterThan(10_000);
@@ -62,24 +64,51 @@ describe('a copy of the database', () => {
     expect(row).toEqual({ value: '"extruded"' });
   });
 
-  it('is one of the newest fourteen', async () => {
+  it('is kept with its like: days, presses and those of before push out their own alone', async () => {
     await started();
-    for (let day = 0; day < 16; day += 1) await copyDatabase(folder, later(day));
+    for (let at = 0; at < 16; at += 1) await copyDatabase(folder, day(at));
+    for (let at = 0; at < 7; at += 1) {
+      await copyDatabase(folder, { at: later(15), kind: 'hand' });
+      await copyDatabase(folder, { at: later(15 + at / 24), kind: 'before' });
+    }
     const kept = listCopies(folder);
-    expect(kept).toHaveLength(14);
-    expect(kept[0]!.at).toBe('2027-01-31T06:12:09Z');
-    expect(kept.at(-1)!.at).toBe('2027-01-18T06:12:09Z');
+    const of = (kind: string) => kept.filter((one) => one.kind === kind);
+    expect([of('day'), of('hand'), of('before')].map((one) => one.length)).toEqual([14, 5, 5]);
+    expect(of('day')[0]!.at).toBe('2027-01-31T06:12:09Z');
+    expect(of('day').at(-1)!.at).toBe('2027-01-18T06:12:09Z');
+    // All of one second, each a file of its own.
+    expect(new Set(of('hand').map(({ at }) => at)).size).toBe(1);
+  });
+
+  it('is not stopped, nor pushed out, by one that was made while the clock was wrong', async () => {
+    await started();
+    for (let at = 0; at < 14; at += 1) await copyDatabase(folder, day(at));
+    expect(await copyIfDue(folder, later(3660).getTime())).toBe(true);
+    expect(listCopies(folder)).toHaveLength(14);
+    for (let at = 14; at < 34; at += 1) {
+      expect([at, await copyIfDue(folder, later(at).getTime())]).toEqual([at, true]);
+      expect([at, await copyIfDue(folder, later(at + 0.9).getTime())]).toEqual([at, false]);
+    }
+    expect(listCopies(folder).map(({ at }) => at)[0]).toBe('2027-02-18T06:12:09Z');
+    expect(listCopies(folder)).toHaveLength(14);
+  });
+
+  it('of an older version counts among the days', async () => {
+    await started();
+    const { file } = await copyDatabase(folder, day(0));
+    renameSync(file, path.join(copiesFolder(folder), 'frost-pick-2027-01-15T06-12-09.db'));
+    expect(listCopies(folder)).toMatchObject([{ kind: 'day', at: '2027-01-15T06:12:09Z' }]);
   });
 
   it('removes what an earlier kill left, and no file that is not its own', async () => {
     await started();
-    const { file } = await copyDatabase(folder, AT);
+    const { file } = await copyDatabase(folder, day(0));
     writeFileSync(`${file}.unfinished`, 'half');
     writeFileSync(path.join(copiesFolder(folder), 'notes.txt'), 'mine');
-    await copyDatabase(folder, later(1));
+    await copyDatabase(folder, day(1));
     expect(readdirSync(copiesFolder(folder)).sort()).toEqual([
-      'frost-pick-2027-01-16T06-12-09.db',
-      'frost-pick-2027-01-17T06-12-09.db',
+      'frost-pick-day-2027-01-16T06-12-09.db',
+      'frost-pick-day-2027-01-17T06-12-09.db',
       'notes.txt',
     ]);
   });
@@ -89,7 +118,7 @@ describe('restoring a copy', () => {
   it('brings back what was there, and keeps what is replaced', async () => {
     const db = await started();
     await saveTeamSettings(db, { baseType: 'extruded' });
-    const copy = await copyDatabase(folder, AT);
+    const copy = await copyDatabase(folder, day(0));
     await saveTeamSettings(db, { baseType: 'sintered' });
     await ended(db);
     const before = await restoreCopy(copy.file, { folder, at: later(1) });
@@ -100,9 +129,23 @@ describe('restoring a copy', () => {
     expect(await bases(await started())).toBe('sintered');
   });
 
+  it('of the oldest there is brings it back, and it stays', async () => {
+    const db = await started();
+    await saveTeamSettings(db, { baseType: 'extruded' });
+    for (let at = 0; at < 5; at += 1) {
+      await copyDatabase(folder, { at: later(at), kind: 'before' });
+    }
+    await saveTeamSettings(db, { baseType: 'sintered' });
+    await ended(db);
+    const oldest = listCopies(folder).at(-1)!;
+    await restoreCopy(oldest.file, { folder, at: later(9) });
+    expect(await bases(await started())).toBe('extruded');
+    expect(listCopies(folder)).toHaveLength(5);
+  });
+
   it('is refused while the database is in use, and changes nothing', async () => {
     const db = await started();
-    const copy = await copyDatabase(folder, AT);
+    const copy = await copyDatabase(folder, day(0));
     await saveTeamSettings(db, { baseType: 'extruded' });
     expect(await refusal(restoreCopy(copy.file, { folder, at: later(1) }))).toBe('in_use');
     expect(await bases(db)).toBe('extruded');
@@ -111,7 +154,7 @@ describe('restoring a copy', () => {
 
   it('is refused for what is no good copy, each with its reason', async () => {
     const db = await started();
-    const copy = await copyDatabase(folder, AT);
+    const copy = await copyDatabase(folder, day(0));
     await saveTeamSettings(db, { baseType: 'extruded' });
     await ended(db);
     const file = (name: string) => path.join(folder, name);
@@ -146,7 +189,7 @@ describe('restoring a copy', () => {
 
   it('works over a database that is damaged itself, which is put aside', async () => {
     const db = await started();
-    const copy = await copyDatabase(folder, AT);
+    const copy = await copyDatabase(folder, day(0));
     await ended(db);
     writeFileSync(databaseFile(folder), 'broken');
     const before = await restoreCopy(copy.file, { folder, at: later(1) });
@@ -203,7 +246,7 @@ describe('the commands', () => {
     for (const afterMs of [0, 20, 40, 80, 120]) {
       const child = spawn(process.execPath, ['.next/copies.mjs', 'backup', folder]);
       const unfinished = () =>
-        readdirSync(copiesFolder(folder)).some((name) => name.endsWith('unfinished'));
+        readdirSync(copiesFolder(folder)).some((name) => name.includes('unfinished'));
       while (child.exitCode === null && !unfinished()) {
         await new Promise((resolve) => setTimeout(resolve, 2));
       }
@@ -215,7 +258,7 @@ describe('the commands', () => {
     // Kills that came while the copy was being made.
     expect(met).toBeGreaterThan(0);
     expect(await bases(db)).toBe('extruded');
-    const copy = await copyDatabase(folder, later(400));
+    const copy = await copyDatabase(folder, day(400));
     expect(existsSync(copy.file)).toBe(true);
     expect(readdirSync(copiesFolder(folder)).filter((name) => name.includes('unfinished'))).toEqual(
       [],

@@ -53,19 +53,32 @@ function watched(sqlite: Database.Database): SqliteDatabase {
   };
 }
 
+/** Connections to one file: one that writes, one that reads, and how both end. */
+export interface Connections {
+  writer: Database.Database;
+  /** Without it all goes over the one. */
+  reader?: Database.Database;
+  close: () => void;
+}
+
 /** Kysely's SQLite with migrations that are all or nothing, and faults of the file by code. */
 export class FrostDialect extends SqliteDialect {
-  private readonly connections: { writer: SqliteDatabase; reader: SqliteDatabase };
+  private readonly driver: () => Driver;
 
-  /** `reader` is a second connection to the same file; without it all goes over the one. */
-  constructor(writer: Database.Database, reader?: Database.Database) {
+  constructor({ writer, reader, close }: Connections) {
     const write = watched(writer);
     super({ database: write });
-    this.connections = { writer: write, reader: reader ? watched(reader) : write };
+    this.driver = () =>
+      new TurnDriver({
+        writer: write,
+        reader: reader ? watched(reader) : write,
+        isInTransaction: () => writer.inTransaction,
+        close,
+      });
   }
 
   override createDriver(): Driver {
-    return new TurnDriver(this.connections.writer, this.connections.reader);
+    return this.driver();
   }
 
   override createAdapter(): SqliteAdapter {

@@ -30,15 +30,28 @@ function run<R>(database: SqliteDatabase, { sql, parameters }: CompiledQuery): Q
   return { numAffectedRows: BigInt(changes), insertId: BigInt(lastInsertRowid), rows: [] };
 }
 
+/** What the driver works on. */
+export interface TurnGround {
+  writer: SqliteDatabase;
+  reader: SqliteDatabase;
+  /** Whether the writer is within a transaction: SQLite ends some by itself. */
+  isInTransaction: () => boolean;
+  close: () => void;
+}
+
 /** A connection that is a transaction's while one is open on it. */
 class TurnConnection implements DatabaseConnection {
   private endTurn: (() => void) | undefined;
+  private readonly writer: SqliteDatabase;
+  private readonly reader: SqliteDatabase;
 
   constructor(
-    private readonly writer: SqliteDatabase,
-    private readonly reader: SqliteDatabase,
+    private readonly ground: TurnGround,
     private readonly turn: Turn,
-  ) {}
+  ) {
+    this.writer = ground.writer;
+    this.reader = ground.reader;
+  }
 
   async begin(): Promise<void> {
     this.endTurn = await this.turn.take();
@@ -50,9 +63,17 @@ class TurnConnection implements DatabaseConnection {
     }
   }
 
+  /** On a full disk SQLite has rolled back already: a second one would hide why. */
   end(how: 'commit' | 'rollback'): void {
-    run(this.writer, CompiledQuery.raw(how));
-    this.release();
+    // Ended already: what is open now is another one's.
+    if (!this.endTurn) return;
+    try {
+      if (how === 'commit' || this.ground.isInTransaction()) {
+        run(this.writer, CompiledQuery.raw(how));
+      }
+    } finally {
+      if (how === 'rollback' || !this.ground.isInTransaction()) this.release();
+    }
   }
 
   release(): void {
@@ -83,15 +104,12 @@ class TurnConnection implements DatabaseConnection {
 export class TurnDriver implements Driver {
   private readonly turn = new Turn();
 
-  constructor(
-    private readonly writer: SqliteDatabase,
-    private readonly reader: SqliteDatabase,
-  ) {}
+  constructor(private readonly ground: TurnGround) {}
 
   async init(): Promise<void> {}
 
   async acquireConnection(): Promise<TurnConnection> {
-    return new TurnConnection(this.writer, this.reader, this.turn);
+    return new TurnConnection(this.ground, this.turn);
   }
 
   async beginTransaction(connection: DatabaseConnection): Promise<void> {
@@ -111,7 +129,6 @@ export class TurnDriver implements Driver {
   }
 
   async destroy(): Promise<void> {
-    this.writer.close();
-    if (this.reader !== this.writer) this.reader.close();
+    this.ground.close();
   }
 }

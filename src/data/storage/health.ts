@@ -1,6 +1,7 @@
 import type Database from 'better-sqlite3';
 import { isStorageFault, type FaultCode } from '../../core/faults';
 import { asFault } from './fault';
+import { intoFile, markOpen, type LogProblem } from './log-check';
 
 /** Whether the file may be written; with why not, by code and in SQLite's own words. */
 export type StorageHealth =
@@ -21,22 +22,24 @@ function damageIn(sqlite: Database.Database): string | undefined {
   return problems.length > 0 ? problems.join('; ') : undefined;
 }
 
-/** Commits one page, so that a file, a log or a disk that refuses writes shows it now. */
-function probeWrite(sqlite: Database.Database): void {
-  const version = Number(sqlite.pragma('user_version', { simple: true }));
-  sqlite.pragma(`user_version = ${version === 1 ? 2 : 1}`);
-}
-
 /**
- * Checks the file at the start: every page, then one write. Where either fails the connection is set
- * to refuse writes, so that nothing is acknowledged that will not be there.
+ * Checks the file at the start: its log, every page, then one write, which also says in the file that its log may hold
+ * more from now on. Where one of them fails the connection is set to refuse writes, so that nothing is acknowledged that
+ * will not be there.
  */
-export function checkStorage(sqlite: Database.Database): StorageHealth {
+export function checkStorage(
+  sqlite: Database.Database,
+  log: LogProblem | undefined,
+): StorageHealth {
   let health: StorageHealth = { isWritable: true };
   try {
     const damage = damageIn(sqlite);
     if (damage) health = { isWritable: false, code: 'storage_damaged', detail: damage };
-    else probeWrite(sqlite);
+    else if (log) health = { isWritable: false, ...log };
+    else {
+      markOpen(sqlite);
+      intoFile(sqlite);
+    }
   } catch (error) {
     health = faultOf(error);
   }

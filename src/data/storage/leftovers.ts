@@ -25,7 +25,9 @@ async function shapeOf(db: Kysely<unknown>): Promise<Shape> {
 
 /** What a database is like after these migrations, made in memory. */
 async function shapeAfter(migrations: readonly Migration[]): Promise<Shape> {
-  const db = new Kysely<unknown>({ dialect: new FrostDialect(new Database(':memory:')) });
+  const writer = new Database(':memory:');
+  const dialect = new FrostDialect({ writer, close: () => void writer.close() });
+  const db = new Kysely<unknown>({ dialect });
   try {
     for (const migration of migrations) await migration.up(db);
     return await shapeOf(db);

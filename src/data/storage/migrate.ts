@@ -1,7 +1,7 @@
 import { Migrator, type Kysely, type Migration } from 'kysely';
 import type { FrostDatabase } from '../database';
 import { MIGRATIONS } from '../migrations';
-import { backUp } from './backup';
+import { copyDatabase } from './copies';
 import { isStorageFault } from '../../core/faults';
 import { dropLeftovers } from './leftovers';
 
@@ -66,7 +66,7 @@ export async function migrateStorage(
   let copy: string | undefined;
   if (pending.length > 0 && !isNew) {
     try {
-      copy = await backUp(db, { folder, before: pending[0]!, at: now });
+      copy = (await copyDatabase(folder, { at: now, kind: 'before' })).file;
     } catch (error) {
       throw new MigrationRefusal('no_copy', messageOf(error));
     }

@@ -40,7 +40,7 @@ export async function saveTeamAction(
 
 /** Copies the database as it is now. */
 export async function copyNowAction(): Promise<WireResult<ListedCopy>> {
-  return answered(() => writeRefusal() ?? copyNow(nowMs()));
+  return answered(() => writeRefusal() ?? copyNow(nowMs(), 'hand'));
 }
 
 const WORDS = settingsScreenWords.hub;

@@ -1,7 +1,8 @@
+import type { ReactNode } from 'react';
 import { Box, Text } from '@chakra-ui/react';
 
 /** Says why nothing can be saved, on every screen while it is so. */
-export function StorageNotice({ message }: { message: string }) {
+export function StorageNotice({ message, children }: { message: string; children?: ReactNode }) {
   return (
     <Box
       role="alert"
@@ -13,6 +14,7 @@ export function StorageNotice({ message }: { message: string }) {
       data-testid="storage-notice"
     >
       <Text textStyle="strong">{message}</Text>
+      {children}
     </Box>
   );
 }

@@ -52,6 +52,12 @@ export const mistakes: WordsAt<'mistakes'> = {
       'Ein anderes Programm benutzt die Datenbank: nichts gespeichert. Dieses Programm schließen und noch einmal speichern.',
     storage_failed:
       'Der Datenträger meldet einen Fehler: nichts gespeichert. Datenträger und Datenordner prüfen, dann noch einmal speichern.',
+    log_missing:
+      'Das Protokoll neben der Datenbank fehlt, damit vielleicht auch die neuesten Einträge. Ansehen geht; gespeichert wird erst, wenn jemand am Hauptrechner entscheidet: mit dem Vorhandenen weitermachen oder Protokoll oder Kopie zurücklegen.',
+    log_damaged:
+      'Das Protokoll neben der Datenbank ist beschädigt, die neuesten Einträge sind nicht lesbar. Ansehen geht; gespeichert wird erst, wenn jemand am Hauptrechner entscheidet: mit dem Vorhandenen weitermachen oder eine Kopie zurücklegen.',
+    log_foreign:
+      'Das Protokoll neben der Datenbank gehört zu einer anderen und wurde beiseitegelegt. Ansehen geht; gespeichert wird erst, wenn jemand am Hauptrechner entscheidet: mit dem Vorhandenen weitermachen oder das richtige Protokoll oder eine Kopie zurücklegen.',
   },
   NO_ANSWER: {
     failed: 'Das ließ sich nicht berechnen.',

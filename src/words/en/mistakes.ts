@@ -54,6 +54,12 @@ export const FAULT: Record<FaultCode, string> = {
     'Another program is using the database: nothing was saved. Close that program and save again.',
   storage_failed:
     'The disk gave an error: nothing was saved. Check the disk and the data folder, then save again.',
+  log_missing:
+    'The log beside the database is missing, so the newest entries may be missing too. You can look; nothing is saved until somebody decides at the host computer: go on with what is here, or put the log or a copy back.',
+  log_damaged:
+    'The log beside the database is damaged, so the newest entries cannot be read. You can look; nothing is saved until somebody decides at the host computer: go on with what is here, or put a copy back.',
+  log_foreign:
+    'The log beside the database belongs to another one and was set aside. You can look; nothing is saved until somebody decides at the host computer: go on with what is here, or put the right log or a copy back.',
 };
 
 /** Why a computation in the background gave no answer. */

@@ -50,6 +50,12 @@ export const mistakes: WordsAt<'mistakes'> = {
       'Et annet program bruker databasen: ingenting ble lagret. Lukk det programmet, og lagre på nytt.',
     storage_failed:
       'Disken ga en feil: ingenting ble lagret. Sjekk disken og datamappen, og lagre på nytt.',
+    log_missing:
+      'Loggen ved siden av databasen mangler, så de nyeste oppføringene kan også mangle. Du kan se på det som er her; ingenting lagres før noen bestemmer på vertsmaskinen: fortsett med det som er her, eller legg loggen eller en kopi tilbake.',
+    log_damaged:
+      'Loggen ved siden av databasen er skadet, så de nyeste oppføringene kan ikke leses. Du kan se på det som er her; ingenting lagres før noen bestemmer på vertsmaskinen: fortsett med det som er her, eller legg en kopi tilbake.',
+    log_foreign:
+      'Loggen ved siden av databasen hører til en annen og er lagt til side. Du kan se på det som er her; ingenting lagres før noen bestemmer på vertsmaskinen: fortsett med det som er her, eller legg riktig logg eller en kopi tilbake.',
   },
   NO_ANSWER: {
     failed: 'Det lot seg ikke beregne.',

@@ -39,7 +39,7 @@ export const POST = (request: Request): Promise<Response> =>
     const theirs = chosen.includes('all') ? ('all' as const) : new Set(chosen);
     return importBook(bytes.value, {
       theirs,
-      copy: () => copyNow(nowMs()),
+      copy: () => copyNow(nowMs(), 'before'),
       write: writing(keyOf(request), 'book.import'),
     });
   });

@@ -1,9 +1,9 @@
 import type { DeviceRole, ListedDevice } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
 import { listDevices } from '@/data/devices';
-import { callerNow } from '@/server/caller';
 import { door } from '@/server/door/door';
 import { lan } from '@/server/lan';
+import { isAtHost } from '@/server/permission';
 import { qrOf } from '@/server/qr';
 
 /** A code that lets one device in, as the host shows it. */
@@ -52,7 +52,7 @@ const seenAt = (device: ListedDevice): string | undefined => {
 
 /** Devices and tokens, and at the host computer the code that stands. */
 export async function loadDevices(db: FrostDatabase): Promise<DevicesData> {
-  const isHost = callerNow().door === 'here';
+  const isHost = isAtHost();
   const devices = await listDevices(db);
   return {
     devices: devices.map((device) => ({ ...device, lastSeenAt: seenAt(device) })),

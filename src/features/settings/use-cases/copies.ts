@@ -1,5 +1,5 @@
 import path from 'node:path';
-import { copyDatabase, listCopies, type KeptCopy } from '@/data/storage/copies';
+import { copyDatabase, listCopies, type CopyKind, type KeptCopy } from '@/data/storage/copies';
 import { failed, type WireResult } from '@/formats/wire';
 import { callersFolder } from '@/server/callers-database';
 import { settingsScreenWords } from '@/words/screens/settings';
@@ -23,9 +23,10 @@ const listed = ({ file, at, bytes }: KeptCopy): ListedCopy => ({
 export const copiesNow = (): ListedCopy[] => listCopies(callersFolder()).map(listed);
 
 /** Makes a copy now; says so where there is no room for it. */
-export async function copyNow(nowMs: number): Promise<WireResult<ListedCopy>> {
+export async function copyNow(nowMs: number, kind: CopyKind): Promise<WireResult<ListedCopy>> {
   try {
-    return { ok: true, value: listed(await copyDatabase(callersFolder(), new Date(nowMs))) };
+    const copy = await copyDatabase(callersFolder(), { at: new Date(nowMs), kind });
+    return { ok: true, value: listed(copy) };
   } catch (error) {
     return failed(
       'storage_fault',

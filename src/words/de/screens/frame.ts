@@ -76,4 +76,9 @@ export const frame: WordsAt<'screens/frame'> = {
   frame: {
     skipToTheWork: 'Zum Inhalt springen',
   },
+  logDecision: {
+    goOn: 'Mit dem Vorhandenen weitermachen',
+    kept: (folder: string) => `Die Dateien, wie sie jetzt sind, bleiben in ${folder}.`,
+    nothing: 'Es gibt nichts zu entscheiden.',
+  },
 };

@@ -15,6 +15,14 @@ export const host: WordsAt<'screens/host'> = {
       `Die Datenbank ${file} ist nicht benutzbar (${detail}): Platz schaffen, eine gute Kopie an ihre Stelle legen oder einen anderen Ordner wählen mit --data ORDNER.`,
     theDatabaseWasBroughtUp: (copy: string) =>
       `Die Datenbank wurde aktualisiert; wie sie war, liegt sie in ${copy}`,
+    LOG: {
+      log_missing: (file: string, detail: string) =>
+        `In ${file} fehlen vielleicht die neuesten Einträge: das Protokoll ist nicht da. Zuletzt geschrieben wurde die Datei ${detail}. Gespeichert wird erst, wenn jemand in der App auf diesem Rechner entscheidet.`,
+      log_damaged: (file: string, count: number) =>
+        `Mindestens ${count === 1 ? 'eine gespeicherte Änderung' : `${plain(count)} gespeicherte Änderungen`} im Protokoll von ${file} sind nicht lesbar. Gespeichert wird erst, wenn jemand in der App auf diesem Rechner entscheidet.`,
+      log_foreign: (file: string, detail: string) =>
+        `Das Protokoll neben ${file} gehörte zu einer anderen Datenbank. Es bleibt als ${detail} erhalten. Gespeichert wird erst, wenn jemand in der App auf diesem Rechner entscheidet.`,
+    },
     frostPickCouldNotStart: (value: string) =>
       `Frost Pick konnte nicht starten (${value}): einen anderen Ordner wählen mit --data ORDNER und dies melden.`,
   },
@@ -27,8 +35,8 @@ export const host: WordsAt<'screens/host'> = {
       `Die tägliche Kopie der Datenbank ließ sich nicht machen (${detail}): Platz schaffen. In einer Stunde folgt der nächste Versuch.`,
     nothingToCopy: (folder: string) =>
       `In ${folder} ist keine Datenbank. Sagen, wo die Daten liegen: -- --data ORDNER`,
-    copied: (file: string, bytes: number, count: number) =>
-      `Kopiert und geprüft: ${file} (${megabytes(bytes)}). ${count === 1 ? 'Es ist die einzige Kopie.' : `${plain(count)} Kopien werden behalten, nach 14 gehen die ältesten.`}`,
+    copied: (file: string, bytes: number) =>
+      `Kopiert und geprüft: ${file} (${megabytes(bytes)}). Die letzten fünf von Hand gemachten Kopien werden behalten.`,
     whichCopy: (files: readonly string[]) =>
       files.length === 0
         ? 'Sagen, welche Kopie: npm run restore -- DATEI. Im Datenordner ist noch keine.'
@@ -44,6 +52,8 @@ ${files.slice(0, 5).join('\n')}`,
         `${detail} ist keine Datenbank von Frost Pick. Nichts wurde geändert.`,
       newer: (detail: string) =>
         `Diese Kopie stammt von einer neueren Version von Frost Pick (${detail}). Nichts wurde geändert. Erst die App aktualisieren.`,
+      no_room: (detail: string) =>
+        `In ${detail} ist nicht genug Platz für diese Kopie und für eine von dem, was dort ist. Es wurde nichts geändert. Bitte Platz auf der Platte schaffen.`,
       in_use: (detail: string) =>
         `${detail} ist in Gebrauch. Nichts wurde geändert. Erst Frost Pick beenden, dann zurückholen.`,
     },

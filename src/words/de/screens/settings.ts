@@ -37,7 +37,7 @@ export const settings: WordsAt<'screens/settings'> = {
   },
   copies: {
     title: 'Kopien aller Daten',
-    hint: 'Solange Frost Pick läuft, macht es täglich eine Kopie und behält vierzehn. Ab und zu eine mitnehmen. Zum Zurückholen Frost Pick beenden und npm run restore -- DATEI ausführen.',
+    hint: 'Solange Frost Pick läuft, macht es jeden Tag eine Kopie und behält vierzehn. Dazu behält es die letzten fünf von Hand gemachten und die letzten fünf von vor einem Abgleich, einer Wiederherstellung oder einem Upgrade. Ab und zu eine davon mitnehmen. Zum Zurückholen Frost Pick beenden und npm run restore -- DATEI ausführen.',
     copyNow: 'Jetzt kopieren',
     copying: 'Wird kopiert…',
     copied: (name: string, bytes: number) => `Kopiert und geprüft: ${name} (${megabytes(bytes)}).`,

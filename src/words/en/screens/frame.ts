@@ -78,3 +78,9 @@ export const snowLine = {
 export const frame = {
   skipToTheWork: 'Skip to content',
 };
+
+export const logDecision = {
+  goOn: 'Go on with what is here',
+  kept: (folder: string) => `The files as they are now are kept in ${folder}.`,
+  nothing: 'There is nothing to decide.',
+};

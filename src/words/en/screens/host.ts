@@ -13,6 +13,14 @@ export const prepareData = {
     `The database ${file} cannot be used (${detail}): free some disk space or put a good copy of it in its place, or choose another folder with --data FOLDER.`,
   theDatabaseWasBroughtUp: (copy: string) =>
     `The database was brought up to date; as it was it is kept in ${copy}`,
+  LOG: {
+    log_missing: (file: string, detail: string) =>
+      `The newest entries in ${file} may be missing: its log is not there. The file was written last at ${detail}. Nothing is saved until somebody decides in the app on this computer.`,
+    log_damaged: (file: string, count: number) =>
+      `At least ${count === 1 ? '1 saved change' : `${count} saved changes`} cannot be read in the log of ${file}. Nothing is saved until somebody decides in the app on this computer.`,
+    log_foreign: (file: string, detail: string) =>
+      `The log beside ${file} belonged to another database. It is kept as ${detail}. Nothing is saved until somebody decides in the app on this computer.`,
+  },
   frostPickCouldNotStart: (value: string) =>
     `Frost Pick could not start (${value}): choose another folder with --data FOLDER, and report this.`,
 };
@@ -27,8 +35,8 @@ export const copies = {
     `The daily copy of the database could not be made (${detail}): free some disk space. It is tried again in an hour.`,
   nothingToCopy: (folder: string) =>
     `There is no database in ${folder}. Say where the data are: -- --data FOLDER`,
-  copied: (file: string, bytes: number, count: number) =>
-    `Copied and checked: ${file} (${megabytes(bytes)}). ${count === 1 ? 'It is the only copy.' : `${count} copies are kept, the oldest go after 14.`}`,
+  copied: (file: string, bytes: number) =>
+    `Copied and checked: ${file} (${megabytes(bytes)}). The last five copies made by hand are kept.`,
   whichCopy: (files: readonly string[]) =>
     files.length === 0
       ? 'Say which copy: npm run restore -- FILE. There is none in the folder of the data yet.'
@@ -42,6 +50,8 @@ export const copies = {
     foreign: (detail: string) => `${detail} is not a database of Frost Pick. Nothing was changed.`,
     newer: (detail: string) =>
       `This copy was written by a newer version of Frost Pick (${detail}). Nothing was changed. Bring the app up to date first.`,
+    no_room: (detail: string) =>
+      `There is not enough room in ${detail} for this copy and for one of what is there. Nothing was changed. Free some disk space.`,
     in_use: (detail: string) =>
       `${detail} is in use. Nothing was changed. Stop Frost Pick first, then restore.`,
   },

@@ -37,7 +37,7 @@ export const devices = {
 
 export const copies = {
   title: 'Copies of all data',
-  hint: 'While Frost Pick runs, it makes a copy a day and keeps fourteen. Take one away with you now and then. To bring one back, stop Frost Pick and run npm run restore -- FILE.',
+  hint: 'While Frost Pick runs, it makes a copy a day and keeps fourteen. It also keeps the last five made by hand, and the last five made before a merge, a restore or an upgrade. Take one away with you now and then. To bring one back, stop Frost Pick and run npm run restore -- FILE.',
   copyNow: 'Copy now',
   copying: 'Copying…',
   copied: (name: string, bytes: number) => `Copied and checked: ${name} (${megabytes(bytes)}).`,

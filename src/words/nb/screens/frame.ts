@@ -76,4 +76,9 @@ export const frame: WordsAt<'screens/frame'> = {
   frame: {
     skipToTheWork: 'Hopp til innholdet',
   },
+  logDecision: {
+    goOn: 'Fortsett med det som er her',
+    kept: (folder: string) => `Filene slik de er nå, blir liggende i ${folder}.`,
+    nothing: 'Det er ingenting å bestemme.',
+  },
 };

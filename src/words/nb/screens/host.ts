@@ -15,6 +15,14 @@ export const host: WordsAt<'screens/host'> = {
       `Databasen ${file} kan ikke brukes (${detail}): frigjør plass, legg en god kopi i stedet, eller velg en annen mappe med --data MAPPE.`,
     theDatabaseWasBroughtUp: (copy: string) =>
       `Databasen ble brakt opp til dato; slik den var, ligger den i ${copy}`,
+    LOG: {
+      log_missing: (file: string, detail: string) =>
+        `De nyeste oppføringene i ${file} kan mangle: loggen er ikke der. Filen ble sist skrevet ${detail}. Ingenting lagres før noen bestemmer i appen på denne maskinen.`,
+      log_damaged: (file: string, count: number) =>
+        `Minst ${count === 1 ? 'én lagret endring' : `${plain(count)} lagrede endringer`} i loggen til ${file} kan ikke leses. Ingenting lagres før noen bestemmer i appen på denne maskinen.`,
+      log_foreign: (file: string, detail: string) =>
+        `Loggen ved siden av ${file} hørte til en annen database. Den er beholdt som ${detail}. Ingenting lagres før noen bestemmer i appen på denne maskinen.`,
+    },
     frostPickCouldNotStart: (value: string) =>
       `Frost Pick kunne ikke starte (${value}): velg en annen mappe med --data MAPPE, og meld fra om dette.`,
   },
@@ -26,8 +34,8 @@ export const host: WordsAt<'screens/host'> = {
       `Den daglige kopien av databasen lot seg ikke lage (${detail}): frigjør plass. Det prøves igjen om en time.`,
     nothingToCopy: (folder: string) =>
       `Det er ingen database i ${folder}. Si hvor dataene er: -- --data MAPPE`,
-    copied: (file: string, bytes: number, count: number) =>
-      `Kopiert og kontrollert: ${file} (${megabytes(bytes)}). ${count === 1 ? 'Det er den eneste kopien.' : `${plain(count)} kopier beholdes, de eldste går etter 14.`}`,
+    copied: (file: string, bytes: number) =>
+      `Kopiert og kontrollert: ${file} (${megabytes(bytes)}). De siste fem kopiene som er tatt for hånd, beholdes.`,
     whichCopy: (files: readonly string[]) =>
       files.length === 0
         ? 'Si hvilken kopi: npm run restore -- FIL. Det er ingen i datamappen ennå.'
@@ -43,6 +51,8 @@ ${files.slice(0, 5).join('\n')}`,
         `${detail} er ingen database for Frost Pick. Ingenting ble endret.`,
       newer: (detail: string) =>
         `Denne kopien er skrevet av en nyere versjon av Frost Pick (${detail}). Ingenting ble endret. Oppdater appen først.`,
+      no_room: (detail: string) =>
+        `Det er ikke plass nok i ${detail} til denne kopien og til en av det som er der. Ingenting er endret. Frigjør diskplass.`,
       in_use: (detail: string) =>
         `${detail} er i bruk. Ingenting ble endret. Stopp Frost Pick først, og hent så tilbake.`,
     },

@@ -36,7 +36,7 @@ export const settings: WordsAt<'screens/settings'> = {
   },
   copies: {
     title: 'Kopier av alle data',
-    hint: 'Mens Frost Pick kjører, tar det en kopi om dagen og beholder fjorten. Ta med deg en av og til. For å hente en tilbake: stopp Frost Pick, og kjør npm run restore -- FIL.',
+    hint: 'Mens Frost Pick kjører, tar det én kopi om dagen og beholder fjorten. Det beholder også de siste fem som er tatt for hånd, og de siste fem fra før en sammenslåing, gjenoppretting eller oppgradering. Ta med deg en kopi av og til. Slik henter du en tilbake: stopp Frost Pick og kjør npm run restore -- FIL.',
     copyNow: 'Kopier nå',
     copying: 'Kopierer…',
     copied: (name: string, bytes: number) =>
