@@ -2,7 +2,9 @@ import { databaseFile, FolderRefusal } from '@/data/database';
 import { closeDatabase, database, dataFolder, storageHealth } from '@/data/process-database';
 import { seedDemo } from '@/data/demo/seed';
 import { wallMs } from '@/core/time';
-import { isStorageFault } from '@/core/faults';
+import { isStorageFault, StorageFault, type FaultCode } from '@/core/faults';
+import type { FrostDatabase } from '@/data/database';
+import { sql } from 'kysely';
 import type { StorageHealth } from '@/data/storage/health';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
@@ -42,6 +44,8 @@ export function refusalWords(error: unknown, folder: string): string | undefined
   if (isStorageFault(error)) {
     return WORDS.theDatabaseCannotBeUsed(file, error.detail);
   }
+  const message = error instanceof Error ? error.message : '';
+  if (/bindings file|invalid ELF|better_sqlite3\.node/.test(message)) return WORDS.noDriver;
   return undefined;
 }
 
@@ -53,13 +57,29 @@ function healthWords({ code, detail }: Extract<StorageHealth, { isWritable: fals
   return `${mistakesWords.FAULT[code]} (${detail})`;
 }
 
+/** Faults that end by themselves, or once somebody has made room. */
+const PASSING = new Set<FaultCode>(['storage_full', 'storage_busy', 'storage_failed']);
+const AGAIN_MS = 20_000;
+
+/** Opens the database anew until it can be written. */
+function tryAgainLater(): void {
+  setTimeout(() => {
+    closeDatabase();
+    prepare().catch((error: unknown) => console.error(error));
+  }, AGAIN_MS).unref();
+}
+
+const hasTables = async (db: FrostDatabase): Promise<boolean> =>
+  (await sql<{ name: string }>`select name from sqlite_master limit 1`.execute(db)).rows.length > 0;
+
 async function prepare(): Promise<void> {
   const db = database();
   const health = storageHealth();
   if (!health.isWritable) {
     // What can be read is shown; every write is refused with the reason.
     console.error(healthWords(health));
-    await db.selectFrom('venue').select('id').limit(1).execute();
+    if (!(await hasTables(db))) throw new StorageFault(health.code, health.detail);
+    if (PASSING.has(health.code)) tryAgainLater();
     return;
   }
   const now = new Date(wallMs());

@@ -1,6 +1,7 @@
 // The server of the app: on this machine alone, or with `--lan` also beyond it for devices that were paired.
 // Started by the scripts with `--port`, `--host-name`, `--lan` and `--dev`; FROST_PICK_DATA says where the data are.
 import { createServer } from 'node:http';
+import path from 'node:path';
 import { parseArgs } from 'node:util';
 import next from 'next';
 import { makeGuard, ownNames } from './guard.mjs';
@@ -13,6 +14,23 @@ const HOST = '127.0.0.1';
 /** Who sits at this machine. */
 const HERE = { role: 'here', client: 'here' };
 
+const REFUSED = 3;
+
+/** Ends with one sentence. @param {string} message @returns {never} */
+function refuseStart(message) {
+  console.error(message);
+  process.exit(REFUSED);
+}
+
+/**
+ * What a step of the start comes to; where it fails, the start is refused with a sentence.
+ * @template T
+ * @param {Promise<T>} step
+ * @param {(error: NodeJS.ErrnoException) => string} words
+ * @returns {Promise<T>}
+ */
+const orRefuse = (step, words) => step.catch((error) => refuseStart(words(error)));
+
 const { values: options } = parseArgs({
   options: {
     port: { type: 'string' },
@@ -24,7 +42,13 @@ const { values: options } = parseArgs({
 const port = Number(options.port);
 const isDevelopment = options.dev === true;
 const hostNames = options['host-name'] ?? [];
-const beyond = options.lan && (await readyBeyond({ addresses: options.lan, hostNames, port }));
+const beyond =
+  options.lan &&
+  (await orRefuse(
+    readyBeyond({ addresses: options.lan, hostNames, port }),
+    (error) =>
+      `The keys of this machine cannot be read or written in ${path.join(process.env.FROST_PICK_DATA || 'data', 'lan')} (${error.message}). Make that a folder that Frost Pick may write, or start without --lan.`,
+  ));
 
 const app = next({ dev: isDevelopment, dir: process.cwd(), hostname: HOST, port, turbopack: true });
 await app.prepare();
@@ -58,7 +82,13 @@ server.on('upgrade', (asked, socket, head) => {
   if (!isDevelopment || guard(asked)) socket.destroy();
   else upgrade(asked, socket, head).catch(() => socket.destroy());
 });
-const others = beyond ? await listenBeyond(beyond, { serve, isDevelopment }) : [];
+/** @param {NodeJS.ErrnoException} error */
+const cannotListen = (error) =>
+  `Frost Pick cannot listen (${error.message}). Choose another port: -- --port 4000`;
+const others = beyond
+  ? await orRefuse(listenBeyond(beyond, { serve, isDevelopment }), cannotListen)
+  : [];
+server.once('error', (error) => refuseStart(cannotListen(error)));
 server.listen(port, HOST, () => process.send?.('listening'));
 
 /** What was acknowledged is on the disk: nothing needs to be waited for. */

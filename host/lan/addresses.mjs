@@ -2,6 +2,8 @@
 import { hostname, networkInterfaces } from 'node:os';
 import { isIP } from 'node:net';
 
+const HERE = '127.0.0.1';
+
 /** Every address of this machine that others can reach: no loopback, IPv4 only. */
 export const ownAddresses = () =>
   Object.values(networkInterfaces())
@@ -20,6 +22,9 @@ export function machineNames() {
  * @param {string} address */
 export function addressProblem(address) {
   const own = ownAddresses();
+  if (address === HERE) {
+    return `${address} is this machine itself: it is answered there anyway. Name an address of its network, or start with --lan alone.`;
+  }
   const isLoopback = /^127\./.test(address);
   if (isIP(address) === 4 && (isLoopback || own.includes(address))) return undefined;
   return `${address} is not an address of this machine. ${

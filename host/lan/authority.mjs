@@ -1,13 +1,14 @@
 // A certificate authority of this machine's own and the certificate of its addresses, made at the first start that needs them.
 // The authority may vouch for addresses of private networks and for this machine's names only, so that a device that trusts it risks nothing elsewhere.
-import { createHash, randomBytes, webcrypto } from 'node:crypto';
-import { chmodSync, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { createHash, createPrivateKey, randomBytes, webcrypto, X509Certificate } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { BlockList } from 'node:net';
 import path from 'node:path';
 import 'reflect-metadata';
 import { AsnConvert } from '@peculiar/asn1-schema';
 import { GeneralName, GeneralSubtree, GeneralSubtrees, NameConstraints } from '@peculiar/asn1-x509';
 import * as x509 from '@peculiar/x509';
+import { textIn, writeWhole } from './whole-file.mjs';
 
 const DAY_MS = 86_400_000;
 const AUTHORITY_DAYS = 3650;
@@ -66,12 +67,24 @@ const keyFrom = (pem) =>
     'sign',
   ]);
 
-/** @param {string} file @param {string} text @param {number} [mode] */
-function keep(file, text, mode = 0o644) {
-  const half = `${file}.half`;
-  writeFileSync(half, text, { mode });
-  chmodSync(half, mode);
-  renameSync(half, file);
+const FOR_ALL = 0o644;
+
+/** Whether a certificate and a key, both PEM, belong together: what was only half written belongs to nothing.
+ * @param {string} certificate @param {string} key */
+function isPair(certificate, key) {
+  try {
+    return new X509Certificate(certificate).checkPrivateKey(createPrivateKey(key));
+  } catch {
+    return false;
+  }
+}
+
+/** Says that what was there could not be used, once it was there at all. @param {string[]} files */
+function tellBroken(files) {
+  if (!files.some((file) => existsSync(file))) return;
+  console.error(
+    `The keys in ${path.dirname(files[0] ?? '')} could not be used and were made anew: devices that trusted this machine must install its certificate again.`,
+  );
 }
 
 /** @param {string} file */
@@ -100,9 +113,11 @@ function names(certificate, wanted) {
 async function authorityOf(folder, { own, addresses, nowMs }) {
   const [keyFile, file] = [path.join(folder, 'authority.key'), path.join(folder, 'authority.crt')];
   const held = certificateIn(file);
-  if (held && existsSync(keyFile) && isFresh(held, nowMs) && mayVouch(held, own, addresses)) {
-    return { certificate: held, key: await keyFrom(readFileSync(keyFile, 'utf8')), isNew: false };
+  const isWhole = isPair(textIn(file), textIn(keyFile));
+  if (held && isWhole && isFresh(held, nowMs) && mayVouch(held, own, addresses)) {
+    return { certificate: held, key: await keyFrom(textIn(keyFile)), isNew: false };
   }
+  if (!isWhole) tellBroken([file, keyFile]);
   const keys = await newKeys();
   const certificate = await x509.X509CertificateGenerator.createSelfSigned({
     serialNumber: serial(),
@@ -121,8 +136,8 @@ async function authorityOf(folder, { own, addresses, nowMs }) {
       constraints(own, addresses),
     ],
   });
-  keep(keyFile, await pemOf(keys.privateKey), OWNER_ALONE);
-  keep(file, certificate.toString('pem'));
+  writeWhole(keyFile, await pemOf(keys.privateKey), OWNER_ALONE);
+  writeWhole(file, certificate.toString('pem'), FOR_ALL);
   return { certificate, key: keys.privateKey, isNew: true };
 }
 
@@ -150,14 +165,14 @@ function mayVouch(authority, own, addresses) {
  * @returns {Promise<Papers>}
  */
 export async function papersOf(folder, machine) {
-  mkdirSync(folder, { recursive: true });
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
   const { own, addresses, nowMs } = machine;
   const authority = await authorityOf(folder, machine);
   const [keyFile, file] = [path.join(folder, 'machine.key'), path.join(folder, 'machine.crt')];
   const held = certificateIn(file);
   const isGood =
     held !== undefined &&
-    existsSync(keyFile) &&
+    isPair(textIn(file), textIn(keyFile)) &&
     !authority.isNew &&
     isFresh(held, nowMs) &&
     names(held, [...own, ...addresses]);
@@ -183,8 +198,8 @@ export async function papersOf(folder, machine) {
         await x509.AuthorityKeyIdentifierExtension.create(authority.certificate.publicKey),
       ],
     });
-    keep(keyFile, await pemOf(keys.privateKey), OWNER_ALONE);
-    keep(file, certificate.toString('pem'));
+    writeWhole(keyFile, await pemOf(keys.privateKey), OWNER_ALONE);
+    writeWhole(file, certificate.toString('pem'), FOR_ALL);
   }
   const digest = createHash('sha256')
     .update(Buffer.from(authority.certificate.rawData))

@@ -127,11 +127,17 @@ export function ensureInstalled() {
   requireNode();
   const lock = path.join(ROOT, 'package-lock.json');
   const wanted = `${hashOf(readFileSync(lock))}-${process.versions.modules}`;
-  const isDone = () => existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted;
+  const isDone = () =>
+    existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted && existsSync(BINARY);
   if (isDone()) return;
   takeTurn();
   try {
     if (isDone()) return;
+    const isOnlyDriver = existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted;
+    if (isOnlyDriver) {
+      provideBinary();
+      return;
+    }
     console.log('Installing packages…');
     // The build needs the development packages too, whatever NODE_ENV says.
     const args = ['ci', '--include=dev', '--ignore-scripts', '--no-audit', '--no-fund'];

@@ -5,7 +5,7 @@ import { Kysely } from 'kysely';
 import type { Tables } from './schema';
 import { FrostDialect } from './storage/dialect';
 import { isStorageFault } from '../core/faults';
-import { asFault } from './storage/fault';
+import { asFault, asFaultOf } from './storage/fault';
 import { checkStorage, type StorageHealth } from './storage/health';
 import { intoFile, logProblem, settleForGood } from './storage/log-check';
 import { forOwnerAlone } from './storage/own-files';
@@ -69,6 +69,7 @@ export function openChecked(folder: string): OpenedDatabase {
     const health = checkStorage(sqlite, log);
     const reader = new Database(file, { timeout: BUSY_TIMEOUT_MS });
     reader.pragma('query_only = ON');
+    const faultOf = asFaultOf(health.isWritable ? undefined : health.code);
     const close = () => {
       if (reader.open) reader.close();
       if (!sqlite.open) return;
@@ -76,7 +77,9 @@ export function openChecked(folder: string): OpenedDatabase {
       sqlite.close();
     };
     return {
-      db: new Kysely<Tables>({ dialect: new FrostDialect({ writer: sqlite, reader, close }) }),
+      db: new Kysely<Tables>({
+        dialect: new FrostDialect({ writer: sqlite, reader, close, faultOf }),
+      }),
       health,
       intoOneFile: () => sqlite.open && health.isWritable && intoFile(sqlite),
       close,

@@ -148,7 +148,8 @@ export interface JobStepTable extends RowOf<typeof STEP_RECORD_FIELDS> {
 export interface WriteKeyTable {
   key: Fixed<string>;
   deed: Fixed<string>;
-  answer: Fixed<string>;
+  /** Shortened once nobody waits for it. */
+  answer: string;
   at: Fixed<string>;
 }
 

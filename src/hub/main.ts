@@ -1,12 +1,11 @@
 // The program of the hub: keeps the records of every cabin in PostgreSQL and hands them on. Started by scripts/hub.mjs.
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { hubServer } from './serve';
+import { hubServer, type Papers } from './serve';
 import { letCabinIn, openHub, prepareHub } from './store';
 
 const { values } = parseArgs({
   options: {
-    postgres: { type: 'string' },
     port: { type: 'string' },
     address: { type: 'string' },
     cabin: { type: 'string' },
@@ -15,8 +14,32 @@ const { values } = parseArgs({
   },
 });
 
-const hub = openHub(values.postgres ?? '');
-await prepareHub(hub);
+const REFUSED = 3;
+
+/** Ends with one sentence. */
+function refuse(message: string): never {
+  console.error(message);
+  process.exit(REFUSED);
+}
+
+function madeServer(papers: Papers | undefined) {
+  try {
+    return hubServer(hub, papers);
+  } catch (error) {
+    return refuse(`Certificate and key cannot be used (${messageOf(error)}).`);
+  }
+}
+
+const messageOf = (error: unknown) =>
+  error instanceof Error ? error.message || error.name : String(error);
+
+// Not an argument: those can be read by everybody on the machine.
+const hub = openHub(process.env.FROST_PICK_POSTGRES ?? '');
+await prepareHub(hub).catch((error: unknown) =>
+  refuse(
+    `PostgreSQL does not answer as a hub needs it (${messageOf(error)}). Start it, and look at address, database, user and password.`,
+  ),
+);
 if (values.cabin !== undefined) {
   console.log(await letCabinIn(hub, values.cabin));
   await hub.destroy();
@@ -26,8 +49,9 @@ if (values.cabin !== undefined) {
     certificate === undefined || key === undefined
       ? undefined
       : { cert: readFileSync(certificate, 'utf8'), key: readFileSync(key, 'utf8') };
-  const server = hubServer(hub, papers);
+  const server = madeServer(papers);
   const [port, address] = [Number(values.port), values.address];
+  server.once('error', (error) => refuse(`The hub cannot listen (${error.message}).`));
   server.listen(port, address, () => {
     console.log(
       `The hub is at ${papers ? 'https' : 'http'}://${address}:${port}  (Ctrl-C ends it)`,

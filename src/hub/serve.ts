@@ -9,7 +9,8 @@ import { cabinOf, isKnown, pull, push, type Hub } from './store';
 const MOST_BODY = 4 * MOST_PUSHED_CHARACTERS;
 const MOST_REF = 300;
 const MOST_KIND = 40;
-const [UNAUTHORISED, NOT_FOUND, TOO_LARGE, INVALID, FAILED] = [401, 404, 413, 422, 500];
+const [UNAUTHORISED, NOT_FOUND, TOO_LARGE, INVALID, UNAVAILABLE] = [401, 404, 413, 422, 503];
+const [HEADERS_MS, REQUEST_MS, MOST_CONNECTIONS] = [10_000, 60_000, 200];
 
 const cursorSchema = object({
   seq: string()
@@ -103,13 +104,18 @@ export interface Papers {
 /** The hub's server, not listening yet: push, pull and check, each for the cabin of its token. */
 export function hubServer(hub: Hub, papers?: Papers): Server {
   const listener = (asked: IncomingMessage, answer: ServerResponse) => {
-    answerOf(hub, asked).then(
-      (told) => send(answer, told),
-      (error: unknown) => {
-        console.error(error);
-        if (!answer.headersSent) send(answer, refused(FAILED, 'failed'));
-      },
-    );
+    answerOf(hub, asked)
+      .then((told) => send(answer, told))
+      .catch((error: unknown) => {
+        console.error(error instanceof Error ? error.message : error);
+        if (!answer.headersSent) send(answer, refused(UNAVAILABLE, 'unavailable'));
+        else answer.destroy();
+      });
   };
-  return papers ? createSecureServer(papers, listener) : createServer(listener);
+  const server = papers ? createSecureServer(papers, listener) : createServer(listener);
+  server.headersTimeout = HEADERS_MS;
+  server.requestTimeout = REQUEST_MS;
+  server.maxConnections = MOST_CONNECTIONS;
+  server.on('clientError', (_error, socket) => socket.destroy());
+  return server;
 }

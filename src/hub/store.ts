@@ -8,15 +8,19 @@ import type { HubTables } from './schema';
 
 export type Hub = Kysely<HubTables>;
 
-/** Records of a pull: whole batches until there are so many. */
+/** A pull gives whole batches until there are so many records, or so many characters. */
 const A_PULL = 500;
+const A_PULL_CHARACTERS = 8_000_000;
+const CONNECT_MS = 10_000;
 /** One push at a time: batches become visible in the order of their numbers, so that no cursor passes one by. */
 const PUSH_LOCK = 7_301_402;
 
-export const openHub = (url: string): Hub =>
-  new Kysely<HubTables>({
-    dialect: new PostgresDialect({ pool: new Pool({ connectionString: url, max: 8 }) }),
-  });
+export function openHub(url: string): Hub {
+  const pool = new Pool({ connectionString: url, max: 8, connectionTimeoutMillis: CONNECT_MS });
+  // A connection that ended while nobody used it: the next question opens another one.
+  pool.on('error', (error) => console.error(`PostgreSQL ended a connection: ${error.message}`));
+  return new Kysely<HubTables>({ dialect: new PostgresDialect({ pool }) });
+}
 
 /** Makes the tables where they are not there yet. */
 export async function prepareHub(hub: Hub): Promise<void> {
@@ -127,9 +131,9 @@ export async function pull(hub: Hub, cabin: string, after: string | undefined): 
   const next = await batches.limit(A_PULL).execute();
   const records: Pulled['records'] = [];
   let cursor: Cursor | null = null;
-  let taken = 0;
+  let [taken, characters] = [0, 0];
   for (const batch of next) {
-    if (records.length >= A_PULL) break;
+    if (records.length >= A_PULL || characters >= A_PULL_CHARACTERS) break;
     taken += 1;
     cursor = { seq: batch.seq, stamp: batch.stamp };
     if (batch.cabin === cabin) continue;
@@ -138,6 +142,7 @@ export async function pull(hub: Hub, cabin: string, after: string | undefined): 
       .select(['kind', 'ref', 'json', 'picture'])
       .where('batch', '=', batch.seq)
       .execute();
+    for (const { json, picture } of rows) characters += json.length + (picture?.length ?? 0);
     records.push(
       ...rows.map(({ picture, ...row }) => ({
         ...row,

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { type FrostDatabase } from '@/data/database';
 import { database } from '@/data/process-database';
 import { signAs } from '@/data/signatures';
-import { writeOnce } from '@/data/write-once';
+import { answerRepeated, writeOnce } from '@/data/write-once';
 import { checkedId } from '@/formats/schemas/ids';
 import { answered, invalidInput, type WireResult } from '@/formats/wire';
 import { handNow } from './caller';
@@ -52,10 +52,14 @@ export function deed<T>(
     const now = nowMs();
     const at = new Date(now).toISOString();
     const stamp = { id: key, newId: randomUUID, at, nowMs: now };
-    const done = await writeOnce(database(), { key, deed: name, at }, async (transaction) => {
+    const write = async (transaction: FrostDatabase, id: string) => {
       await signAs(transaction, hand);
-      return work(transaction, stamp);
-    });
+      return work(transaction, { ...stamp, id });
+    };
+    const once = { key, deed: name, at };
+    const done = await writeOnce(database(), once, (transaction) => write(transaction, key)).catch(
+      (error: unknown) => answerRepeated(database(), { key, error, newId: randomUUID() }, write),
+    );
     if (done.ok) {
       refreshScreens();
       live().announce(name.split('.')[0]!, key);

@@ -19,5 +19,5 @@ export function outboxHere(instead: () => Instead = () => undefined): void {
 export async function emptyOutbox(): Promise<void> {
   for (const { turn } of await keptEntries()) await forgetEntry(turn);
   // Which it hears of as from another tab.
-  await outbox.drop(0);
+  await outbox.delete(0);
 }

@@ -12,7 +12,7 @@ import { listStockMoves } from '@/data/stock';
 import { loadTeamSettings } from '@/data/team-settings';
 import { findVenue } from '@/data/venues';
 import { listSegments } from '@/data/segments';
-import { forgetOldKeys, writeOnce } from '@/data/write-once';
+import { answerRepeated, forgetOldKeys, writeOnce } from '@/data/write-once';
 import { keepFacts } from '@/features/pick/use-cases/keep-facts';
 import { restoreChoice, withdrawChoice } from '@/features/log/use-cases/withdraw-choice';
 import { changeTeam } from '@/features/settings/use-cases/change-team';
@@ -71,13 +71,42 @@ describe('a write with a key', () => {
     expect((await writeOnce(db, once, book(db, 'whole'))).ok).toBe(true);
   });
 
-  it('refuses a key that stood for something else, and forgets keys after a month', async () => {
+  it('refuses a key that stood for something else, and knows it after months', async () => {
     const db = await temporaryDatabase();
     await writeOnce(db, once, book(db, 'one'));
     const other = writeOnce(db, { ...once, deed: 'another' }, book(db, 'two'));
     await expect(other).rejects.toThrow(KeyReused);
-    await forgetOldKeys(db, new Date('2027-03-01T00:00:00Z'));
-    expect((await writeOnce(db, { ...once, deed: 'another' }, book(db, 'two'))).ok).toBe(true);
+    await forgetOldKeys(db, new Date('2027-09-01T00:00:00Z'));
+    const before = (await listStockMoves(db, 'demo-frost')).length;
+    expect((await writeOnce(db, once, book(db, 'one'))).ok).toBe(true);
+    expect(await listStockMoves(db, 'demo-frost')).toHaveLength(before);
+  });
+
+  it('is done where its record came by another way, and refused where another one has its id', async () => {
+    const db = await temporaryDatabase();
+    const key = 'a-run-of-a-phone';
+    const write = (at: string) => async (transaction: FrostDatabase, id: string) => {
+      const note = { id, outing_id: 'demo-tour', words: 'Skied in', at };
+      await transaction
+        .insertInto('note')
+        .values(note as never)
+        .execute();
+      return { ok: true as const, value: { id } };
+    };
+    const sent = (at: string) =>
+      writeOnce(db, { key, deed: 'note.write', at }, (t) => write(at)(t, key)).catch((error) =>
+        answerRepeated(db, { key, error, newId: 'of-a-trial' }, write(at)),
+      );
+    expect(await sent('2027-01-13T12:00:00.000Z')).toMatchObject({ ok: true });
+    await db.deleteFrom('write_key').execute();
+    expect(await sent('2027-01-13T12:00:00.000Z')).toEqual({ ok: true, value: { id: key } });
+    await expect(sent('2027-01-13T13:00:00.000Z')).rejects.toThrow(KeyReused);
+    const notes = await db
+      .selectFrom('note')
+      .select('id')
+      .where('words', '=', 'Skied in')
+      .execute();
+    expect(notes).toEqual([{ id: key }]);
   });
 });
 

@@ -20,25 +20,30 @@ class TransactionalAdapter extends SqliteAdapter {
   }
 }
 
-function guarded<T>(work: () => T): T {
+type FaultOf = (error: unknown) => unknown;
+
+function guarded<T>(work: () => T, faultOf: FaultOf): T {
   try {
     return work();
   } catch (error) {
-    throw asFault(error);
+    throw faultOf(error);
   }
 }
 
 /** The connection as Kysely uses it: statements compiled once, faults of the file told apart from bugs. */
-function watched(sqlite: Database.Database): SqliteDatabase {
+function watched(sqlite: Database.Database, faultOf: FaultOf): SqliteDatabase {
   const kept = new LRUCache<string, SqliteStatement>({ max: KEPT_STATEMENTS });
   const compile = (sql: string): SqliteStatement => {
     // Taking the write lock at once: a transaction that begins as a reader may be refused it later.
-    const statement = guarded(() => sqlite.prepare(sql === 'begin' ? 'begin immediate' : sql));
+    const statement = guarded(
+      () => sqlite.prepare(sql === 'begin' ? 'begin immediate' : sql),
+      faultOf,
+    );
     return {
       reader: statement.reader,
-      all: (parameters) => guarded(() => statement.all(parameters)),
-      run: (parameters) => guarded(() => statement.run(parameters)),
-      iterate: (parameters) => guarded(() => statement.iterate(parameters)),
+      all: (parameters) => guarded(() => statement.all(parameters), faultOf),
+      run: (parameters) => guarded(() => statement.run(parameters), faultOf),
+      iterate: (parameters) => guarded(() => statement.iterate(parameters), faultOf),
     };
   };
   return {
@@ -59,19 +64,21 @@ export interface Connections {
   /** Without it all goes over the one. */
   reader?: Database.Database;
   close: () => void;
+  /** What an error of SQLite means here. */
+  faultOf?: FaultOf;
 }
 
 /** Kysely's SQLite with migrations that are all or nothing, and faults of the file by code. */
 export class FrostDialect extends SqliteDialect {
   private readonly driver: () => Driver;
 
-  constructor({ writer, reader, close }: Connections) {
-    const write = watched(writer);
+  constructor({ writer, reader, close, faultOf = asFault }: Connections) {
+    const write = watched(writer, faultOf);
     super({ database: write });
     this.driver = () =>
       new TurnDriver({
         writer: write,
-        reader: reader ? watched(reader) : write,
+        reader: reader ? watched(reader, faultOf) : write,
         isInTransaction: () => writer.inTransaction,
         close,
       });

@@ -1,4 +1,4 @@
-import { StorageFault, type FaultCode } from '../../core/faults';
+import { isStorageFault, StorageFault, type FaultCode } from '../../core/faults';
 
 const CODE_BY_PREFIX: readonly (readonly [string, FaultCode])[] = [
   ['SQLITE_FULL', 'storage_full'],
@@ -18,3 +18,13 @@ export function asFault(error: unknown): unknown {
   const known = CODE_BY_PREFIX.find(([prefix]) => code.startsWith(prefix));
   return known ? new StorageFault(known[1], (error as Error).message) : error;
 }
+
+/** The same for a file that was set to refuse writes: what is told is why it was. */
+export const asFaultOf =
+  (code: FaultCode | undefined) =>
+  (error: unknown): unknown => {
+    const fault = asFault(error);
+    const isRefused =
+      code !== undefined && isStorageFault(fault) && fault.code === 'storage_read_only';
+    return isRefused ? new StorageFault(code, fault.detail) : fault;
+  };

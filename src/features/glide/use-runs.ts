@@ -75,7 +75,7 @@ export function useRuns(testId: string) {
     add: (ski: string, value: number) =>
       add({ id: newWriteKey(), testId, ski, value, ranAt: wallIso() }),
     drop: (id: string) => {
-      if (!withTurn(id, (turn) => outbox.drop(turn))) {
+      if (!withTurn(id, (turn) => outbox.delete(turn))) {
         setUnkept((all) => all.filter((run) => run.id !== id));
       }
     },

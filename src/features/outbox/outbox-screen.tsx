@@ -5,6 +5,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
+import { UndoNotice } from '@/ui/frame/undo-notice';
 import { outbox } from '@/ui/outbox/outbox';
 import type { OutboxEntry } from '@/ui/outbox/outbox-store';
 import { useOutbox } from '@/ui/outbox/use-outbox';
@@ -16,14 +17,21 @@ const WORDS = outboxScreenWords.outboxScreen;
 /** The zone of this device: what waits belongs to nobody's outing yet. */
 const ownZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
-/** What waits on this device: sent by itself, or refused and mended or dropped by a person. */
+/** What waits on this device: sent by itself, or refused and then fixed or deleted by a person. */
 export function OutboxScreen() {
   const { entries, store } = useOutbox();
   const [said, setSaid] = useState<string>();
   const refused = entries.filter(({ why }) => why !== undefined).length;
-  const drop = async ({ turn, label }: OutboxEntry) => {
-    await outbox.drop(turn);
-    setSaid(WORDS.dropped(label));
+  const [deleted, setDeleted] = useState<OutboxEntry>();
+  const [open, setOpen] = useState<number>();
+  const remove = async (entry: OutboxEntry) => {
+    await outbox.delete(entry.turn);
+    setSaid(undefined);
+    setDeleted(entry);
+  };
+  const undo = async (entry: OutboxEntry) => {
+    await outbox.putBack(entry);
+    setDeleted(undefined);
   };
   const copy = async () => {
     await navigator.clipboard.writeText(JSON.stringify(entries, undefined, 2));
@@ -59,10 +67,10 @@ export function OutboxScreen() {
                     {dayAndTime(entry.at, ownZone())}
                   </Text>
                 </Box>
-                {entry.why === undefined ? (
-                  <Text textStyle="body">{WORDS.waits}</Text>
-                ) : (
-                  <Flex gap="3">
+                <Flex gap="3" align="center" wrap="wrap">
+                  {entry.why === undefined ? (
+                    <Text textStyle="body">{WORDS.waits}</Text>
+                  ) : (
                     <ActionButton
                       quiet
                       aria-label={WORDS.againOf(entry.label)}
@@ -70,16 +78,29 @@ export function OutboxScreen() {
                     >
                       {WORDS.again}
                     </ActionButton>
-                    <ActionButton
-                      quiet
-                      aria-label={WORDS.dropOf(entry.label)}
-                      onClick={() => void drop(entry)}
-                    >
-                      {WORDS.drop}
-                    </ActionButton>
-                  </Flex>
-                )}
+                  )}
+                  <ActionButton
+                    plain
+                    aria-label={WORDS.detailsOf(entry.label)}
+                    aria-expanded={open === entry.turn}
+                    onClick={() => setOpen(open === entry.turn ? undefined : entry.turn)}
+                  >
+                    {WORDS.details}
+                  </ActionButton>
+                  <ActionButton
+                    plain
+                    aria-label={WORDS.deleteOf(entry.label)}
+                    onClick={() => void remove(entry)}
+                  >
+                    {WORDS.delete}
+                  </ActionButton>
+                </Flex>
               </Flex>
+              {open === entry.turn && (
+                <Text as="pre" textStyle="small" whiteSpace="pre-wrap" overflowWrap="anywhere">
+                  {JSON.stringify(entry.input, undefined, 2)}
+                </Text>
+              )}
               {entry.why !== undefined && <Caution>{entry.why}</Caution>}
             </Box>
           ))}
@@ -87,6 +108,13 @@ export function OutboxScreen() {
         <Text textStyle="body" role="status" my="3">
           {said ?? ''}
         </Text>
+        {deleted && (
+          <UndoNotice
+            message={WORDS.deleted(deleted.label)}
+            onUndo={() => void undo(deleted)}
+            onClose={() => setDeleted(undefined)}
+          />
+        )}
         <Flex gap="5" wrap="wrap" align="center">
           {entries.length > 0 && (
             <ActionButton quiet onClick={() => void copy()}>

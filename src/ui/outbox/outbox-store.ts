@@ -15,9 +15,11 @@ export interface OutboxEntry {
   at: string;
   /** Why the server refused it: it waits for a person. */
   why?: string;
+  /** How often the server failed at it. */
+  fails?: number;
 }
 
-export type NewEntry = Omit<OutboxEntry, 'turn' | 'why'>;
+export type NewEntry = Omit<OutboxEntry, 'turn' | 'why' | 'fails'>;
 
 interface OutboxDb extends DBSchema {
   entry: { key: number; value: OutboxEntry; indexes: { byKey: string } };
@@ -60,10 +62,18 @@ export async function forgetEntry(turn: number): Promise<void> {
   await (await database()).delete('entry', turn);
 }
 
-/** Notes why the server refused a write, or with undefined that it is to be sent again. */
-export async function markEntry(turn: number, why: string | undefined): Promise<void> {
+/** Puts a write back that a person deleted, at its turn. */
+export async function putEntryBack(entry: OutboxEntry): Promise<void> {
+  await (await database()).put('entry', entry);
+}
+
+/** Notes why the server refused a write (undefined: it is to be sent again), or how often it failed at it. */
+export async function markEntry(
+  turn: number,
+  change: Pick<OutboxEntry, 'why' | 'fails'>,
+): Promise<void> {
   const transaction = (await database()).transaction('entry', 'readwrite');
   const entry = await transaction.store.get(turn);
-  if (entry) await transaction.store.put({ ...entry, why });
+  if (entry) await transaction.store.put({ ...entry, ...change });
   await transaction.done;
 }

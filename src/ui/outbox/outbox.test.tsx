@@ -96,6 +96,25 @@ describe('what waits on a device', () => {
     await waitFor(async () => expect(await keys()).toEqual([]));
   });
 
+  it('that the server fails at three times waits for a person, and what comes after it goes on', async () => {
+    for (let times = 0; times < 3; times += 1) refused(500, 'Something went wrong.');
+    await outbox.keep(entry('a'));
+    await outbox.keep(entry('b'));
+    await waitFor(async () => {
+      await outbox.flush();
+      expect(await keys()).toEqual(['a']);
+    });
+    expect((await keptEntries())[0]).toMatchObject({ why: 'Something went wrong.', fails: 3 });
+    expect(reached.map(({ key }) => key)).toEqual(['a', 'a', 'a', 'b']);
+  });
+
+  it('asks the browser to keep it when its disk is full', async () => {
+    const persist = vi.fn(() => Promise.resolve(true));
+    vi.stubGlobal('navigator', Object.assign(navigator, { storage: { persist } }));
+    await outbox.keep(entry('a'));
+    expect(persist).toHaveBeenCalled();
+  });
+
   it('is kept when the device was turned away', async () => {
     refused(401);
     await outbox.keep(entry('a'));
@@ -182,7 +201,22 @@ describe('what is said of it', () => {
     await waitFor(() => expect(line.textContent).toContain('sent'));
   });
 
-  it('is listed, and a refused one is sent again or dropped by a person', async () => {
+  it('can be looked at and deleted while it waits, and that taken back', async () => {
+    away(99);
+    const view = show(<OutboxScreen />);
+    await outbox.keep(entry('a'));
+    fireEvent.click(await screen.findByRole('button', { name: 'Details: Run a' }));
+    expect(screen.getByTestId('outbox-entry').textContent).toContain('"value": 1');
+    fireEvent.click(screen.getByRole('button', { name: 'Delete: Run a' }));
+    await screen.findByText('Deleted: Run a.');
+    expect(await keys()).toEqual([]);
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await screen.findByRole('button', { name: 'Details: Run a' });
+    expect(await keys()).toEqual(['a']);
+    view.unmount();
+  });
+
+  it('is listed, and a refused one is sent again or deleted by a person', async () => {
     refused(409, 'A test holds 500 runs.');
     refused(409, 'A test holds 500 runs.');
     show(<OutboxScreen />);
@@ -191,8 +225,8 @@ describe('what is said of it', () => {
     expect(screen.getByRole('note').textContent).toBe('A test holds 500 runs.');
     fireEvent.click(screen.getByRole('button', { name: 'Send again: Run a' }));
     await waitFor(() => expect(reached).toHaveLength(2));
-    fireEvent.click(await screen.findByRole('button', { name: 'Drop: Run a' }));
-    await screen.findByText('Dropped: Run a.');
+    fireEvent.click(await screen.findByRole('button', { name: 'Delete: Run a' }));
+    await screen.findByText('Deleted: Run a.');
     expect(screen.getByTestId('outbox-count').textContent).toBe('Nothing is waiting');
   });
 });

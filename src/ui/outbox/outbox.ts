@@ -4,6 +4,7 @@ import {
   keepEntry,
   keptEntries,
   markEntry,
+  putEntryBack,
   type NewEntry,
   type OutboxEntry,
 } from './outbox-store';
@@ -26,7 +27,9 @@ const LOCK = 'frost-outbox';
 const AGAIN_MS = 5000;
 const PATIENCE_MS = 20_000;
 const UNPAIRED = 401;
-const [REFUSED_FROM, REFUSED_TO, TOO_MANY] = [400, 500, 429];
+const [REFUSED_FROM, REFUSED_TO, TOO_MANY, FAILED] = [400, 500, 429, 500];
+/** Tried so often, what the server fails at waits for a person, and what comes after it goes on. */
+const MOST_FAILS = 3;
 
 export const EMPTY: OutboxState = {
   entries: [],
@@ -70,19 +73,28 @@ class Outbox {
   /** Keeps a write on this device and sends it when the server answers; throws where it cannot be kept. */
   async keep(entry: NewEntry): Promise<void> {
     await keepEntry(entry);
+    // Else a browser may clear it away when its disk is full.
+    void navigator.storage?.persist?.().catch(() => undefined);
     await this.changed();
     void this.flush();
   }
 
-  /** A person gives up a write that was refused. */
-  async drop(turn: number): Promise<void> {
+  /** A person deletes a write that waits or was refused. */
+  async delete(turn: number): Promise<void> {
     await forgetEntry(turn);
     await this.changed();
   }
 
+  /** Takes that back. */
+  async putBack(entry: OutboxEntry): Promise<void> {
+    await putEntryBack(entry);
+    await this.changed();
+    void this.flush();
+  }
+
   /** A person has mended what was in the way: sent again. */
   async again(turn: number): Promise<void> {
-    await markEntry(turn, undefined);
+    await markEntry(turn, { why: undefined, fails: 0 });
     await this.changed();
     void this.flush();
   }
@@ -179,10 +191,15 @@ class Outbox {
       });
     } else {
       const { status } = answer;
-      const isFinal = status >= REFUSED_FROM && status < REFUSED_TO && status !== TOO_MANY;
-      if (!isFinal) return false;
+      const fails = (entry.fails ?? 0) + (status === FAILED ? 1 : 0);
+      const isRefused = status >= REFUSED_FROM && status < REFUSED_TO && status !== TOO_MANY;
+      const isHopeless = status === FAILED && fails >= MOST_FAILS;
+      if (!isRefused && !isHopeless) {
+        if (status === FAILED) await markEntry(turn, { fails });
+        return false;
+      }
       const said = (await answer.json().catch(() => ({}))) as { message?: string };
-      await markEntry(turn, said.message ?? String(status));
+      await markEntry(turn, { why: said.message ?? String(status), fails });
     }
     await this.changed();
     return true;

@@ -321,6 +321,7 @@ export const formats: WordsAt<'screens/formats'> = {
     pasteOne: 'Eine METAR oder TAF einfügen.',
   },
   json: {
+    tooDeep: 'Der Inhalt ist tiefer verschachtelt als alles, was hier angenommen wird.',
     theBodyIsNotJson: 'Der Inhalt ist kein JSON.',
   },
   calendarOuting: {

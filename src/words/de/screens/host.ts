@@ -23,6 +23,8 @@ export const host: WordsAt<'screens/host'> = {
       log_foreign: (file: string, detail: string) =>
         `Das Protokoll neben ${file} gehörte zu einer anderen Datenbank. Es bleibt als ${detail} erhalten. Gespeichert wird erst, wenn jemand in der App auf diesem Rechner entscheidet.`,
     },
+    noDriver:
+      'Der SQLite-Treiber lässt sich nicht laden. Den Ordner node_modules löschen und neu starten: er wird neu installiert.',
     frostPickCouldNotStart: (value: string) =>
       `Frost Pick konnte nicht starten (${value}): einen anderen Ordner wählen mit --data ORDNER und dies melden.`,
   },

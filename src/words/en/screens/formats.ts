@@ -315,6 +315,7 @@ export const reports = {
 };
 
 export const json = {
+  tooDeep: 'The body has lists within lists, deeper than anything that is taken here.',
   theBodyIsNotJson: 'The body is not JSON.',
 };
 

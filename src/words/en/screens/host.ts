@@ -21,6 +21,8 @@ export const prepareData = {
     log_foreign: (file: string, detail: string) =>
       `The log beside ${file} belonged to another database. It is kept as ${detail}. Nothing is saved until somebody decides in the app on this computer.`,
   },
+  noDriver:
+    'The SQLite driver cannot be loaded. Delete the folder node_modules and start again: it is installed anew.',
   frostPickCouldNotStart: (value: string) =>
     `Frost Pick could not start (${value}): choose another folder with --data FOLDER, and report this.`,
 };

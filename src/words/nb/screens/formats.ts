@@ -312,6 +312,7 @@ export const formats: WordsAt<'screens/formats'> = {
     pasteOne: 'Lim inn en METAR eller TAF.',
   },
   json: {
+    tooDeep: 'Innholdet har lister i lister, dypere enn noe som tas imot her.',
     theBodyIsNotJson: 'Innholdet er ikke JSON.',
   },
   calendarOuting: {

@@ -23,6 +23,8 @@ export const host: WordsAt<'screens/host'> = {
       log_foreign: (file: string, detail: string) =>
         `Loggen ved siden av ${file} hørte til en annen database. Den er beholdt som ${detail}. Ingenting lagres før noen bestemmer i appen på denne maskinen.`,
     },
+    noDriver:
+      'SQLite-driveren kan ikke lastes. Slett mappen node_modules og start på nytt: da installeres den igjen.',
     frostPickCouldNotStart: (value: string) =>
       `Frost Pick kunne ikke starte (${value}): velg en annen mappe med --data MAPPE, og meld fra om dette.`,
   },
