@@ -36,7 +36,7 @@ if (file === undefined) {
   await migrateStorage(db, folder, now);
   await seedDemo(db, now);
 } else {
-  const book = readBook(readFileSync(file));
+  const book = await readBook(readFileSync(file));
   if (!book.ok) throw new Error(book.message);
   await mergeBook(db, book.value, new Set());
 }

@@ -422,7 +422,7 @@ describe('who did what', () => {
     expect(entries).toMatchObject([{ kind: 'note', hands: ['Bench tablet'] }]);
     const file = exportBook('json', folder);
     if (!file.ok) throw new Error(file.error.message);
-    const book = readBook(await bytesOf(file.value));
+    const book = await readBook(await bytesOf(file.value));
     if (!book.ok) throw new Error(book.message);
     const page = book.value.pages.find(({ name }) => name === 'signature')!;
     expect(JSON.parse(page.json)).toEqual([

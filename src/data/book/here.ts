@@ -99,11 +99,15 @@ const keysOf = (name: BookName, ref: string) => {
   return bookKind(name).keys.map((key, i) => [key, values[i]] as const);
 };
 
-/** Whether a record of these keys is here. */
-export async function isHere(db: FrostDatabase, name: BookName, ref: string): Promise<boolean> {
-  let query = anyTable(db).selectFrom(name).select(bookKind(name).keys[0]!);
-  for (const [key, value] of keysOf(name, ref)) query = query.where(key, '=', value);
-  return (await query.executeTakeFirst()) !== undefined;
+/** Those of some records, named by their keys, that are here. */
+export async function thoseHere(
+  db: FrostDatabase,
+  name: BookName,
+  refs: readonly string[],
+): Promise<string[]> {
+  const named = refs.map((ref) => Object.fromEntries(keysOf(name, ref)));
+  const here = await standingHere(db, name, named);
+  return refs.filter((ref) => here.has(ref));
 }
 
 /** Removes the record of these keys. */

@@ -14,9 +14,9 @@ import {
   type MergeReport,
 } from '../../core/book';
 import { inTransaction, type FrostDatabase } from '../database';
-import { nextTurn } from '../next-turn';
+import { eachInTurns, nextTurn } from '../next-turn';
 import { signAs } from '../signatures';
-import { addHere, changeHere, isHere, refOf, removeHere, standingHere } from './here';
+import { addHere, changeHere, refOf, removeHere, standingHere, thoseHere } from './here';
 
 /** A book that came in: its records by kind, in pages as JSON, what was removed in it, and its pictures. */
 export interface IncomingBook {
@@ -39,6 +39,8 @@ export class BookIncomplete extends Error {
   }
 }
 
+/** Removals of one statement, between two pauses. */
+const A_PAGE = 100;
 const MOST_TOLD = 200;
 /** Of each kind. */
 const MOST_FIXED_TOLD = 5;
@@ -103,11 +105,11 @@ class Meeting {
   private async readGone(): Promise<void> {
     const mine = await this.db.selectFrom('gone').selectAll().execute();
     this.gone = new Map(mine.map((one) => [goneKey(one.kind, one.ref), one]));
-    for (const one of this.book.gone) {
+    await eachInTurns(this.book.gone, async (one) => {
       const key = goneKey(one.kind, one.ref);
       const before = this.gone.get(key);
       this.gone.set(key, before ? mergedGone(before, one) : one);
-    }
+    });
   }
 
   private isGone = (name: BookName, ref: string) => isGone(this.gone.get(goneKey(name, ref)));
@@ -188,23 +190,32 @@ class Meeting {
 
   /** Removes here what was removed in the other book and did not come back. */
   private async takeAway(): Promise<void> {
-    for (const { kind, ref } of this.book.gone) {
-      const name = kind as BookName;
-      if (!this.isGone(name, ref) || !(await isHere(this.db, name, ref))) continue;
-      this.count(name).removed += 1;
-      await removeHere(this.db, name, ref);
+    for (const name of BOOK_NAMES) {
+      const refs = this.book.gone
+        .filter(({ kind, ref }) => kind === name && this.isGone(name, ref))
+        .map(({ ref }) => ref);
+      for (let from = 0; from < refs.length; from += A_PAGE) {
+        await nextTurn();
+        const here = await thoseHere(this.db, name, refs.slice(from, from + A_PAGE));
+        this.count(name).removed += here.length;
+        for (const ref of here) await removeHere(this.db, name, ref);
+      }
     }
   }
 
   /** Writes what both books know of removals, over what this meeting's own writes left there. */
   private async writeGone(): Promise<void> {
-    for (const one of this.gone.values()) {
-      const { gone_at, back_at } = one;
+    const all = [...this.gone.values()];
+    for (let from = 0; from < all.length; from += A_PAGE) {
+      await nextTurn();
       await this.db
         .insertInto('gone')
-        .values(one)
+        .values(all.slice(from, from + A_PAGE))
         .onConflict((conflict) =>
-          conflict.columns(['kind', 'ref']).doUpdateSet({ gone_at, back_at }),
+          conflict.columns(['kind', 'ref']).doUpdateSet(({ ref }) => ({
+            gone_at: ref('excluded.gone_at'),
+            back_at: ref('excluded.back_at'),
+          })),
         )
         .execute();
     }

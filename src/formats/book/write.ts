@@ -1,9 +1,12 @@
 import { createHash } from 'node:crypto';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
+import { packedRecord } from './packing';
 import { type BookName, type BookRecord, type GoneRecord } from '../../core/book';
 
 export const BOOK_FORMAT = 'frost-pick-book';
-export const BOOK_VERSION = 1;
+/** From the second on long values may be packed. */
+export const BOOK_VERSIONS: readonly number[] = [1, 2];
+export const BOOK_VERSION = 2;
 /** The name of the records in a ZIP, and of the folder of its pictures. */
 export const BOOK_FILE = 'book.json';
 export const PICTURES = 'photos/';
@@ -35,7 +38,8 @@ export async function* bookJson({ records, gone }: BookSource): AsyncGenerator<s
   yield `{"format":"${BOOK_FORMAT}","version":${BOOK_VERSION},"records":{`;
   let kind: BookName | undefined;
   let isFirst = true;
-  for await (const { name, records: page } of records()) {
+  for await (const { name, records: whole } of records()) {
+    const page = whole.map((record) => packedRecord(name, record));
     if (name !== kind) {
       yield `${kind === undefined ? '' : '\n],'}\n"${name}":[`;
       kind = name;

@@ -36,6 +36,8 @@ export const formats: WordsAt<'screens/formats'> = {
       'Die Datei ist beschädigt: sie ist nicht, wie sie geschrieben wurde. Nichts wurde geändert. Noch einmal ausgeben.',
     noBook:
       'Das ist kein Buch von Frost Pick. Eine Datei wählen, die unter Einstellungen entstand.',
+    tooLong: (most: number) =>
+      `Die Datei hat mehr als ${plain(most)} Einträge: so lang ist kein Buch.`,
     otherVersion:
       'Die Datei stammt von einer anderen Version von Frost Pick. Beide aktualisieren, dann neu ausgeben.',
     unknownKinds: (names: readonly string[]) =>

@@ -30,6 +30,7 @@ export const book = {
   damaged:
     'The file is damaged: it is not as it was written. Nothing was changed. Export it again.',
   noBook: 'This is not a book of Frost Pick. Choose a file that was made under Settings.',
+  tooLong: (most: number) => `The file has more than ${most} records: no book is as long.`,
   otherVersion:
     'The file was made by another version of Frost Pick. Update both, then export again.',
   unknownKinds: (names: readonly string[]) =>

@@ -31,6 +31,7 @@ export const formats: WordsAt<'screens/formats'> = {
     damaged:
       'Filen er skadet: den er ikke slik den ble skrevet. Ingenting ble endret. Eksporter den på nytt.',
     noBook: 'Dette er ingen bok fra Frost Pick. Velg en fil som er laget under Innstillinger.',
+    tooLong: (most: number) => `Filen har mer enn ${plain(most)} poster: ingen bok er så lang.`,
     otherVersion:
       'Filen er laget av en annen versjon av Frost Pick. Oppdater begge, og eksporter på nytt.',
     unknownKinds: (names: readonly string[]) =>
