@@ -18,6 +18,7 @@ import { reportsTask, weatherFileTask } from '@/features/venue/use-cases/take-we
 import { purchaseTask } from '@/features/shelf/use-cases/load-shelf';
 import type { Task } from '@/server/compute/task';
 import { inLanguage } from '@/server/language';
+import { drainTask } from '@/server/one-file';
 import { outlookTask } from '@/server/outlooks';
 import { hostScreenWords } from '@/words/screens/host';
 import { layOutTongues } from '@/words/tongues';
@@ -28,6 +29,7 @@ const ALL = [
   adviceTask,
   bookFileTask,
   chooseTask,
+  drainTask,
   forecastTask,
   gripTask,
   glideTask,

@@ -54,6 +54,8 @@ function openWriter(file: string): Database.Database {
   }
   sqlite.pragma('synchronous = FULL');
   sqlite.pragma('foreign_keys = ON');
+  // After a large write that would hold everything up: see server/one-file.
+  sqlite.pragma('wal_autocheckpoint = 0');
   return sqlite;
 }
 

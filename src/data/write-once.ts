@@ -107,7 +107,7 @@ export async function answerRepeated<T extends Outcome>(
     if (!tried.isSame) throw new KeyReused(key);
     return JSON.parse(JSON.stringify(tried.outcome).replaceAll(newId, key)) as T;
   }
-  throw new Error('A trial ended without its outcome.');
+  throw error;
 }
 
 const DONE_LONG_AGO = JSON.stringify({ ok: true, value: null });

@@ -85,6 +85,8 @@ const STATUS_BY_CODE: Record<string, number> = {
   log_foreign: 503,
 };
 
+const LEAST_BODY = 65_536;
+
 /** Data is never kept by a browser or by what stands between. */
 const NO_STORE = { 'cache-control': 'no-store' };
 
@@ -121,24 +123,31 @@ export async function answerJson(work: () => Promise<WireResult<string>>): Promi
 export async function readBytes(
   request: Request,
   mostBytes: number,
-): Promise<WireResult<Uint8Array>> {
+): Promise<WireResult<Uint8Array<ArrayBuffer>>> {
   const tooLarge = () => failed('too_large', WORDS.theBodyIsOverThe(Math.floor(mostBytes / 1e6)));
-  if (Number(request.headers.get('content-length') ?? 0) > mostBytes) return tooLarge();
+  const told = Number(request.headers.get('content-length') ?? 0);
+  if (told > mostBytes) return tooLarge();
   const reader = request.body?.getReader();
   if (!reader) return { ok: true, value: new Uint8Array() };
-  const chunks: Uint8Array[] = [];
+  // A large body is held once.
+  let bytes = new Uint8Array(told > 0 ? told : LEAST_BODY);
   let size = 0;
   for (;;) {
     const { done, value } = await reader.read();
     if (done) break;
-    size += value.byteLength;
-    if (size > mostBytes) {
+    if (size + value.byteLength > mostBytes) {
       await reader.cancel();
       return tooLarge();
     }
-    chunks.push(value);
+    if (size + value.byteLength > bytes.length) {
+      const larger = new Uint8Array(2 * (size + value.byteLength));
+      larger.set(bytes.subarray(0, size));
+      bytes = larger;
+    }
+    bytes.set(value, size);
+    size += value.byteLength;
   }
-  return { ok: true, value: Buffer.concat(chunks) };
+  return { ok: true, value: bytes.subarray(0, size) };
 }
 
 /** Whether the request says exactly that its body is of this type, whatever its charset. */

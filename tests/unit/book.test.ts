@@ -11,7 +11,7 @@ import { seedDemo } from '@/data/demo/seed';
 import { exportBook } from '@/features/settings/use-cases/export-book';
 import { importBook, previewBook } from '@/features/settings/use-cases/import-book';
 import fc from 'fast-check';
-import { readBook } from '@/formats/book/read';
+import { openPage, readBook } from '@/formats/book/read';
 import { walkBook } from '@/formats/book/split';
 import { bytesOf } from '@/formats/out-file';
 import { failed } from '@/formats/wire';
@@ -72,6 +72,9 @@ const reading = async ({ db }: Cabin) =>
   (await db.selectFrom('reading').select('id').executeTakeFirstOrThrow()).id;
 const someSki = async ({ db }: Cabin) =>
   (await db.selectFrom('ski').select('id').orderBy('name').executeTakeFirstOrThrow()).id;
+
+/** A book in which nothing stands. */
+const NOTHING = { pages: [], openPage, gone: [], pictures: undefined };
 
 describe('a book that is handed on', () => {
   it('goes into an empty cabin and comes out the same, byte by byte', async () => {
@@ -396,10 +399,8 @@ describe('a file that is no book as it was written', () => {
     const read = await readBook(book);
     if (!read.ok) throw new Error(read.message);
     const choices = (pages: { name: string; json: string }[]) =>
-      pages
-        .filter(({ name }) => name === 'choice')
-        .flatMap(({ json }) => JSON.parse(json) as object[]);
-    const [choice] = choices(read.value.pages) as [{ inputs: { products: unknown[] } }];
+      pages.filter(({ name }) => name === 'choice').flatMap(({ json }) => openPage(json));
+    const [choice] = choices(read.value.pages) as unknown as [{ inputs: { products: unknown[] } }];
     expect(choice.inputs.products.length).toBeGreaterThan(5);
     const old = edited(book, (file) => {
       delete file.sha256;
@@ -435,8 +436,8 @@ describe('a file that is no book as it was written', () => {
         };
         walkBook(Buffer.from(JSON.stringify(book, undefined, space)), {
           kind: (kind) => Boolean((found.records[kind] = [])),
-          record: (kind, json) => Boolean(found.records[kind]!.push(JSON.parse(json))),
-          gone: (json) => Boolean(found.gone.push(JSON.parse(json))),
+          record: (kind, json) => Boolean(found.records[kind]!.push(JSON.parse(json!))),
+          gone: (json) => Boolean(found.gone.push(JSON.parse(json!))),
           noList: () => false,
           other: (key, said) => Boolean(Object.assign(found, { [key]: said })),
         });
@@ -455,9 +456,9 @@ describe('a file that is no book as it was written', () => {
     }));
     let turns = 0;
     const count = setInterval(() => (turns += 1), 1);
-    await mergeBook(other.db, { pages: [], gone, pictures: undefined }, new Set());
+    await mergeBook(other.db, { ...NOTHING, gone: [JSON.stringify(gone)] }, new Set());
     clearInterval(count);
-    expect(turns).toBeGreaterThan(100);
+    expect(turns).toBeGreaterThan(20);
     const rows = await other.db.selectFrom('gone').select('ref').execute();
     expect(rows).toHaveLength(20_000);
   });
@@ -501,7 +502,7 @@ describe('what a book holds', () => {
 describe('meeting by rule', () => {
   it('an empty book changes nothing', async () => {
     const before = await bookOf(mine);
-    await mergeBook(mine.db, { pages: [], gone: [], pictures: undefined }, 'all');
+    await mergeBook(mine.db, NOTHING, 'all');
     expect(Buffer.from(await bookOf(mine)).equals(before)).toBe(true);
   });
 });

@@ -89,7 +89,7 @@ describe('a write with a key', () => {
       const note = { id, outing_id: 'demo-tour', words, created_at: AT };
       await transaction
         .insertInto('note')
-        .values(note as never)
+        .values(note)
         .execute();
       return { ok: true as const, value: { id } };
     };

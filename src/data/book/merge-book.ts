@@ -14,14 +14,16 @@ import {
   type MergeReport,
 } from '../../core/book';
 import { inTransaction, type FrostDatabase } from '../database';
-import { eachInTurns, nextTurn } from '../next-turn';
+import { nextTurn } from '../next-turn';
 import { signAs } from '../signatures';
 import { addHere, changeHere, refOf, removeHere, standingHere, thoseHere } from './here';
 
-/** A book that came in: its records by kind, in pages as JSON, what was removed in it, and its pictures. */
+/** A book that came in: its records by kind, in pages as JSON, what was removed in it, likewise, and its pictures. */
 export interface IncomingBook {
   pages: readonly { name: BookName; json: string }[];
-  gone: readonly GoneRecord[];
+  /** The records of a page. */
+  openPage: (json: string) => BookRecord[];
+  gone: readonly string[];
   /** By the id of the record; undefined: pictures are left out. */
   pictures: ReadonlyMap<string, Uint8Array> | undefined;
 }
@@ -29,6 +31,12 @@ export interface IncomingBook {
 /** Conflicts, by id, in which the other book's record is taken; `all`: in each; or what decides between two. */
 export type TakenTheirs =
   'all' | ReadonlySet<string> | ((mine: BookRecord, theirs: BookRecord) => boolean);
+
+export interface MergeOptions {
+  theirs: TakenTheirs;
+  /** Hears how much is done, 0 to 1. */
+  onShare?: (done: number) => void;
+}
 
 /** The other book names what neither book has. */
 export class BookIncomplete extends Error {
@@ -72,20 +80,24 @@ class Meeting {
     sameNames: [],
   };
   private gone = new Map<string, GoneRecord>();
+  /** What the other book removed, by kind. */
+  private readonly removed = new Map<string, string[]>(BOOK_NAMES.map((name) => [name, []]));
 
   constructor(
     private readonly db: FrostDatabase,
     private readonly book: IncomingBook,
-    private readonly theirs: TakenTheirs,
+    private readonly options: MergeOptions,
   ) {}
 
   async hold(): Promise<MergeReport> {
     // What comes in was written by the hands that its own book names.
     await signAs(this.db, '');
     await this.readGone();
-    for (const page of this.book.pages) {
+    const { pages } = this.book;
+    for (const [at, page] of pages.entries()) {
       await nextTurn();
-      await this.meet(page.name, JSON.parse(page.json) as BookRecord[]);
+      this.options.onShare?.(at / pages.length);
+      await this.meet(page.name, this.book.openPage(page.json));
     }
     await this.takeAway();
     await this.writeGone();
@@ -105,11 +117,15 @@ class Meeting {
   private async readGone(): Promise<void> {
     const mine = await this.db.selectFrom('gone').selectAll().execute();
     this.gone = new Map(mine.map((one) => [goneKey(one.kind, one.ref), one]));
-    await eachInTurns(this.book.gone, async (one) => {
-      const key = goneKey(one.kind, one.ref);
-      const before = this.gone.get(key);
-      this.gone.set(key, before ? mergedGone(before, one) : one);
-    });
+    for (const page of this.book.gone) {
+      await nextTurn();
+      for (const one of JSON.parse(page) as GoneRecord[]) {
+        const key = goneKey(one.kind, one.ref);
+        const before = this.gone.get(key);
+        this.gone.set(key, before ? mergedGone(before, one) : one);
+        this.removed.get(one.kind)?.push(one.ref);
+      }
+    }
   }
 
   private isGone = (name: BookName, ref: string) => isGone(this.gone.get(goneKey(name, ref)));
@@ -171,8 +187,9 @@ class Meeting {
   }
 
   private takes(id: string, mine: BookRecord, theirs: BookRecord): boolean {
-    if (this.theirs === 'all') return true;
-    return typeof this.theirs === 'function' ? this.theirs(mine, theirs) : this.theirs.has(id);
+    const { theirs: taken } = this.options;
+    if (taken === 'all') return true;
+    return typeof taken === 'function' ? taken(mine, theirs) : taken.has(id);
   }
 
   /** Tells of new records that have the name of another one. */
@@ -191,12 +208,11 @@ class Meeting {
   /** Removes here what was removed in the other book and did not come back. */
   private async takeAway(): Promise<void> {
     for (const name of BOOK_NAMES) {
-      const refs = this.book.gone
-        .filter(({ kind, ref }) => kind === name && this.isGone(name, ref))
-        .map(({ ref }) => ref);
+      const refs = this.removed.get(name)!;
       for (let from = 0; from < refs.length; from += A_PAGE) {
         await nextTurn();
-        const here = await thoseHere(this.db, name, refs.slice(from, from + A_PAGE));
+        const page = refs.slice(from, from + A_PAGE).filter((ref) => this.isGone(name, ref));
+        const here = page.length > 0 ? await thoseHere(this.db, name, page) : [];
         this.count(name).removed += here.length;
         for (const ref of here) await removeHere(this.db, name, ref);
       }
@@ -224,11 +240,16 @@ class Meeting {
 
 /**
  * Meets another book: adds what is new, takes over what was changed later there, and leaves what a person must
- * decide unless `theirs` says otherwise; all of it or, where it throws, nothing.
+ * decide unless the options say otherwise; all of it or, where it throws, nothing.
  */
 export const mergeBook = (
   db: FrostDatabase,
   book: IncomingBook,
-  theirs: TakenTheirs,
-): Promise<MergeReport> =>
-  inTransaction(db, (transaction) => new Meeting(transaction, book, theirs).hold());
+  options: TakenTheirs | MergeOptions,
+): Promise<MergeReport> => {
+  const all = isOptions(options) ? options : { theirs: options };
+  return inTransaction(db, (transaction) => new Meeting(transaction, book, all).hold());
+};
+
+const isOptions = (options: TakenTheirs | MergeOptions): options is MergeOptions =>
+  typeof options === 'object' && 'theirs' in options;

@@ -10,8 +10,9 @@ import { databaseFile } from '../database';
 import { nextTurn } from '../next-turn';
 import { courseRecord, recordOf } from './records';
 
-/** Records between two pauses, in which others are served. */
+/** Records between two pauses, in which others are served, and the characters of their JSON. */
 const A_TURN = 200;
+const A_TURN_CHARACTERS = 300_000;
 
 const ALL_OF = (table: string) => String.raw`select * from ${table} order by rowid`;
 const VENUES = String.raw`select id, course_version from venue order by rowid`;
@@ -30,15 +31,27 @@ export interface OpenBook {
   close: () => void;
 }
 
-function* rowsOf(sqlite: Database.Database, name: BookName): Generator<BookRecord> {
+/** About so many characters a row holds. */
+const lengthOf = (row: Row): number =>
+  Object.values(row).reduce<number>(
+    (sum, value) => sum + (typeof value === 'string' ? value.length : 0),
+    0,
+  );
+
+function* rowsOf(
+  sqlite: Database.Database,
+  name: BookName,
+): Generator<{ record: BookRecord; length: number }> {
   if (name === 'course') {
     const segments = sqlite.prepare<[string], Row>(SEGMENTS);
     for (const venue of sqlite.prepare<[], { id: string; course_version: number }>(VENUES).all()) {
-      yield courseRecord(venue, segments.all(venue.id));
+      yield { record: courseRecord(venue, segments.all(venue.id)), length: 0 };
     }
     return;
   }
-  for (const row of sqlite.prepare<[], Row>(ALL_OF(name)).iterate()) yield recordOf(name, row);
+  for (const row of sqlite.prepare<[], Row>(ALL_OF(name)).iterate()) {
+    yield { record: recordOf(name, row), length: lengthOf(row) };
+  }
 }
 
 /** Opens the book of a folder for reading, from a connection of its own. */
@@ -48,12 +61,13 @@ export function openBook(folder: string): OpenBook {
   return {
     async *records() {
       for (const name of BOOK_NAMES) {
-        let records: BookRecord[] = [];
-        for (const record of rowsOf(sqlite, name)) {
+        let [records, characters] = [[] as BookRecord[], 0];
+        for (const { record, length } of rowsOf(sqlite, name)) {
           records.push(record);
-          if (records.length < A_TURN) continue;
+          characters += length;
+          if (records.length < A_TURN && characters < A_TURN_CHARACTERS) continue;
           yield { name, records };
-          records = [];
+          [records, characters] = [[], 0];
           await nextTurn();
         }
         yield { name, records };

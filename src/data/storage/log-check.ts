@@ -8,7 +8,7 @@ import {
   statSync,
 } from 'node:fs';
 import { randomInt } from 'node:crypto';
-import type Database from 'better-sqlite3';
+import Database from 'better-sqlite3';
 import { readLog } from './wal';
 
 /** Where a database's file tells of itself (https://sqlite.org/fileformat2.html, section 1.3). */
@@ -104,6 +104,25 @@ export function checkpoint(sqlite: Database.Database): boolean {
     return done?.busy === 0;
   } finally {
     sqlite.pragma(`busy_timeout = ${patience}`);
+  }
+}
+
+/** How long the log beside a file is, bytes. */
+export function logSize(file: string): number {
+  try {
+    return statSync(`${file}-wal`).size;
+  } catch {
+    return 0;
+  }
+}
+
+/** Brings what it can of a log into its file, from a connection of its own: for a thread beside the server. */
+export function drainLog(file: string): void {
+  const sqlite = new Database(file, { fileMustExist: true });
+  try {
+    sqlite.pragma('wal_checkpoint(PASSIVE)');
+  } finally {
+    sqlite.close();
   }
 }
 

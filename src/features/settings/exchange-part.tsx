@@ -19,7 +19,7 @@ const total = ({ kinds }: MergeReport, what: 'added' | 'changed') =>
 
 /** Hands all data on as a file, and takes the book of another cabin in after a look at what it changes. */
 export function ExchangePart() {
-  const { state, look, take, close } = useBook();
+  const { state, done, look, take, close } = useBook();
   return (
     <Part title={WORDS.title}>
       <Text textStyle="body" mb="3">
@@ -38,6 +38,9 @@ export function ExchangePart() {
         onFile={look}
       />
       <Box mt="3">
+        {done !== undefined && (
+          <progress value={done} max={1} aria-label={WORDS.progress} style={{ width: '100%' }} />
+        )}
         {state.kind === 'reading' && (
           <Flex gap="3" align="center" role="status">
             <Text textStyle="body">{WORDS.reading}</Text>

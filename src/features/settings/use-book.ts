@@ -1,7 +1,7 @@
 'use client';
 
 import type { MergeReport } from '@/core/book';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { FieldProblem } from '@/formats/schemas/validation';
 import { fileKey, forgetFileKey } from '@/ui/fields/file-key';
@@ -44,13 +44,35 @@ async function sent(file: File, path: string, signal: AbortSignal): Promise<Sent
   return { ok: false, message: body.message ?? WORDS.noAnswer, problems: body.details ?? [] };
 }
 
+const ASK_EVERY_MS = 500;
+
+/** How much of what is being sent is done, 0 to 1; undefined until the server says so. */
+function useProgress(key: string | undefined): number | undefined {
+  const [share, setShare] = useState<{ key: string; done: number }>();
+  useEffect(() => {
+    if (key === undefined) return undefined;
+    const timer = setInterval(() => {
+      fetch(`${ADDRESS}/progress?key=${encodeURIComponent(key)}`)
+        .then((answer) => answer.json() as Promise<{ done?: number | null }>)
+        .then(({ done }) => setShare(typeof done === 'number' ? { key, done } : undefined))
+        // It is asked again; the import itself says what is wrong.
+        .catch(() => undefined);
+    }, ASK_EVERY_MS);
+    return () => clearInterval(timer);
+  }, [key]);
+  return share?.key === key ? share?.done : undefined;
+}
+
 /** Looks at the book of another cabin, then takes it in; either can be cancelled. */
 export function useBook() {
   const router = useRouter();
   const [state, setState] = useState<BookState>({ kind: 'idle' });
+  const [underWay, setUnderWay] = useState<string>();
+  const done = useProgress(underWay);
   const abort = useRef<AbortController>(undefined);
   const run = async (file: File, path: string, then: (report: MergeReport) => BookState) => {
     abort.current = new AbortController();
+    setUnderWay(fileKey(path, file));
     try {
       const answer = await sent(file, path, abort.current.signal);
       const { ok } = answer;
@@ -62,6 +84,8 @@ export function useBook() {
         isCancelled ? { kind: 'idle' } : { kind: 'failed', message: WORDS.noAnswer, problems: [] },
       );
       return false;
+    } finally {
+      setUnderWay(undefined);
     }
   };
   const look = (file: File) => {
@@ -83,5 +107,5 @@ export function useBook() {
     abort.current?.abort();
     setState({ kind: 'idle' });
   };
-  return { state, look, take, close };
+  return { state, done, look, take, close };
 }

@@ -15,16 +15,20 @@ const LIMITS: UnpackLimits = { records: MOST_JSON, all: 500_000_000 };
 const MOST_PROBLEMS = 20;
 /** Records and removals of a book. */
 const MOST_RECORDS = 1_000_000;
-/** Records that are handed on at a time. */
+/** Removals of a book. */
+const MOST_GONE = 100_000;
+/** Records that are handed on at a time, and the characters of their JSON: few enough to be met between two pauses. */
 const A_PAGE = 200;
+const A_PAGE_CHARACTERS = 60_000;
 /** What a book may say beside its format. */
 const KEYS: readonly string[] = ['format', 'version', 'sha256'];
 const ZIP_MARK = '504b0304';
 
-/** A book that was read and checked: its records by kind, in pages as JSON. */
+/** A book that was read and checked: its records by kind, in pages as JSON that {@link openPage} opens. */
 export interface ReadBook {
   pages: { name: BookName; json: string }[];
-  gone: GoneRecord[];
+  /** What was removed, in pages as JSON. */
+  gone: string[];
   /** By the id of the record; undefined: the file has none. */
   pictures: Map<string, Uint8Array> | undefined;
 }
@@ -52,18 +56,44 @@ const isGoneRecord = (value: unknown): value is GoneRecord => {
   );
 };
 
+/** The records of a page, with their long values unpacked. */
+export const openPage = (json: string): BookRecord[] =>
+  (JSON.parse(json) as BookRecord[]).map(unpackedRecord);
+
+/** Gathers JSON texts into pages. */
+class Pages {
+  private texts: string[] = [];
+  private characters = 0;
+
+  constructor(private readonly put: (json: string) => void) {}
+
+  add(json: string): void {
+    this.texts.push(json);
+    this.characters += json.length;
+    if (this.texts.length === A_PAGE || this.characters > A_PAGE_CHARACTERS) this.end();
+  }
+
+  end(): void {
+    if (this.texts.length > 0) this.put(`[${this.texts.join(',')}]`);
+    this.texts = [];
+    this.characters = 0;
+  }
+}
+
 /** What is read of a book on the way through it. */
 class Reading {
   readonly pages: ReadBook['pages'] = [];
-  readonly gone: GoneRecord[] = [];
+  readonly gone: string[] = [];
   readonly problems: FieldProblem[] = [];
   readonly said: Record<string, unknown> = {};
   readonly strange: string[] = [];
   readonly sum = new BookSum();
   private readonly checks = new Map<BookName, ReturnType<typeof recordCheck>>();
   private count = 0;
+  private goneCount = 0;
   private name: BookName | undefined;
-  private page: BookRecord[] = [];
+  private readonly page = new Pages((json) => this.pages.push({ name: this.name!, json }));
+  private readonly gonePage = new Pages((json) => this.gone.push(json));
 
   other = (key: string, value: unknown): boolean => {
     if (KEYS.includes(key)) this.said[key] = value;
@@ -73,7 +103,7 @@ class Reading {
   };
 
   kind = (kind: string): boolean => {
-    this.endPage();
+    this.page.end();
     this.name = BOOK_NAMES.find((name) => name === kind);
     if (this.name === undefined) this.strange.push(kind);
     return true;
@@ -84,43 +114,43 @@ class Reading {
     return true;
   };
 
-  record = (kind: string, json: string, place: number): boolean => {
+  record = (kind: string, json: string | undefined, place: number): boolean => {
     const { name } = this;
     if (name === undefined) return true;
     const path = `records.${kind}[${place}]`;
-    const said = JSON.parse(json) as BookRecord;
-    this.sum.add(name, said);
-    const record = unpackedRecord(said);
-    const problemsOf = this.checks.get(name) ?? recordCheck(name);
-    this.checks.set(name, problemsOf);
-    this.problems.push(...problemsOf(record, path));
-    this.page.push(record);
-    if (this.page.length === A_PAGE) this.endPage();
+    if (json === undefined) this.problems.push({ field: path, message: WORDS.misshapen });
+    else {
+      const said = JSON.parse(json) as BookRecord;
+      this.sum.add(name, said);
+      const problemsOf = this.checks.get(name) ?? recordCheck(name);
+      this.checks.set(name, problemsOf);
+      this.problems.push(...problemsOf(unpackedRecord(said), path));
+      this.page.add(json);
+    }
     return this.goesOn();
   };
 
-  removed = (json: string, place: number): boolean => {
-    const one = JSON.parse(json) as unknown;
+  removed = (json: string | undefined, place: number): boolean => {
+    const one = json === undefined ? undefined : (JSON.parse(json) as unknown);
     this.sum.add('gone', one);
-    if (isGoneRecord(one)) this.gone.push(one);
+    this.goneCount += 1;
+    if (isGoneRecord(one)) this.gonePage.add(json!);
     else this.problems.push({ field: `gone[${place}]`, message: WORDS.misshapen });
     return this.goesOn();
   };
 
-  endPage(): void {
-    if (this.name !== undefined && this.page.length > 0) {
-      this.pages.push({ name: this.name, json: JSON.stringify(this.page) });
-    }
-    this.page = [];
+  end(): void {
+    this.page.end();
+    this.gonePage.end();
   }
 
   private goesOn(): boolean {
     this.count += 1;
-    return this.problems.length < MOST_PROBLEMS && this.count <= MOST_RECORDS;
+    return this.problems.length < MOST_PROBLEMS && !this.isTooLong;
   }
 
   get isTooLong(): boolean {
-    return this.count > MOST_RECORDS;
+    return this.count > MOST_RECORDS || this.goneCount > MOST_GONE;
   }
 }
 
@@ -135,7 +165,7 @@ function walked(json: Uint8Array): Reading | undefined {
     if (error instanceof RangeError) return undefined;
     throw error;
   }
-  reading.endPage();
+  reading.end();
   return reading;
 }
 

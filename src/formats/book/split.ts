@@ -7,18 +7,20 @@ const SPACES = new Set([0x20, 0x09, 0x0a, 0x0d]);
 const ENDS = new Set([COMMA, END_LIST, END_OBJECT, ...SPACES]);
 /** No record of a book is as deep. */
 const MOST_DEEP = 64;
-/** What is neither a list nor an object of many, characters. */
+/** The longest record, bytes: a plan of a large team is a tenth of it. */
+const MOST_RECORD = 4_000_000;
+/** What is neither a list nor an object of many, bytes. */
 const MOST_WORD = 10_000;
 
 /** Who is told of the parts of a book. A false ends the walk: the rest is not wanted. */
 export interface BookParts {
-  /** A record of a list under `records`, as JSON. */
-  record: (kind: string, json: string, place: number) => boolean;
+  /** A record of a list under `records`, as JSON; undefined where it is too large to be one. */
+  record: (kind: string, json: string | undefined, place: number) => boolean;
   /** A list under `records` begins. */
   kind: (kind: string) => boolean;
   /** What stands under `records` in place of a list. */
   noList: (kind: string) => boolean;
-  gone: (json: string, place: number) => boolean;
+  gone: (json: string | undefined, place: number) => boolean;
   /** Any other part; undefined where it is too large to be one. */
   other: (key: string, value: unknown) => boolean;
 }
@@ -109,7 +111,7 @@ class Walk {
   }
 
   /** The items of the list that begins here, each as JSON. */
-  private eachItem(item: (json: string, place: number) => boolean): void {
+  private eachItem(item: (json: string | undefined, place: number) => boolean): void {
     this.take(LIST);
     if (this.peek() === END_LIST) {
       this.at += 1;
@@ -119,7 +121,8 @@ class Walk {
       this.space();
       const from = this.at;
       this.skip();
-      this.go(item(this.text(from, this.at), place));
+      const isLarge = this.at - from > MOST_RECORD;
+      this.go(item(isLarge ? undefined : this.text(from, this.at), place));
       if (this.peek() === COMMA) this.at += 1;
       else {
         this.take(END_LIST);

@@ -14,6 +14,8 @@ const THREADS = { quick: 1, long: 2 } as const;
 /** Long tasks pause between slices, so that several get on together in one thread. */
 const AT_ONCE = { quick: 1, long: 3 } as const;
 const LONGEST_MS = 60_000;
+/** Smaller ones may lie in a memory that others share. */
+const A_LARGE_ONE = 1_000_000;
 const RETRY_AFTER_S = 2;
 const IDLE_MS = 60_000;
 
@@ -37,6 +39,14 @@ function poolOf(lane: Lane, filename: string): Promise<Piscina> {
   return (pools[lane] ??= makePool(lane, filename));
 }
 
+/** The memory of large bytes among these, where nothing else lies in it. */
+const wholeBuffers = (args: readonly unknown[]): ArrayBuffer[] =>
+  args.flatMap((one) =>
+    one instanceof Uint8Array && one.byteLength > A_LARGE_ONE && one.buffer instanceof ArrayBuffer
+      ? [one.buffer]
+      : [],
+  );
+
 const isFull = (error: unknown) =>
   error instanceof Error && /queue/i.test(error.message) && /limit|full/i.test(error.message);
 
@@ -45,7 +55,7 @@ const isFull = (error: unknown) =>
  * too many wait already or when it takes over a minute; then its thread is ended and replaced.
  */
 export async function offLoop<A extends unknown[], R>(
-  { name, lane, run }: Task<A, R>,
+  { name, lane, run, takesBytes = false }: Task<A, R>,
   ...args: A
 ): Promise<Awaited<R>> {
   const filename = workerFile();
@@ -53,7 +63,9 @@ export async function offLoop<A extends unknown[], R>(
   const pool = await poolOf(lane, filename);
   const signal = AbortSignal.timeout(LONGEST_MS);
   try {
-    return (await pool.run({ name, args, tag: languageTag() }, { signal })) as Awaited<R>;
+    const transferList = takesBytes ? wholeBuffers(args) : [];
+    const asked = { name, args, tag: languageTag() };
+    return (await pool.run(asked, { signal, transferList })) as Awaited<R>;
   } catch (error) {
     if (signal.aborted || isFull(error)) throw new Overload(RETRY_AFTER_S);
     throw error;

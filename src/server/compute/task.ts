@@ -4,6 +4,8 @@ export interface Task<A extends unknown[], R> {
   /** `long`: seconds rather than milliseconds; it never stands before a quick one. */
   lane: 'quick' | 'long';
   run: (...args: A) => R;
+  /** Bytes that it is given are its own from then on: they are handed over, not copied. */
+  takesBytes?: boolean;
 }
 
 /** Names a computation; it must also be listed in host/compute.worker.ts. */
@@ -12,3 +14,9 @@ export const task = <A extends unknown[], R>(
   lane: Task<A, R>['lane'],
   run: (...args: A) => R,
 ): Task<A, R> => ({ name, lane, run });
+
+/** The same for one that is given bytes which nobody else needs any more. */
+export const takingBytes = <A extends unknown[], R>(one: Task<A, R>): Task<A, R> => ({
+  ...one,
+  takesBytes: true,
+});

@@ -6,6 +6,7 @@ import { refOf } from '@/data/book/here';
 import { noteDecided } from '@/data/hub-decided';
 import { mergeBook } from '@/data/book/merge-book';
 import { openBook } from '@/data/book/read-book';
+import { openPage } from '@/formats/book/read';
 import { BOOK_FORMAT, BOOK_VERSION } from '@/formats/book/write';
 import {
   MOST_PUSHED,
@@ -111,7 +112,7 @@ async function bookOf(records: Incoming) {
         : [[(JSON.parse(json) as { id: string }).id, Buffer.from(picture, 'base64')] as const],
     ),
   );
-  return { ...read.value, pictures };
+  return { ...read.value, openPage, pictures };
 }
 
 /** Columns in one order, so that every cabin compares the same texts. */

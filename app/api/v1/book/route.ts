@@ -7,6 +7,7 @@ import { toFileResponse } from '@/formats/out-file';
 import { answered, answerRoute, invalidInput, readTyped } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { keyOf, writing } from '@/server/deed';
+import { withProgress } from '@/server/progress';
 import { writeRefusal } from '@/server/permission';
 import { settingsScreenWords } from '@/words/screens/settings';
 
@@ -34,12 +35,17 @@ export const POST = (request: Request): Promise<Response> =>
     const most = isJson ? MOST_JSON : MOST_ZIP;
     const bytes = await readTyped(request, [JSON_TYPE, ...ZIP], most);
     if (!bytes.ok) return bytes;
-    if (what === 'preview') return previewBook(callersDatabase(), bytes.value);
     const chosen = searchParams.getAll('theirs');
     const theirs = chosen.includes('all') ? ('all' as const) : new Set(chosen);
-    return importBook(bytes.value, {
-      theirs,
-      copy: () => copyNow(nowMs(), 'before'),
-      write: writing(keyOf(request), 'book.import'),
-    });
+    const key = keyOf(request);
+    return withProgress(key, (onShare) =>
+      what === 'preview'
+        ? previewBook(callersDatabase(), bytes.value, onShare)
+        : importBook(bytes.value, {
+            theirs,
+            copy: () => copyNow(nowMs(), 'before'),
+            write: writing(key, 'book.import'),
+            onShare,
+          }),
+    );
   });

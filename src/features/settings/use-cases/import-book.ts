@@ -1,6 +1,7 @@
 import type { MergeReport } from '@/core/book';
 import { BookIncomplete, mergeBook, type TakenTheirs } from '@/data/book/merge-book';
 import type { FrostDatabase } from '@/data/database';
+import { openPage, type ReadBook } from '@/formats/book/read';
 import { failed, type WireResult } from '@/formats/wire';
 import { bookFileTask } from '@/server/book-task';
 import { offLoop } from '@/server/compute/pool';
@@ -20,12 +21,15 @@ class Tried extends Error {
 export async function previewBook(
   db: FrostDatabase,
   bytes: Uint8Array,
+  onShare?: (done: number) => void,
 ): Promise<WireResult<MergeReport>> {
   const read = await offLoop(bookFileTask, bytes);
   if (!read.ok) return failed('invalid_file', read.message, read.problems);
   try {
     await db.transaction().execute(async (transaction) => {
-      throw new Tried(await mergeBook(transaction, read.value, new Set()));
+      throw new Tried(
+        await mergeBook(transaction, incoming(read.value), { theirs: new Set(), onShare }),
+      );
     });
   } catch (error) {
     if (error instanceof Tried) return { ok: true, value: error.report };
@@ -34,6 +38,8 @@ export async function previewBook(
   }
   throw new Error('A trial ended without its report.');
 }
+
+const incoming = (book: ReadBook) => ({ ...book, openPage });
 
 const incomplete = ({ kind }: BookIncomplete) =>
   failed('invalid_file', WORDS.incomplete, [
@@ -50,7 +56,13 @@ export async function importBook(
     theirs,
     copy,
     write,
-  }: { theirs: TakenTheirs; copy?: () => Promise<WireResult<unknown>>; write: Write },
+    onShare,
+  }: {
+    theirs: TakenTheirs;
+    copy?: () => Promise<WireResult<unknown>>;
+    write: Write;
+    onShare?: (done: number) => void;
+  },
 ): Promise<WireResult<MergeReport>> {
   const read = await offLoop(bookFileTask, bytes);
   if (!read.ok) return failed('invalid_file', read.message, read.problems);
@@ -58,7 +70,8 @@ export async function importBook(
   if (copied && !copied.ok) return copied;
   return write(async (transaction) => {
     try {
-      return { ok: true, value: await mergeBook(transaction, read.value, theirs) };
+      const report = await mergeBook(transaction, incoming(read.value), { theirs, onShare });
+      return { ok: true, value: report };
     } catch (error) {
       if (error instanceof BookIncomplete) return incomplete(error);
       throw error;

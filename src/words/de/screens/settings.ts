@@ -82,6 +82,7 @@ export const settings: WordsAt<'screens/settings'> = {
           : 'Der Austausch mit der Zentrale misslang; nichts ging verloren. Es folgt ein neuer Versuch.',
   },
   exchange: {
+    progress: 'Fortschritt',
     title: 'Daten weitergeben und übernehmen',
     hint: 'Ein Buch enthält alle Daten einer Kabine. Übernimmt man das Buch einer anderen, werden beide eins: Neues kommt dazu, später Geändertes wird übernommen, und wo beide geändert wurden, entscheidest du.',
     asJson: 'Alle Daten als JSON',

@@ -84,6 +84,7 @@ export const hub = {
 };
 
 export const exchange = {
+  progress: 'Progress',
   title: 'Hand data on and take them in',
   hint: 'A book holds all data of a cabin. Take in the book of another cabin and both become one: what is new is added, what was changed later is taken over, and you decide where both were changed.',
   asJson: 'All data as JSON',

@@ -82,6 +82,7 @@ export const settings: WordsAt<'screens/settings'> = {
           : 'Utvekslingen med sentralen mislyktes; ingenting gikk tapt. Det prøves igjen.',
   },
   exchange: {
+    progress: 'Framdrift',
     title: 'Gi data videre, og ta dem inn',
     hint: 'En bok holder alle data fra en smørebu. Ta inn boken fra en annen smørebu, og begge blir én: det nye legges til, det som ble endret sist, overtas, og du avgjør der begge ble endret.',
     asJson: 'Alle data som JSON',
