@@ -205,3 +205,18 @@ it('writes an outing as a calendar entry in UTC', () => {
   expect(text).toContain('DTSTART:20270116T160000Z');
   expect(text).toContain('SUMMARY:Lantern dusk relay');
 });
+
+it('writes a calendar entry in which no name becomes a line of its own', () => {
+  const evil = 'Race\rATTENDEE:mailto:x@evil.example';
+  const text = writeCalendar({
+    id: evil,
+    name: evil,
+    place: `${evil}\u2028X:1\u0085Y:2`,
+    startAt: '2027-01-16T16:00:00Z',
+    hours: 2,
+    note: `${evil}\r\nSecond line\u0000`,
+  });
+  expect(text.replaceAll('\r\n', '')).not.toMatch(/[\r\n\u2028\u0085\u0000]/);
+  expect(text.split(/\r\n/).filter((line) => /^(ATTENDEE|X|Y):/.test(line))).toEqual([]);
+  expect(text).toContain('SUMMARY:Race ATTENDEE:mailto:x@evil.example');
+});

@@ -372,6 +372,17 @@ describe('a file that is no book as it was written', () => {
     expect(Buffer.from(await bookOf(other)).equals(before)).toBe(true);
   });
 
+  it('with an id that no address can hold is refused', async () => {
+    for (const id of ['../../devices', 'a/b', '..', 'a?b', 'a;b', 'a%2e']) {
+      const odd = edited(await bookOf(mine), (file) => {
+        delete file.sha256;
+        file.records.note![0]!.id = id;
+      });
+      const { details } = await refusal(odd);
+      expect([id, details]).toMatchObject([id, [{ field: 'records.note[0].id' }]]);
+    }
+  });
+
   it('of lists in lists without end is refused like any other damage', async () => {
     const deep = `{"format":"frost-pick-book","version":1,"records":{"note":${'['.repeat(1e6)}${']'.repeat(1e6)}}}`;
     expect((await refusal(Buffer.from(deep))).code).toBe('invalid_file');

@@ -87,10 +87,7 @@ describe('a write with a key', () => {
     const key = 'a-run-of-a-phone';
     const write = (words: string) => async (transaction: FrostDatabase, id: string) => {
       const note = { id, outing_id: 'demo-tour', words, created_at: AT };
-      await transaction
-        .insertInto('note')
-        .values(note)
-        .execute();
+      await transaction.insertInto('note').values(note).execute();
       return { ok: true as const, value: { id } };
     };
     const sent = (words: string) =>

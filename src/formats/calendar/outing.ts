@@ -1,4 +1,5 @@
 import { createEvent } from 'ics';
+import { calendarLine, calendarText } from './text';
 import { formatsScreenWords } from '../../words/screens/formats';
 
 const WORDS = formatsScreenWords.calendarOuting;
@@ -20,12 +21,12 @@ export function writeCalendar(outing: CalendarOuting): string {
   const start = new Date(outing.startAt);
   const { latitude: lat, longitude: lon } = outing;
   const { error, value } = createEvent({
-    uid: `${outing.id}@frost-pick`,
+    uid: `${calendarLine(outing.id)}@frost-pick`,
     productId: 'frost-pick/outing',
-    title: outing.name,
-    location: outing.place,
+    title: calendarLine(outing.name),
+    location: calendarLine(outing.place),
     geo: lat !== undefined && lon !== undefined ? { lat, lon } : undefined,
-    description: outing.note,
+    description: calendarText(outing.note),
     start: [
       start.getUTCFullYear(),
       start.getUTCMonth() + 1,

@@ -1,4 +1,5 @@
 import { createEvents, type DateArray } from 'ics';
+import { calendarLine, calendarText } from './text';
 import { formatsScreenWords } from '../../words/screens/formats';
 
 const WORDS = formatsScreenWords.calendarOuting;
@@ -27,10 +28,10 @@ const inUtc = (ms: number): DateArray => {
 export function writeWorkCalendar(work: readonly CalendarWork[]): string {
   const { error, value } = createEvents(
     work.map(({ id, title, note, startMs, endMs }) => ({
-      uid: `${id}@frost-pick`,
+      uid: `${calendarLine(id)}@frost-pick`,
       productId: 'frost-pick/plan',
-      title,
-      description: note,
+      title: calendarLine(title),
+      description: calendarText(note),
       start: inUtc(startMs),
       startInputType: 'utc',
       startOutputType: 'utc',

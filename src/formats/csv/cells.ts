@@ -1,7 +1,7 @@
 import { DomainError } from '../../core/errors';
 import { instantFromLocal, isLocalTime } from '../../core/time';
 import { celsiusFromFahrenheit } from '../../core/units';
-import { parseNumber } from './table';
+import { armedAgain, parseNumber } from './table';
 
 /** How a cell's text becomes a value; undefined for an empty one. */
 export type Cell = (text: string, context: { decimalComma: boolean; timeZone: string }) => unknown;
@@ -14,7 +14,7 @@ export const numberCell =
   };
 export const wordCell: Cell = (text) =>
   text.trim().toLowerCase().replace(/[ -]+/g, '_') || undefined;
-export const textCell: Cell = (text) => text.trim().replace(/^'(?=[=+\-@])/, '') || undefined;
+export const textCell: Cell = (text) => armedAgain(text.trim()) || undefined;
 export const YES_NO: Record<string, boolean> = {
   yes: true,
   true: true,

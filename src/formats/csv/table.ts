@@ -56,6 +56,18 @@ export function readCsv(
   return { ok: true, table: { header, rows, decimalComma: meta.delimiter !== ',' } };
 }
 
+/**
+ * Where a spreadsheet begins a cell within a text: some part cells by semicolons or tabs, whatever the file says, and a
+ * line break begins one too.
+ */
+const ARMED = /([;\t\r\n]\s*)(?=[=+\-@])/g;
+const DISARMED = /(^|[;\t\r\n]\s*)'(?=[=+\-@])/g;
+
+const disarmed = (cell: unknown) => (typeof cell === 'string' ? cell.replace(ARMED, "$1'") : cell);
+
+/** A text as it was before it was written. */
+export const armedAgain = (text: string): string => text.replace(DISARMED, '$1');
+
 /** Writes rows as CSV, with their header or without; text that a spreadsheet would run as a formula is disarmed. */
 export function writeCsv(
   columns: readonly string[],
@@ -63,7 +75,7 @@ export function writeCsv(
   hasHeader = true,
 ): string {
   const text = Papa.unparse(
-    { fields: [...columns], data: rows as unknown[][] },
+    { fields: [...columns], data: rows.map((row) => row.map(disarmed)) },
     { escapeFormulae: true, newline: '\r\n', header: hasHeader },
   );
   // A header alone would end with a line break, and so leave a blank line before what follows.

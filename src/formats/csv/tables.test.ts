@@ -5,7 +5,7 @@ import { DEMO_SHELF } from '@/data/demo/shelf';
 import { SKATE_PAIR } from '../../../tests/unit/fixtures';
 import { readProducts, withUsual, writeProducts } from './products';
 import { readSkis, writeSkis } from './skis';
-import { parseNumber, readCsv, writeCsv } from './table';
+import { armedAgain, parseNumber, readCsv, writeCsv } from './table';
 import { readWeather } from './weather';
 
 const good = <T>(file: { ok: true; rows: T[] } | { ok: false; problems: unknown }): T[] => {
@@ -230,5 +230,20 @@ describe('a table', () => {
     const cells = text.trim().split('\r\n').slice(1);
     expect(cells.slice(0, 4).every((cell) => /^"?'/.test(cell))).toBe(true);
     expect(cells[4]).toBe('plain');
+  });
+
+  it('disarms also where a spreadsheet parts or ends a cell by itself, and reads it back', () => {
+    const armed = ['x;=1+1;', 'x\n=1+1', 'x\t @a', ';-1', 'a;b', 'x; = 1'];
+    const table = readCsv(
+      writeCsv(
+        ['a', 'b'],
+        armed.map((cell) => [cell, '']),
+      ),
+      99,
+    );
+    if (!table.ok) throw new Error('not read');
+    const cells = table.table.rows.map((row) => row.cells[0]!);
+    for (const cell of cells) expect(cell).not.toMatch(/[;\t\n\r]\s*[=+\-@]/);
+    expect(cells.map(armedAgain)).toEqual(armed);
   });
 });

@@ -52,7 +52,8 @@ describe('the segments of a course', () => {
   it('keep the length, the fall and the order of any track', () => {
     const steps = fc.array(
       fc.record({
-        northM: fc.integer({ min: 5, max: 900 }),
+        // A track of less than 20 m is refused.
+        northM: fc.integer({ min: 10, max: 900 }),
         upM: fc.integer({ min: -60, max: 60 }),
       }),
       { minLength: 2, maxLength: 40 },

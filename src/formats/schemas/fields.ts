@@ -40,6 +40,17 @@ export function plainText(name: Word, most: number) {
     });
 }
 
+/** What an address reads as more than a part of itself: an id with it could never be asked for. */
+const NO_ID = /[/\\?#%;]|^\.{1,2}$/;
+
+/** Text that names a record in addresses too. */
+export const idText = (name: Word, most: number) =>
+  plainText(name, most).test({
+    name: 'id',
+    message: () => WORDS.noId(wordNow(name)),
+    test: (value) => value === undefined || !NO_ID.test(value),
+  });
+
 /** A moment with its zone, ISO 8601: `2027-01-16T15:00:00Z` or with an offset; see dates.ts. */
 export function moment(name: Word) {
   const sentence = () => WORDS.mustBeADateAnd(wordNow(name));

@@ -9,6 +9,7 @@ import {
   clockTime,
   moment,
   oneOfWords,
+  idText,
   plainText,
   yesNo,
 } from './fields';
@@ -26,7 +27,7 @@ function checkOf(field: Field, said: Later<FieldWords>) {
   const missing = said.missing ?? (() => fieldsWords.missing(wordNow(name)));
   switch (field.type) {
     case 'id': {
-      const check = plainText(name, MOST);
+      const check = idText(name, MOST);
       return isRequired ? check.required(missing) : check;
     }
     case 'text': {

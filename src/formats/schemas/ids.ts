@@ -1,4 +1,4 @@
-import { plainText } from './fields';
+import { idText } from './fields';
 import { invalidInput, type WireResult } from '../wire';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { later } from '../../words/later';
@@ -7,7 +7,7 @@ const WORDS = later(formatsScreenWords.schemas);
 
 /** Longest id, characters. */
 export const MOST = 64;
-const idSchema = plainText(WORDS.id, MOST).required(WORDS.theIdIsMissing);
+const idSchema = idText(WORDS.id, MOST).required(WORDS.theIdIsMissing);
 
 /** An id as it came from outside: text of a bounded length, or the problem. */
 export function checkedId(value: unknown, field = 'id'): WireResult<string> {

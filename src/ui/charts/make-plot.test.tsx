@@ -44,6 +44,19 @@ describe('a chart', () => {
     unmount();
   });
 
+  it('draws a name as it is, never as a link', async () => {
+    const { draw, Plot } = pen();
+    const evil = '<a href="https://evil.example">Frost</a><br>new';
+    const { data, ...rest } = chart([1, 2]);
+    const named = data.map((one) => ({ ...one, name: evil, hovertemplate: '%{y}<extra></extra>' }));
+    render(<Plot data={named} {...rest} />);
+    await waitFor(() => expect(draw).toHaveBeenCalledTimes(1));
+    const [{ name, hovertemplate, x }] = draw.mock.calls[0]![1].data as [Record<string, unknown>];
+    expect(name).toBe('&lt;a href="https://evil.example">Frost&lt;/a><br>new');
+    expect(hovertemplate).toBe('%{y}<extra></extra>');
+    expect(x).toEqual([0, 1]);
+  });
+
   it('follows its size and its words too', async () => {
     const { draw, Plot } = pen();
     const { rerender } = render(<Plot {...chart([1, 2])} />);

@@ -3,6 +3,7 @@ import type Plotly from 'plotly.js';
 import type { PlotParams } from 'react-plotly.js';
 import createPlotlyComponent from 'react-plotly.js/factory';
 import { languageTag } from '../../words/tongue';
+import { hasForeignTag, plainMarkup } from './plain-markup';
 import { plotlyLocale } from './plotly-locale';
 
 /**
@@ -18,8 +19,9 @@ export function makePlot(plotly: typeof Plotly) {
   return function Plot(props: PlotParams) {
     // As text: Plotly writes into the objects it is given.
     const shown = JSON.stringify(props);
-    const [kept, setKept] = useState({ shown, props });
-    if (kept.shown !== shown) setKept({ shown, props });
+    const drawn = () => (hasForeignTag(shown) ? plainMarkup(props) : props);
+    const [kept, setKept] = useState(() => ({ shown, props: drawn() }));
+    if (kept.shown !== shown) setKept({ shown, props: drawn() });
     return <Drawing {...kept.props} />;
   };
 }

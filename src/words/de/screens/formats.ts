@@ -71,6 +71,7 @@ export const formats: WordsAt<'screens/formats'> = {
     mustBeText: (name: string) => `${name} muss Text sein.`,
     mayHaveUpToCharacters: (name: string, most: number) =>
       `${name} darf höchstens ${plain(most)} Zeichen haben.`,
+    noId: (name: string) => `${name} darf / \\ ? # % und ; nicht enthalten.`,
     mayNotHoldOrOr: (name: string) => `${name} darf weder < noch > noch Steuerzeichen enthalten.`,
     mustBeADateAnd: (name: string) =>
       `${name} muss Datum und Uhrzeit mit Zone sein, etwa 2027-01-16T15:00:00Z.`,

@@ -66,6 +66,7 @@ export const schemas = {
   mustBeText: (name: string) => `${name} must be text.`,
   mayHaveUpToCharacters: (name: string, most: number) =>
     `${name} may have up to ${most} characters.`,
+  noId: (name: string) => `${name} may not hold / \\ ? # % or ;.`,
   mayNotHoldOrOr: (name: string) => `${name} may not contain < or > or control characters.`,
   mustBeADateAnd: (name: string) =>
     `${name} must be a date and time with its zone, such as 2027-01-16T15:00:00Z.`,

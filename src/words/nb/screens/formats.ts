@@ -64,6 +64,7 @@ export const formats: WordsAt<'screens/formats'> = {
     mustBeText: (name: string) => `${name} må være tekst.`,
     mayHaveUpToCharacters: (name: string, most: number) =>
       `${name} kan ha høyst ${plain(most)} tegn.`,
+    noId: (name: string) => `${name} kan ikke inneholde / \\ ? # % eller ;.`,
     mayNotHoldOrOr: (name: string) => `${name} kan ikke inneholde < eller > eller styretegn.`,
     mustBeADateAnd: (name: string) =>
       `${name} må være dato og klokkeslett med sone, som 2027-01-16T15:00:00Z.`,
