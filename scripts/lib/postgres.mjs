@@ -50,7 +50,7 @@ export function postgres(name, args) {
 }
 
 /**
- * Starts a server on a port; gives its address and how to end it.
+ * Starts a server on a port; gives its address, how to start it anew and how to end it.
  * @param {number} port
  */
 export function startPostgres(port) {
@@ -62,6 +62,7 @@ export function startPostgres(port) {
   postgres('pg_ctl', ['-D', data, '-w', '-o', options, '-l', path.join(folder, 'log'), 'start']);
   return {
     url: `postgres://postgres@127.0.0.1:${port}`,
+    restart: () => postgres('pg_ctl', ['-D', data, '-w', '-m', 'fast', 'restart']),
     stop: () => postgres('pg_ctl', ['-D', data, '-w', '-m', 'immediate', 'stop']),
   };
 }

@@ -1,9 +1,21 @@
 import { createServer } from 'node:net';
-import { existsSync } from 'node:fs';
+import { copyFileSync, existsSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import Database from 'better-sqlite3';
-import { freePort, freshFolder, startDemo, startDemoBeyond, stopDemo } from './app';
+import {
+  freePort,
+  freshFolder,
+  launchBrowser,
+  openPage,
+  press,
+  reloadPage,
+  startDemo,
+  startDemoBeyond,
+  stopDemo,
+  waitForText,
+} from './app';
+import { askSecurely } from './beyond';
 
 describe('npm run demo', () => {
   it('keeps its data where it is told, ends cleanly, and keeps them when asked again', async () => {
@@ -38,6 +50,73 @@ describe('npm run demo', () => {
     expect(await busy.ended).toBe(3);
     expect(busy.output()).toContain(`Port ${port + 1} is in use at 127.0.0.3`);
     other.close();
+  });
+
+  it('refuses what it cannot begin with in one sentence', async () => {
+    const folder = freshFolder();
+    writeFileSync(path.join(folder, 'lan'), 'no folder');
+    const port = await freePort();
+    const here = await startDemoBeyond(port, freshFolder(), '127.0.0.1');
+    const noKeys = await startDemoBeyond(port, folder, '127.0.0.4');
+    const tries = [
+      [here, '127.0.0.1 is this machine itself'],
+      [noKeys, 'The keys of this machine cannot be read or written'],
+    ] as const;
+    for (const [started, sentence] of tries) {
+      expect([await started.ended, started.output()]).toEqual([
+        3,
+        expect.stringContaining(sentence),
+      ]);
+      expect(started.output().trim().split('\n')).toHaveLength(1);
+    }
+  });
+
+  it('makes keys anew that were only half written, and says so', async () => {
+    const folder = freshFolder();
+    const port = await freePort();
+    await stopDemo(await startDemoBeyond(port, folder, '127.0.0.4'));
+    for (const [file, text] of [
+      ['machine.key', ''],
+      ['authority.key', 'half'],
+      ['session.key', ''],
+    ] as const) {
+      writeFileSync(path.join(folder, 'lan', file), text);
+      const again = await startDemoBeyond(port, folder, '127.0.0.4');
+      expect(again.output()).toContain('Paired devices reach it');
+      if (file === 'authority.key') expect(again.output()).toContain('were made anew');
+      const page = await askSecurely(folder, `https://127.0.0.4:${port + 1}/pair`);
+      expect([file, page.status]).toEqual([file, 200]);
+      expect(await stopDemo(again)).toBe(0);
+    }
+  });
+
+  it('says at the start that the log is missing, and saves nothing until a person decides', async () => {
+    const folder = freshFolder();
+    const port = await freePort();
+    const first = await startDemo(port, folder);
+    // Only the one file, copied from a running app.
+    const other = freshFolder();
+    copyFileSync(path.join(folder, 'frost-pick.db'), path.join(other, 'frost-pick.db'));
+    await stopDemo(first);
+    const again = await startDemo(port, other);
+    expect(again.output()).toContain('its log is not there');
+    const write = () =>
+      fetch(`${again.url}/api/v1/readings?outing=demo-tour`, {
+        method: 'POST',
+        headers: { 'content-type': 'text/csv' },
+        body: 'time,snow temperature [°C],humidity [%]\n2027-01-17T06:00,-9,70\n',
+      });
+    expect((await write()).status).toBe(503);
+    const browser = await launchBrowser();
+    const { page, errors } = await openPage(browser, `${again.url}/outing/demo-tour/snow`);
+    await press(page, 'Go on with what is here');
+    await waitForText(page, 'set-aside');
+    await reloadPage(page);
+    expect(await page.$('[data-testid="storage-notice"]')).toBeNull();
+    expect((await write()).status).toBe(200);
+    expect(errors).toEqual([]);
+    await browser.close();
+    await stopDemo(again);
   });
 
   it('refuses a folder that cannot be one', async () => {

@@ -33,7 +33,7 @@ interface Cabin {
   offMs: number;
 }
 
-let postgres: { url: string; stop: () => void };
+let postgres: ReturnType<typeof startPostgres>;
 let [hub, server, url] = [undefined as Hub | undefined, undefined as Server | undefined, ''];
 let count = 0;
 let base: string;

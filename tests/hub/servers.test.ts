@@ -1,8 +1,10 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
 import { request } from 'node:https';
+import { createServer, type AddressInfo } from 'node:net';
 import path from 'node:path';
 import type { Browser } from 'puppeteer-core';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { afterAll, beforeAll, expect, it, vi } from 'vitest';
 import { papersOf } from '../../host/lan/authority.mjs';
 import { startPostgres } from '../../scripts/lib/postgres.mjs';
 import {
@@ -20,7 +22,7 @@ import {
   type Started,
 } from '../browser/app';
 
-let postgres: { url: string; stop: () => void };
+let postgres: ReturnType<typeof startPostgres>;
 let [hub, hubUrl] = [undefined as ChildProcess | undefined, ''];
 let browser: Browser;
 let cabins: Started[] = [];
@@ -110,6 +112,37 @@ it('three servers join a hub in their settings and keep one book, also after a t
   await waitForText(pages[2]!, 'Written while there was no hub');
   const [first, ...others] = await Promise.all(cabins.map(recordsOf));
   for (const other of others) expect(other).toEqual(first);
+});
+
+it('a hub goes on when PostgreSQL was started anew', async () => {
+  const { page } = await openPage(browser, `${cabins[0]!.url}/settings`);
+  const ended = vi.fn();
+  hub!.once('exit', ended);
+  postgres.restart();
+  await press(page, 'Exchange now');
+  await waitForText(page, 'In step.');
+  expect(ended).not.toHaveBeenCalled();
+});
+
+it('a hub that cannot start says why in one sentence', async () => {
+  const busy = createServer().listen(0, '127.0.0.1');
+  await new Promise((resolve) => busy.once('listening', resolve));
+  const port = String((busy.address() as AddressInfo).port);
+  const notes = path.join(freshFolder(), 'notes.txt');
+  writeFileSync(notes, 'no certificate');
+  const tries: [string, string[], string][] = [
+    ['PostgreSQL away', ['--postgres', 'postgres://x@127.0.0.1:9/x'], 'does not answer'],
+    ['no such database', ['--postgres', `${postgres.url}/nowhere`], 'does not answer'],
+    ['port taken', ['--port', port], 'cannot listen'],
+    ['no such port', ['--port', '99999'], 'from 1 to 65535'],
+    ['no certificate', ['--certificate', notes, '--key', notes, '--port', '1'], 'cannot be used'],
+  ];
+  for (const [what, more, sentence] of tries) {
+    const { status, stderr } = spawnSync(process.execPath, ofHub(more), { encoding: 'utf8' });
+    expect([what, status, stderr.trim().split('\n').length]).toEqual([what, 3, 1]);
+    expect(stderr).toContain(sentence);
+  }
+  busy.close();
 });
 
 it('a hub speaks https with a certificate, and wants its key too', async () => {

@@ -27,7 +27,7 @@ function checkOf(field: Field, said: Later<FieldWords>) {
   const missing = said.missing ?? (() => fieldsWords.missing(wordNow(name)));
   switch (field.type) {
     case 'id': {
-      const check = idText(name, MOST);
+      const check = plainText(name, MOST);
       return isRequired ? check.required(missing) : check;
     }
     case 'text': {
@@ -90,10 +90,12 @@ function columnCheck(column: string, field: Field): ISchema<unknown> {
     return field.isRequired ? mixed().defined(missing) : mixed();
   }
   const loose = { ...field, isRequired: false, fallback: undefined };
-  const check =
-    field.type === 'flag'
-      ? boundedNumber(column, { low: 0, high: 1, unit: '' }).integer()
-      : checkOf(loose, { name: () => column });
+  const checks = {
+    flag: () => boundedNumber(column, { low: 0, high: 1, unit: '' }).integer(),
+    id: () => idText(column, MOST),
+  };
+  const own = field.type === 'flag' || field.type === 'id' ? checks[field.type]() : undefined;
+  const check = own ?? checkOf(loose, { name: () => column });
   return field.isRequired ? check.defined(missing) : check;
 }
 
