@@ -61,10 +61,23 @@ describe('devices', () => {
       'https://192.168.7.4:3211/pair',
       'https://10.0.0.4:3211/pair',
     ]);
-    expect(second.text()).toContain('Looks only. Good for');
+    expect(second.text()).toContain('Looks only. Expires in');
     expect(screen.getByRole('img', { name: /QR/ }).querySelector('svg')).not.toBeNull();
     fireEvent.click(screen.getByRole('button', { name: 'Put the code away' }));
     await waitFor(() => expect(door().code()).toBeUndefined());
+  });
+
+  it('shows who tried to pair in vain, and lets the next try in', async () => {
+    door().openCode('works');
+    await door().pair(
+      { code: 'ABCDEFGH', secret: '', name: 'Hill phone', from: '192.168.7.9' },
+      {} as never,
+    );
+    const { text } = await shown();
+    expect(text()).toContain('“Hill phone” from 192.168.7.9, just now');
+    fireEvent.click(screen.getByRole('button', { name: 'Let Hill phone in' }));
+    await screen.findByText('Now press Pair again on Hill phone, within five minutes.');
+    expect(door().triesNow()).toEqual([]);
   });
 
   it('changes a device and turns it away only when that is said twice', async () => {

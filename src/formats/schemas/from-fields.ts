@@ -83,19 +83,19 @@ function checkOf(field: Field, said: Later<FieldWords>) {
   }
 }
 
+function storedCheck(column: string, field: Field) {
+  if (field.type === 'flag') return boundedNumber(column, { low: 0, high: 1, unit: '' }).integer();
+  if (field.type === 'id') return idText(column, MOST);
+  return checkOf({ ...field, isRequired: false, fallback: undefined }, { name: () => column });
+}
+
 /** What the column of a stored record may hold; JSON is looked at by its shape elsewhere. */
 function columnCheck(column: string, field: Field): ISchema<unknown> {
   const missing = () => fieldsWords.missing(column);
   if (field.type === 'json') {
     return field.isRequired ? mixed().defined(missing) : mixed();
   }
-  const loose = { ...field, isRequired: false, fallback: undefined };
-  const checks = {
-    flag: () => boundedNumber(column, { low: 0, high: 1, unit: '' }).integer(),
-    id: () => idText(column, MOST),
-  };
-  const own = field.type === 'flag' || field.type === 'id' ? checks[field.type]() : undefined;
-  const check = own ?? checkOf(loose, { name: () => column });
+  const check = storedCheck(column, field);
   return field.isRequired ? check.defined(missing) : check;
 }
 

@@ -16,7 +16,7 @@ export const devicesScreen = {
   hereAlone: 'This computer alone',
   howToOpen:
     'Frost Pick was started for this computer alone. To use it from tablets and phones, stop it and start it with: npm start -- --lan',
-  decidedAtHost: 'Devices are let in and turned away at the host computer alone.',
+  decidedAtHost: 'Only the host computer can add or remove devices.',
   back: 'Back to Frost Pick',
 };
 
@@ -27,7 +27,7 @@ export const pairing = {
   letInOf: (name: string) => `Let ${name} in`,
   invited: (name: string) => `Now press Pair again on ${name}, within five minutes.`,
   title: 'Pair a device',
-  hint: 'Scan the picture with the tablet or phone, or open the address there and type the code. A code lets one device in and lives five minutes.',
+  hint: 'Scan the picture with the tablet or phone, or open the address there and type the code. A code lets one device in and works for five minutes.',
   mayDo: 'What the device may do',
   show: 'Show a code',
   another: 'Show another code',
@@ -35,7 +35,7 @@ export const pairing = {
   qr: 'Address and code as a QR picture',
   code: 'Code',
   address: 'Address',
-  left: (span: string, role: string) => `${role}. Good for ${span} more.`,
+  left: (span: string, role: string) => `${role}. Expires in ${span}.`,
   over: 'The code has run out. Show another one.',
   paired: 'A device was paired.',
 };
@@ -103,7 +103,7 @@ export const pairScreen = {
   code: 'Code',
   codeHint: 'Eight letters and figures. At the host computer: Devices, Show a code.',
   name: 'Name of this device',
-  nameHint: 'It stands in the log with what is done on it, such as “Bench tablet”.',
+  nameHint: 'What is done on the device is logged under this name, such as “Bench tablet”.',
   pair: 'Pair',
   NO: {
     wrong_code: 'This code is not right, or it has run out. Look at the host computer again.',

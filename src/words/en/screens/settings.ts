@@ -32,7 +32,7 @@ export const settingsScreen = {
 export const devices = {
   title: 'Devices',
   hint: 'Tablets and phones work with the same data once they are paired with this computer.',
-  open: 'Pair and turn away devices',
+  open: 'Add or remove devices',
 };
 
 export const copies = {
