@@ -351,6 +351,25 @@ export function openApiDocument() {
           },
         },
       },
+      '/api/v1/book/progress': {
+        get: {
+          summary: 'How much of a book is taken in, by the Idempotency-Key of that.',
+          parameters: [query('key', { type: 'string' })],
+          responses: {
+            '200': {
+              description: 'The share that is done; null when it is not under way.',
+              content: {
+                'application/json': {
+                  schema: {
+                    type: 'object',
+                    properties: { done: { type: ['number', 'null'], minimum: 0, maximum: 1 } },
+                  },
+                },
+              },
+            },
+          },
+        },
+      },
       '/api/v1/season': download(
         'The season of an outing: products used, pairs, and how good the choices were.',
       ),
