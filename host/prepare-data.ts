@@ -1,5 +1,11 @@
 import { databaseFile, FolderRefusal } from '@/data/database';
-import { closeDatabase, database, dataFolder, storageHealth } from '@/data/process-database';
+import {
+  closeDatabase,
+  database,
+  dataFolder,
+  intoOneFile,
+  storageHealth,
+} from '@/data/process-database';
 import { seedDemo } from '@/data/demo/seed';
 import { wallMs } from '@/core/time';
 import { isStorageFault, StorageFault, type FaultCode } from '@/core/faults';
@@ -91,6 +97,8 @@ async function prepare(): Promise<void> {
     const day = process.env.FROST_PICK_SEED_DATE;
     await seedDemo(db, day ? new Date(day) : now);
   }
+  // From here on a copy of the one file is a whole book.
+  intoOneFile();
   prepareSnow();
   keepDailyCopies();
   keepInStep();

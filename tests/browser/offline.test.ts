@@ -66,7 +66,7 @@ describe('a phone on the hill', () => {
   });
 
   it('takes two readings and four runs without the server; they are there once when it is back', async () => {
-    const { page } = await pairDevice(own, { ...PHONE, name: 'New phone' }, NARROW);
+    const { page } = await pairDevice(own, PHONE, NARROW);
     await goTo(page, `${own.origin}/outing/demo-relay/snow`);
     await page.evaluate(() => navigator.serviceWorker.ready);
     for (const screen of ['snow', 'test', 'iron']) {

@@ -82,7 +82,7 @@ describe('npm run demo', () => {
     ] as const) {
       writeFileSync(path.join(folder, 'lan', file), text);
       const again = await startDemoBeyond(port, folder, '127.0.0.4');
-      expect(again.output()).toContain('Paired devices reach it');
+      expect(again.output()).toContain('Frost Pick is at');
       if (file === 'authority.key') expect(again.output()).toContain('were made anew');
       const page = await askSecurely(folder, `https://127.0.0.4:${port + 1}/pair`);
       expect([file, page.status]).toEqual([file, 200]);
