@@ -5,15 +5,7 @@ import path from 'node:path';
 /** The machine may be slow and shared: no test here is about time. */
 const PATIENT = { testTimeout: 120_000, hookTimeout: 120_000 };
 const AT_THE_HOST = 'tests/unit/at-the-host.ts';
-/** Suites without a state of the whole process: they run in one, which imports each module once. */
-const PURE = ['src/{core,formats,words}/**/*.test.ts'];
-const NOT_PURE = ['src/core/kernel/kernel.test.ts', 'src/words/**'];
-const UNIT = [
-  'src/{data,server,hub,ui,features,workers,words}/**/*.test.ts',
-  'src/core/kernel/kernel.test.ts',
-  'tests/unit/**/*.test.ts',
-  'tests/attack/kills.test.ts',
-];
+const UNIT = ['src/**/*.test.ts', 'tests/unit/**/*.test.ts', 'tests/attack/kills.test.ts'];
 const SLOW = [
   'tests/attack/**',
   'tests/unit/{fuzz,storage,host,hostile-files,rules}.test.ts',
@@ -34,21 +26,6 @@ export default defineConfig({
       reportsDirectory: 'tmp/coverage',
     },
     projects: [
-      {
-        extends: true,
-        test: { ...PATIENT, name: 'pure', include: PURE, exclude: NOT_PURE, isolate: false },
-      },
-      {
-        extends: true,
-        // The same without those that take many seconds: for `npm test -- --quick`.
-        test: {
-          ...PATIENT,
-          name: 'quick-pure',
-          include: PURE,
-          exclude: [...NOT_PURE, ...SLOW],
-          isolate: false,
-        },
-      },
       { extends: true, test: { ...PATIENT, name: 'unit', include: UNIT, setupFiles: AT_THE_HOST } },
       {
         extends: true,
