@@ -145,6 +145,13 @@ describe('a pairing code', () => {
     expect(why(used)).toBe('wrong_code');
   });
 
+  it('lets one of several in that come with it at one moment', async () => {
+    const { code } = door().openCode('works');
+    const all = await Promise.all(Array.from({ length: 5 }, () => pairWith(code)));
+    const into = all.filter((answer) => answer.headers.get('location') === '/');
+    expect(into).toHaveLength(1);
+  });
+
   it('is not needed by an address that the host let in after it tried', async () => {
     expect(await inviteAction('127.0.0.1', 'looks')).toMatchObject({ ok: false });
     await pairWith('ABCDEFGH', 'Hill phone 2');

@@ -93,6 +93,13 @@ describe('a copy of the database', () => {
     expect(listCopies(folder)).toHaveLength(14);
   });
 
+  it('is made beside another one of the same process', async () => {
+    await started();
+    const both = [day(0), { at: AT, kind: 'hand' as const }];
+    await Promise.all(both.map((one) => copyDatabase(folder, one)));
+    expect(listCopies(folder)).toHaveLength(2);
+  });
+
   it('of an older version counts among the days', async () => {
     await started();
     const { file } = await copyDatabase(folder, day(0));

@@ -117,10 +117,13 @@ function settleName(unfinished: string, where: string, stem: string): string {
   }
 }
 
+/** What this process is making now. */
+const making = new Set<string>();
+
 /** Removes what ended processes left unfinished; what another one is making stays. */
 function dropUnfinished(where: string): void {
   for (const name of readdirSync(where)) {
-    if (!name.includes(UNFINISHED)) continue;
+    if (!name.includes(UNFINISHED) || making.has(path.join(where, name))) continue;
     const maker = Number(/-(\d+)$/.exec(name.split(UNFINISHED)[1] ?? '')?.[1] ?? 0);
     if (maker === 0 || !isAlive(maker)) rmSync(path.join(where, name), { force: true });
   }
@@ -204,6 +207,7 @@ export async function copyDatabase(
   dropUnfinished(where);
   const stem = `frost-pick-${kind}-${stampOf(at)}`;
   const unfinished = path.join(where, `${stem}${UNFINISHED}-${randomUUID()}-${process.pid}`);
+  making.add(unfinished);
   try {
     const rows = await copyInto(folder, unfinished);
     // One file in itself, without a log beside it.
@@ -217,6 +221,8 @@ export async function copyDatabase(
   } catch (error) {
     rmSync(unfinished, { force: true });
     throw asFault(error);
+  } finally {
+    making.delete(unfinished);
   }
   const file = settleName(unfinished, where, stem);
   prune(folder, { now: at, made: file });
@@ -232,6 +238,7 @@ function settle(file: string): void {
     const mode = sqlite.pragma('journal_mode = DELETE', { simple: true });
     sqlite.exec('begin exclusive; commit');
     if (mode !== 'delete') throw new RestoreRefusal('in_use', file);
+    markClosed(sqlite);
   } catch (error) {
     if (error instanceof RestoreRefusal) throw error;
     const code = (error as { code?: string }).code ?? '';

@@ -118,7 +118,8 @@ export class Door {
     }
     const { name, from } = asked;
     if (await isNameTaken(database(), name)) return { ok: false, why: 'name_taken' };
-    granted.use();
+    // Asked at once with nothing between: of two that came together with one code, one is let in.
+    if (!granted.use()) return { ok: false, why: 'wrong_code' };
     const { device, secret } = await this.letIn({ kind: 'device', name, role: granted.role });
     const sealed = await this.session(session.asked, session.answer);
     sealed.secret = secret;
@@ -135,15 +136,20 @@ export class Door {
     secret,
     from,
   }: PairRequest): Promise<
-    { ok: true; role: DeviceRole; use: () => void } | { ok: false; why: PairRefusal }
+    { ok: true; role: DeviceRole; use: () => boolean } | { ok: false; why: PairRefusal }
   > {
     const invitation = this.invited.get(from);
     if (invitation && nowMs() < invitation.endsMs) {
-      return { ok: true, role: invitation.role, use: () => void this.invited.delete(from) };
+      return { ok: true, role: invitation.role, use: () => this.invited.delete(from) };
     }
     const standing = this.code();
     if (!standing) return { ok: false, why: 'wrong_code' };
-    const granted = { ok: true as const, role: standing.role, use: () => this.closeCode() };
+    const use = () => {
+      if (this.standing !== standing) return false;
+      this.closeCode();
+      return true;
+    };
+    const granted = { ok: true as const, role: standing.role, use };
     if (secret !== '' && isSecret(standing, secret, nowMs())) return granted;
     if (await this.isBarred(from)) return { ok: false, why: 'too_many' };
     if (isCode(standing, code, nowMs())) return granted;
