@@ -9,9 +9,9 @@ import { ensureInstalled, refuse, requireNode, ROOT } from './lib/install.mjs';
 const DEFAULT_PORT = '3240';
 const MOST_PORT = 65_535;
 const KNOWN =
-  'Known are --postgres URL, --port NUMBER, --address ADDRESS, --certificate FILE with --key FILE (PEM, for https) and --cabin NAME (lets a cabin in and prints its token).';
+  'Known are --postgres URL, --port NUMBER, --address ADDRESS, --certificate FILE with --key FILE (PEM, for https), --quota MEGABYTES (what one cabin may hand in, 4000 unless said) and --cabin NAME (lets a cabin in and prints its token).';
 
-/** @returns {{ postgres: string, port: string, address: string, cabin: string | undefined, papers: string[] }} */
+/** @returns {{ postgres: string, port: string, address: string, cabin: string | undefined, papers: string[], quota: string }} */
 function readOptions() {
   let values;
   try {
@@ -23,13 +23,14 @@ function readOptions() {
         cabin: { type: 'string' },
         certificate: { type: 'string' },
         key: { type: 'string' },
+        quota: { type: 'string', default: '4000' },
       },
     }).values;
   } catch (error) {
     refuse(`${/** @type {Error} */ (error).message}. ${KNOWN}`);
   }
   const { postgres = process.env.FROST_PICK_POSTGRES, port, address, cabin } = values;
-  const { certificate, key } = values;
+  const { certificate, key, quota } = values;
   if ((certificate === undefined) !== (key === undefined)) {
     refuse('https needs both --certificate FILE and --key FILE.');
   }
@@ -44,20 +45,23 @@ function readOptions() {
   if (!/^\d{1,5}$/.test(port) || Number(port) < 1 || Number(port) > MOST_PORT) {
     refuse(`The port must be a number from 1 to ${MOST_PORT}; got ${port}.`);
   }
+  if (!/^\d{1,7}$/.test(quota) || Number(quota) < 1) {
+    refuse(`The quota is a number of megabytes from 1; got ${quota}.`);
+  }
   if (cabin !== undefined && !/^[\p{L}\p{N} _.-]{1,60}$/u.test(cabin)) {
     refuse('The name of a cabin has 1 to 60 letters, figures, spaces, dots, - or _.');
   }
   const papers = certificate && key ? ['--certificate', certificate, '--key', key] : [];
-  return { postgres, port, address, cabin, papers };
+  return { postgres, port, address, cabin, papers, quota };
 }
 
 requireNode();
-const { postgres, port, address, cabin, papers } = readOptions();
+const { postgres, port, address, cabin, papers, quota } = readOptions();
 ensureInstalled();
 const program = path.join(ROOT, 'tmp', 'hub.mjs');
 mkdirSync(path.dirname(program), { recursive: true });
 await bundle(path.join('src', 'hub', 'main.ts'), program);
-const args = ['--port', port, '--address', address, ...papers];
+const args = ['--port', port, '--address', address, '--quota', quota, ...papers];
 const child = spawn(
   process.execPath,
   [program, ...args, ...(cabin === undefined ? [] : ['--cabin', cabin])],

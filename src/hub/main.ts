@@ -11,10 +11,12 @@ const { values } = parseArgs({
     cabin: { type: 'string' },
     certificate: { type: 'string' },
     key: { type: 'string' },
+    quota: { type: 'string' },
   },
 });
 
 const REFUSED = 3;
+const MEGABYTE = 1_000_000;
 
 /** Ends with one sentence. */
 function refuse(message: string): never {
@@ -24,7 +26,8 @@ function refuse(message: string): never {
 
 function madeServer(papers: Papers | undefined) {
   try {
-    return hubServer(hub, papers);
+    const mostBytes = values.quota === undefined ? undefined : Number(values.quota) * MEGABYTE;
+    return hubServer(hub, { papers, mostBytes });
   } catch (error) {
     return refuse(`Certificate and key cannot be used (${messageOf(error)}).`);
   }

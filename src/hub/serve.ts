@@ -1,39 +1,67 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
-import { array, object, string } from 'yup';
+import { array, boolean, number, object, string, type AnyObject, type ObjectSchema } from 'yup';
 import { validate } from '../formats/schemas/validation';
 import { bearerOf } from '../formats/secrets';
-import { MOST_PUSHED, MOST_PUSHED_CHARACTERS } from '../formats/hub/messages';
-import { cabinOf, isKnown, pull, push, type Hub } from './store';
+import {
+  MOST_PARTS,
+  MOST_PART_CHARACTERS,
+  MOST_PUSHED_CHARACTERS,
+  OF_ALL,
+} from '../formats/hub/messages';
+import {
+  cabinOf,
+  hello,
+  picture,
+  pull,
+  push,
+  PushRefusal,
+  putPicture,
+  vectors,
+  type Hub,
+} from './store';
 
-const MOST_BODY = 4 * MOST_PUSHED_CHARACTERS;
-const MOST_REF = 300;
-const MOST_KIND = 40;
-const [UNAUTHORISED, NOT_FOUND, TOO_LARGE, INVALID, UNAVAILABLE] = [401, 404, 413, 422, 503];
+const MOST_BODY = MOST_PART_CHARACTERS + 2 * MOST_PUSHED_CHARACTERS;
+const [MOST_NAME, MOST_REF, MOST_PICTURE] = [300, 300, 8_000_000];
+const [UNAUTHORISED, NOT_FOUND, CONFLICT, TOO_LARGE, INVALID, OLDER, UNAVAILABLE, FULL] = [
+  401, 404, 409, 413, 422, 426, 503, 507,
+];
 const [HEADERS_MS, REQUEST_MS, MOST_CONNECTIONS] = [10_000, 60_000, 200];
+/** What one cabin may hand in, in bytes, where nobody says otherwise. */
+const MOST_BYTES = 4_000_000_000;
 
+const session = number()
+  .integer()
+  .min(1)
+  .max(2 ** 48)
+  .strict()
+  .required();
 const cursorSchema = object({
   seq: string()
     .matches(/^\d{1,18}$/)
     .required(),
-  stamp: string().max(MOST_KIND).required(),
+  stamp: string().max(MOST_NAME).defined(),
+  document: string().max(MOST_NAME),
 })
   .nullable()
   .default(null);
+const helloSchema = object({ session, cursors: array(cursorSchema).max(2).required() });
+const pullSchema = object({ session, after: cursorSchema });
 const pushSchema = object({
-  records: array(
+  session,
+  isRelay: boolean().strict().required(),
+  parts: array(
     object({
-      kind: string().max(MOST_KIND).required(),
-      ref: string().max(MOST_REF).required(),
-      json: string().required(),
-      picture: string(),
+      document: string().max(MOST_NAME).notOneOf([OF_ALL]).required(),
+      update: string().max(MOST_PART_CHARACTERS).required(),
     }).required(),
   )
-    .max(MOST_PUSHED)
+    .max(MOST_PARTS)
     .required(),
 });
-const pullSchema = object({ after: cursorSchema });
-const checkSchema = object({ cursors: array(cursorSchema).max(2).required() });
+const photo = { kind: string().max(MOST_NAME).required(), ref: string().max(MOST_REF).required() };
+const photoSchema = object(photo);
+const pictureSchema = object({ ...photo, jpeg: string().max(MOST_PICTURE).required() });
 
 type Answer = { status: number; value: unknown };
 const refused = (status: number, code: string): Answer => ({ status, value: { code } });
@@ -54,36 +82,62 @@ async function bodyOf(asked: IncomingMessage): Promise<unknown> {
   }
 }
 
-type Deed = (hub: Hub, cabin: string, input: unknown) => Promise<Answer>;
+interface Asked {
+  hub: Hub;
+  cabin: string;
+  mostBytes: number;
+  input: unknown;
+}
 
-const DEEDS: Record<string, Deed> = {
-  '/v1/push': async (hub, cabin, input) => {
-    const checked = validate(pushSchema, input);
+const STATUS_OF = { full: FULL, not_yours: CONFLICT, unreadable: INVALID } as const;
+
+const deedOf =
+  <T>(
+    schema: ObjectSchema<AnyObject & T>,
+    work: (asked: Omit<Asked, 'input'>, input: T) => Promise<unknown>,
+  ) =>
+  async ({ input, ...asked }: Asked): Promise<Answer> => {
+    const checked = validate(schema, input);
     if (!checked.ok) return refused(INVALID, 'invalid_input');
-    return done({ cursor: await push(hub, cabin, checked.value.records) });
-  },
-  '/v1/pull': async (hub, cabin, input) => {
-    const checked = validate(pullSchema, input);
-    if (!checked.ok) return refused(INVALID, 'invalid_input');
-    return done(await pull(hub, cabin, checked.value.after?.seq));
-  },
-  '/v1/check': async (hub, _cabin, input) => {
-    const checked = validate(checkSchema, input);
-    if (!checked.ok) return refused(INVALID, 'invalid_input');
-    const known: boolean[] = [];
-    for (const one of checked.value.cursors) known.push(one ? await isKnown(hub, one) : false);
-    return done({ known });
-  },
+    try {
+      return done(await work(asked, checked.value as T));
+    } catch (error) {
+      if (!(error instanceof PushRefusal)) throw error;
+      return refused(STATUS_OF[error.code], error.code);
+    }
+  };
+
+const DEEDS: Record<string, (asked: Asked) => Promise<Answer>> = {
+  '/v2/hello': deedOf(helloSchema, ({ hub, cabin }, input) => hello(hub, cabin, input)),
+  '/v2/pull': deedOf(pullSchema, ({ hub }, { session: own, after }) => pull(hub, own, after)),
+  '/v2/push': deedOf(pushSchema, async ({ hub, ...who }, { parts, ...how }) => ({
+    cursor: await push(hub, { ...who, ...how }, parts),
+  })),
+  '/v2/vectors': deedOf(object({}), async ({ hub }) => ({ vectors: await vectors(hub) })),
+  '/v2/picture': deedOf(photoSchema, async ({ hub }, input) => ({
+    jpeg: await picture(hub, input),
+  })),
+  '/v2/put-picture': deedOf(pictureSchema, async ({ hub, ...who }, input) => {
+    await putPicture(hub, who, input);
+    return {};
+  }),
 };
 
-async function answerOf(hub: Hub, asked: IncomingMessage): Promise<Answer> {
+/** What cabins of an older version ask; they work alone until they are upgraded, and hand everything in then. */
+const OLDER_PATH = /^\/v1\//;
+
+async function answerOf(hub: Hub, asked: IncomingMessage, mostBytes: number): Promise<Answer> {
   const token = bearerOf(asked.headers.authorization);
   const cabin = token === undefined ? undefined : await cabinOf(hub, token);
   if (cabin === undefined) return refused(UNAUTHORISED, 'not_let_in');
-  const deed = asked.method === 'POST' ? DEEDS[asked.url ?? ''] : undefined;
+  if (OLDER_PATH.test(asked.url ?? '')) return refused(OLDER, 'older_cabin');
+  const isDeed = asked.method === 'POST' && Object.hasOwn(DEEDS, asked.url ?? '');
+  const deed = isDeed ? DEEDS[asked.url!] : undefined;
   if (!deed) return refused(NOT_FOUND, 'not_found');
   const body = await bodyOf(asked);
-  return body === undefined ? refused(TOO_LARGE, 'too_large') : deed(hub, cabin, body);
+  return body === undefined
+    ? refused(TOO_LARGE, 'too_large')
+    : deed({ hub, cabin, mostBytes, input: body });
 }
 
 function send(answer: ServerResponse, { status, value }: Answer): void {
@@ -101,10 +155,13 @@ export interface Papers {
   key: string;
 }
 
-/** The hub's server, not listening yet: push, pull and check, each for the cabin of its token. */
-export function hubServer(hub: Hub, papers?: Papers): Server {
+/** The hub's server, not listening yet: each deed for the cabin of its token, which may hand in `mostBytes`. */
+export function hubServer(
+  hub: Hub,
+  { papers, mostBytes = MOST_BYTES }: { papers?: Papers; mostBytes?: number } = {},
+): Server {
   const listener = (asked: IncomingMessage, answer: ServerResponse) => {
-    answerOf(hub, asked)
+    answerOf(hub, asked, mostBytes)
       .then((told) => send(answer, told))
       .catch((error: unknown) => {
         console.error(error instanceof Error ? error.message : error);

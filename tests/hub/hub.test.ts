@@ -10,11 +10,13 @@ import { hubLink, linkHub } from '@/data/hub-link';
 import { addNote, markNote } from '@/data/notes';
 import { addPhoto } from '@/data/photos';
 import { addSkiEvent, removeSkiEvent } from '@/data/ski-events';
+import { packed } from '@/data/shared-book/documents';
+import { heldBack } from '@/data/shared-book/held';
 import { exportBook } from '@/features/settings/use-cases/export-book';
 import { bytesOf } from '@/formats/out-file';
 import { hubServer } from '@/hub/serve';
 import { letCabinIn, openHub, prepareHub, type Hub } from '@/hub/store';
-import { hubClient, HubRefusal } from '@/server/hub/hub-client';
+import { hubClient, HubRefusal, type HubClient } from '@/server/hub/hub-client';
 import { syncOnce } from '@/server/hub/sync';
 import { freePort } from '../browser/app';
 import { migrated, temporaryFolder } from '../unit/temporary-database';
@@ -29,13 +31,14 @@ interface Cabin {
   folder: string;
   db: FrostDatabase;
   token: string;
+  session: number;
   /** How wrong its clock is. */
   offMs: number;
 }
 
 let postgres: ReturnType<typeof startPostgres>;
 let [hub, server, url] = [undefined as Hub | undefined, undefined as Server | undefined, ''];
-let count = 0;
+let [count, sessions] = [0, 0];
 let base: string;
 
 beforeAll(async () => {
@@ -80,16 +83,11 @@ async function cabin(name: string, { demo = false, offMs = 0 } = {}): Promise<Ca
   if (demo) await seedDemo(db, NOW);
   const token = await letCabinIn(hub!, name);
   await linkHub(db, { url, token });
-  return { name, folder, db, token, offMs };
+  return { name, folder, db, token, offMs, session: (sessions += 1) };
 }
 
-const sync = ({ db, folder, token, offMs }: Cabin) =>
-  syncOnce({
-    db,
-    folder,
-    hub: hubClient({ url, token }),
-    nowIso: new Date(NOW.getTime() + offMs).toISOString(),
-  });
+const sync = ({ db, token, session }: Cabin) =>
+  syncOnce({ db, hub: hubClient({ url, token }), session });
 
 /** Exchanges until nobody has anything new; the rounds that it took. */
 async function settle(cabins: readonly Cabin[]): Promise<number> {
@@ -118,6 +116,7 @@ async function bookOf({ folder }: Cabin): Promise<Record<string, unknown[]>> {
 }
 
 async function expectAlike(cabins: readonly Cabin[]): Promise<void> {
+  for (const { db } of cabins) expect(await heldBack(db)).toEqual([]);
   const [first, ...others] = await Promise.all(cabins.map(bookOf));
   for (const other of others) expect(other).toEqual(first);
 }
@@ -176,7 +175,7 @@ describe('three cabins over a hub', () => {
     await settle([a, b, c]);
     await expectAlike([a, b, c]);
     expect(await notesOf(c)).toEqual(['demo-note removed', 'note-a', 'note-b', 'note-c']);
-    // Each name that gave way is told in the cabin where it was settled, with the one that came in its place.
+    // Each name that gave way is told, with the one that came in its place.
     const lists = await Promise.all([a, b, c].map(({ db }) => hubDecisions(db)));
     const names = lists.flat().map(({ difference: { columns, isTaken } }) => {
       const { mine, theirs } = columns.find(({ column }) => column === 'name')!;
@@ -184,7 +183,10 @@ describe('three cabins over a hub', () => {
     });
     const stands = (await outing(a, 'demo-tour')).name;
     expect(stands).toBe('Tour of Cort');
-    expect(names.map(({ gave }) => gave).sort()).toEqual(['Tour of Alm', 'Tour of Bach']);
+    expect([...new Set(names.map(({ gave }) => gave))].sort()).toEqual([
+      'Tour of Alm',
+      'Tour of Bach',
+    ]);
     expect(names.map((one) => one.stands)).toContain(stands);
     const kilometres = await b.db
       .selectFrom('ski_event')
@@ -241,45 +243,49 @@ describe('three cabins over a hub', () => {
     await open(base);
     // An answer that is lost after the hub took it: the same is pushed again.
     const client = hubClient({ url, token: a.token });
-    const lossy = {
+    const lossy: HubClient = {
       ...client,
-      push: async (records: Parameters<typeof client.push>[0]) => {
-        await client.push(records);
+      push: async (...pushed) => {
+        await client.push(...pushed);
         throw new HubRefusal('unreachable');
       },
     };
-    await expect(syncOnce({ db: a.db, folder: a.folder, hub: lossy, nowIso: AT })).rejects.toThrow(
-      HubRefusal,
-    );
+    const { db, session } = a;
+    await expect(syncOnce({ db, session, hub: lossy })).rejects.toThrow(HubRefusal);
     await settle([a, b]);
     await expectAlike([a, b]);
-    expect((await hubLink(a.db))?.agreedAt).toBe(AT);
+    expect((await hubLink(a.db))?.agreedAt).not.toBeNull();
   });
 
   it('are let in by their token alone, and a hub that sends nonsense changes nothing', async () => {
     const a = await cabin('Alm', { demo: true });
     const stranger = hubClient({ url, token: 'x'.repeat(43) });
-    await expect(stranger.pull(null)).rejects.toMatchObject({ problem: 'not_let_in' });
-    const bad = await fetch(`${url}/v1/push`, {
-      method: 'POST',
-      headers: { authorization: `Bearer ${a.token}` },
-      body: '{"records":[{"kind":1}]}',
-    });
-    expect(bad.status).toBe(422);
+    await expect(stranger.pull(1, null)).rejects.toMatchObject({ problem: 'not_let_in' });
+    for (const [path, status] of [
+      ['/v2/push', 422],
+      ['/v2/hasOwnProperty', 404],
+      ['/v1/push', 426],
+    ] as const) {
+      const bad = await fetch(`${url}${path}`, {
+        method: 'POST',
+        headers: { authorization: `Bearer ${a.token}` },
+        body: '{"session":1,"isRelay":false,"parts":[{"document":1}]}',
+      });
+      expect([path, bad.status]).toEqual([path, status]);
+    }
+    await settle([a]);
     const before = await bookOf(a);
-    const lying = {
-      check: () => Promise.resolve([true, true]),
-      push: () => Promise.resolve({ seq: '1', stamp: 'a' }),
-      pull: () =>
-        Promise.resolve({
-          records: [{ cabin: 'Evil', kind: 'note', ref: 'n', json: '{"id":"n","words":7}' }],
-          cursor: { seq: '9', stamp: 'b' },
-          isMore: false,
-        }),
+    const part = { cabin: 'Evil', document: 'note/2027' };
+    const nonsense = [
+      { ...part, update: 'nothing' },
+      { ...part, update: packed(Buffer.from('no update at all')).toString('base64') },
+    ];
+    const cursor = { seq: '9', stamp: 'b' };
+    const lying: HubClient = {
+      ...hubClient({ url, token: a.token }),
+      pull: () => Promise.resolve({ parts: nonsense, cursor, isMore: false }),
     };
-    await expect(syncOnce({ db: a.db, folder: a.folder, hub: lying, nowIso: AT })).rejects.toThrow(
-      HubRefusal,
-    );
+    await syncOnce({ db: a.db, session: a.session, hub: lying });
     expect(await bookOf(a)).toEqual(before);
   });
 });

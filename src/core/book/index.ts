@@ -11,5 +11,7 @@ export {
   type GoneRecord,
 } from './kinds';
 export { decide, differences, keptInConflict, type Verdict } from './merge';
+export { courseRecord, recordOf, rowFrom, segmentRowFrom } from './rows';
+export { labelOf } from './label';
 export { goneKey, isGone, mergedGone } from './gone';
 export type { Difference, KindCount, MergeReport } from './report';

@@ -1,9 +1,18 @@
-import type { Kysely } from 'kysely';
-import { bookKind, type BookName, type BookRecord } from '../../core/book';
+import { sql, type Kysely } from 'kysely';
+import {
+  bookKind,
+  columnsOf,
+  courseRecord,
+  recordOf,
+  rowFrom,
+  segmentRowFrom,
+  type BookName,
+  type BookRecord,
+} from '../../core/book';
 import type { FrostDatabase } from '../database';
 import { insertMany } from '../insert-many';
+import { nextTurn } from '../next-turn';
 import type { Tables } from '../schema';
-import { courseRecord, recordOf, rowFrom, segmentRowFrom } from './records';
 
 type Row = Readonly<Record<string, unknown>>;
 /** Any table by its name: what is handed on is declared in the core. */
@@ -41,7 +50,9 @@ export async function standingHere(
     const courses = await coursesHere(db, valuesOf('venue_id') as string[]);
     return new Map(courses.map((one) => [refOf(name, one), one]));
   }
-  let query = anyTable(db).selectFrom(name).selectAll();
+  let query = anyTable(db)
+    .selectFrom(name)
+    .select(Object.keys(columnsOf(name)));
   // By every key: all hours of a station for each page of them would be read again and again.
   for (const key of bookKind(name).keys) query = query.where(key, 'in', valuesOf(key));
   const rows = await query.execute();
@@ -94,7 +105,8 @@ export async function changeHere(
   await query.execute();
 }
 
-const keysOf = (name: BookName, ref: string) => {
+/** The columns that name a record, each with its value in these joined keys. */
+export const keysOf = (name: BookName, ref: string) => {
   const values = ref.split('|');
   return bookKind(name).keys.map((key, i) => [key, values[i]] as const);
 };
@@ -115,4 +127,38 @@ export async function removeHere(db: FrostDatabase, name: BookName, ref: string)
   let query = anyTable(db).deleteFrom(name);
   for (const [key, value] of keysOf(name, ref)) query = query.where(key, '=', value);
   await query.execute();
+}
+
+/** Records of a page, while others are served. */
+const A_READ = 200;
+
+/** All records of a kind that stand here, in pages, as this connection sees them. */
+export async function* recordsHere(
+  db: FrostDatabase,
+  name: BookName,
+): AsyncGenerator<readonly BookRecord[]> {
+  if (name === 'course') {
+    const venues = await db.selectFrom('venue').select('id').execute();
+    yield venues.length === 0
+      ? []
+      : await coursesHere(
+          db,
+          venues.map(({ id }) => id),
+        );
+    return;
+  }
+  const columns = Object.keys(columnsOf(name));
+  for (let after = -1; ;) {
+    const rows = await anyTable(db)
+      .selectFrom(name)
+      .select([...columns, sql<number>`rowid`.as('row_number')])
+      .where(sql<number>`rowid`, '>', after)
+      .orderBy(sql`rowid`)
+      .limit(A_READ)
+      .execute();
+    if (rows.length === 0) return;
+    after = Number(rows.at(-1)!.row_number);
+    yield rows.map((row) => recordOf(name, row));
+    await nextTurn();
+  }
 }

@@ -6,6 +6,7 @@ import {
   goneKey,
   isGone,
   keptInConflict,
+  labelOf,
   mergedGone,
   type BookName,
   type BookRecord,
@@ -64,10 +65,6 @@ async function whole(name: BookName, write: () => Promise<void>): Promise<void> 
     throw code === 'SQLITE_CONSTRAINT_FOREIGNKEY' ? new BookIncomplete(name) : error;
   }
 }
-
-/** What people call a record: its name, else what it says, else its id. */
-const labelOf = (record: BookRecord): string =>
-  String(record.name ?? record.product_name ?? record.words ?? record.key ?? record.id ?? '');
 
 /** One meeting of two books: what was found so far. */
 class Meeting {

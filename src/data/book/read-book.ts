@@ -2,13 +2,14 @@ import Database from 'better-sqlite3';
 import {
   BOOK_NAMES,
   bookKind,
+  courseRecord,
+  recordOf,
   type BookName,
   type BookRecord,
   type GoneRecord,
 } from '../../core/book';
 import { databaseFile } from '../database';
 import { nextTurn } from '../next-turn';
-import { courseRecord, recordOf } from './records';
 
 /** Records between two pauses, in which others are served, and the characters of their JSON. */
 const A_TURN = 200;

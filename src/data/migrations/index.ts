@@ -18,6 +18,7 @@ import * as grainSize from './0016-grain-size';
 import * as hub from './0017-hub';
 import * as hubDecided from './0018-hub-decided';
 import * as drills from './0019-drills';
+import * as sharedBook from './0020-shared-book';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -40,4 +41,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0017-hub': hub,
   '0018-hub-decided': hubDecided,
   '0019-drills': drills,
+  '0020-shared-book': sharedBook,
 };

@@ -1,9 +1,9 @@
-import type { Cursor, HubRecord, Pulled } from '@/formats/hub/messages';
+import type { Cursor, Hello, HubPart, Pulled, Welcome } from '@/formats/hub/messages';
 
 const PATIENCE_MS = 60_000;
 
 /** Why the hub could not be used. */
-export type HubProblem = 'unreachable' | 'not_let_in' | 'failed';
+export type HubProblem = 'unreachable' | 'not_let_in' | 'older' | 'not_yours' | 'full' | 'failed';
 
 /** The hub did not do what was asked. */
 export class HubRefusal extends Error {
@@ -13,19 +13,29 @@ export class HubRefusal extends Error {
   }
 }
 
-const UNAUTHORISED = 401;
+const PROBLEM_OF: Readonly<Record<number, HubProblem>> = {
+  401: 'not_let_in',
+  404: 'older',
+  409: 'not_yours',
+  507: 'full',
+};
 
 /** The hub, as a cabin speaks to it. */
 export interface HubClient {
-  check: (cursors: readonly (Cursor | null)[]) => Promise<boolean[]>;
-  push: (records: readonly HubRecord[]) => Promise<Cursor>;
-  pull: (after: Cursor | null) => Promise<Pulled>;
+  hello: (hello: Hello) => Promise<Welcome>;
+  pull: (session: number, after: Cursor | null) => Promise<Pulled>;
+  /** `isRelay`: others wrote it, and the hub has lost it. */
+  push: (session: number, parts: readonly HubPart[], isRelay: boolean) => Promise<Cursor>;
+  /** Up to where the hub has each document, base64, by name. */
+  vectors: () => Promise<Record<string, string>>;
+  putPicture: (kind: string, ref: string, jpeg: Buffer) => Promise<void>;
+  picture: (kind: string, ref: string) => Promise<Buffer | undefined>;
 }
 
 /** Speaks to a hub over HTTP with the token of this cabin. */
 export function hubClient({ url, token }: { url: string; token: string }): HubClient {
   const ask = async <T>(deed: string, input: unknown): Promise<T> => {
-    const answer = await fetch(new URL(`/v1/${deed}`, url), {
+    const answer = await fetch(new URL(`/v2/${deed}`, url), {
       method: 'POST',
       headers: { authorization: `Bearer ${token}`, 'content-type': 'application/json' },
       body: JSON.stringify(input),
@@ -34,15 +44,23 @@ export function hubClient({ url, token }: { url: string; token: string }): HubCl
     }).catch(() => {
       throw new HubRefusal('unreachable');
     });
-    if (answer.status === UNAUTHORISED) throw new HubRefusal('not_let_in');
-    if (!answer.ok) throw new HubRefusal('failed');
+    if (!answer.ok) throw new HubRefusal(PROBLEM_OF[answer.status] ?? 'failed');
     return (await answer.json().catch(() => {
       throw new HubRefusal('failed');
     })) as T;
   };
   return {
-    check: async (cursors) => (await ask<{ known: boolean[] }>('check', { cursors })).known,
-    push: async (records) => (await ask<{ cursor: Cursor }>('push', { records })).cursor,
-    pull: (after) => ask<Pulled>('pull', { after }),
+    hello: (hello) => ask<Welcome>('hello', hello),
+    pull: (session, after) => ask<Pulled>('pull', { session, after }),
+    push: async (session, parts, isRelay) =>
+      (await ask<{ cursor: Cursor }>('push', { session, parts, isRelay })).cursor,
+    vectors: async () => (await ask<{ vectors: Record<string, string> }>('vectors', {})).vectors,
+    putPicture: async (kind, ref, jpeg) => {
+      await ask('put-picture', { kind, ref, jpeg: jpeg.toString('base64') });
+    },
+    picture: async (kind, ref) => {
+      const { jpeg } = await ask<{ jpeg: string | null }>('picture', { kind, ref });
+      return jpeg === null ? undefined : Buffer.from(jpeg, 'base64');
+    },
   };
 }

@@ -1,8 +1,9 @@
-import { randomUUID } from 'node:crypto';
+import { randomInt, randomUUID } from 'node:crypto';
 import { dataFolder, database } from '@/data/process-database';
 import { hubLink, noteHub } from '@/data/hub-link';
-import { stateOf } from '@/data/state';
-import { nowIso } from '../clock';
+import { copyDatabase } from '@/data/storage/copies';
+import type { FrostDatabase } from '@/data/database';
+import { nowMs } from '../clock';
 import { live } from '../live';
 import { prepareSnow } from '../prepare-snow';
 import { hubClient, HubRefusal } from './hub-client';
@@ -14,19 +15,23 @@ const EVERY_MS = 30_000;
 export type Step = { ok: true; came: number } | { ok: false; problem: string };
 
 let underWay: Promise<Step> | undefined;
-/** The database as it was when all had been handed in. */
-let agreedState: string | undefined;
+const MOST_SESSION = 2 ** 48 - 1;
+const sessions = new WeakMap<FrostDatabase, number>();
+
+/** The number by which this app signs what it writes into documents, as long as this database is open. */
+function sessionOf(db: FrostDatabase): number {
+  const known = sessions.get(db) ?? randomInt(1, MOST_SESSION);
+  sessions.set(db, known);
+  return known;
+}
 
 async function exchange(): Promise<Step> {
   const db = database();
   const link = await hubLink(db);
   if (!link) return { ok: true, came: 0 };
   try {
-    const isUnchanged = agreedState !== undefined && agreedState === (await stateOf(db));
-    const hub = hubClient(link);
-    const ground = { db, folder: dataFolder(), hub, nowIso: nowIso(), isUnchanged };
-    const came = (await syncOnce(ground)) ?? 0;
-    agreedState = await stateOf(db);
+    const copy = () => copyDatabase(dataFolder(), { at: new Date(nowMs()), kind: 'before' });
+    const came = (await syncOnce({ db, hub: hubClient(link), session: sessionOf(db), copy })) ?? 0;
     if (came > 0) {
       live().announce('hub', randomUUID());
       prepareSnow();

@@ -1,178 +1,225 @@
-import { createHash } from 'node:crypto';
-import { BOOK_NAMES, bookKind, differences, type BookRecord } from '@/core/book';
+import { type BookName, type BookRecord } from '@/core/book';
+import type { Part } from '@/core/shared-book';
+import { MOST_CHANGED_UNCOPIED } from '@/core/shared-book';
 import type { FrostDatabase } from '@/data/database';
-import { forgetSent, hubLink, noteHub, noteSent, sentSums, type HubLink } from '@/data/hub-link';
-import { refOf } from '@/data/book/here';
-import { noteDecided } from '@/data/hub-decided';
-import { mergeBook } from '@/data/book/merge-book';
-import { openBook } from '@/data/book/read-book';
-import { openPage } from '@/formats/book/read';
-import { BOOK_FORMAT, BOOK_VERSION } from '@/formats/book/write';
+import { hubLink, noteHub, type HubLink } from '@/data/hub-link';
+import { hasTouched } from '@/data/shared-book/absorb';
+import { noteSession, ownSessions, unpacked } from '@/data/shared-book/documents';
 import {
-  MOST_PUSHED,
+  aheadOf,
+  hubHas,
+  namesAhead,
+  noteSent,
+  takeIn,
+  takeInFirst,
+  wouldChange,
+  type Ahead,
+} from '@/data/shared-book/exchange';
+import {
+  unsentPictures,
+  waitingPictures,
+  writePictures,
+  pictureSent,
+} from '@/data/shared-book/pictures';
+import type { WriteGround } from '@/data/shared-book/write';
+import { recordCheck } from '@/formats/book/check';
+import {
+  MOST_PARTS,
   MOST_PUSHED_CHARACTERS,
+  MOST_UNPACKED,
   type Cursor,
-  type HubRecord,
+  type HubPart,
   type Pulled,
 } from '@/formats/hub/messages';
-import { bookFileTask } from '../book-task';
-import { offLoop } from '../compute/pool';
 import { HubRefusal, type HubClient } from './hub-client';
-
-const GONE = 'gone';
 
 /** What a cabin needs to exchange its book. */
 export interface SyncGround {
   db: FrostDatabase;
-  /** Where its database lies. */
-  folder: string;
   hub: HubClient;
-  nowIso: string;
-  /** Nothing was written here since the last time: there is nothing to hand in. */
-  isUnchanged?: boolean;
+  /** A number that nobody else ever writes by: drawn anew whenever the database is opened. */
+  session: number;
+  /** Copies the book before much of it changes. */
+  copy?: () => Promise<unknown>;
 }
 
 const cursorOf = (json: string | null): Cursor | null =>
   json === null ? null : (JSON.parse(json) as Cursor);
-const sumOf = (text: string) => createHash('sha256').update(text).digest('base64url');
 
-/** Every record of this book as the hub has it, in the order in which others can take them in. */
-async function* ownRecords(folder: string): AsyncGenerator<HubRecord> {
-  const book = openBook(folder);
-  try {
-    const pictures = new Map([...book.pictures()].map(({ id, jpeg }) => [id, jpeg]));
-    for await (const { name, records } of book.records()) {
-      for (const record of records) {
-        const picture = bookKind(name).hasPicture ? pictures.get(String(record.id)) : undefined;
-        yield {
-          kind: name,
-          ref: refOf(name, record),
-          json: JSON.stringify(record),
-          picture: picture?.toString('base64'),
-        };
-      }
-    }
-    for (const one of book.gone()) {
-      yield { kind: GONE, ref: `${one.kind}|${one.ref}`, json: JSON.stringify(one) };
-    }
-  } finally {
-    book.close();
+const checks = new Map<BookName, ReturnType<typeof recordCheck>>();
+
+/** What is wrong with a record of another cabin, if anything. */
+function problemOf(name: BookName, record: BookRecord): string | undefined {
+  const check = checks.get(name) ?? recordCheck(name);
+  checks.set(name, check);
+  const [problem] = check(record, name);
+  return problem && `${problem.field}: ${problem.message}`;
+}
+
+/** All that is new at the hub. */
+async function pulledSince(
+  { hub, session }: SyncGround,
+  after: Cursor | null,
+): Promise<{ parts: Pulled['parts']; cursor: Cursor }> {
+  const parts: Pulled['parts'] = [];
+  for (let cursor = after; ;) {
+    const page = await hub.pull(session, cursor);
+    for (const part of page.parts) parts.push(part);
+    cursor = page.cursor;
+    if (!page.isMore) return { parts, cursor };
   }
 }
 
-/** Hands in what changed here since the last time; gives how many records. */
-async function pushChanges({ db, folder, hub }: SyncGround): Promise<number> {
-  const sent = await sentSums(db);
-  let waiting: HubRecord[] = [];
+/** What came, by document; what cannot be unpacked is left out, as nobody can read it. */
+function byDocument(parts: Pulled['parts']): Map<string, Part[]> {
+  const incoming = new Map<string, Part[]>();
+  for (const { document, cabin, update } of parts) {
+    try {
+      const part = { by: cabin, update: unpacked(Buffer.from(update, 'base64'), MOST_UNPACKED) };
+      incoming.set(document, [...(incoming.get(document) ?? []), part]);
+    } catch {
+      console.error(`A part of ${cabin} for ${document} could not be unpacked.`);
+    }
+  }
+  return incoming;
+}
+
+type Ground = WriteGround & { session: number };
+
+/** Takes in what is new at the hub, and what was held back once more; gives how many parts came. */
+async function pull(
+  sync: SyncGround,
+  link: HubLink,
+  ground: Ground & { isFresh: boolean },
+): Promise<number> {
+  const { db, copy } = sync;
+  const { parts, cursor } = await pulledSince(sync, cursorOf(link.pulled));
+  const incoming = byDocument(parts);
+  const isFirst = !link.isJoined;
+  const pulled = JSON.stringify(cursor);
+  const isQuiet = parts.length === 0 && pulled === link.pulled && !ground.isFresh;
+  if (isQuiet && !isFirst && !(await hasTouched(db))) return 0;
+  if (isFirst || (await wouldChange(db, incoming, ground)) > MOST_CHANGED_UNCOPIED) await copy?.();
+  await db.transaction().execute(async (transaction) => {
+    if (isFirst) await takeInFirst(transaction, incoming, ground);
+    else await takeIn(transaction, incoming, ground);
+    await noteHub(transaction, { pulled, isJoined: true });
+  });
+  return parts.length;
+}
+
+/** Fetches the pictures of photos that came without, a few at a time. */
+async function fetchPictures({ db, hub }: SyncGround, ground: Ground): Promise<void> {
+  for (const page of await waitingPictures(db)) {
+    const found = new Map<string, Buffer>();
+    for (const { kind, ref } of page) {
+      const jpeg = await hub.picture(kind, ref);
+      if (jpeg) found.set(ref, jpeg);
+    }
+    if (found.size === 0) continue;
+    const here = page.filter(({ ref }) => found.has(ref));
+    await db
+      .transaction()
+      .execute((transaction) =>
+        writePictures(transaction, here, { ...ground, pictureOf: (ref) => found.get(ref) }),
+      );
+  }
+}
+
+async function pushPictures({ db, hub }: SyncGround): Promise<void> {
+  for (const { kind, ref } of await unsentPictures(db)) {
+    const row = await db.selectFrom(kind).select('jpeg').where('id', '=', ref).executeTakeFirst();
+    if (row) await hub.putPicture(kind, ref, row.jpeg);
+    await pictureSent(db, { kind, ref });
+  }
+}
+
+const partsOf = (document: string, update: Buffer | undefined): HubPart[] =>
+  update ? [{ document, update: update.toString('base64') }] : [];
+
+async function isRelayed(
+  send: (parts: readonly HubPart[], isRelay: boolean) => Promise<void>,
+  { name, relayed }: Ahead,
+): Promise<boolean> {
+  try {
+    await send(partsOf(name, relayed), true);
+    return true;
+  } catch (error) {
+    if (error instanceof HubRefusal && error.problem === 'not_yours') return false;
+    throw error;
+  }
+}
+
+/** Hands in documents of which the hub lacks something; gives how many. */
+async function push(sync: SyncGround): Promise<number> {
+  const { db, hub, session } = sync;
+  const own = await ownSessions(db);
+  const send = async (parts: readonly HubPart[], isRelay: boolean) => {
+    if (parts.length === 0) return;
+    const cursor = await hub.push(session, parts, isRelay);
+    await noteHub(db, { pushed: JSON.stringify(cursor) });
+  };
+  let page: Ahead[] = [];
   let [characters, count] = [0, 0];
   const flush = async () => {
-    if (waiting.length === 0) return;
-    const cursor = await hub.push(waiting);
-    const rows = waiting.map(({ kind, ref, json }) => ({ kind, ref, sum: sumOf(json) }));
-    await db.transaction().execute(async (transaction) => {
-      await noteSent(transaction, rows);
-      await noteHub(transaction, { pushed: JSON.stringify(cursor) });
-    });
-    count += waiting.length;
-    waiting = [];
-    characters = 0;
+    const left = new Set<Ahead>();
+    for (const one of page) {
+      // What a cabin that is at work wrote, it hands in itself; until then this document stays ahead.
+      if (!(await isRelayed(send, one))) left.add(one);
+    }
+    await send(
+      page.flatMap(({ name, own: mine }) => partsOf(name, mine)),
+      false,
+    );
+    for (const one of page) if (!left.has(one)) await noteSent(db, one);
+    count += page.length - left.size;
+    [page, characters] = [[], 0];
   };
-  for await (const record of ownRecords(folder)) {
-    if (sent.get(`${record.kind} ${record.ref}`) === sumOf(record.json)) continue;
-    const size = record.json.length + (record.picture?.length ?? 0);
-    const isFull = waiting.length >= MOST_PUSHED || characters + size > MOST_PUSHED_CHARACTERS;
-    if (isFull) await flush();
-    waiting.push(record);
-    characters += size;
+  for (const name of await namesAhead(db)) {
+    const ahead = await aheadOf(db, name, own);
+    const size = (ahead.own?.length ?? 0) + (ahead.relayed?.length ?? 0);
+    if (page.length >= MOST_PARTS || characters + 2 * size > MOST_PUSHED_CHARACTERS) await flush();
+    page.push(ahead);
+    characters += 2 * size;
   }
   await flush();
   return count;
 }
 
-type Incoming = Pulled['records'];
-
-/** The records of one cabin as a book, checked like one that comes as a file. */
-async function bookOf(records: Incoming) {
-  const lists = Object.fromEntries(
-    BOOK_NAMES.map((name) => [
-      name,
-      records.filter(({ kind }) => kind === name).map(({ json }) => JSON.parse(json) as unknown),
-    ]),
-  );
-  const gone = records
-    .filter(({ kind }) => kind === GONE)
-    .map(({ json }) => JSON.parse(json) as unknown);
-  const text = JSON.stringify({ format: BOOK_FORMAT, version: BOOK_VERSION, records: lists, gone });
-  const read = await offLoop(bookFileTask, Buffer.from(text));
-  if (!read.ok) throw new HubRefusal('failed');
-  const pictures = new Map(
-    records.flatMap(({ json, picture }) =>
-      picture === undefined
-        ? []
-        : [[(JSON.parse(json) as { id: string }).id, Buffer.from(picture, 'base64')] as const],
-    ),
-  );
-  return { ...read.value, openPage, pictures };
-}
-
-/** Columns in one order, so that every cabin compares the same texts. */
-const ordered = (record: BookRecord) =>
-  JSON.stringify(Object.entries(record).sort(([a], [b]) => (a < b ? -1 : 1)));
-
 /**
- * Of two records that only a person could decide between, every cabin takes the same one and lists it for a person to
- * look at: whoever changes it next decides.
+ * Exchanges the book of this cabin with the others over the hub: takes in what they wrote, hands in what was written
+ * here. A hub that was put back to an older state is filled again. Gives how many parts came; undefined without a hub.
+ * Throws {@link HubRefusal}; what was done until then is kept and goes on from there.
  */
-export const takesTheirs = (mine: BookRecord, theirs: BookRecord): boolean =>
-  differences(mine, theirs).length > 0 && ordered(theirs) > ordered(mine);
-
-/** Takes in what the others changed; gives how many records came. */
-async function pullChanges({ db, hub, nowIso }: SyncGround, link: HubLink): Promise<number> {
-  let cursor = cursorOf(link.pulled);
-  const records: Incoming = [];
-  for (;;) {
-    const page = await hub.pull(cursor);
-    records.push(...page.records);
-    cursor = page.cursor ?? cursor;
-    if (!page.isMore) break;
-  }
-  const now = cursor && JSON.stringify(cursor);
-  if (records.length === 0 && now === link.pulled) return 0;
-  const cabins = [...new Set(records.map(({ cabin }) => cabin))].sort();
-  const books: (Awaited<ReturnType<typeof bookOf>> & { cabin: string })[] = [];
-  for (const cabin of cabins) {
-    const book = await bookOf(records.filter((one) => one.cabin === cabin));
-    books.push({ cabin, ...book });
-  }
-  await db.transaction().execute(async (transaction) => {
-    for (const { cabin, ...book } of books) {
-      const { conflicts } = await mergeBook(transaction, book, takesTheirs);
-      const settled = conflicts.filter(({ isFixed }) => !isFixed);
-      await noteDecided(transaction, { cabin, at: nowIso }, settled);
-    }
-    await noteHub(transaction, { pulled: now });
-  });
-  return records.length;
-}
-
-/**
- * Exchanges the book of this cabin with the others over the hub: hands in what changed here, takes in what changed there,
- * and hands in what that made of it. A hub that was put back to an older state is filled again. Gives how many records came;
- * undefined without a hub. Throws {@link HubRefusal}; what was done until then is kept and goes on from there.
- */
-export async function syncOnce(ground: SyncGround): Promise<number | undefined> {
-  const { db, hub, nowIso, isUnchanged = false } = ground;
+export async function syncOnce(sync: SyncGround): Promise<number | undefined> {
+  const { db, hub, session } = sync;
   const link = await hubLink(db);
   if (!link) return undefined;
-  const [pulled, pushed] = [cursorOf(link.pulled), cursorOf(link.pushed)];
-  const [knowsPull, knowsPush] = await hub.check([pulled, pushed]);
-  const isLost = pushed !== null && !knowsPush;
-  if (isLost) await forgetSent(db);
-  let pushedCount = isLost || !isUnchanged ? await pushChanges(ground) : 0;
-  const came = await pullChanges(ground, knowsPull ? link : { ...link, pulled: null });
-  if (came > 0) pushedCount += await pushChanges(ground);
+  const isFresh = await noteSession(db, session);
+  // Cursors of a hub that had no documents yet are none.
+  const cursors = link.isJoined ? [cursorOf(link.pulled), cursorOf(link.pushed)] : [null, null];
+  const { known, now, isTwin } = await hub.hello({ session, cursors });
+  const isLost = cursors.some((cursor, i) => cursor !== null && !known[i]);
+  if (isLost) {
+    const vectors = Object.entries(await hub.vectors());
+    await db
+      .transaction()
+      .execute((transaction) =>
+        hubHas(
+          transaction,
+          new Map(vectors.map(([name, vector]) => [name, Buffer.from(vector, 'base64')])),
+        ),
+      );
+  }
+  const ground: Ground = { check: problemOf, nowIso: now, session };
+  const from = isLost || !link.isJoined ? { ...link, pulled: null } : link;
+  const came = await pull(sync, from, { ...ground, isFresh });
+  await fetchPictures(sync, ground);
+  await pushPictures(sync);
+  const pushed = await push(sync);
   // Only what is new is written: what others worked out from the database would else be old every half minute.
-  const isNew = came + pushedCount > 0 || link.problem !== null || link.agreedAt === null;
-  if (isNew) await noteHub(db, { agreedAt: nowIso, problem: null });
+  if (isTwin) await noteHub(db, { twinAt: now });
+  const isNew = came + pushed > 0 || link.problem !== null || link.agreedAt === null;
+  if (isNew) await noteHub(db, { agreedAt: now, problem: null });
   return came;
 }

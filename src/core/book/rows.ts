@@ -1,5 +1,5 @@
-import { columnsOf, segmentColumns, type BookName, type BookRecord } from '../../core/book';
-import type { Field } from '../../core/model';
+import { columnsOf, segmentColumns, type BookName, type BookRecord } from './kinds';
+import type { Field } from '../model';
 
 type Columns = Readonly<Record<string, Field>>;
 type Row = Readonly<Record<string, unknown>>;

@@ -1,0 +1,48 @@
+import type { BookName } from '../book';
+
+/** By what the records of a kind are parted into documents; a kind that is not named here is one document. */
+export type Parting =
+  /** The year of a moment that never changes, so that a season that is over is not sent again. */
+  | { year: string }
+  /** The last character of a key: kinds that grow and have no moment of their own. */
+  | { ending: string };
+
+export const PARTED: Partial<Record<BookName, Parting>> = {
+  weather: { year: 'taken_in_at' },
+  stock_move: { year: 'at' },
+  reading: { year: 'created_at' },
+  photo: { year: 'created_at' },
+  choice: { year: 'created_at' },
+  outcome: { year: 'created_at' },
+  job: { year: 'started_at' },
+  job_step: { ending: 'job_id' },
+  ski_event: { year: 'at' },
+  finding: { year: 'found_at' },
+  ski_photo: { year: 'created_at' },
+  glide_test: { year: 'started_at' },
+  glide_run: { year: 'ran_at' },
+  grip_test: { year: 'tested_at' },
+  grip_note: { year: 'at' },
+  track_event: { year: 'at' },
+  bench_plan: { year: 'made_at' },
+  note: { year: 'created_at' },
+  drill_answer: { year: 'answered_at' },
+  dispute: { year: 'disputed_at' },
+  signature: { ending: 'ref' },
+};
+
+const YEAR = 4;
+
+/** The document in which a record stands: its kind, and what its kind is parted by. */
+export function documentOf(name: BookName, record: Readonly<Record<string, unknown>>): string {
+  const parting = PARTED[name];
+  if (!parting) return name;
+  const part =
+    'year' in parting
+      ? String(record[parting.year]).slice(0, YEAR)
+      : String(record[parting.ending]).slice(-1);
+  return `${name}/${part}`;
+}
+
+/** The kind whose records a document holds; it may be one that only a newer version knows. */
+export const kindOf = (document: string): string => document.split('/')[0]!;

@@ -1,0 +1,324 @@
+import type * as Y from 'yjs';
+import {
+  BOOK_NAMES,
+  bookKind,
+  differences,
+  labelOf,
+  type BookName,
+  type BookRecord,
+} from '../../core/book';
+import {
+  counted,
+  documentOf,
+  fieldsOf,
+  isStanding,
+  kindOf,
+  MOST_REMOVED_A_DAY,
+  removedAt,
+  type Fields,
+} from '../../core/shared-book';
+import { addHere, changeHere, keysOf, refOf, removeHere, standingHere } from '../book/here';
+import type { FrostDatabase } from '../database';
+import { insertMany } from '../insert-many';
+import { eachInTurns, nextTurn } from '../next-turn';
+import { A_PAGE, readRecord } from './absorb';
+import { holdBack, type HeldReason } from './held';
+
+/** A record that a document may have changed, and who did. */
+export interface Changed {
+  ref: string;
+  by: string;
+}
+
+/** What a document says must stand here. */
+export interface Wanted {
+  name: string;
+  document: Y.Doc;
+  changed: readonly Changed[];
+}
+
+export interface WriteGround {
+  /** What is wrong with a record, if anything. */
+  check: (name: BookName, record: BookRecord) => string | undefined;
+  /** Now, as the hub has it, ISO 8601 in UTC. */
+  nowIso: string;
+  /** Removals that a person has said yes to. */
+  isAgreed?: boolean;
+  /** The JPEG of a photo, if it has come. */
+  pictureOf?: (ref: string) => Buffer | undefined;
+}
+
+interface Item extends Changed {
+  document: string;
+  label: string;
+}
+/** `isOther`: it counts its changes otherwise than the documents do. */
+type Add = Item & { record: BookRecord; isOther: boolean };
+type Change = Add & { takesAway: boolean };
+type Removal = Item & { at: string };
+type Hold = Item & { reason: HeldReason };
+
+/** What there is to do for one kind. */
+interface Todo {
+  name: BookName;
+  add: Add[];
+  change: Change[];
+  remove: Removal[];
+  hold: Hold[];
+  /** Here already as it is there. */
+  same: Item[];
+}
+
+/** Records of one statement, of which all go in or none. */
+const A_STATEMENT = 40;
+const DAY_MS = 86_400_000;
+
+/** The record of a document, or why there is none that could stand here. */
+function readable(
+  name: BookName,
+  { ref, document }: Item,
+  fields: Fields,
+  ground: WriteGround,
+): BookRecord | { reason: HeldReason } {
+  const record = readRecord(name, fields);
+  if (!record || refOf(name, record) !== ref || documentOf(name, record) !== document) {
+    return { reason: 'unreadable' };
+  }
+  return ground.check(name, record) === undefined ? record : { reason: 'unreadable' };
+}
+
+const isRefused = (found: BookRecord | { reason: HeldReason }): found is { reason: HeldReason } =>
+  Object.keys(found).length === 1 && 'reason' in found;
+
+/** What must be written so that what stands here is what the documents say. Writes nothing. */
+export async function toWrite(
+  db: FrostDatabase,
+  wanted: readonly Wanted[],
+  ground: WriteGround,
+): Promise<Todo[]> {
+  const todos: Todo[] = [];
+  for (const name of BOOK_NAMES) {
+    const todo: Todo = { name, add: [], change: [], remove: [], hold: [], same: [] };
+    for (const one of wanted) {
+      if (kindOf(one.name) !== name) continue;
+      for (let from = 0; from < one.changed.length; from += A_PAGE) {
+        await nextTurn();
+        await sortOut(
+          db,
+          { ...one, changed: one.changed.slice(from, from + A_PAGE) },
+          todo,
+          ground,
+        );
+      }
+    }
+    todos.push(todo);
+  }
+  return todos;
+}
+
+async function sortOut(
+  db: FrostDatabase,
+  { name: title, document, changed }: Wanted,
+  todo: Todo,
+  ground: WriteGround,
+): Promise<void> {
+  const { name } = todo;
+  const named = changed.map(({ ref }) => Object.fromEntries(keysOf(name, ref)));
+  const here = await standingHere(db, name, named);
+  for (const { ref, by } of changed) {
+    const mine = here.get(ref);
+    const item = { ref, by, document: title, label: mine ? labelOf(mine) : ref };
+    const fields = fieldsOf(document, ref);
+    if (!isStanding(fields)) {
+      if (mine) todo.remove.push({ ...item, at: removedAt(fields) });
+      else todo.same.push(item);
+      continue;
+    }
+    const theirs = readable(name, item, fields, ground);
+    if (isRefused(theirs)) {
+      todo.hold.push({ ...item, reason: theirs.reason });
+      continue;
+    }
+    const add = { ...item, ...counted(mine, theirs), label: labelOf(theirs) };
+    const lacksPicture = bookKind(name).hasPicture && !ground.pictureOf?.(ref);
+    if (!mine && lacksPicture) todo.hold.push({ ...item, reason: 'picture' });
+    else if (!mine) todo.add.push(add);
+    else if (add.isOther || differences(mine, add.record).length > 0) {
+      todo.change.push({ ...add, takesAway: takesAway(mine, theirs) });
+    } else todo.same.push(item);
+  }
+}
+
+/** True where a change takes the record off the lists: it counts as a removal. */
+const takesAway = (mine: BookRecord, theirs: BookRecord): boolean =>
+  'removed_at' in theirs && mine.removed_at === null && theirs.removed_at !== null;
+
+/** How many records that stand here others would change or remove. */
+export const changesIn = (todos: readonly Todo[]): number =>
+  todos.reduce((sum, { change, remove }) => sum + change.length + remove.length, 0);
+
+const isConstraint = (error: unknown): boolean =>
+  String((error as { code?: unknown }).code ?? '').startsWith('SQLITE_CONSTRAINT');
+
+/** Writes what the documents say; what cannot stand here is held back. */
+class Writing {
+  private readonly held: (Hold & { name: BookName })[] = [];
+  private readonly done: { name: BookName; ref: string }[] = [];
+  private readonly others: { kind: BookName; ref: string; document: string }[] = [];
+  private readonly removals = new Map<string, number>();
+
+  constructor(
+    private readonly db: FrostDatabase,
+    private readonly ground: WriteGround,
+  ) {}
+
+  async write(todos: readonly Todo[]): Promise<void> {
+    for (const { name, hold, same, add, change } of todos) {
+      for (const one of hold) this.hold(name, one, one.reason);
+      for (const one of same) this.done.push({ name, ref: one.ref });
+      await this.add(name, add);
+      for (const one of change) {
+        if (one.takesAway && !(await this.mayRemove(name, one))) this.hold(name, one, 'removal');
+        else await this.tried(name, one, () => changeHere(this.db, name, one.record));
+      }
+    }
+    for (const { name, remove } of todos.toReversed()) {
+      for (const one of remove) {
+        if (!(await this.mayRemove(name, one))) this.hold(name, one, 'removal');
+        else await this.tried(name, one, () => this.remove(name, one), 'named');
+      }
+    }
+    await this.note();
+  }
+
+  /** Removes a record, and notes when that was there; no later than now. */
+  private async remove(name: BookName, { ref, at }: Removal): Promise<void> {
+    await removeHere(this.db, name, ref);
+    if (!(at < this.ground.nowIso) || at === '') return;
+    await this.db
+      .updateTable('gone')
+      .set({ gone_at: at })
+      .where('kind', '=', name)
+      .where('ref', '=', ref)
+      .execute();
+  }
+
+  private hold(name: BookName, item: Item, reason: HeldReason): void {
+    this.held.push({ ...item, name, reason });
+  }
+
+  private isDone(name: BookName, item: Item & { isOther?: boolean }): void {
+    this.done.push({ name, ref: item.ref });
+    if (item.isOther) this.others.push({ kind: name, ref: item.ref, document: item.document });
+  }
+
+  /** Writes one record; where the database refuses it for what it names, it is held back. */
+  private async tried(
+    name: BookName,
+    item: Item,
+    write: () => Promise<void>,
+    reason: HeldReason | undefined = 'incomplete',
+  ): Promise<boolean> {
+    try {
+      await write();
+    } catch (error) {
+      if (!isConstraint(error)) throw error;
+      this.hold(name, item, reason);
+      return false;
+    }
+    this.isDone(name, item);
+    return true;
+  }
+
+  private async add(name: BookName, items: readonly Add[]): Promise<void> {
+    const pictureOf = (ref: string) => this.ground.pictureOf!(ref)!;
+    const put = (all: readonly Add[]) =>
+      addHere(
+        this.db,
+        { name, pictureOf },
+        all.map(({ record }) => record),
+      );
+    let waiting: Add[] = [];
+    for (let from = 0; from < items.length; from += A_STATEMENT) {
+      await nextTurn();
+      const page = items.slice(from, from + A_STATEMENT);
+      try {
+        await put(page);
+        for (const one of page) this.isDone(name, one);
+      } catch (error) {
+        if (!isConstraint(error)) throw error;
+        waiting.push(...page);
+      }
+    }
+    // One by one, until none goes in any more: one of them may name another one.
+    for (let before = Infinity; waiting.length > 0 && waiting.length < before;) {
+      before = waiting.length;
+      const left: Add[] = [];
+      for (const one of waiting) {
+        if (!(await this.tried(name, one, () => put([one])))) left.push(one);
+      }
+      waiting = left;
+    }
+  }
+
+  /** Counts the removals of a cabin within a day; beyond the limit a person must say yes. */
+  private async mayRemove(name: BookName, { ref, by }: Item): Promise<boolean> {
+    if (this.ground.isAgreed) return true;
+    let count = this.removals.get(by);
+    if (count === undefined) {
+      const since = new Date(Date.parse(this.ground.nowIso) - DAY_MS).toISOString();
+      const { found } = await this.db
+        .selectFrom('shared_removal')
+        .select(({ fn }) => fn.countAll<number>().as('found'))
+        .where('cabin', '=', by)
+        .where('at', '>', since)
+        .executeTakeFirstOrThrow();
+      count = found;
+    }
+    const may = count < MOST_REMOVED_A_DAY;
+    this.removals.set(by, count + (may ? 1 : 0));
+    if (may) {
+      const row = { cabin: by, at: this.ground.nowIso };
+      await this.db
+        .insertInto('shared_removal')
+        .values({ kind: name, ref, ...row })
+        .onConflict((conflict) => conflict.columns(['kind', 'ref']).doUpdateSet(row))
+        .execute();
+    }
+    return may;
+  }
+
+  private async note(): Promise<void> {
+    // What was just written stands in the documents; what must stand there otherwise goes in the next time.
+    await forgetTouched(this.db, this.done);
+    await insertMany(this.db, 'shared_touched', this.others);
+    const done = new Set(this.done.map(({ name, ref }) => `${name} ${ref}`));
+    const held = this.held.filter(({ name, ref }) => !done.has(`${name} ${ref}`));
+    await holdBack(this.db, { done: this.done, held, at: this.ground.nowIso });
+  }
+}
+
+async function forgetTouched(
+  db: FrostDatabase,
+  done: readonly { name: BookName; ref: string }[],
+): Promise<void> {
+  const touched = await db.selectFrom('shared_touched').select(['kind', 'ref']).execute();
+  const written = new Set(done.map(({ name, ref }) => `${name} ${ref}`));
+  await eachInTurns(
+    touched.filter(({ kind, ref }) => written.has(`${kind} ${ref}`)),
+    async ({ kind, ref }) => {
+      await db
+        .deleteFrom('shared_touched')
+        .where('kind', '=', kind)
+        .where('ref', '=', ref)
+        .execute();
+    },
+  );
+}
+
+/** Writes what {@link toWrite} found, within the transaction that keeps the documents. */
+export const writeAll = (
+  db: FrostDatabase,
+  todos: readonly Todo[],
+  ground: WriteGround,
+): Promise<void> => new Writing(db, ground).write(todos);
