@@ -14,4 +14,4 @@ export { decide, differences, keptInConflict, type Verdict } from './merge';
 export { courseRecord, recordOf, rowFrom, segmentRowFrom } from './rows';
 export { labelOf } from './label';
 export { goneKey, isGone, mergedGone } from './gone';
-export type { Difference, KindCount, MergeReport } from './report';
+export { REMOVAL, type Difference, type KindCount, type MergeReport } from './report';

@@ -54,6 +54,8 @@ export interface BookKind {
   closing?: readonly string[];
   /** Its picture is a file of its own. */
   hasPicture?: boolean;
+  /** Columns in which no two records are alike; of two that two cabins made, the one with the smaller id stands. */
+  single?: readonly string[];
 }
 
 const ID: Field = { type: 'id', isRequired: true };
@@ -170,7 +172,13 @@ export const BOOK = {
     rule: 'once',
   },
   track_event: { keys: ID_KEY, fields: TRACK_EVENT_FIELDS, more: {}, rule: 'once' },
-  starter: { keys: ID_KEY, fields: STARTER_FIELDS, more: {}, rule: 'asking' },
+  starter: {
+    keys: ID_KEY,
+    fields: STARTER_FIELDS,
+    more: {},
+    rule: 'asking',
+    single: ['outing_id', 'skier_id'],
+  },
   bench_plan: { keys: ID_KEY, fields: PLAN_FIELDS, more: {}, rule: 'once' },
   note: { keys: ID_KEY, fields: NOTE_FIELDS, more: {}, rule: 'closing', ...REMOVED },
   learner: { keys: ID_KEY, fields: LEARNER_FIELDS, more: {}, rule: 'once' },

@@ -1,5 +1,8 @@
 import type { BookName } from './kinds';
 
+/** Stands for a column where the whole record was removed in one of two books; no column is called so. */
+export const REMOVAL = 'removed';
+
 /** A record that differs, with what it says here and in the other book. */
 export interface Difference {
   /** Names it among all differences. */

@@ -75,6 +75,23 @@ async function writeCourse(db: FrostDatabase, record: BookRecord): Promise<void>
     .execute();
 }
 
+/** Another record that stands here for the same thing; undefined for kinds that may have two of it. */
+export async function singleHere(
+  db: FrostDatabase,
+  name: BookName,
+  record: BookRecord,
+): Promise<BookRecord | undefined> {
+  const { single } = bookKind(name);
+  if (!single) return undefined;
+  let query = anyTable(db)
+    .selectFrom(name)
+    .select(Object.keys(columnsOf(name)));
+  for (const column of single) query = query.where(column, '=', record[column]);
+  const rows = await query.execute();
+  const other = rows.find((row) => refOf(name, row) !== refOf(name, record));
+  return other && recordOf(name, other);
+}
+
 /** Adds records of a kind; `pictureOf` gives the JPEG of a photo. */
 export async function addHere(
   db: FrostDatabase,

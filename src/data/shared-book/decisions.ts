@@ -1,5 +1,12 @@
 import { createHash } from 'node:crypto';
-import { BOOK_NAMES, labelOf, recordOf, type BookName, type Difference } from '../../core/book';
+import {
+  BOOK_NAMES,
+  labelOf,
+  recordOf,
+  type BookName,
+  type Difference,
+  REMOVAL,
+} from '../../core/book';
 import {
   fieldsOf,
   kindOf,
@@ -14,8 +21,6 @@ import { readRecord } from './absorb';
 
 /** Who set something back at the hub: nobody of a cabin. */
 export const BY_HUB = '';
-/** A column that no record has: that the whole of it was removed. */
-export const REMOVAL = 'removed';
 
 /** What a column says as a person knows it; text that is no JSON stays text. */
 function told(name: BookName, column: string, value: unknown): unknown {
@@ -37,7 +42,8 @@ function otherValue({ before, set, isBoth }: MetField): { value: unknown; by: st
 const idOf = (ref: string, values: readonly unknown[]) =>
   `${ref}/${createHash('sha256').update(JSON.stringify(values)).digest('base64url').slice(0, 16)}`;
 
-interface Told {
+/** Something that two people set differently, and the other one's cabin. */
+export interface Told {
   by: string;
   difference: Difference;
 }
@@ -72,7 +78,7 @@ export function contested(title: string, document: Y.Doc, records: readonly MetR
 }
 
 /** Lists them for a person to look at. */
-export async function noteContested(
+export async function noteTold(
   db: FrostDatabase,
   found: readonly Told[],
   at: string,

@@ -10,7 +10,7 @@ import {
 } from '../../core/shared-book';
 import type { FrostDatabase } from '../database';
 import { absorbTouched } from './absorb';
-import { contested, noteContested } from './decisions';
+import { contested, noteTold } from './decisions';
 import {
   documentNames,
   loadDocument,
@@ -20,9 +20,10 @@ import {
   unpacked,
 } from './documents';
 import { joinBooks } from './join';
-import { heldBack } from './held';
+import { forgetHeld, heldBack } from './held';
 import { changesIn, toWrite, writeAll, type Changed, type Wanted, type WriteGround } from './write';
 import { noteDecided } from '../hub-decided';
+import { signAs } from '../signatures';
 
 /** What came, by document. */
 export type Incoming = ReadonlyMap<string, readonly Part[]>;
@@ -106,14 +107,18 @@ export async function takeIn(
   incoming: Incoming,
   ground: WriteGround & { session: number },
 ): Promise<void> {
+  // What comes was written by the hands that came with it.
+  await signAs(db, '');
   await absorbTouched(db, ground.session);
   const met = await meetAll(db, incoming, ground.session);
   await writeAll(db, await toWrite(db, await withHeld(db, met), ground), ground);
   for (const { name, document, records } of met) {
     await saveDocument(db, name, { document, isAhead: false });
     await noteKnown(db, name, incoming.get(name)!);
-    await noteContested(db, contested(name, document, records), ground.nowIso);
+    await noteTold(db, contested(name, document, records), ground.nowIso);
   }
+  // What had to be settled here goes to the others at once.
+  await absorbTouched(db, ground.session);
 }
 
 /** The first meeting with a hub: its documents come, the book that stands here joins them. Belongs into one transaction. */
@@ -122,6 +127,7 @@ export async function takeInFirst(
   incoming: Incoming,
   ground: WriteGround & { session: number },
 ): Promise<void> {
+  await signAs(db, '');
   for (const { name, document } of await meetAll(db, incoming, ground.session)) {
     await saveDocument(db, name, { document, isAhead: false });
     await noteKnown(db, name, incoming.get(name)!);
@@ -129,6 +135,7 @@ export async function takeInFirst(
   const told = await joinBooks(db, ground.session);
   await noteDecided(db, { cabin: OF_ALL, at: ground.nowIso }, told);
   await writeOut(db, await documentNames(db), ground);
+  await absorbTouched(db, ground.session);
 }
 
 /** What came from the hub, the hub has. */
@@ -169,6 +176,40 @@ export async function writeOut(
   }
   await writeAll(db, await toWrite(db, wanted, ground), ground);
 }
+
+/** Removes what a cabin removed beyond what is taken over without asking. Belongs into one transaction. */
+export async function agreeToRemovals(
+  db: FrostDatabase,
+  cabin: string,
+  ground: WriteGround & { session: number },
+): Promise<void> {
+  await absorbTouched(db, ground.session);
+  const held = (await heldRemovals(db)).filter((one) => one.cabin === cabin);
+  const wanted: Wanted[] = [];
+  for (const name of new Set(held.map(({ document }) => document))) {
+    const changed = held
+      .filter(({ document }) => document === name)
+      .map(({ ref }) => ({ ref, by: cabin }));
+    wanted.push({ name, document: await loadDocument(db, name), changed });
+  }
+  await writeAll(db, await toWrite(db, wanted, ground), { ...ground, isAgreed: true });
+}
+
+/** Keeps it instead: it is put back for the others too, the next time they come. */
+export async function refuseRemovals(db: FrostDatabase, cabin: string): Promise<void> {
+  const held = (await heldRemovals(db)).filter((one) => one.cabin === cabin);
+  for (const { kind, ref, document } of held) {
+    await db
+      .insertInto('shared_touched')
+      .values({ kind, ref, document })
+      .onConflict((conflict) => conflict.doNothing())
+      .execute();
+    await forgetHeld(db, kind, ref);
+  }
+}
+
+const heldRemovals = async (db: FrostDatabase) =>
+  (await heldBack(db)).filter(({ reason }) => reason === 'removal');
 
 /** A document of which the hub lacks something. */
 export interface Ahead {

@@ -1,4 +1,6 @@
 import type { FrostDatabase } from '../database';
+import { signAs } from '../signatures';
+import { absorbTouched } from './absorb';
 import { loadDocument } from './documents';
 import { PICTURED } from './exchange';
 import { toWrite, writeAll, type Wanted, type WriteGround } from './write';
@@ -39,8 +41,10 @@ export async function waitingPictures(db: FrostDatabase): Promise<WaitingPhoto[]
 export async function writePictures(
   db: FrostDatabase,
   photos: readonly WaitingPhoto[],
-  ground: WriteGround,
+  ground: WriteGround & { session: number },
 ): Promise<void> {
+  await signAs(db, '');
+  await absorbTouched(db, ground.session);
   const wanted: Wanted[] = [];
   for (const name of new Set(photos.map(({ document }) => document))) {
     const changed = photos

@@ -17,11 +17,20 @@ import {
   removedAt,
   type Fields,
 } from '../../core/shared-book';
-import { addHere, changeHere, keysOf, refOf, removeHere, standingHere } from '../book/here';
+import {
+  addHere,
+  changeHere,
+  keysOf,
+  refOf,
+  removeHere,
+  singleHere,
+  standingHere,
+} from '../book/here';
 import type { FrostDatabase } from '../database';
 import { insertMany } from '../insert-many';
 import { eachInTurns, nextTurn } from '../next-turn';
 import { A_PAGE, readRecord } from './absorb';
+import { noteTold, type Told } from './decisions';
 import { holdBack, type HeldReason } from './held';
 
 /** A record that a document may have changed, and who did. */
@@ -165,6 +174,7 @@ class Writing {
   private readonly held: (Hold & { name: BookName })[] = [];
   private readonly done: { name: BookName; ref: string }[] = [];
   private readonly others: { kind: BookName; ref: string; document: string }[] = [];
+  private readonly told: Told[] = [];
   private readonly removals = new Map<string, number>();
 
   constructor(
@@ -179,7 +189,7 @@ class Writing {
       await this.add(name, add);
       for (const one of change) {
         if (one.takesAway && !(await this.mayRemove(name, one))) this.hold(name, one, 'removal');
-        else await this.tried(name, one, () => changeHere(this.db, name, one.record));
+        else await this.put(name, one, () => changeHere(this.db, name, one.record));
       }
     }
     for (const { name, remove } of todos.toReversed()) {
@@ -230,6 +240,35 @@ class Writing {
     return true;
   }
 
+  /** Writes one record; of two that stand for one thing the one with the smaller id stays, and both are told. */
+  private async put(name: BookName, item: Add, write: () => Promise<void>): Promise<boolean> {
+    const other = await singleHere(this.db, name, item.record);
+    if (!other) return this.tried(name, item, write);
+    const mine = { ref: refOf(name, other), document: documentOf(name, other) };
+    const isTaken = item.ref < mine.ref;
+    const gives = isTaken ? mine : item;
+    await removeHere(this.db, name, gives.ref);
+    this.others.push({ kind: name, ref: gives.ref, document: gives.document });
+    this.told.push({
+      by: item.by,
+      difference: {
+        id: `${name}/${mine.ref}/${item.ref}`,
+        name,
+        label: item.label,
+        columns: differences(other, item.record).map((column) => ({
+          column,
+          mine: other[column],
+          theirs: item.record[column],
+        })),
+        isFixed: false,
+        isTaken,
+      },
+    });
+    if (isTaken) return this.tried(name, item, write);
+    this.done.push({ name, ref: item.ref });
+    return true;
+  }
+
   private async add(name: BookName, items: readonly Add[]): Promise<void> {
     const pictureOf = (ref: string) => this.ground.pictureOf!(ref)!;
     const put = (all: readonly Add[]) =>
@@ -255,7 +294,7 @@ class Writing {
       before = waiting.length;
       const left: Add[] = [];
       for (const one of waiting) {
-        if (!(await this.tried(name, one, () => put([one])))) left.push(one);
+        if (!(await this.put(name, one, () => put([one])))) left.push(one);
       }
       waiting = left;
     }
@@ -292,6 +331,7 @@ class Writing {
     // What was just written stands in the documents; what must stand there otherwise goes in the next time.
     await forgetTouched(this.db, this.done);
     await insertMany(this.db, 'shared_touched', this.others);
+    await noteTold(this.db, this.told, this.ground.nowIso);
     const done = new Set(this.done.map(({ name, ref }) => `${name} ${ref}`));
     const held = this.held.filter(({ name, ref }) => !done.has(`${name} ${ref}`));
     await holdBack(this.db, { done: this.done, held, at: this.ground.nowIso });

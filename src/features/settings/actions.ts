@@ -12,7 +12,7 @@ import { hostRefusal, writeRefusal } from '@/server/permission';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
 import { copyNow, type ListedCopy } from './use-cases/copies';
 import { changeTeam } from './use-cases/change-team';
-import { joinHub, leaveHub, sawDecision } from './use-cases/link-hub';
+import { answerRemovals, joinHub, leaveHub, sawDecision } from './use-cases/link-hub';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const ONE_YEAR_S = 31_536_000;
@@ -79,4 +79,14 @@ export async function sawDecisionAction(
 ): Promise<WireResult<{ message: string }>> {
   const seen = await deed(key, 'hub.seen', (db) => sawDecision(db, id));
   return seen.ok ? { ok: true, value: { message: WORDS.seen } } : seen;
+}
+
+/** Removes what another cabin removed beyond what is taken over without asking, or keeps it; the others hear of it. */
+export async function answerRemovalsAction(
+  key: string,
+  input: { cabin: string; isAgreed: boolean },
+): Promise<WireResult<{ message: string }>> {
+  const done = await deed(key, 'hub.removals', (db) => answerRemovals(db, input));
+  if (!done.ok) return done;
+  return { ok: true, value: { message: input.isAgreed ? WORDS.removedToo : WORDS.keptAll } };
 }

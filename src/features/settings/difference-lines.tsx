@@ -1,8 +1,8 @@
-import type { Difference } from '@/core/book';
+import { REMOVAL, type Difference } from '@/core/book';
 import { Box, Text } from '@chakra-ui/react';
 import { settingsScreenWords } from '@/words/screens/settings';
 
-const WORDS = settingsScreenWords.exchange;
+const { exchange: WORDS, hub: HUB } = settingsScreenWords;
 const MOST_LETTERS = 60;
 
 /** A value of a record as a person reads it. */
@@ -28,7 +28,9 @@ export function DifferenceLines({ difference, told = WORDS.fromTo }: DifferenceL
         .filter(({ column }) => !column.endsWith('version'))
         .map(({ column, mine, theirs }) => (
           <Text key={column} textStyle="small" overflowWrap="anywhere">
-            {told(WORDS.column(column), inWords(mine), inWords(theirs))}
+            {column === REMOVAL
+              ? HUB.wasRemoved(difference.isTaken)
+              : told(WORDS.column(column), inWords(mine), inWords(theirs))}
           </Text>
         ))}
     </Box>

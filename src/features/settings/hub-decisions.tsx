@@ -4,6 +4,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { settingsScreenWords } from '@/words/screens/settings';
 import { dayAndTime } from '@/words/times';
+import { cabinName } from './cabin-name';
 import { DifferenceLines } from './difference-lines';
 import type { HubDecision } from './use-cases/link-hub';
 
@@ -44,7 +45,7 @@ export function HubDecisions({ decisions, timeZone, isBusy, onSeen }: HubDecisio
               }
             />
             <Text textStyle="small" color="faint">
-              {WORDS.decidedWith(cabin, dayAndTime(at, timeZone))}
+              {WORDS.decidedWith(cabinName(cabin), dayAndTime(at, timeZone))}
             </Text>
           </Box>
           <ActionButton

@@ -3,11 +3,12 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
 import { noteDecided } from '@/data/hub-decided';
-import { hubLink, linkHub } from '@/data/hub-link';
+import { holdBack, heldBack } from '@/data/shared-book/held';
+import { hubLink, linkHub, noteHub } from '@/data/hub-link';
 import { runAs } from '@/server/caller';
 import { demoDatabase } from '../../../tests/unit/demo-app';
 import { fill, show } from '../../../tests/unit/render';
-import { joinHubAction } from './actions';
+import { answerRemovalsAction, joinHubAction } from './actions';
 import { HubPart } from './hub-part';
 import { shownHub } from './use-cases/link-hub';
 
@@ -79,22 +80,22 @@ describe('the hub of several cabins', () => {
   });
 
   it('hands in and takes over, and is left without a loss', async () => {
-    const pushed: string[] = [];
+    const asked: string[] = [];
+    const cursor = { seq: '1', stamp: 'a' };
+    const ANSWERS: Record<string, unknown> = {
+      hello: { known: [false, false], now: '2027-01-13T12:00:00.000Z', isTwin: false },
+      pull: { parts: [], cursor, isMore: false },
+      push: { cursor },
+    };
     answers = (deed) => {
-      pushed.push(deed);
-      return Response.json(
-        deed === 'check'
-          ? { known: [false, false] }
-          : deed === 'push'
-            ? { cursor: { seq: '1', stamp: 'a' } }
-            : { records: [], cursor: { seq: '1', stamp: 'a' }, isMore: false },
-      );
+      asked.push(deed);
+      return Response.json(ANSWERS[deed]);
     };
     const { text, unmount } = await shown();
     join('https://hub.example:3240');
     await waitFor(() => expect(text()).toContain('In step. Nothing new from the others.'));
-    expect(pushed[0]).toBe('check');
-    expect(pushed.filter((deed) => deed === 'push').length).toBeGreaterThan(0);
+    expect(asked.slice(0, 2)).toEqual(['hello', 'pull']);
+    expect(asked.filter((deed) => deed === 'push').length).toBeGreaterThan(0);
     expect((await hubLink(db))?.pushed).toBe('{"seq":"1","stamp":"a"}');
     unmount();
     const again = await shown();
@@ -104,6 +105,42 @@ describe('the hub of several cabins', () => {
     press('Leave the hub');
     await waitFor(() => expect(again.text()).toContain('What came from it stays here.'));
     expect(await hubLink(db)).toBeUndefined();
+  });
+
+  it('says what was not taken in and why, and asks before much is removed', async () => {
+    await linkHub(db, { url: 'https://hub.example:3240', token: TOKEN });
+    await noteHub(db, { twinAt: '2027-01-13T12:00:00.000Z' });
+    const { id: ref, name: label } = await db
+      .selectFrom('product')
+      .select(['id', 'name'])
+      .limit(1)
+      .executeTakeFirstOrThrow();
+    const item = { by: 'Bach', document: 'product', label };
+    const at = '2027-01-13T12:00:00.000Z';
+    const held = [
+      { ...item, name: 'product', ref, reason: 'removal' },
+      { ...item, name: 'product', ref: 'other', reason: 'unreadable' },
+    ] as const;
+    await holdBack(db, { done: [], held, at });
+    const { text } = await shown();
+    expect(text()).toContain('Another computer uses the token of this cabin');
+    expect(text()).toContain('Bach removed one more record within a day');
+    expect(text()).toContain('This version cannot read it.');
+    press('Keep them');
+    await waitFor(() => expect(text()).toContain('The other cabins get them back.'));
+    expect((await heldBack(db)).map(({ reason }) => reason)).toEqual(['unreadable']);
+    const touched = await db
+      .selectFrom('shared_touched')
+      .select('ref')
+      .where('ref', '=', ref)
+      .execute();
+    expect(touched).toHaveLength(1);
+    await holdBack(db, { done: [], held, at });
+    const again = await answerRemovalsAction('agree-to-them', {
+      cabin: 'Bach',
+      isAgreed: true,
+    });
+    expect(again).toMatchObject({ ok: true });
   });
 
   it('is joined at the host computer alone', async () => {

@@ -11,8 +11,15 @@ import { Caution, Part } from '@/ui/frame/sheet';
 import type { WireResult } from '@/formats/wire';
 import { settingsScreenWords } from '@/words/screens/settings';
 import { dayAndTime } from '@/words/times';
-import { joinHubAction, leaveHubAction, sawDecisionAction, stepNowAction } from './actions';
+import {
+  answerRemovalsAction,
+  joinHubAction,
+  leaveHubAction,
+  sawDecisionAction,
+  stepNowAction,
+} from './actions';
 import { HubDecisions } from './hub-decisions';
+import { HubHeld } from './hub-held';
 import type { ShownHub } from './use-cases/link-hub';
 
 const WORDS = settingsScreenWords.hub;
@@ -51,6 +58,17 @@ export function HubPart({ hub, timeZone }: HubPartProps) {
               : WORDS.joined(hub.url)}
           </Text>
           {hub.problem && <Caution>{WORDS.problem(hub.problem)}</Caution>}
+          {hub.twinAt && <Caution>{WORDS.twin(dayAndTime(hub.twinAt, timeZone))}</Caution>}
+          <HubHeld
+            held={hub.held}
+            timeZone={timeZone}
+            isBusy={isBusy}
+            onAnswer={(cabin, isAgreed) =>
+              void act(`hub-removals:${cabin}:${isAgreed}`, (key) =>
+                answerRemovalsAction(key, { cabin, isAgreed }),
+              )
+            }
+          />
           <HubDecisions
             decisions={hub.decisions}
             timeZone={timeZone}

@@ -1,4 +1,4 @@
-import { object, string } from 'yup';
+import { boolean, object, string } from 'yup';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { plainText } from './fields';
 import { later } from '../../words/later';
@@ -21,4 +21,10 @@ export const hubSchema = object({
     .required(WORDS.hubAddressIsMissing)
     .test('address', WORDS.hubAddressIsNone, isAddress),
   token: string().required(WORDS.hubTokenIsMissing).matches(TOKEN, WORDS.hubTokenIsNone),
+});
+
+/** Whether what another cabin removed goes here too. */
+export const removalsSchema = object({
+  cabin: string().max(MOST_URL).required(),
+  isAgreed: boolean().strict().required(),
 });

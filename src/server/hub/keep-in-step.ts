@@ -1,13 +1,14 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import { dataFolder, database } from '@/data/process-database';
 import { hubLink, noteHub } from '@/data/hub-link';
+import { agreeToRemovals } from '@/data/shared-book/exchange';
 import { copyDatabase } from '@/data/storage/copies';
 import type { FrostDatabase } from '@/data/database';
 import { nowMs } from '../clock';
 import { live } from '../live';
 import { prepareSnow } from '../prepare-snow';
 import { hubClient, HubRefusal } from './hub-client';
-import { syncOnce } from './sync';
+import { problemOf, syncOnce } from './sync';
 
 const EVERY_MS = 30_000;
 
@@ -45,6 +46,14 @@ async function exchange(): Promise<Step> {
     return { ok: false, problem };
   }
 }
+
+/** Removes what another cabin removed beyond what is taken over without asking, in the transaction of a deed. */
+export const agreeTo = (transaction: FrostDatabase, cabin: string): Promise<void> =>
+  agreeToRemovals(transaction, cabin, {
+    check: problemOf,
+    nowIso: new Date(nowMs()).toISOString(),
+    session: sessionOf(database()),
+  });
 
 /** Exchanges with the hub now; one at a time. */
 export function stepNow(): Promise<Step> {

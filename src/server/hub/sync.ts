@@ -43,13 +43,16 @@ export interface SyncGround {
   copy?: () => Promise<unknown>;
 }
 
+/** So long after another computer was last seen with this token it is still told of. */
+const TWIN_TOLD_MS = 3_600_000;
+
 const cursorOf = (json: string | null): Cursor | null =>
   json === null ? null : (JSON.parse(json) as Cursor);
 
 const checks = new Map<BookName, ReturnType<typeof recordCheck>>();
 
 /** What is wrong with a record of another cabin, if anything. */
-function problemOf(name: BookName, record: BookRecord): string | undefined {
+export function problemOf(name: BookName, record: BookRecord): string | undefined {
   const check = checks.get(name) ?? recordCheck(name);
   checks.set(name, check);
   const [problem] = check(record, name);
@@ -219,6 +222,9 @@ export async function syncOnce(sync: SyncGround): Promise<number | undefined> {
   const pushed = await push(sync);
   // Only what is new is written: what others worked out from the database would else be old every half minute.
   if (isTwin) await noteHub(db, { twinAt: now });
+  else if (link.twinAt !== null && Date.parse(now) - Date.parse(link.twinAt) > TWIN_TOLD_MS) {
+    await noteHub(db, { twinAt: null });
+  }
   const isNew = came + pushed > 0 || link.problem !== null || link.agreedAt === null;
   if (isNew) await noteHub(db, { agreedAt: now, problem: null });
   return came;

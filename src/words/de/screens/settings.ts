@@ -74,12 +74,43 @@ export const settings: WordsAt<'screens/settings'> = {
     saw: 'Gesehen',
     sawOf: (label: string) => `Gesehen: ${label}`,
     seen: 'Von der Liste genommen.',
+    twin: (time: string) =>
+      `Ein anderer Rechner nutzt den Schlüssel dieser Kabine (zuletzt ${time}). Nichts ging verloren, aber dort einen eigenen Schlüssel erbitten und neu beitreten.`,
+    heldTitle: 'Nicht übernommen',
+    heldHint:
+      'Alles andere wurde übernommen. Diese werden wieder versucht, sobald etwas kommt, und nach einer neuen Version.',
+    heldOf: (cabin: string, time: string) => `Von ${cabin}, ${time}`,
+    allOthers: 'den anderen Kabinen',
+    theHub: 'der Zentrale',
+    held: (reason: string) =>
+      reason === 'unreadable'
+        ? 'Diese Version kann es nicht lesen.'
+        : reason === 'named'
+          ? 'Dort entfernt, aber anderes hier braucht es noch.'
+          : reason === 'picture'
+            ? 'Das Bild ist noch nicht da.'
+            : 'Es nennt etwas, das noch nicht da ist.',
+    removalsTitle: (cabin: string, count: number) =>
+      `${cabin}: ${plain(count)} weitere Datensätze an einem Tag entfernt, mehr als ohne Frage übernommen werden`,
+    removeToo: 'Hier auch entfernen',
+    keepThem: 'Behalten',
+    removedToo: 'Hier auch entfernt.',
+    keptAll: 'Behalten. Die anderen Kabinen bekommen sie zurück.',
+    andMore: (count: number) => `und ${plain(count)} weitere`,
+    wasRemoved: (isTaken: boolean) =>
+      isTaken
+        ? 'Dort entfernt, und hier auch'
+        : 'In einer Kabine entfernt, in der anderen geändert: es bleibt',
     problem: (code: string) =>
       code === 'unreachable'
         ? 'Die Zentrale ist nicht erreichbar. Was sich hier ändert, folgt, sobald sie es ist.'
         : code === 'not_let_in'
           ? 'Die Zentrale kennt diesen Schlüssel nicht. Einen neuen erbitten und neu beitreten.'
-          : 'Der Austausch mit der Zentrale misslang; nichts ging verloren. Es folgt ein neuer Versuch.',
+          : code === 'older'
+            ? 'Die Zentrale läuft mit einer älteren Version. Um eine neue bitten; was sich hier ändert, folgt dann.'
+            : code === 'full'
+              ? 'Die Zentrale nimmt von dieser Kabine nichts mehr an: ihr Platz ist voll. Dort nachfragen.'
+              : 'Der Austausch mit der Zentrale misslang; nichts ging verloren. Es folgt ein neuer Versuch.',
   },
   exchange: {
     progress: 'Fortschritt',

@@ -75,12 +75,45 @@ export const hub = {
   saw: 'Seen',
   sawOf: (label: string) => `Seen: ${label}`,
   seen: 'Taken off the list.',
+  twin: (time: string) =>
+    `Another computer uses the token of this cabin (last seen ${time}). Nothing is lost, but ask for a token of its own and join there again.`,
+  heldTitle: 'Not taken in',
+  heldHint:
+    'All else was taken in. These are tried again each time something comes, and after an upgrade.',
+  heldOf: (cabin: string, time: string) => `From ${cabin}, ${time}`,
+  allOthers: 'the other cabins',
+  theHub: 'the hub',
+  held: (reason: string) =>
+    reason === 'unreadable'
+      ? 'This version cannot read it.'
+      : reason === 'named'
+        ? 'It was removed there, but other records here use it.'
+        : reason === 'picture'
+          ? 'Its picture has not come yet.'
+          : 'It names something that has not come yet.',
+  removalsTitle: (cabin: string, count: number) =>
+    count === 1
+      ? `${cabin} removed one more record within a day than is taken over without asking`
+      : `${cabin} removed ${count} more records within a day than are taken over without asking`,
+  removeToo: 'Remove here too',
+  keepThem: 'Keep them',
+  removedToo: 'Removed here too.',
+  keptAll: 'Kept. The other cabins get them back.',
+  andMore: (count: number) => `and ${count} more`,
+  wasRemoved: (isTaken: boolean) =>
+    isTaken
+      ? 'Removed there, and here too'
+      : 'Removed in one cabin, changed in the other: it stands',
   problem: (code: string) =>
     code === 'unreachable'
       ? 'The hub cannot be reached. What changes here is handed in when it can.'
       : code === 'not_let_in'
         ? 'The hub does not know this token. Ask for a new one and join again.'
-        : 'The exchange with the hub failed; nothing was lost. It is tried again.',
+        : code === 'older'
+          ? 'The hub runs an older version. Ask who keeps it to upgrade it; what changes here is handed in then.'
+          : code === 'full'
+            ? 'The hub takes no more from this cabin: its share of the room is used up. Ask who keeps the hub.'
+            : 'The exchange with the hub failed; nothing was lost. It is tried again.',
 };
 
 export const exchange = {

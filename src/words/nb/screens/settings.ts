@@ -74,12 +74,41 @@ export const settings: WordsAt<'screens/settings'> = {
     saw: 'Sett',
     sawOf: (label: string) => `Sett: ${label}`,
     seen: 'Tatt av listen.',
+    twin: (time: string) =>
+      `En annen datamaskin bruker nøkkelen til denne smørebua (sist ${time}). Ingenting er tapt, men be om en egen nøkkel, og koble til igjen der.`,
+    heldTitle: 'Ikke tatt inn',
+    heldHint:
+      'Alt annet ble tatt inn. Disse prøves igjen hver gang noe kommer, og etter en ny versjon.',
+    heldOf: (cabin: string, time: string) => `Fra ${cabin}, ${time}`,
+    allOthers: 'de andre smørebuene',
+    theHub: 'sentralen',
+    held: (reason: string) =>
+      reason === 'unreadable'
+        ? 'Denne versjonen kan ikke lese den.'
+        : reason === 'named'
+          ? 'Fjernet der, men andre poster her bruker den.'
+          : reason === 'picture'
+            ? 'Bildet er ikke kommet ennå.'
+            : 'Den nevner noe som ikke er kommet ennå.',
+    removalsTitle: (cabin: string, count: number) =>
+      `${cabin} fjernet ${plain(count)} poster til på én dag, flere enn det som tas over uten å spørre`,
+    removeToo: 'Fjern her også',
+    keepThem: 'Behold dem',
+    removedToo: 'Fjernet her også.',
+    keptAll: 'Beholdt. De andre smørebuene får dem tilbake.',
+    andMore: (count: number) => `og ${plain(count)} til`,
+    wasRemoved: (isTaken: boolean) =>
+      isTaken ? 'Fjernet der, og her også' : 'Fjernet i én smørebu, endret i den andre: den står',
     problem: (code: string) =>
       code === 'unreachable'
         ? 'Sentralen er ikke å nå. Det som endres her, leveres når den er det.'
         : code === 'not_let_in'
           ? 'Sentralen kjenner ikke denne nøkkelen. Be om en ny, og koble til igjen.'
-          : 'Utvekslingen med sentralen mislyktes; ingenting gikk tapt. Det prøves igjen.',
+          : code === 'older'
+            ? 'Sentralen kjører en eldre versjon. Be om en ny; det som endres her, leveres da.'
+            : code === 'full'
+              ? 'Sentralen tar ikke imot mer fra denne smørebua: plassen er brukt opp. Spør den som driver den.'
+              : 'Utvekslingen med sentralen mislyktes; ingenting gikk tapt. Det prøves igjen.',
   },
   exchange: {
     progress: 'Framdrift',
