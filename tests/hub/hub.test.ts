@@ -1,9 +1,15 @@
-import type { Server } from 'node:http';
+import { randomBytes } from 'node:crypto';
+import { copyFileSync, readFileSync, writeFileSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import path from 'node:path';
+import { gunzipSync } from 'node:zlib';
 import { sql } from 'kysely';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { startPostgres } from '../../scripts/lib/postgres.mjs';
-import type { FrostDatabase } from '@/data/database';
+import * as Y from 'yjs';
+import { openDocument } from '@/core/shared-book';
+import { databaseFile, type FrostDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
 import { hubDecisions } from '@/data/hub-decided';
 import { hubLink, linkHub } from '@/data/hub-link';
@@ -12,6 +18,7 @@ import { addPhoto } from '@/data/photos';
 import { addSkiEvent, removeSkiEvent } from '@/data/ski-events';
 import { packed } from '@/data/shared-book/documents';
 import { heldBack } from '@/data/shared-book/held';
+import { makeWholeAgain } from '@/data/storage/set-aside';
 import { exportBook } from '@/features/settings/use-cases/export-book';
 import { bytesOf } from '@/formats/out-file';
 import { hubServer } from '@/hub/serve';
@@ -287,5 +294,212 @@ describe('three cabins over a hub', () => {
     };
     await syncOnce({ db: a.db, session: a.session, hub: lying });
     expect(await bookOf(a)).toEqual(before);
+  });
+});
+
+/** A cabin as an older version left it: its book, what it had exchanged, and what it wrote since. */
+async function frozen(name: string): Promise<Cabin> {
+  const folder = temporaryFolder();
+  const packedFile = readFileSync(
+    path.join(import.meta.dirname, 'fixtures', `cabin-${name}.db.gz`),
+  );
+  writeFileSync(databaseFile(folder), gunzipSync(packedFile));
+  makeWholeAgain(databaseFile(folder));
+  const db = await migrated(folder);
+  const link = (await hubLink(db))!;
+  await db.updateTable('hub_link').set({ url }).execute();
+  return { name, folder, db, token: link.token, offMs: 0, session: (sessions += 1) };
+}
+
+/** The hub as an older version left it. */
+async function frozenHub(): Promise<void> {
+  const packedFile = readFileSync(path.join(import.meta.dirname, 'fixtures', 'hub.json.gz'));
+  const { cabin: cabinRows, record } = JSON.parse(gunzipSync(packedFile).toString('utf8')) as {
+    cabin: { name: string; token_hash: string }[];
+    record: Record<string, string | null>[];
+  };
+  for (const table of ['cabin', 'session', 'part', 'document', 'picture']) {
+    await sql`drop table ${sql.table(table)}`.execute(hub!);
+  }
+  await sql`create table cabin (name text primary key, token_hash text not null unique)`.execute(
+    hub!,
+  );
+  await sql`create table record (cabin text not null, kind text not null, ref text not null,
+    batch bigint not null, json text not null, picture text, primary key (cabin, kind, ref))`.execute(
+    hub!,
+  );
+  for (const row of cabinRows) {
+    await sql`insert into cabin values (${row.name}, ${row.token_hash})`.execute(hub!);
+  }
+  for (const { cabin: by, kind, ref, batch, json, picture } of record) {
+    await sql`insert into record values (${by}, ${kind}, ${ref}, ${batch}, ${json}, ${picture})`.execute(
+      hub!,
+    );
+  }
+}
+
+describe('an older version', () => {
+  /** What each cabin wrote before it was upgraded, and had not exchanged. */
+  async function expectAllThere(cabins: readonly Cabin[]): Promise<void> {
+    await settle(cabins);
+    await expectAlike(cabins);
+    for (const one of cabins) {
+      expect(await notesOf(one)).toEqual([
+        'demo-note',
+        'note-alone-a',
+        'note-alone-b',
+        'note-first removed',
+      ]);
+      const weights = await one.db
+        .selectFrom('skier')
+        .select(['weight_kg', 'note'])
+        .orderBy('id')
+        .limit(3)
+        .execute();
+      expect(weights.map(({ weight_kg }) => weight_kg)).toEqual([61.5, 71.5, null]);
+      expect(weights[2]!.note).toBe('B');
+      const products = await one.db.selectFrom('product').select(['id', 'price']).execute();
+      expect(products.map(({ id }) => id)).not.toContain('demo-base-cleaner');
+      expect(products.find(({ id }) => id === 'demo-base-liquid')!.price).toBe(99);
+      const photo = await one.db.selectFrom('photo').select('jpeg').executeTakeFirstOrThrow();
+      expect(Buffer.from(photo.jpeg).equals(JPEG)).toBe(true);
+      expect(await hubDecisions(one.db)).toEqual([]);
+    }
+  }
+
+  it('of the hub is taken over, and of both cabins in either order, without a loss', async () => {
+    await frozenHub();
+    await close();
+    await open(base);
+    const b = await frozen('bach');
+    await settle([b]);
+    const a = await frozen('alm');
+    await expectAllThere([a, b]);
+    expect((await sql`select 1 from record`.execute(hub!)).rows.length).toBeGreaterThan(100);
+    await close();
+    // Started again it takes nothing over a second time.
+    await open(base);
+    await expectAllThere([b, a]);
+  });
+
+  it('of one cabin works alone beside the new hub, and of the hub beside a new cabin', async () => {
+    await frozenHub();
+    await close();
+    await open(base);
+    const a = await frozen('alm');
+    await settle([a]);
+    // What the older cabin asks is not answered; it goes on with its own book.
+    const older = await fetch(`${url}/v1/pull`, {
+      method: 'POST',
+      headers: { authorization: `Bearer ${a.token}` },
+      body: '{"after":null}',
+    });
+    expect(older.status).toBe(426);
+    const b = await frozen('bach');
+    await expectAllThere([a, b]);
+    const oldHub = createServer((_asked, answer) => answer.writeHead(404).end('{}'));
+    await new Promise<void>((resolve) => oldHub.listen(0, '127.0.0.1', resolve));
+    const address = `http://127.0.0.1:${(oldHub.address() as AddressInfo).port}`;
+    const before = await bookOf(a);
+    const asked = syncOnce({
+      db: a.db,
+      session: a.session,
+      hub: hubClient({ url: address, token: a.token }),
+    });
+    await expect(asked).rejects.toMatchObject({ problem: 'older' });
+    expect(await bookOf(a)).toEqual(before);
+    oldHub.close();
+  });
+});
+
+describe('one token', () => {
+  it('on two computers is told on both, and both books stay whole', async () => {
+    const a = await cabin('Alm', { demo: true });
+    await settle([a]);
+    const folder = temporaryFolder();
+    await sql.raw('pragma wal_checkpoint(truncate)').execute(a.db);
+    copyFileSync(databaseFile(a.folder), databaseFile(folder));
+    makeWholeAgain(databaseFile(folder));
+    const twin = { ...a, folder, db: await migrated(folder), session: (sessions += 1) };
+    await note(a, 'of-the-first');
+    await note(twin, 'of-the-second');
+    await settle([a, twin]);
+    await settle([a, twin]);
+    await expectAlike([a, twin]);
+    expect(await notesOf(a)).toEqual(['demo-note', 'of-the-first', 'of-the-second']);
+    for (const { db } of [a, twin]) expect((await hubLink(db))?.twinAt).not.toBeNull();
+    const other = await cabin('Bach');
+    await settle([other]);
+    expect((await hubLink(other.db))?.twinAt).toBeNull();
+  });
+
+  it('cannot write by the numbers of another cabin, nor more than its share', async () => {
+    const a = await cabin('Alm', { demo: true });
+    await settle([a]);
+    const token = await letCabinIn(hub!, 'Evil');
+    const evil = hubClient({ url, token });
+    await expect(evil.hello({ session: a.session, cursors: [] })).rejects.toThrow('not_yours');
+    const forged = openDocument(undefined, a.session);
+    for (let i = 0; i < 999; i += 1) forged.getMap('x').set(`field ${i}`, 1);
+    const update = packed(Y.encodeStateAsUpdate(forged)).toString('base64');
+    const parts = [{ document: 'glove/2027', update }];
+    for (const isRelay of [false, true]) {
+      await expect(evil.push(77, parts, isRelay)).rejects.toThrow('not_yours');
+    }
+    server!.closeAllConnections();
+    await new Promise((resolve) => server!.close(resolve));
+    const made = hubServer(hub!, { mostBytes: 2000 });
+    server = made;
+    await new Promise<void>((resolve) =>
+      made.listen(Number(new URL(url).port), '127.0.0.1', resolve),
+    );
+    const noise = openDocument(undefined, 78);
+    noise.getMap('x').set('noise', randomBytes(4000).toString('base64'));
+    const large = packed(Y.encodeStateAsUpdate(noise)).toString('base64');
+    await expect(evil.push(78, [{ document: 'glove', update: large }], false)).rejects.toThrow(
+      'full',
+    );
+  });
+
+  it('reads a long history in bounded answers', async () => {
+    const a = await cabin('Alm');
+    const client = hubClient({ url, token: a.token });
+    for (let i = 0; i < 7; i += 1) {
+      const document = openDocument(undefined, 500 + i);
+      document.getMap('x').set('noise', randomBytes(1_000_000).toString('base64'));
+      const update = packed(Y.encodeStateAsUpdate(document)).toString('base64');
+      await client.push(500 + i, [{ document: `glove/${i}`, update }], false);
+    }
+    const first = await client.pull(1, { seq: '0', stamp: '' });
+    expect([first.isMore, first.parts.length]).toEqual([true, 3]);
+    const whole = await client.pull(1, null);
+    expect([whole.isMore, whole.parts.length]).toEqual([true, 3]);
+    const rest = await client.pull(1, whole.cursor);
+    expect([rest.isMore, rest.parts.length]).toEqual([true, 3]);
+  });
+});
+
+describe('a cabin that never comes again', () => {
+  it('is not lost with the hub: the others hand in what it wrote', async () => {
+    const a = await cabin('Alm', { demo: true });
+    const b = await cabin('Bach');
+    await settle([a, b]);
+    await close();
+    await admin(`create database ${base}_backup template ${base}`);
+    await open(base);
+    await note(a, 'last-word');
+    await settle([a, b]);
+    await close();
+    await admin(`drop database ${base}`);
+    await admin(`alter database ${base}_backup rename to ${base}`);
+    await open(base);
+    await hub!
+      .updateTable('cabin')
+      .set({ seen_at: new Date(0) })
+      .where('name', '=', 'Alm')
+      .execute();
+    const c = await cabin('Cort');
+    await settle([b, c]);
+    expect(await notesOf(c)).toContain('last-word');
   });
 });

@@ -27,7 +27,6 @@ import {
   standingHere,
 } from '../book/here';
 import type { FrostDatabase } from '../database';
-import { insertMany } from '../insert-many';
 import { eachInTurns, nextTurn } from '../next-turn';
 import { A_PAGE, readRecord } from './absorb';
 import { noteTold, type Told } from './decisions';
@@ -330,7 +329,13 @@ class Writing {
   private async note(): Promise<void> {
     // What was just written stands in the documents; what must stand there otherwise goes in the next time.
     await forgetTouched(this.db, this.done);
-    await insertMany(this.db, 'shared_touched', this.others);
+    await eachInTurns(this.others, async (one) => {
+      await this.db
+        .insertInto('shared_touched')
+        .values(one)
+        .onConflict((conflict) => conflict.doNothing())
+        .execute();
+    });
     await noteTold(this.db, this.told, this.ground.nowIso);
     const done = new Set(this.done.map(({ name, ref }) => `${name} ${ref}`));
     const held = this.held.filter(({ name, ref }) => !done.has(`${name} ${ref}`));
