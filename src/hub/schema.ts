@@ -1,4 +1,4 @@
-import type { Generated } from 'kysely';
+import type { Generated, Kysely } from 'kysely';
 
 /** What a cabin wrote into a document, in the order in which it came in. */
 export interface PartTable {
@@ -66,3 +66,6 @@ export interface HubTables {
   cabin: CabinTable;
   record: RecordTable;
 }
+
+/** The database of a hub. */
+export type Hub = Kysely<HubTables>;

@@ -9,17 +9,8 @@ import {
   MOST_PUSHED_CHARACTERS,
   OF_ALL,
 } from '../formats/hub/messages';
-import {
-  cabinOf,
-  hello,
-  picture,
-  pull,
-  push,
-  PushRefusal,
-  putPicture,
-  vectors,
-  type Hub,
-} from './store';
+import { cabinOf, hello, picture, pull, push, PushRefusal, putPicture, vectors } from './store';
+import type { Hub } from './schema';
 
 const MOST_BODY = MOST_PART_CHARACTERS + 2 * MOST_PUSHED_CHARACTERS;
 const [MOST_NAME, MOST_REF, MOST_PICTURE] = [300, 300, 8_000_000];

@@ -15,10 +15,8 @@ import {
   type Pulled,
   type Welcome,
 } from '../formats/hub/messages';
-import type { HubTables } from './schema';
+import type { Hub, HubTables } from './schema';
 import { takeOver } from './takeover';
-
-export type Hub = Kysely<HubTables>;
 
 /** Parts of a pull at the most, and about so many bytes of them. */
 const MOST_PULLED = 500;

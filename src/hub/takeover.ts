@@ -19,7 +19,7 @@ import {
   removeRecord,
   type RawRecord,
 } from '../core/shared-book';
-import type { Hub } from './store';
+import type { Hub } from './schema';
 
 const GONE = 'gone';
 
@@ -101,9 +101,11 @@ export async function takeOver(hub: Hub): Promise<void> {
       }
     }
     for (const [title, { document, owners }] of documents) {
-      for (const { ref, gone_at } of gone.filter(({ kind }) => kind === name)) {
-        removeRecord(document, ref, gone_at);
-      }
+      document.transact(() => {
+        for (const { ref, gone_at } of gone.filter(({ kind }) => kind === name)) {
+          removeRecord(document, ref, gone_at);
+        }
+      });
       const state = deflateRawSync(Y.encodeStateAsUpdate(document));
       await hub
         .insertInto('document')

@@ -2,7 +2,7 @@ import { sql } from 'kysely';
 import * as Y from 'yjs';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { BOOK_NAMES, bookKind, type BookName } from '@/core/book';
-import { COUNTERS, openDocument } from '@/core/shared-book';
+import { COUNTERS, fieldsOf, openDocument, setField } from '@/core/shared-book';
 import { hubDecisions } from '@/data/hub-decided';
 import { hubLink } from '@/data/hub-link';
 import { addNote, markNote } from '@/data/notes';
@@ -50,7 +50,7 @@ async function push(
   const known = openDocument(hub.documents.get(document)?.state, (evil += 1));
   const before = Y.encodeStateVector(known);
   for (const [ref, fields] of Object.entries(records)) {
-    for (const [name, to] of Object.entries(fields)) known.getMap(ref).set(name, to);
+    for (const [name, to] of Object.entries(fields)) setField(known, { ref, name }, to);
   }
   const update = packed(Y.encodeStateAsUpdate(known, before)).toString('base64');
   await fakeClient(hub, by).push(evil, [{ document, update }], false);
@@ -234,9 +234,9 @@ describe('one cabin that errs', () => {
     await agree();
     for (const { db } of cabins) {
       const product = await loadDocument(db, 'product');
-      expect(product.getMap('demo-cold').get('shade')).toBe('amber');
-      expect(product.getMap('demo-cold').get('price')).toBe(21);
-      expect((await loadDocument(db, 'glove/2027')).getMap('g').get('colour')).toBe('red');
+      expect(fieldsOf(product, 'demo-cold').get('shade')).toBe('amber');
+      expect(fieldsOf(product, 'demo-cold').get('price')).toBe(21);
+      expect(fieldsOf(await loadDocument(db, 'glove/2027'), 'g').get('colour')).toBe('red');
     }
   });
 
@@ -320,7 +320,7 @@ describe('one cabin that errs', () => {
 
   it('cannot write by the numbers of another one', async () => {
     const forged = openDocument(undefined, alm.session);
-    forged.getMap('x').set('id', 'x');
+    setField(forged, { ref: 'x', name: 'id' }, 'x');
     await exchange(hub, alm);
     const update = packed(Y.encodeStateAsUpdate(forged)).toString('base64');
     const session = (evil += 1);

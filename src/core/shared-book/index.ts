@@ -9,6 +9,7 @@ export {
   refsIn,
   removedAt,
   removeRecord,
+  setField,
   type Fields,
   type RawRecord,
 } from './record';

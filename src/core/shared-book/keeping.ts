@@ -2,7 +2,7 @@ import * as Y from 'yjs';
 import { BOOK_NAMES, bookKind, columnsOf } from '../book';
 import { meet } from './meeting';
 import { kindOf } from './places';
-import { setField } from './record';
+import { fieldsOf, setField } from './record';
 
 /** The records of a document by the cabin that brought them first. */
 export type Owners = ReadonlyMap<string, string>;
@@ -51,8 +51,8 @@ export function keepPart(
       known.set(ref, owner);
       if (owner === cabin) continue;
       for (const [column, { before: was = null }] of fields) {
-        if (!fixed.has(column) || (document.getMap(ref).get(column) ?? null) === was) continue;
-        setField(document, ref, column, was);
+        if (!fixed.has(column) || (fieldsOf(document, ref).get(column) ?? null) === was) continue;
+        setField(document, { ref, name: column }, was);
         isSetBack = true;
       }
     }

@@ -1,5 +1,14 @@
 import * as Y from 'yjs';
-import { COUNTERS, fieldsOf, isColumn, isContested, isStanding } from './record';
+import {
+  changedKeys,
+  COUNTERS,
+  fieldsOf,
+  isColumn,
+  isContested,
+  isStanding,
+  mapOf,
+  partsOf,
+} from './record';
 
 /** A field that others set: what it said before, what it was set to, and by whom. */
 export interface MetField {
@@ -46,7 +55,7 @@ function* historyOf(last: Y.Item | undefined): Generator<Y.Item> {
   for (let item: Y.Item | null = last ?? null; item; item = item.left) yield item;
 }
 
-/** What one transaction did to a field; undefined where it did nothing. */
+/** What one transaction did to a field. */
 function metField(
   last: Y.Item | undefined,
   transaction: Y.Transaction,
@@ -74,6 +83,16 @@ const joined = (earlier: MetField | undefined, now: MetField): MetField =>
       }
     : now;
 
+/** Whether a record stood before these of its fields changed. */
+function stood(document: Y.Doc, ref: string, changed: ReadonlyMap<string, MetField>): boolean {
+  const was = new Map(fieldsOf(document, ref));
+  for (const [name, { before }] of changed) {
+    if (before === undefined) was.delete(name);
+    else was.set(name, before);
+  }
+  return isStanding(was);
+}
+
 /**
  * Takes into a document what others changed and tells which records that were, and what they said before. A part that
  * cannot be read, or that rests on something that never came, changes nothing it does not say.
@@ -85,24 +104,23 @@ export function meet(
   isOwn: (session: number) => boolean,
 ): MetRecord[] {
   const met = new Map<string, Net>();
+  const map = mapOf(document);
   let by = '';
   const watch = (transaction: Y.Transaction) => {
-    for (const [ref, type] of document.share) {
-      const names = transaction.changed.get(type);
-      if (!names) continue;
-      const was = new Map<string, unknown>();
-      for (const [name, item] of type._map) if (!item.deleted) was.set(name, said(item));
-      const net: Net = met.get(ref) ?? { by, stoodBefore: false, fields: new Map() };
-      for (const name of names) {
-        if (name === null) continue;
-        const field = metField(type._map.get(name), transaction, { by, isOwn });
-        if (field.before === undefined) was.delete(name);
-        else was.set(name, field.before);
-        if (isColumn(name) && !COUNTERS.includes(name)) {
-          net.fields.set(name, joined(net.fields.get(name), field));
-        }
+    const changed = new Map<string, Map<string, MetField>>();
+    for (const key of changedKeys(document, transaction)) {
+      const { ref, name } = partsOf(key);
+      const fields = changed.get(ref) ?? new Map<string, MetField>();
+      fields.set(name, metField(map._map.get(key), transaction, { by, isOwn }));
+      changed.set(ref, fields);
+    }
+    for (const [ref, fields] of changed) {
+      const known = met.get(ref);
+      const net = known ?? { by, stoodBefore: stood(document, ref, fields), fields: new Map() };
+      for (const [name, field] of fields) {
+        if (!isColumn(name) || COUNTERS.includes(name)) continue;
+        net.fields.set(name, joined(net.fields.get(name), field));
       }
-      if (!met.has(ref)) net.stoodBefore = isStanding(was);
       net.by = by;
       met.set(ref, net);
     }

@@ -1,4 +1,5 @@
 import type { BookName } from '../book';
+import { YEAR_CHARACTERS } from './figures';
 
 /** By what the records of a kind are parted into documents; a kind that is not named here is one document. */
 export type Parting =
@@ -31,15 +32,13 @@ export const PARTED: Partial<Record<BookName, Parting>> = {
   signature: { ending: 'ref' },
 };
 
-const YEAR = 4;
-
 /** The document in which a record stands: its kind, and what its kind is parted by. */
 export function documentOf(name: BookName, record: Readonly<Record<string, unknown>>): string {
   const parting = PARTED[name];
   if (!parting) return name;
   const part =
     'year' in parting
-      ? String(record[parting.year]).slice(0, YEAR)
+      ? String(record[parting.year]).slice(0, YEAR_CHARACTERS)
       : String(record[parting.ending]).slice(-1);
   return `${name}/${part}`;
 }

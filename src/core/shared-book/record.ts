@@ -1,5 +1,6 @@
 import { digest } from 'lib0/hash/sha256';
 import * as Y from 'yjs';
+import { SUM_BYTES, SUM_RADIX } from './figures';
 
 /** What a column of a table holds; JSON as its text. */
 export type RawValue = string | number | boolean | null;
@@ -10,7 +11,6 @@ export const COUNTERS: readonly string[] = ['version', 'course_version'];
 
 /** The field of a removal; no column is called so. */
 const REMOVED = '·removed';
-const SUM_BYTES = 12;
 
 /** A document; what is written into it is signed by `session`, a number that no other session ever has. */
 export function openDocument(state: Uint8Array | undefined, session?: number): Y.Doc {
@@ -20,16 +20,68 @@ export function openDocument(state: Uint8Array | undefined, session?: number): Y
   return document;
 }
 
+/** All fields of all records of a document stand in one map, so that what two cabins wrote of one record meets. */
+export const mapOf = (document: Y.Doc): Y.Map<unknown> => document.getMap('fields');
+
+/** The name of a field in that map: no column has the mark between them. */
+export const keyOf = (ref: string, name: string): string => `${name}|${ref}`;
+/** The record and the column of such a name. */
+export function partsOf(key: string): { ref: string; name: string } {
+  const mark = key.indexOf('|');
+  return { name: key.slice(0, mark), ref: key.slice(mark + 1) };
+}
+
+/** The fields that a transaction changed, by their names in that map. */
+export const changedKeys = (document: Y.Doc, transaction: Y.Transaction): string[] =>
+  [...transaction.changed]
+    .filter(([type]) => type === (mapOf(document) as unknown))
+    .flatMap(([, keys]) => [...keys].filter((key) => key !== null));
+
+type Names = Map<string, Set<string>>;
+const indices = new WeakMap<Y.Doc, Names>();
+
+function note(index: Names, key: string): void {
+  const { ref, name } = partsOf(key);
+  const names = index.get(ref);
+  if (names) names.add(name);
+  else index.set(ref, new Set([name]));
+}
+
+/** The names of the fields that each record of a document has or had. */
+function indexOf(document: Y.Doc): Names {
+  const known = indices.get(document);
+  if (known) return known;
+  const made: Names = new Map();
+  const map = mapOf(document);
+  for (const key of map.keys()) note(made, key);
+  document.on('afterTransaction', (transaction: Y.Transaction) => {
+    for (const key of changedKeys(document, transaction)) note(made, key);
+  });
+  indices.set(document, made);
+  return made;
+}
+
 /** The keys of all records that a document has or had. */
-export const refsIn = (document: Y.Doc): string[] => [...document.share.keys()];
+export const refsIn = (document: Y.Doc): string[] => [...indexOf(document).keys()];
+
+/** The names of the fields that a record has or had. */
+export const namesOf = (document: Y.Doc, ref: string): Iterable<string> =>
+  indexOf(document).get(ref) ?? [];
 
 const isSame = (a: unknown, b: unknown) => (a ?? null) === (b ?? null);
 
 /** What the fields of a record say, by name: also those that only a newer version knows. */
 export type Fields = ReadonlyMap<string, unknown>;
 
-export const fieldsOf = (document: Y.Doc, ref: string): Fields =>
-  new Map(document.getMap(ref).entries());
+export function fieldsOf(document: Y.Doc, ref: string): Fields {
+  const map = mapOf(document);
+  const fields = new Map<string, unknown>();
+  for (const name of namesOf(document, ref)) {
+    const key = keyOf(ref, name);
+    if (map.has(key)) fields.set(name, map.get(key));
+  }
+  return fields;
+}
 
 /** A short text that is another one as soon as any field of a record says something else. */
 function sumOf(fields: Fields): string {
@@ -37,7 +89,7 @@ function sumOf(fields: Fields): string {
     .filter(([name, value]) => name !== REMOVED && !COUNTERS.includes(name) && !isSame(value, null))
     .sort(([a], [b]) => (a < b ? -1 : 1));
   const sum = digest(new TextEncoder().encode(JSON.stringify(told))).subarray(0, SUM_BYTES);
-  return [...sum].map((byte) => byte.toString(36)).join('.');
+  return [...sum].map((byte) => byte.toString(SUM_RADIX)).join('.');
 }
 
 /**
@@ -79,22 +131,26 @@ export function rawOf(fields: Fields, columns: readonly string[]): RawRecord | u
 
 /** Writes a record as it stands here: only what differs, so that all else that others set stays. */
 export function putRecord(document: Y.Doc, ref: string, record: RawRecord): void {
-  const map = document.getMap<unknown>(ref);
-  for (const [column, value] of Object.entries(record)) {
-    if (!isSame(map.get(column), value)) map.set(column, value);
+  const map = mapOf(document);
+  for (const [name, value] of [...Object.entries(record), [REMOVED, null] as const]) {
+    const key = keyOf(ref, name);
+    if (!isSame(map.get(key), value)) map.set(key, value);
   }
-  if (!isSame(map.get(REMOVED), null)) map.set(REMOVED, null);
 }
 
 /** Notes that a record was removed here, as it was. What nobody ever knew needs no removal. */
 export function removeRecord(document: Y.Doc, ref: string, at: string): void {
   const fields = fieldsOf(document, ref);
-  if (isStanding(fields)) setField(document, ref, REMOVED, `${sumOf(fields)} ${at}`);
+  if (isStanding(fields)) setField(document, { ref, name: REMOVED }, `${sumOf(fields)} ${at}`);
 }
 
-/** Sets one field. */
-export function setField(document: Y.Doc, ref: string, name: string, value: unknown): void {
-  document.getMap<unknown>(ref).set(name, value);
+/** Sets one field of a record. */
+export function setField(
+  document: Y.Doc,
+  { ref, name }: { ref: string; name: string },
+  value: unknown,
+): void {
+  mapOf(document).set(keyOf(ref, name), value);
 }
 
 /** True for the name of a column. */

@@ -12,7 +12,6 @@ import {
   kindOf,
   type MetField,
   type MetRecord,
-  type RawRecord,
 } from '../../core/shared-book';
 import type * as Y from 'yjs';
 import type { FrostDatabase } from '../database';
@@ -25,7 +24,7 @@ export const BY_HUB = '';
 /** What a column says as a person knows it; text that is no JSON stays text. */
 function told(name: BookName, column: string, value: unknown): unknown {
   try {
-    return recordOf(name, { [column]: value ?? null } as RawRecord)[column];
+    return recordOf(name, { [column]: value ?? null })[column];
   } catch {
     return value;
   }

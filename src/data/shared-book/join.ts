@@ -56,11 +56,13 @@ export async function joinBooks(db: FrostDatabase, session: number): Promise<Dif
     };
     const photos: string[] = [];
     for await (const records of recordsHere(db, name)) {
-      for (const record of records) {
-        const document = await open(documentOf(name, record));
-        joinRecord(joining, document, { name, record });
-        if (bookKind(name).hasPicture) photos.push(refOf(name, record));
+      for (const [title, own] of byDocument(name, records)) {
+        const document = await open(title);
+        document.transact(() => {
+          for (const record of own) joinRecord(joining, document, { name, record });
+        });
       }
+      if (bookKind(name).hasPicture) photos.push(...records.map((record) => refOf(name, record)));
     }
     await joinRemovals(joining, name, open);
     for (const [title, document] of documents) {
@@ -71,6 +73,17 @@ export async function joinBooks(db: FrostDatabase, session: number): Promise<Dif
   await forgetSent(db);
   await db.deleteFrom('shared_touched').execute();
   return joining.told;
+}
+
+function byDocument(name: BookName, records: readonly BookRecord[]): Map<string, BookRecord[]> {
+  const found = new Map<string, BookRecord[]>();
+  for (const record of records) {
+    const title = documentOf(name, record);
+    const list = found.get(title) ?? [];
+    list.push(record);
+    found.set(title, list);
+  }
+  return found;
 }
 
 function joinRecord(
@@ -127,6 +140,8 @@ async function joinRemovals(
   if (here.length === 0) return;
   for (const title of await documentNames(db, name)) {
     const document = await open(title);
-    for (const { ref, gone_at } of here) removeRecord(document, ref, gone_at);
+    document.transact(() => {
+      for (const { ref, gone_at } of here) removeRecord(document, ref, gone_at);
+    });
   }
 }

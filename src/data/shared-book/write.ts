@@ -84,8 +84,7 @@ const DAY_MS = 86_400_000;
 /** The record of a document, or why there is none that could stand here. */
 function readable(
   name: BookName,
-  { ref, document }: Item,
-  fields: Fields,
+  { ref, document, fields }: Item & { fields: Fields },
   ground: WriteGround,
 ): BookRecord | { reason: HeldReason } {
   const record = readRecord(name, fields);
@@ -111,12 +110,10 @@ export async function toWrite(
       if (kindOf(one.name) !== name) continue;
       for (let from = 0; from < one.changed.length; from += A_PAGE) {
         await nextTurn();
-        await sortOut(
+        await sortOut({ ...one, changed: one.changed.slice(from, from + A_PAGE) }, todo, {
           db,
-          { ...one, changed: one.changed.slice(from, from + A_PAGE) },
-          todo,
           ground,
-        );
+        });
       }
     }
     todos.push(todo);
@@ -125,10 +122,9 @@ export async function toWrite(
 }
 
 async function sortOut(
-  db: FrostDatabase,
   { name: title, document, changed }: Wanted,
   todo: Todo,
-  ground: WriteGround,
+  { db, ground }: { db: FrostDatabase; ground: WriteGround },
 ): Promise<void> {
   const { name } = todo;
   const named = changed.map(({ ref }) => Object.fromEntries(keysOf(name, ref)));
@@ -142,7 +138,7 @@ async function sortOut(
       else todo.same.push(item);
       continue;
     }
-    const theirs = readable(name, item, fields, ground);
+    const theirs = readable(name, { ...item, fields }, ground);
     if (isRefused(theirs)) {
       todo.hold.push({ ...item, reason: theirs.reason });
       continue;
@@ -194,7 +190,7 @@ class Writing {
     for (const { name, remove } of todos.toReversed()) {
       for (const one of remove) {
         if (!(await this.mayRemove(name, one))) this.hold(name, one, 'removal');
-        else await this.tried(name, one, () => this.remove(name, one), 'named');
+        else await this.tried(name, { ...one, isRemoval: true }, () => this.remove(name, one));
       }
     }
     await this.note();
@@ -224,15 +220,14 @@ class Writing {
   /** Writes one record; where the database refuses it for what it names, it is held back. */
   private async tried(
     name: BookName,
-    item: Item,
+    item: Item & { isRemoval?: boolean },
     write: () => Promise<void>,
-    reason: HeldReason | undefined = 'incomplete',
   ): Promise<boolean> {
     try {
       await write();
     } catch (error) {
       if (!isConstraint(error)) throw error;
-      this.hold(name, item, reason);
+      this.hold(name, item, item.isRemoval ? 'named' : 'incomplete');
       return false;
     }
     this.isDone(name, item);
