@@ -5,7 +5,15 @@ import path from 'node:path';
 /** The machine may be slow and shared: no test here is about time. */
 const PATIENT = { testTimeout: 120_000, hookTimeout: 120_000 };
 const AT_THE_HOST = 'tests/unit/at-the-host.ts';
-const UNIT = ['src/**/*.test.ts', 'tests/unit/**/*.test.ts', 'tests/attack/kills.test.ts'];
+/** Suites without a state of the whole process: they run in one, which imports each module once. */
+const PURE = ['src/{core,formats}/**/*.test.ts'];
+const NOT_PURE = ['src/core/kernel/kernel.test.ts'];
+const UNIT = [
+  'src/{data,server,hub,ui,features,workers,words}/**/*.test.ts',
+  ...NOT_PURE,
+  'tests/unit/**/*.test.ts',
+  'tests/attack/kills.test.ts',
+];
 const SLOW = [
   'tests/attack/**',
   'tests/unit/{fuzz,storage,host,hostile-files,rules}.test.ts',
@@ -26,6 +34,10 @@ export default defineConfig({
       reportsDirectory: 'tmp/coverage',
     },
     projects: [
+      {
+        extends: true,
+        test: { ...PATIENT, name: 'pure', include: PURE, exclude: NOT_PURE, isolate: false },
+      },
       { extends: true, test: { ...PATIENT, name: 'unit', include: UNIT, setupFiles: AT_THE_HOST } },
       {
         extends: true,
@@ -41,7 +53,13 @@ export default defineConfig({
       {
         extends: true,
         // The unit tests without those that take many seconds: for `npm test -- --quick`.
-        test: { ...PATIENT, name: 'quick', include: UNIT, exclude: SLOW, setupFiles: AT_THE_HOST },
+        test: {
+          ...PATIENT,
+          name: 'quick',
+          include: [...PURE, ...UNIT],
+          exclude: SLOW,
+          setupFiles: AT_THE_HOST,
+        },
       },
       {
         extends: true,

@@ -11,4 +11,15 @@ ensureInstalled();
 await ensureBuilt();
 rmSync(path.join(ROOT, 'tmp', 'attack.md'), { force: true });
 const args = ['--no-install', 'vitest', 'run', '--project', 'attack', ...process.argv.slice(2)];
-process.exit(run('npx', args, { FROST_PICK_MOMENTS: MOMENTS }));
+const env = { FROST_PICK_MOMENTS: MOMENTS, FROST_PICK_LONG: '1' };
+const code = run('npx', args, env);
+// What the browser takes minutes for: each word of each screen in each language, the log gone, keys half written.
+const LONG = ['language', 'start', 'scripts', 'bench', 'offline', 'accessibility'];
+const browser = [
+  'vitest',
+  'run',
+  '--project',
+  'browser',
+  ...LONG.map((name) => `tests/browser/${name}.test.ts`),
+];
+process.exit(code || run('npx', ['--no-install', ...browser], env));

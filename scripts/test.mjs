@@ -92,7 +92,10 @@ mkdirSync(path.join(ROOT, 'tmp'), { recursive: true });
 if (isQuick) {
   await Promise.all([checks(), suite('unit', ['--project', 'quick'])]);
 } else {
-  await Promise.all([checks(), suite('unit', ['--project', 'unit', '--project', 'screens'])]);
+  await Promise.all([
+    checks(),
+    suite('unit', ['--project', 'pure', '--project', 'unit', '--project', 'screens']),
+  ]);
   const { ensureChromium } = await import('./lib/browser.mjs');
   const { ensurePostgres } = await import('./lib/postgres.mjs');
   ensureChromium();

@@ -15,7 +15,7 @@ import {
 } from './storage';
 
 /** Moments of each kind of start; the long run (npm run attack) takes more. */
-const MOMENTS = Number(process.env.FROST_PICK_MOMENTS ?? 5);
+const MOMENTS = Number(process.env.FROST_PICK_MOMENTS ?? 3);
 /** Of them, the very last statements of the start, one by one. */
 const LAST = Math.min(6, MOMENTS - 2);
 let child: string;

@@ -13,6 +13,12 @@ import puppeteer, {
 } from 'puppeteer-core';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../../scripts/lib/browser.mjs';
 
+/** The long run: `npm run attack` looks at every screen in every language; `npm test` at a selection. */
+export const IS_LONG = process.env.FROST_PICK_LONG === '1';
+/** Every n-th of some cases, all of them in the long run. */
+export const selection = <T>(cases: readonly T[], nth: number): T[] =>
+  cases.filter((_, i) => IS_LONG || i % nth === 0);
+
 /** How long a shared machine may take over what usually takes a second. */
 export const PATIENCE_MS = 60_000;
 export const WIDE = { width: 1280, height: 800 };

@@ -6,6 +6,7 @@ import {
   openPage,
   PATIENCE_MS,
   press,
+  selection,
   textOf,
   typeInto,
   waitForText,
@@ -50,7 +51,7 @@ const JOURNEYS = [
   },
 ];
 
-describe.each(JOURNEYS)(
+describe.each(selection(JOURNEYS, 2))(
   'from the look-over to a finished base $name',
   ({ viewport, first, firstName, second }) => {
     it('marks, makes the sheet, runs two skis, and moves reserve, stock and log', async () => {

@@ -2,6 +2,7 @@ import { describe, expect, it, vi } from 'vitest';
 import type { Page } from 'puppeteer-core';
 import {
   goTo,
+  IS_LONG,
   NARROW,
   PATIENCE_MS,
   press,
@@ -48,7 +49,7 @@ async function dial(page: Page, number: string): Promise<void> {
 }
 
 describe('a phone on the hill', () => {
-  it('can be installed', async () => {
+  it.runIf(IS_LONG)('can be installed', async () => {
     const { page } = await pairDevice(own, { ...PHONE, name: 'New phone' }, NARROW);
     await goTo(page, `${own.origin}/outing/demo-relay/snow`);
     await page.evaluate(() => navigator.serviceWorker.ready);

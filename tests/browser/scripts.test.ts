@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { withDemo } from './app';
+import { IS_LONG, withDemo } from './app';
 import { EVERY_SCREEN } from './every-screen';
 
 const demo = withDemo();
@@ -22,7 +22,7 @@ async function scriptOf(path: string): Promise<number> {
   return (await Promise.all(sizes)).reduce((sum, bytes) => sum + bytes, 0);
 }
 
-it('no screen brings along more script than a phone takes in a second', async () => {
+it.runIf(IS_LONG)('no screen brings along more script than a phone takes in a second', async () => {
   const heavy: string[] = [];
   for (const path of EVERY_SCREEN) {
     const bytes = await scriptOf(path);

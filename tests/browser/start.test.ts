@@ -6,6 +6,7 @@ import Database from 'better-sqlite3';
 import {
   freePort,
   freshFolder,
+  IS_LONG,
   launchBrowser,
   openPage,
   press,
@@ -71,7 +72,7 @@ describe('npm run demo', () => {
     }
   });
 
-  it('makes keys anew that were only half written, and says so', async () => {
+  it.runIf(IS_LONG)('makes keys anew that were only half written, and says so', async () => {
     const folder = freshFolder();
     const port = await freePort();
     await stopDemo(await startDemoBeyond(port, folder, '127.0.0.4'));
@@ -90,34 +91,37 @@ describe('npm run demo', () => {
     }
   });
 
-  it('says at the start that the log is missing, and saves nothing until a person decides', async () => {
-    const folder = freshFolder();
-    const port = await freePort();
-    const first = await startDemo(port, folder);
-    // Only the one file, copied from a running app.
-    const other = freshFolder();
-    copyFileSync(path.join(folder, 'frost-pick.db'), path.join(other, 'frost-pick.db'));
-    await stopDemo(first);
-    const again = await startDemo(port, other);
-    expect(again.output()).toContain('its log is not there');
-    const write = () =>
-      fetch(`${again.url}/api/v1/readings?outing=demo-tour`, {
-        method: 'POST',
-        headers: { 'content-type': 'text/csv' },
-        body: 'time,snow temperature [°C],humidity [%]\n2027-01-17T06:00,-9,70\n',
-      });
-    expect((await write()).status).toBe(503);
-    const browser = await launchBrowser();
-    const { page, errors } = await openPage(browser, `${again.url}/outing/demo-tour/snow`);
-    await press(page, 'Go on with what is here');
-    await waitForText(page, 'set-aside');
-    await reloadPage(page);
-    expect(await page.$('[data-testid="storage-notice"]')).toBeNull();
-    expect((await write()).status).toBe(200);
-    expect(errors).toEqual([]);
-    await browser.close();
-    await stopDemo(again);
-  });
+  it.runIf(IS_LONG)(
+    'says at the start that the log is missing, and saves nothing until a person decides',
+    async () => {
+      const folder = freshFolder();
+      const port = await freePort();
+      const first = await startDemo(port, folder);
+      // Only the one file, copied from a running app.
+      const other = freshFolder();
+      copyFileSync(path.join(folder, 'frost-pick.db'), path.join(other, 'frost-pick.db'));
+      await stopDemo(first);
+      const again = await startDemo(port, other);
+      expect(again.output()).toContain('its log is not there');
+      const write = () =>
+        fetch(`${again.url}/api/v1/readings?outing=demo-tour`, {
+          method: 'POST',
+          headers: { 'content-type': 'text/csv' },
+          body: 'time,snow temperature [°C],humidity [%]\n2027-01-17T06:00,-9,70\n',
+        });
+      expect((await write()).status).toBe(503);
+      const browser = await launchBrowser();
+      const { page, errors } = await openPage(browser, `${again.url}/outing/demo-tour/snow`);
+      await press(page, 'Go on with what is here');
+      await waitForText(page, 'set-aside');
+      await reloadPage(page);
+      expect(await page.$('[data-testid="storage-notice"]')).toBeNull();
+      expect((await write()).status).toBe(200);
+      expect(errors).toEqual([]);
+      await browser.close();
+      await stopDemo(again);
+    },
+  );
 
   it('refuses a folder that cannot be one', async () => {
     const refused = await startDemo(await freePort(), '/dev/null/data');
