@@ -7,12 +7,7 @@ import {
   type Difference,
   REMOVAL,
 } from '../../core/book';
-import {
-  fieldsOf,
-  kindOf,
-  type MetField,
-  type MetRecord,
-} from '../../core/shared-book';
+import { fieldsOf, kindOf, type MetField, type MetRecord } from '../../core/shared-book';
 import type * as Y from 'yjs';
 import type { FrostDatabase } from '../database';
 import { noteDecided } from '../hub-decided';
