@@ -12,6 +12,7 @@ const HOST = '127.0.0.1';
 const SERVER = path.join(ROOT, 'host', 'server.mjs');
 const DEFAULT_PORT = 3210;
 const END_WAIT_MS = 3000;
+const HOST_NAME = /^[a-z\d]([a-z\d.-]{0,251}[a-z\d])?$/i;
 
 /**
  * Where the data are when nobody says: the demo and one's own lie apart. A demo of before lay in `data` itself, and
@@ -84,6 +85,10 @@ export function readOptions(kind) {
   if (!Number.isInteger(port) || port < 1 || port > 65535) {
     refuse(`The port must be a number from 1 to 65535; got ${text}.`);
   }
+  const noName = (values['host-name'] ?? []).find((name) => !HOST_NAME.test(name));
+  if (noName !== undefined) {
+    refuse(`A host name has letters, figures, dots and hyphens; got ${noName}.`);
+  }
   return {
     port,
     data: path.resolve(values.data ?? process.env.FROST_PICK_DATA ?? usualFolder(kind)),
@@ -92,10 +97,20 @@ export function readOptions(kind) {
   };
 }
 
+/**
+ * Makes a folder and those it lies in; one by one, as Node.js tries for ever where a file system has no folders to make.
+ * @param {string} folder
+ */
+function makeFolder(folder) {
+  if (existsSync(folder)) return;
+  makeFolder(path.dirname(folder));
+  mkdirSync(folder);
+}
+
 /** @param {string} folder */
 export function requireFolder(folder) {
   try {
-    mkdirSync(folder, { recursive: true });
+    makeFolder(folder);
     accessSync(folder, constants.W_OK);
   } catch {
     refuse(`The data folder ${folder} cannot be written. Choose another: -- --data FOLDER`);

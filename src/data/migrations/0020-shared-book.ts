@@ -19,14 +19,13 @@ const source = (
   kind: string,
   document: Source['document'] = whole,
   keys: readonly string[] = ID,
-  table = kind,
-): Source => ({ kind, table, keys, document });
+): Source => ({ kind, table: kind, keys, document });
 
 /** What belongs to the book of a cabin, as it was when this was written. */
 const SOURCES: readonly Source[] = [
   source('venue'),
-  source('course', whole, ID, 'venue'),
-  source('course', whole, ['venue_id'], 'segment'),
+  { ...source('course'), table: 'venue' },
+  { ...source('course', whole, ['venue_id']), table: 'segment' },
   source('station'),
   source('venue_station', whole, ['venue_id', 'station_id']),
   source('weather', year('taken_in_at'), ['station_id', 'time', 'taken_in_at']),
