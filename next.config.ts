@@ -10,7 +10,8 @@ function builtWith(phase: string): Record<string, string | undefined> {
 }
 
 const config = (phase: string): NextConfig => ({
-  serverExternalPackages: ['better-sqlite3', 'piscina'],
+  // Yjs must be there once: its documents know each other by their classes.
+  serverExternalPackages: ['better-sqlite3', 'piscina', 'yjs', 'lib0'],
   poweredByHeader: false,
   experimental: { serverActions: { bodySizeLimit: '5mb' }, inlineCss: true },
   devIndicators: false,

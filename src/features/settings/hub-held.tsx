@@ -70,6 +70,7 @@ function Removals({ cabin, removals, isBusy, onAnswer }: RemovalsProps) {
   return (
     <Box mt="4" data-testid="hub-removals">
       <Text textStyle="strong">{WORDS.removalsTitle(cabin, removals.length)}</Text>
+      <Text textStyle="small">{WORDS.removalsHint}</Text>
       {removals.slice(0, MOST_NAMED).map(({ kind, ref, label }) => (
         <Text key={`${kind} ${ref}`} textStyle="small" overflowWrap="anywhere">
           {BOOK.recordOf(BOOK.KIND[kind], label)}

@@ -124,7 +124,7 @@ describe('the hub of several cabins', () => {
     await holdBack(db, { done: [], held, at });
     const { text } = await shown();
     expect(text()).toContain('Another computer uses the token of this cabin');
-    expect(text()).toContain('Bach removed one more record within a day');
+    expect(text()).toContain('Bach removed one more record. Remove it here too?');
     expect(text()).toContain('This version cannot read it.');
     press('Keep them');
     await waitFor(() => expect(text()).toContain('The other cabins get them back.'));

@@ -91,7 +91,10 @@ export const settings: WordsAt<'screens/settings'> = {
             ? 'Das Bild ist noch nicht da.'
             : 'Es nennt etwas, das noch nicht da ist.',
     removalsTitle: (cabin: string, count: number) =>
-      `${cabin}: ${plain(count)} weitere Datensätze an einem Tag entfernt, mehr als ohne Frage übernommen werden`,
+      count === 1
+        ? `${cabin} hat einen weiteren Datensatz entfernt. Hier auch entfernen?`
+        : `${cabin} hat ${plain(count)} weitere Datensätze entfernt. Hier auch entfernen?`,
+    removalsHint: 'Zehn am Tag von einer Kabine werden ohne Frage übernommen.',
     removeToo: 'Hier auch entfernen',
     keepThem: 'Behalten',
     removedToo: 'Hier auch entfernt.',

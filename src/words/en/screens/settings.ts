@@ -93,8 +93,9 @@ export const hub = {
           : 'It names something that has not come yet.',
   removalsTitle: (cabin: string, count: number) =>
     count === 1
-      ? `${cabin} removed one more record within a day than is taken over without asking`
-      : `${cabin} removed ${count} more records within a day than are taken over without asking`,
+      ? `${cabin} removed one more record. Remove it here too?`
+      : `${cabin} removed ${count} more records. Remove them here too?`,
+  removalsHint: 'Ten removals a day of one cabin are taken over without asking.',
   removeToo: 'Remove here too',
   keepThem: 'Keep them',
   removedToo: 'Removed here too.',

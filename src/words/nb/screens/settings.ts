@@ -91,7 +91,10 @@ export const settings: WordsAt<'screens/settings'> = {
             ? 'Bildet er ikke kommet ennå.'
             : 'Den nevner noe som ikke er kommet ennå.',
     removalsTitle: (cabin: string, count: number) =>
-      `${cabin} fjernet ${plain(count)} poster til på én dag, flere enn det som tas over uten å spørre`,
+      count === 1
+        ? `${cabin} fjernet én post til. Skal den fjernes her også?`
+        : `${cabin} fjernet ${plain(count)} poster til. Skal de fjernes her også?`,
+    removalsHint: 'Ti om dagen fra én smørebu tas over uten å spørre.',
     removeToo: 'Fjern her også',
     keepThem: 'Behold dem',
     removedToo: 'Fjernet her også.',
