@@ -85,6 +85,21 @@ beforeEach(async () => {
 });
 afterAll(close);
 
+/** A backup of the hub as it is now. */
+async function backUp(): Promise<void> {
+  await close();
+  await admin(`create database ${base}_backup template ${base}`);
+  await open(base);
+}
+
+/** The backup stands in the place of the hub. */
+async function putBack(): Promise<void> {
+  await close();
+  await admin(`drop database ${base}`);
+  await admin(`alter database ${base}_backup rename to ${base}`);
+  await open(base);
+}
+
 async function cabin(name: string, { demo = false, offMs = 0 } = {}): Promise<Cabin> {
   const folder = temporaryFolder();
   const db = await migrated(folder);
@@ -221,17 +236,12 @@ describe('three cabins over a hub', () => {
     const a = await cabin('Alm', { demo: true });
     const b = await cabin('Bach');
     await settle([a, b]);
-    await close();
-    await admin(`create database ${base}_backup template ${base}`);
-    await open(base);
+    await backUp();
     await note(a, 'note-lost');
     await note(b, 'note-too');
     await settle([a, b]);
     // The backup stands in its place, and others push to it before those two come again.
-    await close();
-    await admin(`drop database ${base}`);
-    await admin(`alter database ${base}_backup rename to ${base}`);
-    await open(base);
+    await putBack();
     const c = await cabin('Cort');
     await note(a, 'note-after');
     await settle([c]);
@@ -485,15 +495,10 @@ describe('a cabin that never comes again', () => {
     const a = await cabin('Alm', { demo: true });
     const b = await cabin('Bach');
     await settle([a, b]);
-    await close();
-    await admin(`create database ${base}_backup template ${base}`);
-    await open(base);
+    await backUp();
     await note(a, 'last-word');
     await settle([a, b]);
-    await close();
-    await admin(`drop database ${base}`);
-    await admin(`alter database ${base}_backup rename to ${base}`);
-    await open(base);
+    await putBack();
     await hub!
       .updateTable('cabin')
       .set({ seen_at: new Date(0) })
