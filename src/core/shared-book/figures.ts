@@ -1,5 +1,6 @@
-/** Of a moment in ISO 8601: its year. */
+/** Of a moment in ISO 8601: its year, and its year and month. */
 export const YEAR_CHARACTERS = 4;
+export const MONTH_CHARACTERS = 7;
 
 /** Of a sum of a record: so many bytes never meet by chance in one book. */
 export const SUM_BYTES = 12;

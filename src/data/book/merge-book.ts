@@ -29,9 +29,8 @@ export interface IncomingBook {
   pictures: ReadonlyMap<string, Uint8Array> | undefined;
 }
 
-/** Conflicts, by id, in which the other book's record is taken; `all`: in each; or what decides between two. */
-export type TakenTheirs =
-  'all' | ReadonlySet<string> | ((mine: BookRecord, theirs: BookRecord) => boolean);
+/** Conflicts, by id, in which the other book's record is taken; `all`: in each. */
+export type TakenTheirs = 'all' | ReadonlySet<string>;
 
 export interface MergeOptions {
   theirs: TakenTheirs;
@@ -164,7 +163,7 @@ class Meeting {
       mine: mine[column],
       theirs: theirs[column],
     }));
-    const isTaken = verdict.kind === 'changed' || (!isFixed && this.takes(id, mine, theirs));
+    const isTaken = verdict.kind === 'changed' || (!isFixed && this.takes(id));
     const difference = { id, name, label: labelOf(mine), columns, isFixed, isTaken };
     if (isFixed) {
       count.fixed += 1;
@@ -183,10 +182,9 @@ class Meeting {
     if (record) await whole(name, () => changeHere(this.db, name, record));
   }
 
-  private takes(id: string, mine: BookRecord, theirs: BookRecord): boolean {
-    const { theirs: taken } = this.options;
-    if (taken === 'all') return true;
-    return typeof taken === 'function' ? taken(mine, theirs) : taken.has(id);
+  private takes(id: string): boolean {
+    const { theirs } = this.options;
+    return theirs === 'all' || theirs.has(id);
   }
 
   /** Tells of new records that have the name of another one. */

@@ -4,6 +4,7 @@ import { sql, type Kysely } from 'kysely';
 const text = String.raw;
 const ID = ['id'];
 const year = (column: string) => (kind: string) => text`'${kind}/' || substr(x.${column}, 1, 4)`;
+const month = (column: string) => (kind: string) => text`'${kind}/' || substr(x.${column}, 1, 7)`;
 const ending = (column: string) => (kind: string) => text`'${kind}/' || substr(x.${column}, -1)`;
 const whole = (kind: string) => `'${kind}'`;
 
@@ -28,7 +29,7 @@ const SOURCES: readonly Source[] = [
   { ...source('course', whole, ['venue_id']), table: 'segment' },
   source('station'),
   source('venue_station', whole, ['venue_id', 'station_id']),
-  source('weather', year('taken_in_at'), ['station_id', 'time', 'taken_in_at']),
+  source('weather', month('taken_in_at'), ['station_id', 'time', 'taken_in_at']),
   source('outing'),
   source('product'),
   source('stock_move', year('at')),
@@ -36,9 +37,9 @@ const SOURCES: readonly Source[] = [
   source('ski'),
   source('reading', year('created_at')),
   source('photo', year('created_at')),
-  source('choice', year('created_at')),
+  source('choice', month('created_at')),
   source('outcome', year('created_at')),
-  source('job', year('started_at')),
+  source('job', month('started_at')),
   source('job_step', ending('job_id'), ['job_id', 'position']),
   source('ski_event', year('at')),
   source('finding', year('found_at')),
