@@ -48,12 +48,15 @@ let served: { caller: Caller; role: string; headers: Record<string, unknown> }[]
 beforeAll(async () => {
   folder = temporaryFolder();
   process.env.FROST_PICK_DATA = folder;
-  await seedDemo(await migrated(folder), NOW);
+  const db = await migrated(folder);
+  await seedDemo(db, NOW);
+  // One that is left to the collector is closed some time later, and takes the log of the others with it.
+  await db.destroy();
   server = createServer((asked, answer) => {
     void receive(asked, answer, async ({ role }) => {
       served.push({ caller: callerNow(), role, headers: { ...asked.headers } });
       answer.end('served');
-    });
+    }).catch((error: unknown) => answer.writeHead(500).end(String(error)));
   });
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
