@@ -1,14 +1,10 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { array, boolean, number, object, string, type AnyObject, type ObjectSchema } from 'yup';
+import { OF_ALL } from '../core/shared-book';
 import { validate } from '../formats/schemas/validation';
 import { bearerOf } from '../formats/secrets';
-import {
-  MOST_PARTS,
-  MOST_PART_CHARACTERS,
-  MOST_PUSHED_CHARACTERS,
-  OF_ALL,
-} from '../formats/hub/messages';
+import { MOST_PARTS, MOST_PART_CHARACTERS, MOST_PUSHED_CHARACTERS } from '../formats/hub/messages';
 import { cabinOf, hello, picture, pull, push, PushRefusal, putPicture, vectors } from './store';
 import type { Hub } from './schema';
 

@@ -3,12 +3,11 @@ import { deflateRawSync, inflateRawSync } from 'node:zlib';
 import { Kysely, PostgresDialect, sql, type Transaction } from 'kysely';
 import { Pool } from 'pg';
 import * as Y from 'yjs';
-import { keepPart, newSessions, openDocument } from '../core/shared-book';
+import { BY_HUB, isUpdate, keepPart, newSessions, OF_ALL, openDocument } from '../core/shared-book';
 import { wallMs } from '../core/time';
 import { hashOf, newSecret } from '../formats/secrets';
 import {
   MOST_UNPACKED,
-  OF_ALL,
   type Cursor,
   type Hello,
   type HubPart,
@@ -123,13 +122,11 @@ function unpackedUpdate(update: string): Uint8Array {
     const bytes = inflateRawSync(Buffer.from(update, 'base64'), {
       maxOutputLength: MOST_UNPACKED,
     });
-    const update8 = new Uint8Array(bytes);
-    // Throws for what is none.
-    openDocument(update8);
-    return update8;
+    if (isUpdate(bytes)) return new Uint8Array(bytes);
   } catch {
-    throw new PushRefusal('unreadable');
+    // It is not packed, or too large.
   }
+  throw new PushRefusal('unreadable');
 }
 
 /** A session belongs to the cabin that came with it first; nobody else writes by it. False where it is another one's. */
@@ -259,7 +256,7 @@ async function keep(hub: Hub, pusher: Pusher, part: HubPart): Promise<Cursor> {
   const { cabin, session } = pusher;
   const cursor = await note(hub, { name, cabin, session }, Buffer.from(part.update, 'base64'));
   if (!kept.setBack) return cursor;
-  return note(hub, { name, cabin: '', session: 0 }, deflateRawSync(kept.setBack));
+  return note(hub, { name, cabin: BY_HUB, session: 0 }, deflateRawSync(kept.setBack));
 }
 
 async function mayWrite(hub: Hub, { cabin, isRelay }: Pusher, session: number): Promise<void> {

@@ -1,7 +1,7 @@
 import * as Y from 'yjs';
-import { keepPart, newSessions, openDocument } from '@/core/shared-book';
+import { BY_HUB, keepPart, newSessions, OF_ALL, openDocument } from '@/core/shared-book';
 import { packed, unpacked } from '@/data/shared-book/documents';
-import { OF_ALL, type Cursor, type HubPart } from '@/formats/hub/messages';
+import { type Cursor, type HubPart } from '@/formats/hub/messages';
 import { HubRefusal, type HubClient } from '@/server/hub/hub-client';
 
 interface Kept {
@@ -57,7 +57,7 @@ export function fakeClient(hub: FakeHub, cabin: string): HubClient {
     hub.parts.push({ document: name, update, cabin, session });
     if (kept.setBack) {
       const setBack = packed(kept.setBack).toString('base64');
-      hub.parts.push({ document: name, update: setBack, cabin: '', session: 0 });
+      hub.parts.push({ document: name, update: setBack, cabin: BY_HUB, session: 0 });
     }
   };
   return {

@@ -7,7 +7,7 @@ import { hubDecisions } from '@/data/hub-decided';
 import { hubLink } from '@/data/hub-link';
 import { addNote, markNote } from '@/data/notes';
 import { loadDocument, packed } from '@/data/shared-book/documents';
-import { agreeToRemovals, refuseRemovals } from '@/data/shared-book/exchange';
+import { agreeToRemovals, refuseRemovals } from '@/data/shared-book/removals';
 import type { RawValue } from '../../src/core/shared-book/record';
 import { problemOf, syncOnce } from '@/server/hub/sync';
 import { bookOf, exchange, held, openColumns, settle, threeCabins, type Cabin } from './cabins';

@@ -50,8 +50,9 @@ export function keepPart(
       const owner = known.get(ref) ?? cabin;
       known.set(ref, owner);
       if (owner === cabin) continue;
+      const now = fieldsOf(document, ref);
       for (const [column, { before: was = null }] of fields) {
-        if (!fixed.has(column) || (fieldsOf(document, ref).get(column) ?? null) === was) continue;
+        if (!fixed.has(column) || (now.get(column) ?? null) === was) continue;
         setField(document, { ref, name: column }, was);
         isSetBack = true;
       }

@@ -1,14 +1,5 @@
 import * as Y from 'yjs';
-import {
-  changedKeys,
-  COUNTERS,
-  fieldsOf,
-  isColumn,
-  isContested,
-  isStanding,
-  mapOf,
-  partsOf,
-} from './record';
+import { changedKeys, COUNTERS, fieldsOf, isColumn, isContested, mapOf, partsOf } from './record';
 
 /** A field that others set: what it said before, what it was set to, and by whom. */
 export interface MetField {
@@ -24,8 +15,6 @@ export interface MetRecord {
   ref: string;
   /** Who changed it last. */
   by: string;
-  stoodBefore: boolean;
-  stands: boolean;
   /** Removed by one and edited by another, neither of whom knew of it: it stands. */
   isContested: boolean;
   /** By name; without the counters and what says how the record was removed. */
@@ -40,7 +29,6 @@ export interface Part {
 
 interface Net {
   by: string;
-  stoodBefore: boolean;
   fields: Map<string, MetField>;
 }
 
@@ -83,16 +71,6 @@ const joined = (earlier: MetField | undefined, now: MetField): MetField =>
       }
     : now;
 
-/** Whether a record stood before these of its fields changed. */
-function stood(document: Y.Doc, ref: string, changed: ReadonlyMap<string, MetField>): boolean {
-  const was = new Map(fieldsOf(document, ref));
-  for (const [name, { before }] of changed) {
-    if (before === undefined) was.delete(name);
-    else was.set(name, before);
-  }
-  return isStanding(was);
-}
-
 /**
  * Takes into a document what others changed and tells which records that were, and what they said before. A part that
  * cannot be read, or that rests on something that never came, changes nothing it does not say.
@@ -115,8 +93,7 @@ export function meet(
       changed.set(ref, fields);
     }
     for (const [ref, fields] of changed) {
-      const known = met.get(ref);
-      const net = known ?? { by, stoodBefore: stood(document, ref, fields), fields: new Map() };
+      const net: Net = met.get(ref) ?? { by, fields: new Map() };
       for (const [name, field] of fields) {
         if (!isColumn(name) || COUNTERS.includes(name)) continue;
         net.fields.set(name, joined(net.fields.get(name), field));
@@ -134,8 +111,9 @@ export function meet(
   } finally {
     document.off('afterTransaction', watch);
   }
-  return [...met].map(([ref, net]) => {
-    const fields = fieldsOf(document, ref);
-    return { ref, ...net, stands: isStanding(fields), isContested: isContested(fields) };
-  });
+  return [...met].map(([ref, net]) => ({
+    ref,
+    ...net,
+    isContested: isContested(fieldsOf(document, ref)),
+  }));
 }

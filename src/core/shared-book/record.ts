@@ -20,6 +20,16 @@ export function openDocument(state: Uint8Array | undefined, session?: number): Y
   return document;
 }
 
+/** Whether these bytes can be taken into a document. */
+export function isUpdate(bytes: Uint8Array): boolean {
+  try {
+    openDocument(bytes);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 /** All fields of all records of a document stand in one map, so that what two cabins wrote of one record meets. */
 export const mapOf = (document: Y.Doc): Y.Map<unknown> => document.getMap('fields');
 

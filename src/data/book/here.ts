@@ -122,20 +122,30 @@ export async function changeHere(
   await query.execute();
 }
 
-/** The columns that name a record, each with its value in these joined keys. */
-export const keysOf = (name: BookName, ref: string) => {
+const keysOf = (name: BookName, ref: string) => {
   const values = ref.split('|');
   return bookKind(name).keys.map((key, i) => [key, values[i]] as const);
 };
 
-/** Those of some records, named by their keys, that are here. */
+/** Those of some records, named by their keys, that are here, as they stand here. */
+export const namedHere = (
+  db: FrostDatabase,
+  name: BookName,
+  refs: readonly string[],
+): Promise<Map<string, BookRecord>> =>
+  standingHere(
+    db,
+    name,
+    refs.map((ref) => Object.fromEntries(keysOf(name, ref))),
+  );
+
+/** The keys of those of some records that are here. */
 export async function thoseHere(
   db: FrostDatabase,
   name: BookName,
   refs: readonly string[],
 ): Promise<string[]> {
-  const named = refs.map((ref) => Object.fromEntries(keysOf(name, ref)));
-  const here = await standingHere(db, name, named);
+  const here = await namedHere(db, name, refs);
   return refs.filter((ref) => here.has(ref));
 }
 

@@ -6,6 +6,7 @@ import {
   type BookName,
   type BookRecord,
 } from '../../core/book';
+import { grouped } from '../../core/grouped';
 import {
   putRecord,
   rawOf,
@@ -13,17 +14,17 @@ import {
   type Fields,
   type RawRecord,
 } from '../../core/shared-book';
-import { keysOf, standingHere } from '../book/here';
+import { namedHere } from '../book/here';
 import type { FrostDatabase } from '../database';
-import { insertMany } from '../insert-many';
 import { nextTurn } from '../next-turn';
 import { loadDocument, saveDocument } from './documents';
+import { noteUnsentPictures } from './pictures';
 
 /** Records that are looked up at once. */
 export const A_PAGE = 100;
 
 /** Those of some records, named by their keys, that stand here, as a document has them. */
-export async function rawHere(
+async function rawHere(
   db: FrostDatabase,
   name: BookName,
   refs: readonly string[],
@@ -31,10 +32,8 @@ export async function rawHere(
   const found = new Map<string, RawRecord>();
   for (let from = 0; from < refs.length; from += A_PAGE) {
     if (from > 0) await nextTurn();
-    const page = refs
-      .slice(from, from + A_PAGE)
-      .map((ref) => Object.fromEntries(keysOf(name, ref)));
-    for (const [ref, record] of await standingHere(db, name, page)) {
+    const page = refs.slice(from, from + A_PAGE);
+    for (const [ref, record] of await namedHere(db, name, page)) {
       found.set(ref, rowFrom(name, record) as RawRecord);
     }
   }
@@ -55,50 +54,27 @@ export function readRecord(name: BookName, fields: Fields): BookRecord | undefin
   }
 }
 
-/** Photos whose pictures the hub lacks. */
-export async function noteUnsentPictures(
-  db: FrostDatabase,
-  kind: BookName,
-  refs: readonly string[],
-): Promise<void> {
-  const known = await db
-    .selectFrom('shared_picture')
-    .select('ref')
-    .where('kind', '=', kind)
-    .execute();
-  const has = new Set(known.map(({ ref }) => ref));
-  const rows = refs.filter((ref) => !has.has(ref)).map((ref) => ({ kind, ref }));
-  await insertMany(db, 'shared_picture', rows);
-}
-
 /** Whether anything was written here since the documents were last brought up to date. */
 export const hasTouched = async (db: FrostDatabase): Promise<boolean> =>
   (await db.selectFrom('shared_touched').select('ref').limit(1).executeTakeFirst()) !== undefined;
 
 /**
  * Writes into the documents what was written here since the last time; `session` signs it. Belongs into the transaction
- * that then takes in what others wrote. Gives how many records that were.
+ * that then takes in what others wrote.
  */
-export async function absorbTouched(db: FrostDatabase, session: number): Promise<number> {
+export async function absorbTouched(db: FrostDatabase, session: number): Promise<void> {
   const touched = await db
     .selectFrom('shared_touched')
     .selectAll()
     .orderBy('document')
     .orderBy('ref')
     .execute();
-  const byDocument = new Map<string, typeof touched>();
-  for (const one of touched) {
-    const list = byDocument.get(one.document) ?? [];
-    list.push(one);
-    byDocument.set(one.document, list);
-  }
-  for (const [document, rows] of byDocument) {
+  for (const [document, rows] of grouped(touched, (one) => one.document)) {
     const name = rows[0]!.kind as BookName;
     const refs = rows.map(({ ref }) => ref);
     await absorb(db, { document, name, refs, session });
   }
   await db.deleteFrom('shared_touched').execute();
-  return touched.length;
 }
 
 /** When these were removed here, by their keys. */

@@ -3,18 +3,15 @@ import {
   BOOK_NAMES,
   labelOf,
   recordOf,
+  REMOVAL,
   type BookName,
   type Difference,
-  REMOVAL,
 } from '../../core/book';
-import { fieldsOf, kindOf, type MetField, type MetRecord } from '../../core/shared-book';
+import { BY_HUB, fieldsOf, kindOf, type MetField, type MetRecord } from '../../core/shared-book';
 import type * as Y from 'yjs';
 import type { FrostDatabase } from '../database';
 import { noteDecided } from '../hub-decided';
 import { readRecord } from './absorb';
-
-/** Who set something back at the hub: nobody of a cabin. */
-export const BY_HUB = '';
 
 /** What a column says as a person knows it; text that is no JSON stays text. */
 function told(name: BookName, column: string, value: unknown): unknown {

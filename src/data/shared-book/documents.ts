@@ -9,6 +9,10 @@ export const packed = (bytes: Uint8Array): Buffer => deflateRawSync(bytes);
 export const unpacked = (bytes: Uint8Array, most?: number): Uint8Array =>
   new Uint8Array(inflateRawSync(bytes, most === undefined ? {} : { maxOutputLength: most }));
 
+/** Up to where each session is known, as it is kept. */
+export const vectorOf = (bytes: Buffer | null): Map<number, number> =>
+  bytes ? Y.decodeStateVector(new Uint8Array(bytes)) : new Map<number, number>();
+
 /** A document as it stands here; one that nobody wrote yet is empty. */
 export async function loadDocument(
   db: FrostDatabase,

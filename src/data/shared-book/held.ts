@@ -4,8 +4,8 @@ import type { FrostDatabase } from '../database';
 /**
  * Why something of another cabin was not taken in.
  * `unreadable`: it is not what the app would have written there. `incomplete`: it names what is not here, or takes a name
- * that is taken.  `named`: it was removed there, and others here name it. `removal`: more was
- * removed than is taken over without asking. `picture`: its picture has not come yet.
+ * that is taken. `named`: it was removed there, and others here name it. `removal`: more was removed than goes here
+ * without asking. `picture`: its picture has not come yet.
  */
 export type HeldReason = 'unreadable' | 'incomplete' | 'named' | 'removal' | 'picture';
 

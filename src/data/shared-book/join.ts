@@ -12,6 +12,7 @@ import {
   type BookRecord,
   type Difference,
 } from '../../core/book';
+import { grouped } from '../../core/grouped';
 import {
   documentOf,
   fieldsOf,
@@ -23,8 +24,9 @@ import {
 import { recordsHere, refOf } from '../book/here';
 import type { FrostDatabase } from '../database';
 import { forgetSent, sentSums } from '../hub-link';
-import { noteUnsentPictures, readRecord } from './absorb';
+import { readRecord } from './absorb';
 import { documentNames, loadDocument, saveDocument } from './documents';
+import { noteUnsentPictures } from './pictures';
 
 const sumOf = (record: BookRecord) =>
   createHash('sha256').update(JSON.stringify(record)).digest('base64url');
@@ -56,7 +58,7 @@ export async function joinBooks(db: FrostDatabase, session: number): Promise<Dif
     };
     const photos: string[] = [];
     for await (const records of recordsHere(db, name)) {
-      for (const [title, own] of byDocument(name, records)) {
+      for (const [title, own] of grouped(records, (one) => documentOf(name, one))) {
         const document = await open(title);
         document.transact(() => {
           for (const record of own) joinRecord(joining, document, { name, record });
@@ -73,17 +75,6 @@ export async function joinBooks(db: FrostDatabase, session: number): Promise<Dif
   await forgetSent(db);
   await db.deleteFrom('shared_touched').execute();
   return joining.told;
-}
-
-function byDocument(name: BookName, records: readonly BookRecord[]): Map<string, BookRecord[]> {
-  const found = new Map<string, BookRecord[]>();
-  for (const record of records) {
-    const title = documentOf(name, record);
-    const list = found.get(title) ?? [];
-    list.push(record);
-    found.set(title, list);
-  }
-  return found;
 }
 
 function joinRecord(

@@ -1,15 +1,16 @@
+import { BOOK_NAMES, bookKind, type BookName } from '../../core/book';
 import type { FrostDatabase } from '../database';
-import { signAs } from '../signatures';
-import { absorbTouched } from './absorb';
-import { loadDocument } from './documents';
-import { PICTURED } from './exchange';
-import { toWrite, writeAll, type Wanted, type WriteGround } from './write';
+import { eachInTurns } from '../next-turn';
 
-type Pictured = (typeof PICTURED)[number];
+/** Kinds whose records have a picture. */
+export const PICTURED = BOOK_NAMES.filter((name) => bookKind(name).hasPicture) as Extract<
+  BookName,
+  'photo' | 'ski_photo'
+>[];
 
 /** A photo. */
 export interface Photo {
-  kind: Pictured;
+  kind: (typeof PICTURED)[number];
   ref: string;
 }
 /** A photo that came without its picture. */
@@ -37,22 +38,30 @@ export async function waitingPictures(db: FrostDatabase): Promise<WaitingPhoto[]
   return pages;
 }
 
-/** Writes photos whose pictures are there now. Belongs into a transaction. */
-export async function writePictures(
+/** Notes photos whose pictures the hub lacks. */
+export const noteUnsentPictures = (
   db: FrostDatabase,
-  photos: readonly WaitingPhoto[],
-  ground: WriteGround & { session: number },
-): Promise<void> {
-  await signAs(db, '');
-  await absorbTouched(db, ground.session);
-  const wanted: Wanted[] = [];
-  for (const name of new Set(photos.map(({ document }) => document))) {
-    const changed = photos
-      .filter(({ document }) => document === name)
-      .map(({ ref, cabin }) => ({ ref, by: cabin }));
-    wanted.push({ name, document: await loadDocument(db, name), changed });
+  kind: BookName,
+  refs: readonly string[],
+): Promise<void> =>
+  eachInTurns(refs, async (ref) => {
+    await db
+      .insertInto('shared_picture')
+      .values({ kind, ref })
+      .onConflict((conflict) => conflict.doNothing())
+      .execute();
+  });
+
+/** The hub was put back to an older state and may lack any picture. */
+export async function noteAllUnsent(db: FrostDatabase): Promise<void> {
+  for (const kind of PICTURED) {
+    const rows = await db.selectFrom(kind).select('id').execute();
+    await noteUnsentPictures(
+      db,
+      kind,
+      rows.map(({ id }) => id),
+    );
   }
-  await writeAll(db, await toWrite(db, wanted, ground), ground);
 }
 
 /** Photos whose pictures the hub lacks. */

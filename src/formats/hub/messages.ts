@@ -38,9 +38,6 @@ export interface Pulled {
   isMore: boolean;
 }
 
-/** The name of a cabin where all others together are meant. */
-export const OF_ALL = '*';
-
 /** Parts of a push at the most, characters of one part, and of all of them. */
 export const MOST_PARTS = 200;
 export const MOST_PART_CHARACTERS = 16_000_000;

@@ -1,7 +1,7 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import { dataFolder, database } from '@/data/process-database';
 import { hubLink, noteHub } from '@/data/hub-link';
-import { agreeToRemovals } from '@/data/shared-book/exchange';
+import { agreeToRemovals } from '@/data/shared-book/removals';
 import { copyDatabase } from '@/data/storage/copies';
 import type { FrostDatabase } from '@/data/database';
 import { nowMs } from '../clock';

@@ -1,27 +1,20 @@
-import { type BookName, type BookRecord } from '@/core/book';
-import type { Part } from '@/core/shared-book';
-import { MOST_CHANGED_UNCOPIED } from '@/core/shared-book';
+import type { BookName, BookRecord } from '@/core/book';
+import { grouped } from '@/core/grouped';
+import { isUpdate, MOST_CHANGED_UNCOPIED, type Part } from '@/core/shared-book';
 import type { FrostDatabase } from '@/data/database';
 import { hubLink, noteHub, type HubLink } from '@/data/hub-link';
 import { hasTouched } from '@/data/shared-book/absorb';
 import { noteSession, ownSessions, unpacked } from '@/data/shared-book/documents';
+import { aheadOf, hubHas, namesAhead, noteSent, type Ahead } from '@/data/shared-book/hand-in';
+import { pictureSent, unsentPictures, waitingPictures } from '@/data/shared-book/pictures';
 import {
-  aheadOf,
-  hubHas,
-  namesAhead,
-  noteSent,
   takeIn,
   takeInFirst,
+  takeInPictures,
   wouldChange,
-  type Ahead,
-} from '@/data/shared-book/exchange';
-import {
-  unsentPictures,
-  waitingPictures,
-  writePictures,
-  pictureSent,
-} from '@/data/shared-book/pictures';
-import type { WriteGround } from '@/data/shared-book/write';
+  type Incoming,
+  type TakeGround,
+} from '@/data/shared-book/take-in';
 import { recordCheck } from '@/formats/book/check';
 import {
   MOST_PARTS,
@@ -73,27 +66,33 @@ async function pulledSince(
   }
 }
 
-/** What came, by document; what cannot be unpacked is left out, as nobody can read it. */
-function byDocument(parts: Pulled['parts']): Map<string, Part[]> {
+/** A part as it was written; undefined for what is none, which keeps no other one away. */
+function opened({ document, cabin, update }: Pulled['parts'][number]): Part | undefined {
+  try {
+    const bytes = unpacked(Buffer.from(update, 'base64'), MOST_UNPACKED);
+    if (isUpdate(bytes)) return { by: cabin, update: bytes };
+  } catch {
+    // It is not packed, or too large.
+  }
+  console.error(`A part of ${cabin} for ${document} cannot be read.`);
+  return undefined;
+}
+
+/** What came, by document. */
+function byDocument(parts: Pulled['parts']): Incoming {
   const incoming = new Map<string, Part[]>();
-  for (const { document, cabin, update } of parts) {
-    try {
-      const part = { by: cabin, update: unpacked(Buffer.from(update, 'base64'), MOST_UNPACKED) };
-      incoming.set(document, [...(incoming.get(document) ?? []), part]);
-    } catch {
-      console.error(`A part of ${cabin} for ${document} could not be unpacked.`);
-    }
+  for (const [document, own] of grouped(parts, (part) => part.document)) {
+    const readable = own.map(opened).filter((part) => part !== undefined);
+    if (readable.length > 0) incoming.set(document, readable);
   }
   return incoming;
 }
 
-type Ground = WriteGround & { session: number };
-
-/** Takes in what is new at the hub, and what was held back once more; gives how many parts came. */
+/** Takes in what is new at the hub, and what was held back once more; gives how many records came. */
 async function pull(
   sync: SyncGround,
   link: HubLink,
-  ground: Ground & { isFresh: boolean },
+  ground: TakeGround & { isFresh: boolean },
 ): Promise<number> {
   const { db, copy } = sync;
   const { parts, cursor } = await pulledSince(sync, cursorOf(link.pulled));
@@ -103,16 +102,15 @@ async function pull(
   const isQuiet = parts.length === 0 && pulled === link.pulled && !ground.isFresh;
   if (isQuiet && !isFirst && !(await hasTouched(db))) return 0;
   if (isFirst || (await wouldChange(db, incoming, ground)) > MOST_CHANGED_UNCOPIED) await copy?.();
-  await db.transaction().execute(async (transaction) => {
-    if (isFirst) await takeInFirst(transaction, incoming, ground);
-    else await takeIn(transaction, incoming, ground);
+  return db.transaction().execute(async (transaction) => {
+    const came = await (isFirst ? takeInFirst : takeIn)(transaction, incoming, ground);
     await noteHub(transaction, { pulled, isJoined: true });
+    return came;
   });
-  return parts.length;
 }
 
 /** Fetches the pictures of photos that came without, a few at a time. */
-async function fetchPictures({ db, hub }: SyncGround, ground: Ground): Promise<void> {
+async function fetchPictures({ db, hub }: SyncGround, ground: TakeGround): Promise<void> {
   for (const page of await waitingPictures(db)) {
     const found = new Map<string, Buffer>();
     for (const { kind, ref } of page) {
@@ -124,7 +122,7 @@ async function fetchPictures({ db, hub }: SyncGround, ground: Ground): Promise<v
     await db
       .transaction()
       .execute((transaction) =>
-        writePictures(transaction, here, { ...ground, pictureOf: (ref) => found.get(ref) }),
+        takeInPictures(transaction, here, { ...ground, pictureOf: (ref) => found.get(ref) }),
       );
   }
 }
@@ -189,9 +187,33 @@ async function push(sync: SyncGround): Promise<number> {
   return count;
 }
 
+/** The hub was put back to an older state, or forgot what is long ago: what it has is what it says. */
+async function refill({ db, hub }: SyncGround): Promise<void> {
+  const vectors = Object.entries(await hub.vectors()).map(
+    ([name, vector]) => [name, Buffer.from(vector, 'base64')] as const,
+  );
+  await db.transaction().execute(async (transaction) => {
+    await hubHas(transaction, new Map(vectors));
+    // Where there is nothing to hand in no new one comes: asked for the old one, the hub would seem put back again.
+    await noteHub(transaction, { pushed: null });
+  });
+}
+
+/** Tells for a while that another computer comes with this token. */
+async function noteTwin(
+  db: FrostDatabase,
+  { twinAt }: HubLink,
+  { now, isTwin }: { now: string; isTwin: boolean },
+): Promise<void> {
+  const isToldOf = twinAt !== null && Date.parse(now) - Date.parse(twinAt) <= TWIN_TOLD_MS;
+  if (isToldOf || (!isTwin && twinAt === null)) return;
+  await noteHub(db, { twinAt: isTwin ? now : null });
+}
+
 /**
  * Exchanges the book of this cabin with the others over the hub: takes in what they wrote, hands in what was written
- * here. A hub that was put back to an older state is filled again. Gives how many parts came; undefined without a hub.
+ * here. A hub that was put back to an older state is filled again. Gives how many records came; undefined without
+ * a hub.
  * Throws {@link HubRefusal}; what was done until then is kept and goes on from there.
  */
 export async function syncOnce(sync: SyncGround): Promise<number | undefined> {
@@ -203,28 +225,15 @@ export async function syncOnce(sync: SyncGround): Promise<number | undefined> {
   const cursors = link.isJoined ? [cursorOf(link.pulled), cursorOf(link.pushed)] : [null, null];
   const { known, now, isTwin } = await hub.hello({ session, cursors });
   const isLost = cursors.some((cursor, i) => cursor !== null && !known[i]);
-  if (isLost) {
-    const vectors = Object.entries(await hub.vectors());
-    await db
-      .transaction()
-      .execute((transaction) =>
-        hubHas(
-          transaction,
-          new Map(vectors.map(([name, vector]) => [name, Buffer.from(vector, 'base64')])),
-        ),
-      );
-  }
-  const ground: Ground = { check: problemOf, nowIso: now, session };
+  if (isLost) await refill(sync);
+  const ground: TakeGround = { check: problemOf, nowIso: now, session };
   const from = isLost || !link.isJoined ? { ...link, pulled: null } : link;
   const came = await pull(sync, from, { ...ground, isFresh });
   await fetchPictures(sync, ground);
   await pushPictures(sync);
   const pushed = await push(sync);
+  await noteTwin(db, link, { now, isTwin });
   // Only what is new is written: what others worked out from the database would else be old every half minute.
-  if (isTwin) await noteHub(db, { twinAt: now });
-  else if (link.twinAt !== null && Date.parse(now) - Date.parse(link.twinAt) > TWIN_TOLD_MS) {
-    await noteHub(db, { twinAt: null });
-  }
   const isNew = came + pushed > 0 || link.problem !== null || link.agreedAt === null;
   if (isNew) await noteHub(db, { agreedAt: now, problem: null });
   return came;

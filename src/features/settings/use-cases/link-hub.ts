@@ -1,7 +1,7 @@
 import type { FrostDatabase } from '@/data/database';
 import { forgetDecided, hubDecisions, type HubDecision } from '@/data/hub-decided';
 import { hubLink, linkHub, unlinkHub, type HubLink } from '@/data/hub-link';
-import { refuseRemovals } from '@/data/shared-book/exchange';
+import { refuseRemovals } from '@/data/shared-book/removals';
 import { heldBack, type Held } from '@/data/shared-book/held';
 import { hubSchema, removalsSchema } from '@/formats/schemas/hub';
 import { validate } from '@/formats/schemas/validation';
