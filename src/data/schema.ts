@@ -29,6 +29,17 @@ import type {
   VENUE_FIELDS,
   WEATHER_FIELDS,
 } from '../core/model';
+import type {
+  HubDecidedTable,
+  HubLinkTable,
+  HubSentTable,
+  SharedDocumentTable,
+  SharedHeldTable,
+  SharedPictureTable,
+  SharedRemovalTable,
+  SharedSessionTable,
+  SharedTouchedTable,
+} from './schema-hub';
 import type { ColumnType, Generated, Insertable, Selectable } from 'kysely';
 import type { StepKind } from '../core/bench';
 
@@ -184,76 +195,6 @@ export interface SignatureTable {
   hand: Fixed<string>;
 }
 
-/** The hub of this cabin: at most one row. */
-export interface HubLinkTable {
-  id: number;
-  url: string;
-  token: string;
-  pulled: string | null;
-  pushed: string | null;
-  agreed_at: string | null;
-  problem: string | null;
-  /** Both books have met: from now on each edit is told apart from what others set. */
-  is_joined: SqlBoolean;
-  /** When another computer was last seen with the token of this cabin. */
-  twin_at: string | null;
-}
-
-/** A part of the book as a document that cabins exchange. */
-export interface SharedDocumentTable {
-  name: string;
-  /** Packed. */
-  state: Buffer;
-  /** Up to where the hub has it. */
-  sent: Buffer | null;
-  /** There is something in it that the hub has not. */
-  is_ahead: SqlBoolean;
-}
-
-/** A record that was written here since the documents were last brought up to date. */
-export interface SharedTouchedTable {
-  kind: string;
-  ref: string;
-  document: string;
-}
-
-/** A session of this book that wrote into documents. */
-export interface SharedSessionTable {
-  id: number;
-}
-
-/** What came from another cabin and was not taken in, and why. */
-export interface SharedHeldTable {
-  kind: string;
-  ref: string;
-  document: string;
-  cabin: string;
-  label: string;
-  reason: string;
-  at: string;
-}
-
-/** What others removed here. */
-export interface SharedRemovalTable {
-  kind: string;
-  ref: string;
-  cabin: string;
-  at: string;
-}
-
-/** A photo whose picture the hub has not yet. */
-export interface SharedPictureTable {
-  kind: string;
-  ref: string;
-}
-
-/** The sum of a record that the hub had of this cabin, before documents were exchanged. */
-export interface HubSentTable {
-  kind: string;
-  ref: string;
-  sum: string;
-}
-
 /** What stands in the log, in one order of time; triggers of the database write it. */
 export interface LogEntryTable {
   id: Generated<number>;
@@ -277,15 +218,6 @@ export type SkierTable = RowOf<typeof SKIER_FIELDS>;
 
 /** Who is on which outing, on what. */
 export type StarterTable = RowOf<typeof STARTER_FIELDS>;
-
-/** What two cabins changed at once, as it was settled; `difference` is JSON. */
-export interface HubDecidedTable {
-  /** Kind and keys of the record. */
-  id: string;
-  cabin: string;
-  at: string;
-  difference: string;
-}
 
 /** Who practises, what they answered, and what they dispute. */
 export type LearnerTable = RowOf<typeof LEARNER_FIELDS>;

@@ -2,7 +2,8 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { hubServer, type Papers } from './serve';
-import { letCabinIn, openHub, prepareHub } from './store';
+import { letCabinIn } from './cabins';
+import { openHub, prepareHub } from './tables';
 
 const { values } = parseArgs({
   options: {

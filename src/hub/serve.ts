@@ -5,7 +5,10 @@ import { OF_ALL } from '../core/shared-book';
 import { validate } from '../formats/schemas/validation';
 import { bearerOf } from '../formats/secrets';
 import { MOST_PARTS, MOST_PART_CHARACTERS, MOST_PUSHED_CHARACTERS } from '../formats/hub/messages';
-import { cabinOf, hello, picture, pull, push, PushRefusal, putPicture, vectors } from './store';
+import { cabinOf, hello, PushRefusal } from './cabins';
+import { push } from './documents';
+import { picture, putPicture } from './pictures';
+import { pull, vectors } from './reading';
 import type { Hub } from './schema';
 
 const MOST_BODY = MOST_PART_CHARACTERS + 2 * MOST_PUSHED_CHARACTERS;

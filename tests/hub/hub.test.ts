@@ -5,7 +5,7 @@ import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import { sql } from 'kysely';
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { startPostgres } from '../../scripts/lib/postgres.mjs';
 import * as Y from 'yjs';
 import { openDocument } from '@/core/shared-book';
@@ -23,7 +23,8 @@ import { exportBook } from '@/features/settings/use-cases/export-book';
 import { bytesOf } from '@/formats/out-file';
 import { hubServer } from '@/hub/serve';
 import type { Hub } from '@/hub/schema';
-import { letCabinIn, openHub, prepareHub } from '@/hub/store';
+import { letCabinIn } from '@/hub/cabins';
+import { openHub, prepareHub } from '@/hub/tables';
 import { hubClient, HubRefusal, type HubClient } from '@/server/hub/hub-client';
 import { syncOnce } from '@/server/hub/sync';
 import { freePort } from '../browser/app';
@@ -439,6 +440,10 @@ describe('one token', () => {
     await expectAlike([a, twin]);
     expect(await notesOf(a)).toEqual(['demo-note', 'of-the-first', 'of-the-second']);
     for (const { db } of [a, twin]) expect((await hubLink(db))?.twinAt).not.toBeNull();
+    // It is noted once an hour, not each time: every write lets others fetch their pages anew.
+    const told = (await hubLink(a.db))?.twinAt;
+    await settle([twin, a]);
+    expect((await hubLink(a.db))?.twinAt).toBe(told);
     const other = await cabin('Bach');
     await settle([other]);
     expect((await hubLink(other.db))?.twinAt).toBeNull();
@@ -487,6 +492,29 @@ describe('one token', () => {
     expect([whole.isMore, whole.parts.length]).toEqual([true, 3]);
     const rest = await client.pull(1, whole.cursor);
     expect([rest.isMore, rest.parts.length]).toEqual([true, 3]);
+  });
+});
+
+describe('a hub that forgot what is long ago', () => {
+  it('is asked once for what it has, and the cabin reads on from there', async () => {
+    const a = await cabin('Alm', { demo: true });
+    const b = await cabin('Bach');
+    await settle([a, b]);
+    await note(a, 'before');
+    await settle([a, b]);
+    await hub!.deleteFrom('part').execute();
+    const client = hubClient({ url, token: b.token });
+    const vectors = vi.fn(client.vectors);
+    const pulls = vi.fn(client.pull);
+    const again = () =>
+      syncOnce({ db: b.db, session: b.session, hub: { ...client, vectors, pull: pulls } });
+    for (let i = 0; i < 3; i += 1) await again();
+    expect(vectors).toHaveBeenCalledTimes(1);
+    expect(pulls.mock.calls.filter(([, after]) => after === null)).toHaveLength(1);
+    await note(b, 'after');
+    await settle([b, a]);
+    await expectAlike([a, b]);
+    expect(await notesOf(a)).toEqual(['after', 'before', 'demo-note']);
   });
 });
 

@@ -330,6 +330,18 @@ describe('one cabin that errs', () => {
   });
 });
 
+describe('what an exchange says', () => {
+  it('is how many records came, not in how many pieces', async () => {
+    for (const id of ['one', 'two', 'three']) {
+      await addNote(alm.db, { id, outingId: 'demo-tour', words: 'Wind', createdAt: AT });
+    }
+    await set(alm, 'skier', 'demo-skier-ilo', 'note', 'fast');
+    expect(await exchange(hub, alm)).toBe(0);
+    expect(await exchange(hub, bach)).toBe(4);
+    expect(await exchange(hub, bach)).toBe(0);
+  });
+});
+
 describe('before much changes', () => {
   it('the book is copied: more than fifty records at once', async () => {
     const copy = vi.fn(() => Promise.resolve());

@@ -1,5 +1,6 @@
 import { differences, type BookName } from '../../core/book';
 import { documentOf, MOST_REMOVED_A_DAY } from '../../core/shared-book';
+import { DAY_MS } from '../../core/units/constants';
 import { addHere, changeHere, refOf, removeHere, singleHere } from '../book/here';
 import type { FrostDatabase } from '../database';
 import { eachInTurns, nextTurn } from '../next-turn';
@@ -9,7 +10,6 @@ import type { Add, Hold, Item, Removal, Todo, WriteGround } from './to-write';
 
 /** Records of one statement, of which all go in or none. */
 const A_STATEMENT = 40;
-const DAY_MS = 86_400_000;
 
 const isConstraint = (error: unknown): boolean =>
   String((error as { code?: unknown }).code ?? '').startsWith('SQLITE_CONSTRAINT');

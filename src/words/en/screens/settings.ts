@@ -77,9 +77,9 @@ export const hub = {
   seen: 'Taken off the list.',
   twin: (time: string) =>
     `Another computer uses the token of this cabin (last seen ${time}). Nothing is lost, but ask for a token of its own and join there again.`,
-  heldTitle: 'Not taken in',
+  heldTitle: 'Not imported',
   heldHint:
-    'All else was taken in. These are tried again each time something comes, and after an upgrade.',
+    'Everything else was imported. Frost Pick tries these again at each exchange and after an upgrade.',
   heldOf: (cabin: string, time: string) => `From ${cabin}, ${time}`,
   allOthers: 'the other cabins',
   theHub: 'the hub',
@@ -89,13 +89,13 @@ export const hub = {
       : reason === 'named'
         ? 'It was removed there, but other records here use it.'
         : reason === 'picture'
-          ? 'Its picture has not come yet.'
-          : 'It names something that has not come yet.',
+          ? 'Its picture has not arrived yet.'
+          : 'It refers to something that has not arrived yet.',
   removalsTitle: (cabin: string, count: number) =>
     count === 1
       ? `${cabin} removed one more record. Remove it here too?`
       : `${cabin} removed ${count} more records. Remove them here too?`,
-  removalsHint: 'Ten removals a day of one cabin are taken over without asking.',
+  removalsHint: 'Up to ten removals a day from one cabin need no confirmation.',
   removeToo: 'Remove here too',
   keepThem: 'Keep them',
   removedToo: 'Removed here too.',
@@ -104,7 +104,7 @@ export const hub = {
   wasRemoved: (isTaken: boolean) =>
     isTaken
       ? 'Removed there, and here too'
-      : 'Removed in one cabin, changed in the other: it stands',
+      : 'Removed in one cabin and changed in the other: it stays',
   problem: (code: string) =>
     code === 'unreachable'
       ? 'The hub cannot be reached. What changes here is handed in when it can.'
