@@ -79,7 +79,7 @@ export const hub = {
     `Another computer uses the token of this cabin (last seen ${time}). Nothing is lost, but ask for a token of its own and join there again.`,
   heldTitle: 'Not imported',
   heldHint:
-    'Everything else was imported. Frost Pick tries these again at each exchange and after an upgrade.',
+    'Everything else was imported. Frost Pick tries these again when something new arrives and after an upgrade.',
   heldOf: (cabin: string, time: string) => `From ${cabin}, ${time}`,
   allOthers: 'the other cabins',
   theHub: 'the hub',
