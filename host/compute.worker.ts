@@ -1,3 +1,4 @@
+import { transferableSymbol, valueSymbol } from 'piscina';
 import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
 import { glideTask } from '@/features/glide/use-cases/answer-glide';
@@ -16,7 +17,7 @@ import { forecastTask } from '@/features/snow/use-cases/forecast-snow';
 import { readingsFileTask } from '@/features/snow/use-cases/import-readings';
 import { reportsTask, weatherFileTask } from '@/features/venue/use-cases/take-weather';
 import { purchaseTask } from '@/features/shelf/use-cases/load-shelf';
-import type { Task } from '@/server/compute/task';
+import { wholeBuffers, type Task } from '@/server/compute/task';
 import { inLanguage } from '@/server/language';
 import { drainTask } from '@/server/one-file';
 import { outlookTask } from '@/server/outlooks';
@@ -51,7 +52,7 @@ const ALL = [
   weatherFileTask,
 ] as unknown as Task<unknown[], unknown>[];
 
-const byName = new Map(ALL.map((one) => [one.name, one.run]));
+const byName = new Map(ALL.map((one) => [one.name, one]));
 
 layOutTongues();
 
@@ -63,8 +64,10 @@ interface Asked {
 }
 
 /** What a thread of the pool does: the named task with its arguments. */
-export default function compute({ name, args, tag }: Asked): unknown {
-  const run = byName.get(name);
-  if (!run) throw new Error(WORDS.theTaskIsNotListed(name));
-  return inLanguage(tag, () => run(...args));
+export default async function compute({ name, args, tag }: Asked): Promise<unknown> {
+  const one = byName.get(name);
+  if (!one) throw new Error(WORDS.theTaskIsNotListed(name));
+  const result = await inLanguage(tag, () => one.run(...args));
+  if (!one.givesBytes) return result;
+  return { [valueSymbol]: result, [transferableSymbol]: wholeBuffers(one.givesBytes(result)) };
 }

@@ -6,7 +6,8 @@ import { openDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
 import { mergeBook } from '@/data/book/merge-book';
 import { migrateStorage } from '@/data/storage/migrate';
-import { openPage, readBook } from '@/formats/book/read';
+import { incoming } from '@/features/settings/use-cases/import-book';
+import { readBook } from '@/formats/book/read';
 
 const [folder = '', at = '', file] = process.argv.slice(2);
 let left = Number(at);
@@ -38,7 +39,7 @@ if (file === undefined) {
 } else {
   const book = await readBook(readFileSync(file));
   if (!book.ok) throw new Error(book.message);
-  await mergeBook(db, { ...book.value, openPage }, new Set());
+  await mergeBook(db, incoming(book.value), new Set());
 }
 await db.destroy();
 console.log(`statements left ${left}`);

@@ -8,7 +8,7 @@ import { database } from '@/data/process-database';
 import { listDevices } from '@/data/devices';
 import { handsOf, handsOfImports, handsOfJobs } from '@/data/signatures';
 import { seedDemo } from '@/data/demo/seed';
-import { readBook } from '@/formats/book/read';
+import { openPage, readBook } from '@/formats/book/read';
 import { bytesOf } from '@/formats/out-file';
 import { callerNow, looksOnly, runAs, STRANGER, type Caller } from '@/server/caller';
 import { callersDatabase } from '@/server/callers-database';
@@ -435,7 +435,7 @@ describe('who did what', () => {
     const book = await readBook(await bytesOf(file.value));
     if (!book.ok) throw new Error(book.message);
     const page = book.value.pages.find(({ name }) => name === 'signature')!;
-    expect(JSON.parse(page.json)).toEqual([
+    expect(openPage(book.value, page)).toEqual([
       { kind: 'note', ref: 'note-of-tablet', hand: 'Bench tablet' },
     ]);
   });

@@ -19,12 +19,16 @@ import { nextTurn } from '../next-turn';
 import { signAs } from '../signatures';
 import { addHere, changeHere, refOf, removeHere, standingHere, thoseHere } from './here';
 
-/** A book that came in: its records by kind, in pages as JSON, what was removed in it, likewise, and its pictures. */
+/** A page of an incoming book: records of one kind. */
+export interface IncomingPage {
+  name: BookName;
+  open: () => BookRecord[];
+}
+
+/** A book that came in: its records by kind and what was removed in it, in pages, and its pictures. */
 export interface IncomingBook {
-  pages: readonly { name: BookName; json: string }[];
-  /** The records of a page. */
-  openPage: (json: string) => BookRecord[];
-  gone: readonly string[];
+  pages: readonly IncomingPage[];
+  gone: readonly (() => GoneRecord[])[];
   /** By the id of the record; undefined: pictures are left out. */
   pictures: ReadonlyMap<string, Uint8Array> | undefined;
 }
@@ -93,7 +97,7 @@ class Meeting {
     for (const [at, page] of pages.entries()) {
       await nextTurn();
       this.options.onShare?.(at / pages.length);
-      await this.meet(page.name, this.book.openPage(page.json));
+      await this.meet(page.name, page.open());
     }
     await this.takeAway();
     await this.writeGone();
@@ -113,9 +117,9 @@ class Meeting {
   private async readGone(): Promise<void> {
     const mine = await this.db.selectFrom('gone').selectAll().execute();
     this.gone = new Map(mine.map((one) => [goneKey(one.kind, one.ref), one]));
-    for (const page of this.book.gone) {
+    for (const open of this.book.gone) {
       await nextTurn();
-      for (const one of JSON.parse(page) as GoneRecord[]) {
+      for (const one of open()) {
         const key = goneKey(one.kind, one.ref);
         const before = this.gone.get(key);
         this.gone.set(key, before ? mergedGone(before, one) : one);

@@ -4,7 +4,7 @@ import { isMoment } from '../schemas/dates';
 import { asFields, type FieldProblem } from '../schemas/validation';
 import { recordCheck } from './check';
 import { unpackedRecord } from './packing';
-import { walkBook } from './split';
+import { walkBook, type Item, type Piece } from './split';
 import { unpack, type UnpackLimits } from './unpack';
 import { BOOK_FORMAT, BOOK_VERSIONS, BookSum } from './write';
 
@@ -17,18 +17,27 @@ const MOST_PROBLEMS = 20;
 const MOST_RECORDS = 1_000_000;
 /** Removals of a book. */
 const MOST_GONE = 100_000;
-/** Records that are handed on at a time, and the characters of their JSON: few enough to be met between two pauses. */
+/** Records that are handed on at a time, and the bytes of their JSON: few enough to be met between two pauses. */
 const A_PAGE = 200;
-const A_PAGE_CHARACTERS = 60_000;
+const A_PAGE_BYTES = 60_000;
 /** What a book may say beside its format. */
 const KEYS: readonly string[] = ['format', 'version', 'sha256'];
 const ZIP_MARK = '504b0304';
 
-/** A book that was read and checked: its records by kind, in pages as JSON that {@link openPage} opens. */
+/** A page of a book: some neighbours of one of its lists. */
+export interface BookPage extends Piece {
+  name: BookName;
+}
+
+/**
+ * A book that was read and checked. Its records stay in its text, in pages that {@link openPage} opens: nothing is
+ * copied, so that a large book is handed from thread to thread at once.
+ */
 export interface ReadBook {
-  pages: { name: BookName; json: string }[];
-  /** What was removed, in pages as JSON. */
-  gone: string[];
+  text: Uint8Array;
+  pages: BookPage[];
+  /** What was removed, in pages. */
+  gone: Piece[];
   /** By the id of the record; undefined: the file has none. */
   pictures: Map<string, Uint8Array> | undefined;
 }
@@ -56,34 +65,44 @@ const isGoneRecord = (value: unknown): value is GoneRecord => {
   );
 };
 
+const listOf = (text: Uint8Array, { from, to }: Piece): unknown[] =>
+  JSON.parse(
+    `[${Buffer.from(text.buffer, text.byteOffset + from, to - from).toString('utf8')}]`,
+  ) as unknown[];
+
 /** The records of a page, with their long values unpacked. */
-export const openPage = (json: string): BookRecord[] =>
-  (JSON.parse(json) as BookRecord[]).map(unpackedRecord);
+export const openPage = ({ text }: ReadBook, page: BookPage): BookRecord[] =>
+  (listOf(text, page) as BookRecord[]).map(unpackedRecord);
 
-/** Gathers JSON texts into pages. */
+/** The removals of a page. */
+export const openGone = ({ text }: ReadBook, page: Piece): GoneRecord[] =>
+  listOf(text, page) as GoneRecord[];
+
+/** Gathers neighbours of a list into pages. */
 class Pages {
-  private texts: string[] = [];
-  private characters = 0;
+  private count = 0;
+  private from = 0;
+  private to = 0;
 
-  constructor(private readonly put: (json: string) => void) {}
+  constructor(private readonly put: (page: Piece) => void) {}
 
-  add(json: string): void {
-    this.texts.push(json);
-    this.characters += json.length;
-    if (this.texts.length === A_PAGE || this.characters > A_PAGE_CHARACTERS) this.end();
+  add({ from, to }: Piece): void {
+    if (this.count === 0) this.from = from;
+    this.to = to;
+    this.count += 1;
+    if (this.count === A_PAGE || to - this.from > A_PAGE_BYTES) this.end();
   }
 
   end(): void {
-    if (this.texts.length > 0) this.put(`[${this.texts.join(',')}]`);
-    this.texts = [];
-    this.characters = 0;
+    if (this.count > 0) this.put({ from: this.from, to: this.to });
+    this.count = 0;
   }
 }
 
 /** What is read of a book on the way through it. */
 class Reading {
   readonly pages: ReadBook['pages'] = [];
-  readonly gone: string[] = [];
+  readonly gone: Piece[] = [];
   readonly problems: FieldProblem[] = [];
   readonly said: Record<string, unknown> = {};
   readonly strange: string[] = [];
@@ -92,8 +111,8 @@ class Reading {
   private count = 0;
   private goneCount = 0;
   private name: BookName | undefined;
-  private readonly page = new Pages((json) => this.pages.push({ name: this.name!, json }));
-  private readonly gonePage = new Pages((json) => this.gone.push(json));
+  private readonly page = new Pages((page) => this.pages.push({ name: this.name!, ...page }));
+  private readonly gonePage = new Pages((page) => this.gone.push(page));
 
   other = (key: string, value: unknown): boolean => {
     if (KEYS.includes(key)) this.said[key] = value;
@@ -114,28 +133,28 @@ class Reading {
     return true;
   };
 
-  record = (kind: string, json: string | undefined, place: number): boolean => {
+  record = (kind: string, item: Item): boolean => {
     const { name } = this;
     if (name === undefined) return true;
-    const path = `records.${kind}[${place}]`;
-    if (json === undefined) this.problems.push({ field: path, message: WORDS.misshapen });
+    const path = `records.${kind}[${item.place}]`;
+    if (item.json === undefined) this.problems.push({ field: path, message: WORDS.misshapen });
     else {
-      const said = JSON.parse(json) as BookRecord;
+      const said = JSON.parse(item.json) as BookRecord;
       this.sum.add(name, said);
       const problemsOf = this.checks.get(name) ?? recordCheck(name);
       this.checks.set(name, problemsOf);
       this.problems.push(...problemsOf(unpackedRecord(said), path));
-      this.page.add(json);
+      this.page.add(item);
     }
     return this.goesOn();
   };
 
-  removed = (json: string | undefined, place: number): boolean => {
-    const one = json === undefined ? undefined : (JSON.parse(json) as unknown);
+  removed = (item: Item): boolean => {
+    const one = item.json === undefined ? undefined : (JSON.parse(item.json) as unknown);
     this.sum.add('gone', one);
     this.goneCount += 1;
-    if (isGoneRecord(one)) this.gonePage.add(json!);
-    else this.problems.push({ field: `gone[${place}]`, message: WORDS.misshapen });
+    if (isGoneRecord(one)) this.gonePage.add(item);
+    else this.problems.push({ field: `gone[${item.place}]`, message: WORDS.misshapen });
     return this.goesOn();
   };
 
@@ -183,5 +202,6 @@ export async function readBook(bytes: Uint8Array, limits = LIMITS): Promise<Book
   const isWhole = said.sha256 === undefined || said.sha256 === sum.hex;
   if (problems.length === 0 && !isWhole) return refused(WORDS.damaged);
   if (problems.length > 0) return refused(WORDS.wrong(problems.length), problems);
-  return { ok: true, value: { pages, gone, pictures: files.pictures } };
+  const { json: text, pictures } = files;
+  return { ok: true, value: { text, pages, gone, pictures } };
 }

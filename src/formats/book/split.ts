@@ -12,15 +12,27 @@ const MOST_RECORD = 4_000_000;
 /** What is neither a list nor an object of many, bytes. */
 const MOST_WORD = 10_000;
 
-/** Who is told of the parts of a book. A false ends the walk: the rest is not wanted. */
+/** A piece of the text of a book, bytes. */
+export interface Piece {
+  from: number;
+  to: number;
+}
+
+/** An item of a list: its JSON, undefined where it is too large to be a record, and its place in the list. */
+export interface Item extends Piece {
+  json: string | undefined;
+  place: number;
+}
+
+/** Who hears of the parts of a book. A false ends the walk: the rest is not wanted. */
 export interface BookParts {
-  /** A record of a list under `records`, as JSON; undefined where it is too large to be one. */
-  record: (kind: string, json: string | undefined, place: number) => boolean;
+  /** A record of a list under `records`. */
+  record: (kind: string, item: Item) => boolean;
   /** A list under `records` begins. */
   kind: (kind: string) => boolean;
   /** What stands under `records` in place of a list. */
   noList: (kind: string) => boolean;
-  gone: (json: string | undefined, place: number) => boolean;
+  gone: (item: Item) => boolean;
   /** Any other part; undefined where it is too large to be one. */
   other: (key: string, value: unknown) => boolean;
 }
@@ -42,7 +54,7 @@ class Walk {
     this.eachEntry((key) => {
       if (key === 'records') this.records();
       else if (key === 'gone' && this.peek() === LIST) {
-        this.eachItem((json, place) => this.parts.gone(json, place));
+        this.eachItem(this.parts.gone);
       } else this.go(this.parts.other(key, this.word()));
     });
     this.space();
@@ -61,7 +73,7 @@ class Walk {
         return;
       }
       this.go(this.parts.kind(kind));
-      this.eachItem((json, place) => this.parts.record(kind, json, place));
+      this.eachItem((item) => this.parts.record(kind, item));
     });
   }
 
@@ -111,7 +123,7 @@ class Walk {
   }
 
   /** The items of the list that begins here, each as JSON. */
-  private eachItem(item: (json: string | undefined, place: number) => boolean): void {
+  private eachItem(each: (item: Item) => boolean): void {
     this.take(LIST);
     if (this.peek() === END_LIST) {
       this.at += 1;
@@ -122,7 +134,8 @@ class Walk {
       const from = this.at;
       this.skip();
       const isLarge = this.at - from > MOST_RECORD;
-      this.go(item(isLarge ? undefined : this.text(from, this.at), place));
+      const json = isLarge ? undefined : this.text(from, this.at);
+      this.go(each({ json, place, from, to: this.at }));
       if (this.peek() === COMMA) this.at += 1;
       else {
         this.take(END_LIST);

@@ -1,7 +1,7 @@
 import type { Piscina } from 'piscina';
 import { Overload } from '../../core/faults';
 import { languageTag } from '../../words/tongue';
-import type { Task } from './task';
+import { wholeBuffers, type Task } from './task';
 
 /** Built by the start script; absent in tests, which then compute in their own thread. */
 const workerFile = () => process.env.FROST_PICK_WORKER;
@@ -14,8 +14,6 @@ const THREADS = { quick: 1, long: 2 } as const;
 /** Long tasks pause between slices, so that several get on together in one thread. */
 const AT_ONCE = { quick: 1, long: 3 } as const;
 const LONGEST_MS = 60_000;
-/** Smaller ones may lie in a memory that others share. */
-const A_LARGE_ONE = 1_000_000;
 const RETRY_AFTER_S = 2;
 const IDLE_MS = 60_000;
 
@@ -38,14 +36,6 @@ function poolOf(lane: Lane, filename: string): Promise<Piscina> {
   const pools = (shared.frostPools ??= {});
   return (pools[lane] ??= makePool(lane, filename));
 }
-
-/** The memory of large bytes among these, where nothing else lies in it. */
-const wholeBuffers = (args: readonly unknown[]): ArrayBuffer[] =>
-  args.flatMap((one) =>
-    one instanceof Uint8Array && one.byteLength > A_LARGE_ONE && one.buffer instanceof ArrayBuffer
-      ? [one.buffer]
-      : [],
-  );
 
 const isFull = (error: unknown) =>
   error instanceof Error && /queue/i.test(error.message) && /limit|full/i.test(error.message);

@@ -1,7 +1,12 @@
 import type { MergeReport } from '@/core/book';
-import { BookIncomplete, mergeBook, type TakenTheirs } from '@/data/book/merge-book';
+import {
+  BookIncomplete,
+  mergeBook,
+  type IncomingBook,
+  type TakenTheirs,
+} from '@/data/book/merge-book';
 import type { FrostDatabase } from '@/data/database';
-import { openPage, type ReadBook } from '@/formats/book/read';
+import { openGone, openPage, type ReadBook } from '@/formats/book/read';
 import { failed, type WireResult } from '@/formats/wire';
 import { bookFileTask } from '@/server/book-task';
 import { offLoop } from '@/server/compute/pool';
@@ -39,7 +44,12 @@ export async function previewBook(
   throw new Error('A trial ended without its report.');
 }
 
-const incoming = (book: ReadBook) => ({ ...book, openPage });
+/** A book as it is met. */
+export const incoming = (book: ReadBook): IncomingBook => ({
+  pages: book.pages.map((page) => ({ name: page.name, open: () => openPage(book, page) })),
+  gone: book.gone.map((page) => () => openGone(book, page)),
+  pictures: book.pictures,
+});
 
 const incomplete = ({ kind }: BookIncomplete) =>
   failed('invalid_file', WORDS.incomplete, [
