@@ -1,4 +1,4 @@
-import { transferableSymbol, valueSymbol } from 'piscina';
+import { move, transferableSymbol, valueSymbol } from 'piscina';
 import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
 import { glideTask } from '@/features/glide/use-cases/answer-glide';
@@ -12,6 +12,7 @@ import { trialsTask } from '@/features/plan/use-cases/load-plan';
 import { planTask } from '@/features/plan/use-cases/plan-bench';
 import { productsFileTask } from '@/features/shelf/use-cases/products-files';
 import { bookFileTask } from '@/server/book-task';
+import { copyTask } from '@/server/copying';
 import { skisFileTask } from '@/features/skis/use-cases/skis-files';
 import { forecastTask } from '@/features/snow/use-cases/forecast-snow';
 import { readingsFileTask } from '@/features/snow/use-cases/import-readings';
@@ -30,6 +31,7 @@ const ALL = [
   adviceTask,
   bookFileTask,
   chooseTask,
+  copyTask,
   drainTask,
   forecastTask,
   gripTask,
@@ -69,5 +71,6 @@ export default async function compute({ name, args, tag }: Asked): Promise<unkno
   if (!one) throw new Error(WORDS.theTaskIsNotListed(name));
   const result = await inLanguage(tag, () => one.run(...args));
   if (!one.givesBytes) return result;
-  return { [valueSymbol]: result, [transferableSymbol]: wholeBuffers(one.givesBytes(result)) };
+  const bytes = wholeBuffers(one.givesBytes(result));
+  return move({ [valueSymbol]: result as object, [transferableSymbol]: bytes });
 }

@@ -1,7 +1,8 @@
 import { wallMs } from '@/core/time';
 import { dataFolder } from '@/data/process-database';
-import { ageMs, copyDatabase, listCopies } from '@/data/storage/copies';
+import { ageMs, listCopies } from '@/data/storage/copies';
 import { hostScreenWords } from '@/words/screens/host';
+import { copyOffLoop } from './copying';
 
 const WORDS = hostScreenWords.copies;
 
@@ -16,7 +17,7 @@ export async function copyIfDue(folder: string, nowMs: number): Promise<boolean>
     (one) => one.kind === 'day' && ageMs(one, now) < DAY_MS,
   );
   if (isOfToday) return false;
-  await copyDatabase(folder, { at: now, kind: 'day' });
+  await copyOffLoop(folder, { at: now, kind: 'day' });
   return true;
 }
 

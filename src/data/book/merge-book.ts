@@ -40,6 +40,8 @@ export interface MergeOptions {
   theirs: TakenTheirs;
   /** Hears how much is done, 0 to 1. */
   onShare?: (done: number) => void;
+  /** Puts on the disk what was written so far: the end of the transaction would wait for all of it. */
+  flush?: () => Promise<void>;
 }
 
 /** The other book names what neither book has. */
@@ -51,6 +53,8 @@ export class BookIncomplete extends Error {
   }
 }
 
+/** Pages that are written between two times on the disk. */
+const A_FLUSH = 50;
 /** Removals of one statement, between two pauses. */
 const A_PAGE = 100;
 const MOST_TOLD = 200;
@@ -97,6 +101,7 @@ class Meeting {
     for (const [at, page] of pages.entries()) {
       await nextTurn();
       this.options.onShare?.(at / pages.length);
+      if (at % A_FLUSH === A_FLUSH - 1) await this.options.flush?.();
       await this.meet(page.name, page.open());
     }
     await this.takeAway();

@@ -42,16 +42,16 @@ const isFull = (error: unknown) =>
 
 /**
  * Runs a task off the event loop, so that other requests are answered meanwhile. Throws {@link Overload} when
- * too many wait already or when it takes over a minute; then its thread is ended and replaced.
+ * too many wait already or when it takes longer than it may; then its thread is ended and replaced.
  */
 export async function offLoop<A extends unknown[], R>(
-  { name, lane, run, takesBytes = false }: Task<A, R>,
+  { name, lane, run, takesBytes = false, longestMs = LONGEST_MS }: Task<A, R>,
   ...args: A
 ): Promise<Awaited<R>> {
   const filename = workerFile();
   if (!filename) return await run(...args);
   const pool = await poolOf(lane, filename);
-  const signal = AbortSignal.timeout(LONGEST_MS);
+  const signal = AbortSignal.timeout(longestMs);
   try {
     const transferList = takesBytes ? wholeBuffers(args) : [];
     const asked = { name, args, tag: languageTag() };

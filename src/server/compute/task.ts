@@ -6,6 +6,8 @@ export interface Task<A extends unknown[], R> {
   run: (...args: A) => R;
   /** Bytes that it is given are its own from then on: they are handed over, not copied. */
   takesBytes?: boolean;
+  /** After so long it is ended; a minute where nothing is said. */
+  longestMs?: number;
   /** Bytes of its result, which are handed over likewise. */
   givesBytes?: (result: Awaited<R>) => Uint8Array[];
 }

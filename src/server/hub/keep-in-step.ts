@@ -2,7 +2,7 @@ import { randomInt, randomUUID } from 'node:crypto';
 import { dataFolder, database } from '@/data/process-database';
 import { hubLink, noteHub } from '@/data/hub-link';
 import { agreeToRemovals } from '@/data/shared-book/removals';
-import { copyDatabase } from '@/data/storage/copies';
+import { copyOffLoop } from '../copying';
 import type { FrostDatabase } from '@/data/database';
 import { nowMs } from '../clock';
 import { live } from '../live';
@@ -31,7 +31,7 @@ async function exchange(): Promise<Step> {
   const link = await hubLink(db);
   if (!link) return { ok: true, came: 0 };
   try {
-    const copy = () => copyDatabase(dataFolder(), { at: new Date(nowMs()), kind: 'before' });
+    const copy = () => copyOffLoop(dataFolder(), { at: new Date(nowMs()), kind: 'before' });
     const came = (await syncOnce({ db, hub: hubClient(link), session: sessionOf(db), copy })) ?? 0;
     if (came > 0) {
       live().announce('hub', randomUUID());

@@ -1,7 +1,8 @@
 import path from 'node:path';
-import { copyDatabase, listCopies, type CopyKind, type KeptCopy } from '@/data/storage/copies';
+import { listCopies, type CopyKind, type KeptCopy } from '@/data/storage/copies';
 import { failed, type WireResult } from '@/formats/wire';
 import { callersFolder } from '@/server/callers-database';
+import { copyOffLoop } from '@/server/copying';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const WORDS = settingsScreenWords.copies;
@@ -25,7 +26,7 @@ export const copiesNow = (): ListedCopy[] => listCopies(callersFolder()).map(lis
 /** Makes a copy now; says so where there is no room for it. */
 export async function copyNow(nowMs: number, kind: CopyKind): Promise<WireResult<ListedCopy>> {
   try {
-    const copy = await copyDatabase(callersFolder(), { at: new Date(nowMs), kind });
+    const copy = await copyOffLoop(callersFolder(), { at: new Date(nowMs), kind });
     return { ok: true, value: listed(copy) };
   } catch (error) {
     return failed(

@@ -5,7 +5,9 @@ import {
   type IncomingBook,
   type TakenTheirs,
 } from '@/data/book/merge-book';
-import type { FrostDatabase } from '@/data/database';
+import { databaseFile, type FrostDatabase } from '@/data/database';
+import { dataFolder } from '@/data/process-database';
+import { flushLog } from '@/data/storage/log-check';
 import { openGone, openPage, type ReadBook } from '@/formats/book/read';
 import { failed, type WireResult } from '@/formats/wire';
 import { bookFileTask } from '@/server/book-task';
@@ -14,6 +16,8 @@ import type { Write } from '@/server/deed';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const WORDS = settingsScreenWords.exchange;
+
+const flush = () => flushLog(databaseFile(dataFolder()));
 
 /** Ends the transaction of a trial, with what it found. */
 class Tried extends Error {
@@ -33,7 +37,7 @@ export async function previewBook(
   try {
     await db.transaction().execute(async (transaction) => {
       throw new Tried(
-        await mergeBook(transaction, incoming(read.value), { theirs: new Set(), onShare }),
+        await mergeBook(transaction, incoming(read.value), { theirs: new Set(), onShare, flush }),
       );
     });
   } catch (error) {
@@ -80,7 +84,7 @@ export async function importBook(
   if (copied && !copied.ok) return copied;
   return write(async (transaction) => {
     try {
-      const report = await mergeBook(transaction, incoming(read.value), { theirs, onShare });
+      const report = await mergeBook(transaction, incoming(read.value), { theirs, onShare, flush });
       return { ok: true, value: report };
     } catch (error) {
       if (error instanceof BookIncomplete) return incomplete(error);
