@@ -1,6 +1,6 @@
 import { databaseFile } from '@/data/database';
 import { dataFolder, intoOneFile } from '@/data/process-database';
-import { drainLog, logSize } from '@/data/storage/log-check';
+import { drainLog, flushLog, logSize } from '@/data/storage/log-check';
 import { offLoop } from './compute/pool';
 import { task } from './compute/task';
 import { live } from './live';
@@ -11,6 +11,9 @@ const HOUR_MS = 3_600_000;
 const LONG_LOG = 4_000_000;
 
 export const drainTask = task('drain log', 'long', drainLog);
+
+/** Puts on the disk what was written so far, while others are served. */
+export const flushWritten = () => flushLog(databaseFile(dataFolder()));
 
 async function settle(): Promise<void> {
   const file = databaseFile(dataFolder());

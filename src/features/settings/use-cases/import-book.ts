@@ -5,19 +5,16 @@ import {
   type IncomingBook,
   type TakenTheirs,
 } from '@/data/book/merge-book';
-import { databaseFile, type FrostDatabase } from '@/data/database';
-import { dataFolder } from '@/data/process-database';
-import { flushLog } from '@/data/storage/log-check';
+import type { FrostDatabase } from '@/data/database';
 import { openGone, openPage, type ReadBook } from '@/formats/book/read';
 import { failed, type WireResult } from '@/formats/wire';
 import { bookFileTask } from '@/server/book-task';
 import { offLoop } from '@/server/compute/pool';
 import type { Write } from '@/server/deed';
+import { flushWritten } from '@/server/one-file';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const WORDS = settingsScreenWords.exchange;
-
-const flush = () => flushLog(databaseFile(dataFolder()));
 
 /** Ends the transaction of a trial, with what it found. */
 class Tried extends Error {
@@ -37,7 +34,11 @@ export async function previewBook(
   try {
     await db.transaction().execute(async (transaction) => {
       throw new Tried(
-        await mergeBook(transaction, incoming(read.value), { theirs: new Set(), onShare, flush }),
+        await mergeBook(transaction, incoming(read.value), {
+          theirs: new Set(),
+          onShare,
+          flush: flushWritten,
+        }),
       );
     });
   } catch (error) {
@@ -84,7 +85,11 @@ export async function importBook(
   if (copied && !copied.ok) return copied;
   return write(async (transaction) => {
     try {
-      const report = await mergeBook(transaction, incoming(read.value), { theirs, onShare, flush });
+      const report = await mergeBook(transaction, incoming(read.value), {
+        theirs,
+        onShare,
+        flush: flushWritten,
+      });
       return { ok: true, value: report };
     } catch (error) {
       if (error instanceof BookIncomplete) return incomplete(error);
