@@ -1,15 +1,7 @@
 import { sql } from 'kysely';
 import type { Choice } from '../core/model';
-import { takenBackEndings } from '../words/screens/bench';
 import { listChoices } from './choices';
 import type { FrostDatabase } from './database';
-
-/** A step that was taken back gives its grams back under such an end of a note. */
-const isUndone = () =>
-  sql.join(
-    takenBackEndings().map((ending) => sql`note like ${`%${ending}`}`),
-    sql` or `,
-  );
 
 /** A choice is kilobytes: the report judges those of so many outings. */
 const MOST_JUDGED = 100;
@@ -47,7 +39,7 @@ export async function seasonBook(
       .select([
         'product_id as key',
         sql<number>`-sum(case when kind = 'used' then grams
-          when kind = 'corrected' and grams > 0 and (${isUndone()}) then grams
+          when is_undo = 1 then grams
           else 0 end)`.as('value'),
       ])
       .where('at', '>=', from)

@@ -1,19 +1,10 @@
-import type { StockMove } from '../core/model';
+import { STOCK_MOVE_FIELDS, type StockMove } from '../core/model';
 import type { FrostDatabase } from './database';
+import { entityOf, rowOf } from './rows';
 
 /** Adds a move; moves are never changed, a wrong one is corrected by another. */
 export async function addStockMove(db: FrostDatabase, move: StockMove): Promise<void> {
-  await db
-    .insertInto('stock_move')
-    .values({
-      id: move.id,
-      product_id: move.productId,
-      kind: move.kind,
-      grams: move.grams,
-      note: move.note ?? null,
-      at: move.at,
-    })
-    .execute();
+  await db.insertInto('stock_move').values(rowOf(STOCK_MOVE_FIELDS, move)).execute();
 }
 
 /** Moves, latest first; of one product, or of all. */
@@ -25,14 +16,7 @@ export async function listStockMoves(
   let query = db.selectFrom('stock_move').selectAll().orderBy('at', 'desc').limit(most);
   if (productId !== undefined) query = query.where('product_id', '=', productId);
   const rows = await query.execute();
-  return rows.map((row) => ({
-    id: row.id,
-    productId: row.product_id,
-    kind: row.kind,
-    grams: row.grams,
-    note: row.note ?? undefined,
-    at: row.at,
-  }));
+  return rows.map((row) => entityOf<StockMove>(STOCK_MOVE_FIELDS, row));
 }
 
 /** Grams left by product id; what was never weighed in is absent. */

@@ -120,11 +120,9 @@ describe('running a job', () => {
     expect((await remainingGrams(db))[step.productId!]).toBeCloseTo(before - 7.5, 9);
     await move(id, 'back');
     expect((await remainingGrams(db))[step.productId!]).toBeCloseTo(before, 9);
-    expect((await listStockMoves(db, step.productId)).map((one) => one.kind)).toEqual([
-      'corrected',
-      'used',
-      'bought',
-    ]);
+    const moves = await listStockMoves(db, step.productId);
+    expect(moves.map((one) => one.kind)).toEqual(['corrected', 'used', 'bought']);
+    expect(moves.map((one) => one.isUndo)).toEqual([true, false, false]);
     const skipped = await move(id, 'skip', { reason: ' ' });
     expect(skipped).toMatchObject({ ok: false, error: { code: 'invalid_input' } });
     expect((await move(id, 'skip', { reason: 'None left' })).ok).toBe(true);

@@ -19,7 +19,6 @@ import {
 } from '@/words/quantities';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { localeTag } from '@/words/tongue';
-import { takenBackEndings } from '@/words/screens/bench';
 import { termsWords } from '@/words/areas/terms';
 import { dayAndTime, dayOf, roughSpan, span } from '@/words/times';
 import { layOutTongues } from '@/words/tongues';
@@ -194,8 +193,4 @@ it('leans to the same side in every language', () => {
   expect(said(true).map((one) => /harder|hardere|härter/.test(one))).toEqual([true, true, true]);
   expect(said(false).map((one) => /softer|mykere|weicher/.test(one))).toEqual([true, true, true]);
   expect(said(false).some((one) => /harder|hardere|härter/.test(one))).toBe(false);
-});
-
-it('finds steps that were taken back, whoever took them back in which language', () => {
-  expect(takenBackEndings()).toEqual([', undone', ', angret', ', zurückgenommen']);
 });

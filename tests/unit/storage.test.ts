@@ -8,7 +8,9 @@ import { DomainError } from '@/core/errors';
 import { Overload, StorageFault } from '@/core/faults';
 import { openChecked, openDatabase, FolderRefusal } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
+import { completed, type BookRecord } from '@/core/book';
 import { MIGRATIONS } from '@/data/migrations';
+import { listStockMoves } from '@/data/stock';
 import { findVenue, saveVenue } from '@/data/venues';
 import { migrateStorage, MigrationRefusal } from '@/data/storage/migrate';
 import { listOutings } from '@/data/outings';
@@ -170,16 +172,20 @@ it('a migration that fails leaves the version before, and is refused', async () 
   expect(await listOutings(db)).toHaveLength(3);
 });
 
-it('a venue keeps its place when a place may be left out, and may lose it from then on', async () => {
+/** A database as it was before a migration. */
+async function before(first: string) {
   const folder = temporaryFolder();
   const db = openDatabase(folder);
-  const before = Object.fromEntries(
-    Object.entries(MIGRATIONS).filter(([name]) => name < '0008-front-door'),
-  );
+  const earlier = Object.entries(MIGRATIONS).filter(([name]) => name < first);
   await new Migrator({
     db,
-    provider: { getMigrations: () => Promise.resolve(before) },
+    provider: { getMigrations: () => Promise.resolve(Object.fromEntries(earlier)) },
   }).migrateToLatest();
+  return { folder, db };
+}
+
+it('a venue keeps its place when a place may be left out, and may lose it from then on', async () => {
+  const { folder, db } = await before('0008-front-door');
   await sql`insert into venue (id, name, altitude_m, latitude, longitude, time_zone, own_correction_c)
     values ('v', 'Old hill', 812, 46.61, -10.19, 'UTC', 0.5)`.execute(db);
   await migrateStorage(db, folder, NOW);
@@ -193,4 +199,32 @@ it('a venue keeps its place when a place may be left out, and may lose it from t
     undefined,
     undefined,
   ]);
+});
+
+it('grams that an undone step gave back are known as that, in whichever language it was noted', async () => {
+  const { folder, db } = await before('0021-undone-grams');
+  await sql`insert into product (id, name, kind, version) values ('p', 'Cold', 'glide', 1)`.execute(
+    db,
+  );
+  const notes = [
+    'Cold: Wax on',
+    'Cold: Wax on, undone',
+    'x, angret',
+    'x, zurückgenommen',
+    'Weighed',
+  ];
+  for (const [i, note] of notes.entries()) {
+    await sql`insert into stock_move (id, product_id, kind, grams, note, at)
+      values (${`m${i}`}, 'p', ${i === 0 ? 'used' : 'corrected'}, 3, ${note}, '2027-01-13')`.execute(
+      db,
+    );
+  }
+  const { rows: old } = await sql<BookRecord>`select * from stock_move order by id`.execute(db);
+  await migrateStorage(db, folder, NOW);
+  const moves = (await listStockMoves(db, 'p')).sort((a, b) => a.id.localeCompare(b.id));
+  const isUndo = [false, true, true, true, false];
+  expect(moves.map((one) => one.isUndo)).toEqual(isUndo);
+  // A record of an older book, or of a cabin not yet upgraded, comes to the same.
+  const known = old.map((record) => completed('stock_move', record).is_undo);
+  expect(known).toEqual(isUndo.map(Number));
 });

@@ -12,6 +12,7 @@ export {
 } from './kinds';
 export { decide, differences, keptInConflict, type Verdict } from './merge';
 export { courseRecord, recordOf, rowFrom, segmentRowFrom } from './rows';
+export { completed } from './older';
 export { labelOf } from './label';
 export { goneKey, isGone, mergedGone } from './gone';
 export { REMOVAL, type Difference, type KindCount, type MergeReport } from './report';

@@ -50,6 +50,21 @@ export type Field = FieldKind & {
   fallback?: unknown;
 };
 
+type OwnKeys<Fields> = {
+  [Key in keyof Fields]: Fields[Key] extends { isInternal: true } ? never : Key;
+}[keyof Fields];
+
+/** What a person hands in of an entity, with every such key; what the server set is left out. */
+export const handedIn = <Fields extends Readonly<Record<string, Field>>, Entity extends object>(
+  fields: Fields,
+  entity: Entity,
+): Pick<Entity, Extract<OwnKeys<Fields>, keyof Entity>> =>
+  Object.fromEntries(
+    Object.entries(fields)
+      .filter(([, { isInternal }]) => isInternal !== true)
+      .map(([key]) => [key, (entity as Readonly<Record<string, unknown>>)[key]]),
+  ) as Pick<Entity, Extract<OwnKeys<Fields>, keyof Entity>>;
+
 /** A field table has every key of its entity: one that is left out does not compile. */
 export type FieldsOf<Entity> = { readonly [Key in keyof Required<Entity>]: Field };
 

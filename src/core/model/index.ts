@@ -33,7 +33,7 @@ export type { Segment, Station, CourseData } from './course';
 export type { ShelfProduct } from './product';
 export type { StockMove } from './stock';
 export type { Venue, KeptVenue } from './venue';
-export { columnOf } from './field';
+export { columnOf, handedIn } from './field';
 export type { Field, FieldsOf, FieldUnit, RowOf } from './field';
 export { SEGMENT_FIELDS, STATION_FIELDS, USUAL_LIE, WEATHER_FIELDS } from './course';
 export { CHOICE_FIELDS } from './choice';

@@ -8,6 +8,8 @@ export interface StockMove {
   kind: StockMoveKind;
   grams: number;
   note?: string;
+  /** Gives back what an undone step had used. */
+  isUndo?: boolean;
   at: string;
 }
 
@@ -18,5 +20,6 @@ export const STOCK_MOVE_FIELDS = {
   kind: { type: 'choice', of: STOCK_MOVE_KINDS, isRequired: true },
   grams: { type: 'number', range: [-100_000, 100_000], unit: 'g', isRequired: true },
   note: { type: 'text', most: 200 },
+  isUndo: { type: 'flag', isInternal: true },
   at: { type: 'moment', isRequired: true },
 } as const satisfies FieldsOf<StockMove>;

@@ -19,6 +19,7 @@ import * as hub from './0017-hub';
 import * as hubDecided from './0018-hub-decided';
 import * as drills from './0019-drills';
 import * as sharedBook from './0020-shared-book';
+import * as undoneGrams from './0021-undone-grams';
 
 /** Every migration in order; a landed one never changes. */
 export const MIGRATIONS: Record<string, Migration> = {
@@ -42,4 +43,5 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0018-hub-decided': hubDecided,
   '0019-drills': drills,
   '0020-shared-book': sharedBook,
+  '0021-undone-grams': undoneGrams,
 };

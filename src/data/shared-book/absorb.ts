@@ -1,6 +1,7 @@
 import {
   bookKind,
   columnsOf,
+  completed,
   recordOf,
   rowFrom,
   type BookName,
@@ -47,7 +48,7 @@ export const columnNames = (name: BookName): string[] => Object.keys(columnsOf(n
 export function readRecord(name: BookName, fields: Fields): BookRecord | undefined {
   const raw = rawOf(fields, columnNames(name));
   try {
-    return raw && recordOf(name, raw);
+    return raw && completed(name, recordOf(name, raw));
   } catch {
     // JSON that is none.
     return undefined;

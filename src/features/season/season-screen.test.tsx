@@ -25,13 +25,13 @@ async function shown() {
 }
 const at = DAY.toISOString();
 /** What went on skis, or was given back. */
-const moved = (id: string, grams: number, note?: string) =>
+const moved = (id: string, grams: number, isUndo = false) =>
   addStockMove(db, {
     id,
     productId: 'demo-cold',
     kind: grams < 0 ? 'used' : 'corrected',
     grams,
-    note,
+    isUndo,
     at,
   });
 
@@ -55,8 +55,8 @@ describe('the season', () => {
     const ski = (view: typeof before) => view.skis.find(({ id }) => id === SKI);
     await moved('m1', -6);
     await moved('m2', -4);
-    await moved('m3', 4, 'Wessa slalom: Wax on, undone');
-    await moved('m4', 50, 'Weighed');
+    await moved('m3', 4, true);
+    await moved('m4', 50);
     await addStockMove(db, {
       id: 'm5',
       productId: 'demo-cold',

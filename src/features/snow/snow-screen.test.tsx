@@ -1,11 +1,13 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { handedIn, READING_FIELDS, type Reading } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
 import { loadCourse } from '@/data/course';
 import { listProducts } from '@/data/products';
-import { listReadings } from '@/data/readings';
+import { addReadings, listReadings } from '@/data/readings';
 import { addTrackEvent, listTrackEvents } from '@/data/track-events';
+import { someValue } from '../../../tests/unit/some-value';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { chooseFrom, AMERICAN, field, fill, show, arrived } from '../../../tests/unit/render';
 import { temperatureWithSpread } from '@/words/quantities';
@@ -230,6 +232,34 @@ describe('readings that were taken', () => {
       expect(now).toHaveLength(before);
       expect(now.some(({ id }) => id === old!.id)).toBe(false);
       expect(now.some(({ temperatureC }) => temperatureC === -8.8)).toBe(true);
+    });
+  });
+
+  it('keep every field that a correction does not change', async () => {
+    const [old] = await readings();
+    const whole = Object.fromEntries(
+      Object.entries(READING_FIELDS)
+        .filter(([key, field]) => !('isInternal' in field) && key !== 'temperatureC')
+        .map(([key, field]) => [key, someValue(key, field)]),
+    );
+    // A sharpness must agree with the grain, and a guess that is typed over is one no more.
+    const filled = {
+      ...old!,
+      ...whole,
+      grain: 'RG',
+      sharpness: 0.2,
+      source: 'infrared',
+    } as Reading;
+    await addReadings(db, [{ ...filled, id: 'filled', correctsId: old!.id }]);
+    const { user } = await shown({ correctedId: 'filled' });
+    fill('Snow temperature', '-8.8');
+    await user.click(screen.getByRole('button', { name: 'Save correction' }));
+    const corrected = async () =>
+      (await readings()).find(({ correctsId }) => correctsId === 'filled');
+    await waitFor(async () => expect(await corrected()).toBeDefined());
+    expect(handedIn(READING_FIELDS, (await corrected())!)).toEqual({
+      ...handedIn(READING_FIELDS, filled),
+      temperatureC: -8.8,
     });
   });
 

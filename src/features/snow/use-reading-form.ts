@@ -1,6 +1,6 @@
 'use client';
 
-import type { Reading } from '@/core/model';
+import { handedIn, READING_FIELDS, type Reading } from '@/core/model';
 import { useRouter } from 'next/navigation';
 import { wallIso } from '@/core/time';
 import type { ReadingFields } from '@/formats/csv/readings';
@@ -17,46 +17,24 @@ const WORDS = snowScreenWords.readingForm;
 /** The form's values: whatever is typed so far. */
 export type ReadingDraft = Partial<ReadingFields>;
 
-/** What stays the same from one reading to the next at the same snow. */
-function startFrom(latest: Reading | undefined): ReadingDraft {
-  return {
-    temperatureC: undefined,
-    temperatureSdC: 0.8,
-    airTemperatureC: undefined,
-    humidityFraction: latest?.humidityFraction ?? 0.65,
-    origin: latest?.origin ?? 'natural',
-    grain: latest?.grain,
-    grainMm: undefined,
-    sharpness: undefined,
-    wetness: latest?.wetness ?? 'dry',
-    dirt: latest?.dirt ?? 'clean',
-    glazed: latest?.glazed ?? false,
-    handHardness: undefined,
-    source: 'probe',
-    spot: latest?.spot,
-    note: undefined,
-    takenAt: undefined,
-  };
-}
+const EMPTY = handedIn(READING_FIELDS, {} as Partial<Reading>) as ReadingDraft;
 
-const fromReading = (reading: Reading): ReadingDraft => ({
-  temperatureC: reading.temperatureC,
-  temperatureSdC: reading.temperatureSdC,
-  airTemperatureC: reading.airTemperatureC,
-  humidityFraction: reading.humidityFraction,
-  origin: reading.origin,
-  grain: reading.grain,
-  grainMm: reading.grainMm,
-  sharpness: reading.sharpness,
-  wetness: reading.wetness,
-  dirt: reading.dirt,
-  glazed: reading.glazed,
-  handHardness: reading.handHardness,
-  source: reading.source as ReadingDraft['source'],
-  spot: reading.spot,
-  note: reading.note,
-  takenAt: reading.takenAt,
+/** What stays the same from one reading to the next at the same snow. */
+const startFrom = (latest: Reading | undefined): ReadingDraft => ({
+  ...EMPTY,
+  temperatureSdC: 0.8,
+  humidityFraction: latest?.humidityFraction ?? 0.65,
+  origin: latest?.origin ?? 'natural',
+  grain: latest?.grain,
+  wetness: latest?.wetness ?? 'dry',
+  dirt: latest?.dirt ?? 'clean',
+  glazed: latest?.glazed ?? false,
+  source: 'probe',
+  spot: latest?.spot,
 });
+
+const fromReading = (reading: Reading): ReadingDraft =>
+  handedIn(READING_FIELDS, reading) as ReadingDraft;
 
 /** All that was measured and seen last time, to be saved as of now. */
 export const sameAs = (last: Reading): ReadingDraft => ({

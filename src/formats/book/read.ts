@@ -1,4 +1,10 @@
-import { BOOK_NAMES, type BookName, type BookRecord, type GoneRecord } from '../../core/book';
+import {
+  BOOK_NAMES,
+  completed,
+  type BookName,
+  type BookRecord,
+  type GoneRecord,
+} from '../../core/book';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { isMoment } from '../schemas/dates';
 import { asFields, type FieldProblem } from '../schemas/validation';
@@ -72,7 +78,9 @@ const listOf = (text: Uint8Array, { from, to }: Piece): unknown[] =>
 
 /** The records of a page, with their long values unpacked. */
 export const openPage = ({ text }: ReadBook, page: BookPage): BookRecord[] =>
-  (listOf(text, page) as BookRecord[]).map(unpackedRecord);
+  (listOf(text, page) as BookRecord[]).map((record) =>
+    completed(page.name, unpackedRecord(record)),
+  );
 
 /** The removals of a page. */
 export const openGone = ({ text }: ReadBook, page: Piece): GoneRecord[] =>

@@ -102,18 +102,19 @@ async function bookStock(
   {
     job,
     record,
-    kind,
+    isUndo,
     stamp,
-  }: { job: Job; record: StepRecord; kind: 'used' | 'corrected'; stamp: RunStamp },
+  }: { job: Job; record: StepRecord; isUndo: boolean; stamp: RunStamp },
 ): Promise<void> {
   const step = job.sheet.steps[record.position]!;
   if (!step.productId || !record.grams) return;
   await addStockMove(db, {
     id: stamp.newId(),
     productId: step.productId,
-    kind,
-    grams: kind === 'used' ? -record.grams : record.grams,
-    note: `${job.sheet.title}: ${kind === 'used' ? step.title : WORDS.takenBack(step.title)}`,
+    kind: isUndo ? 'corrected' : 'used',
+    grams: isUndo ? record.grams : -record.grams,
+    note: `${job.sheet.title}: ${isUndo ? WORDS.takenBack(step.title) : step.title}`,
+    isUndo,
     at: iso(stamp.nowMs),
   });
 }
@@ -131,7 +132,7 @@ async function goBack(
   }
   await removeStepRecords(db, job.id, position);
   if (!record) return;
-  if (record.outcome === 'done') await bookStock(db, { job, record, kind: 'corrected', stamp });
+  if (record.outcome === 'done') await bookStock(db, { job, record, isUndo: true, stamp });
   const isWait = record.dueMs !== undefined;
   const again: StepRecord = isWait
     ? { ...record, endedMs: undefined, outcome: undefined, skipReason: undefined }
@@ -150,7 +151,7 @@ async function goOn(
   }: { job: Job; position: number; ended: StepRecord; stamp: RunStamp },
 ) {
   await saveStepRecord(db, { jobId: job.id, kind: job.sheet.steps[position]!.kind, record: ended });
-  if (ended.outcome === 'done') await bookStock(db, { job, record: ended, kind: 'used', stamp });
+  if (ended.outcome === 'done') await bookStock(db, { job, record: ended, isUndo: false, stamp });
   const next = job.sheet.steps[position + 1];
   if (next) {
     await saveStepRecord(db, {

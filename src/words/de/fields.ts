@@ -290,6 +290,7 @@ export const fields: WordsAt<'fields'> = {
     kind: { name: 'Art', missing: 'Sagen, was geschah.' },
     grams: { name: 'Gramm', missing: 'Die Gramm fehlen.' },
     note: { name: 'Notiz' },
+    isUndo: { name: 'Rückgängig gemacht' },
     at: { name: 'Zeit' },
   },
 

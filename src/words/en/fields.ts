@@ -320,6 +320,7 @@ export const STOCK_MOVE: WordsOf<typeof STOCK_MOVE_FIELDS> = {
   kind: { name: 'Kind', missing: 'Say what happened.' },
   grams: { name: 'Grams', missing: 'Grams are missing.' },
   note: { name: 'Note' },
+  isUndo: { name: 'Undone step' },
   at: { name: 'Time' },
 };
 

@@ -289,6 +289,7 @@ export const fields: WordsAt<'fields'> = {
     kind: { name: 'Slag', missing: 'Si hva som skjedde.' },
     grams: { name: 'Gram', missing: 'Antall gram mangler.' },
     note: { name: 'Notat' },
+    isUndo: { name: 'Angret trinn' },
     at: { name: 'Tid' },
   },
 

@@ -1,5 +1,5 @@
 import { DomainError } from '@/core/errors';
-import type { Reading } from '@/core/model';
+import { handedIn, SNOW_FIELDS_OF_READING, type Reading } from '@/core/model';
 import {
   isItem,
   keptMark,
@@ -27,16 +27,8 @@ const WORDS = practiceScreenWords.answer;
 export type ToldMark = { [D in Drill]: { drill: D; mark: DrillMarks[D] } }[Drill];
 
 /** The snow of a reading as a situation has it. */
-export const snowOf = (reading: Reading): SnowConditions => ({
-  temperatureC: reading.temperatureC,
-  temperatureSdC: reading.temperatureSdC,
-  humidityFraction: reading.humidityFraction,
-  origin: reading.origin,
-  grain: reading.grain,
-  wetness: reading.wetness,
-  dirt: reading.dirt,
-  glazed: reading.glazed,
-});
+export const snowOf = (reading: Reading): SnowConditions =>
+  handedIn(SNOW_FIELDS_OF_READING, reading);
 
 /** Marks an answer; what belongs to no such item is told as such. */
 function markTold(item: Asked, answer: unknown): WireResult<ToldMark> {
