@@ -6,6 +6,7 @@ import { isFilm, isHighMelt, isIroned } from './forms';
 import { highMeltCoat } from './high-melt';
 import { boxRun, hotBoxSteps } from './hot-box';
 import { liquidCoats } from './liquid-work';
+import { IRONED_OF_THE_DAY, LIQUID, OF_THE_DAY } from './programmes';
 import { tooHardForBox, tooHotFor } from './refusals';
 import { HAS_EDGES } from '../ski';
 import type { BenchProduct, PlannedLayer, Programme, SheetRequest, Step } from './types';
@@ -83,7 +84,7 @@ function feed(work: Work): void {
   const { request, has, steps } = work;
   const soft = layerAt(work, 'conditioning')?.product ?? request.softWax;
   const isDry = layerAt(work, 'conditioning') !== undefined;
-  const isIronUsed = has('hot_wax') || has('powder') || has('liquid_ironed') || has('hot_box');
+  const isIronUsed = [...IRONED_OF_THE_DAY, 'hot_box' as const].some(has);
   if (has('new_base') ? needs(work, soft, 'soft_wax') : isDry && isIronUsed && soft) {
     const key = has('new_base') ? 'new-base.soft' : 'condition';
     steps.push(...hotScrapeCoat(request, { key, product: soft!, purpose: 'condition' }));
@@ -108,17 +109,16 @@ function hardCoats(work: Work): void {
 function under(work: Work): void {
   const { request, has, steps, notes } = work;
   const planned = layerAt(work, 'under')?.product;
-  const isIronUsed = has('hot_wax') || has('powder') || has('liquid_ironed');
+  const isIronUsed = IRONED_OF_THE_DAY.some(has);
   if (!isIronUsed) {
-    if (planned && has('liquid') && !has('new_base')) {
+    if (planned && OF_THE_DAY.some(has) && !has('new_base')) {
       notes.push({ code: 'under_left_out', gravity: 'note', product: planned.name });
     }
     return;
   }
   if (has('new_base')) return;
   const glide = layerAt(work, 'glide')?.product;
-  const isFilmOver =
-    has('hot_wax') && glide && isFilm(glide) && (has('liquid') || has('liquid_ironed'));
+  const isFilmOver = has('hot_wax') && glide && isFilm(glide) && LIQUID.some(has);
   const product = planned ?? (isFilmOver ? request.softWax : undefined);
   if (product && isIroned(product)) {
     steps.push(...coatsOf(work, { key: 'under', product, coats: 1, isUnder: !isFilmOver }));
@@ -128,12 +128,11 @@ function under(work: Work): void {
 /** The wax of the day as its form asks. */
 function ofTheDay(work: Work): void {
   const { request, has, steps, notes } = work;
-  const isCold = has('liquid') || has('liquid_ironed');
-  if (!has('hot_wax') && !has('powder') && !isCold) return;
+  if (!OF_THE_DAY.some(has)) return;
   const glide = layerAt(work, 'glide');
   if (!needs(work, glide, 'wax_of_the_day')) return;
   const { product, coats } = glide;
-  if (isCold) {
+  if (LIQUID.some(has)) {
     const isThroughSheet = has('liquid_ironed');
     if (isThroughSheet && !isFilm(product)) {
       notes.push({ code: 'not_a_liquid', gravity: 'caution', product: product.name });

@@ -3,21 +3,9 @@ import { GRIP_KIND } from '../ski';
 import { isFilm, isHighMelt } from './forms';
 import { boxRun } from './hot-box';
 import { ironSetting } from './amounts';
+import { HEAT, LIQUID, OF_THE_DAY } from './programmes';
 import { PROGRAMMES, type BenchProduct, type Programme, type SheetRequest } from './types';
 import type { SheetNote } from './work';
-
-/** Programmes with an iron or a warm box. */
-export const HEAT: readonly Programme[] = [
-  'clean_hot_scrape',
-  'new_base',
-  'hot_wax',
-  'powder',
-  'liquid_ironed',
-  'hardening',
-  'storage',
-  'hot_box',
-];
-const COLD: readonly Programme[] = ['liquid', 'liquid_ironed'];
 
 type RefusalCode =
   | 'grinder_first'
@@ -81,13 +69,13 @@ export function refusals(request: SheetRequest): Map<Programme, SheetNote> {
   if (kind === 'skin') refuse(['hot_box'], 'no_box_for_skin', 'caution');
   if (ski.type !== 'snowboard') refuse(['snowboard'], 'no_board');
   if (asked('grip') && asked('klister')) refuse(['grip'], 'klister_takes_zone');
-  if (asked('storage')) refuse(['hot_wax', 'powder', ...COLD], 'storage_takes_all');
+  if (asked('storage')) refuse(OF_THE_DAY, 'storage_takes_all');
   if (asked('liquid') && asked('liquid_ironed')) refuse(['liquid'], 'ironed_liquid_is_enough');
   if (asked('hot_wax') && asked('powder')) refuse(['powder'], 'one_wax_of_the_day');
   // A liquid of the day goes over what was ironed; a block of the day leaves nothing for it to do.
   const glide = layers.find((one) => one.place === 'glide')?.product;
   if ((asked('hot_wax') || asked('powder')) && !(glide && isFilm(glide))) {
-    refuse(COLD, 'wax_is_ironed_already');
+    refuse(LIQUID, 'wax_is_ironed_already');
   }
   if (seen('delamination')) refuse(HEAT, 'no_heat_on_delamination', 'danger');
   if (seen('unflat')) {

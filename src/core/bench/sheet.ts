@@ -10,7 +10,8 @@ import {
 import { openStructure } from './brushing';
 import { edgeSteps } from './edge-work';
 import { clean, isFree, needs, storage, wax, type Work } from './glide-work';
-import { HEAT, refusals, wrongTool } from './refusals';
+import { HEAT, WAXED } from './programmes';
+import { refusals, wrongTool } from './refusals';
 import { topCoat } from './top-work';
 import type { JobSheet, Programme, SheetRequest, Step } from './types';
 import {
@@ -84,7 +85,7 @@ function framed(request: SheetRequest, work: readonly Step[]): Step[] {
 /** The steps of the programmes that stand, in a legal order. */
 function stepsFor(work: Work): Step[] {
   const { request, has, steps } = work;
-  const isWaxed = [...HEAT, 'liquid' as const].some(has);
+  const isWaxed = WAXED.some(has);
   before(work);
   clean(work);
   if (isWaxed && !has('new_base') && !has('storage')) steps.push(openStructure(request));

@@ -24,91 +24,91 @@ export interface SuggestionGround {
   distanceKm: number;
 }
 
+type Wish = ProgrammeReason | undefined | false;
+
 /** The wax of the day by the form it comes in; an underlayer of the choice is ironed in before a liquid. */
-function glideProgrammes(ground: SuggestionGround): SuggestedProgramme[] {
+function ofTheDay(ground: SuggestionGround): Partial<Record<Programme, Wish>> {
   const at = (place: PlannedLayer['place']) =>
     ground.layers.find((one) => one.place === place)?.product;
   const glide = at('glide');
-  if (!glide) return [];
-  const mayHeat = ground.hasIron && ground.isVentilated;
+  if (!glide) return {};
+  const { distanceKm } = ground;
+  const isHot = mayHeat(ground);
   const product = glide.name;
   if (isFilm(glide)) {
-    const under = at('under');
-    if (mayHeat && under) {
-      return [
-        { key: 'hot_wax', reason: { code: 'under_first', product: under.name } },
-        { key: 'liquid', reason: { code: 'cold_liquid', product } },
-      ];
-    }
-    const { distanceKm } = ground;
+    const under = isHot && at('under');
     const isLong = hasToLast(distanceKm) && glide.form === 'liquid';
-    return isLong && mayHeat
-      ? [{ key: 'liquid_ironed', reason: { code: 'long_way_for_liquid', distanceKm } }]
-      : [{ key: 'liquid', reason: { code: 'cold_liquid', product } }];
+    if (under) {
+      return {
+        hot_wax: { code: 'under_first', product: under.name },
+        liquid: { code: 'cold_liquid', product },
+      };
+    }
+    return isLong && isHot
+      ? { liquid_ironed: { code: 'long_way_for_liquid', distanceKm } }
+      : { liquid: { code: 'cold_liquid', product } };
   }
-  if (!mayHeat) return [{ key: 'liquid', reason: { code: 'rubbed_without_iron', product } }];
+  if (!isHot) return { liquid: { code: 'rubbed_without_iron', product } };
   return glide.form === 'powder'
-    ? [{ key: 'powder', reason: { code: 'powder_wax', product } }]
-    : [{ key: 'hot_wax', reason: { code: 'iron_wax', product } }];
+    ? { powder: { code: 'powder_wax', product } }
+    : { hot_wax: { code: 'iron_wax', product } };
 }
+
+const has = ({ findings }: SuggestionGround, kind: Finding['kind']) =>
+  findings.some((one) => one.kind === kind);
+const topOf = ({ layers }: SuggestionGround) => layers.find((one) => one.place === 'top')?.product;
+const gripOf = ({ ski, grip }: SuggestionGround) =>
+  GRIP_KIND[ski.type] === 'wax' ? grip?.kind : undefined;
+const mayHeat = ({ hasIron, isVentilated }: SuggestionGround) => hasIron && isVentilated;
+const isDirty = (ground: SuggestionGround) => !ground.isFreshGrind && has(ground, 'dirt');
+
+/** When a programme is wanted, and why, in the order in which they are told. */
+const WISHES: Record<Programme, (ground: SuggestionGround) => Wish> = {
+  edges: ({ findings, ski }) =>
+    HAS_EDGES[ski.type] &&
+    readLookOver(findings, ski).items.some((one) => one.kind === 'burr') && { code: 'edges_found' },
+  snowboard: ({ ski }) => ski.type === 'snowboard' && { code: 'board' },
+  new_base: ({ isFreshGrind }) => isFreshGrind && { code: 'fresh_grind' },
+  clean_hot_scrape: (ground) => isDirty(ground) && mayHeat(ground) && { code: 'dirt_found' },
+  clean_liquid: (ground) =>
+    isDirty(ground) && !mayHeat(ground) && { code: 'dirt_found_no_iron' },
+  hardening: ({ layers }) =>
+    layers.some((one) => one.place === 'edges') && { code: 'hardener_in_choice' },
+  hot_wax: (ground) => ofTheDay(ground).hot_wax,
+  powder: (ground) => ofTheDay(ground).powder,
+  liquid: (ground) => ofTheDay(ground).liquid,
+  liquid_ironed: (ground) => ofTheDay(ground).liquid_ironed,
+  structure: ({ structure }) => (structure?.rillPasses ?? 0) > 0 && { code: 'structure_in_choice' },
+  top_roller: (ground) => topOf(ground)?.form === 'roller_block' && { code: 'race_top_roller' },
+  top_sponge: (ground) => {
+    const top = topOf(ground);
+    return top && top.form !== 'roller_block' && { code: 'race_top_sponge' };
+  },
+  grip: (ground) => gripOf(ground) === 'stick' && { code: 'classic_stick' },
+  klister: (ground) => {
+    const kind = gripOf(ground);
+    return kind !== undefined && kind !== 'stick' && { code: 'classic_klister' };
+  },
+  pattern: ({ ski }) => GRIP_KIND[ski.type] === 'pattern' && { code: 'pattern_ices' },
+  skin: ({ ski }) => GRIP_KIND[ski.type] === 'skin' && { code: 'skin_care' },
+  // Only for who has done with the season, which leaves no place for anything else.
+  storage: () => undefined,
+  // A box takes hours: a person asks for it.
+  hot_box: () => undefined,
+};
 
 /** Which programmes this ski wants for this choice, each with its reason; a person may add or leave out. */
 export function suggestProgrammes(ground: SuggestionGround): SuggestedProgramme[] {
-  const { ski, findings, layers, structure, grip } = ground;
-  const has = (kind: Finding['kind']) => findings.some((one) => one.kind === kind);
-  const list: (SuggestedProgramme | undefined | false)[] = [];
   // A base that is not flat wants the grinder, and nothing else.
-  if (has('unflat') && !ground.isSeasonOver) return [];
+  if (has(ground, 'unflat') && !ground.isSeasonOver) return [];
   if (ground.isSeasonOver) {
     const store: SuggestedProgramme[] = [{ key: 'storage', reason: { code: 'season_over' } }];
-    return has('dirt')
+    return has(ground, 'dirt')
       ? [{ key: 'clean_hot_scrape', reason: { code: 'dirt_under_storage' } }, ...store]
       : store;
   }
-  const look = readLookOver(findings, ski);
-  list.push(
-    HAS_EDGES[ski.type] &&
-      look.items.some((one) => one.kind === 'burr') && {
-        key: 'edges',
-        reason: { code: 'edges_found' },
-      },
-    ski.type === 'snowboard' && { key: 'snowboard', reason: { code: 'board' } },
-    ground.isFreshGrind && { key: 'new_base', reason: { code: 'fresh_grind' } },
-    !ground.isFreshGrind &&
-      has('dirt') &&
-      (ground.hasIron && ground.isVentilated
-        ? {
-            key: 'clean_hot_scrape' as const,
-            reason: { code: 'dirt_found' },
-          }
-        : { key: 'clean_liquid' as const, reason: { code: 'dirt_found_no_iron' } }),
-    layers.some((one) => one.place === 'edges') && {
-      key: 'hardening',
-      reason: { code: 'hardener_in_choice' },
-    },
-    ...glideProgrammes(ground),
-    (structure?.rillPasses ?? 0) > 0 && {
-      key: 'structure',
-      reason: { code: 'structure_in_choice' },
-    },
-  );
-  const top = layers.find((one) => one.place === 'top')?.product;
-  if (top) {
-    list.push(
-      top.form === 'roller_block'
-        ? { key: 'top_roller', reason: { code: 'race_top_roller' } }
-        : { key: 'top_sponge', reason: { code: 'race_top_sponge' } },
-    );
-  }
-  const kind = GRIP_KIND[ski.type];
-  if (kind === 'wax' && grip) {
-    list.push(
-      grip.kind === 'stick'
-        ? { key: 'grip', reason: { code: 'classic_stick' } }
-        : { key: 'klister', reason: { code: 'classic_klister' } },
-    );
-  }
-  if (kind === 'pattern') list.push({ key: 'pattern', reason: { code: 'pattern_ices' } });
-  if (kind === 'skin') list.push({ key: 'skin', reason: { code: 'skin_care' } });
-  return list.filter((one): one is SuggestedProgramme => Boolean(one));
+  return (Object.keys(WISHES) as Programme[]).flatMap((key) => {
+    const reason = WISHES[key](ground);
+    return reason ? [{ key, reason }] : [];
+  });
 }

@@ -17,7 +17,7 @@ const WORDS = snowScreenWords.readingForm;
 /** The form's values: whatever is typed so far. */
 export type ReadingDraft = Partial<ReadingFields>;
 
-const EMPTY = handedIn(READING_FIELDS, {} as Partial<Reading>) as ReadingDraft;
+const EMPTY = handedIn(READING_FIELDS, {}) as ReadingDraft;
 
 /** What stays the same from one reading to the next at the same snow. */
 const startFrom = (latest: Reading | undefined): ReadingDraft => ({
