@@ -1,6 +1,7 @@
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { headers } from 'next/headers';
+import { clockShiftMs } from '@/core/time';
 import { languageScript } from '@/server/language-script';
 import { readersUnits } from '@/server/readers-units';
 import { fontNames } from '@/ui/theme/font';
@@ -24,7 +25,12 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const tag = languageTag();
   const words = languageScript(tag);
   return (
-    <html lang={tag} className={fontNames} suppressHydrationWarning>
+    <html
+      lang={tag}
+      className={fontNames}
+      data-clock-shift-ms={clockShiftMs() || undefined}
+      suppressHydrationWarning
+    >
       <head>
         {/* It holds the parser up: what the app starts with stands in the body, so the words are there before it. */}
         {/* eslint-disable-next-line @next/next/no-sync-scripts -- a later script would lose that race */}

@@ -1,3 +1,4 @@
+import './clock.mjs';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
 import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';

@@ -93,10 +93,7 @@ async function prepare(): Promise<void> {
   if (copy) console.error(WORDS.theDatabaseWasBroughtUp(copy));
   await forgetOldKeys(db, now);
   await keepRevoked(db, { folder: dataFolder(), at: now.toISOString() });
-  if (process.env.FROST_PICK_DEMO === '1') {
-    const day = process.env.FROST_PICK_SEED_DATE;
-    await seedDemo(db, day ? new Date(day) : now);
-  }
+  if (process.env.FROST_PICK_DEMO === '1') await seedDemo(db, now);
   // From here on a copy of the one file is a whole book.
   intoOneFile();
   prepareSnow();

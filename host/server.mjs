@@ -1,5 +1,6 @@
 // The server of the app: on this machine alone, or with `--lan` also beyond it for devices that were paired.
 // Started by the scripts with `--port`, `--host-name`, `--lan` and `--dev`; FROST_PICK_DATA says where the data are.
+import './clock.mjs';
 import { createServer } from 'node:http';
 import path from 'node:path';
 import { parseArgs } from 'node:util';

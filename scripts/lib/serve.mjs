@@ -171,6 +171,24 @@ async function announce(port, child, lan) {
 }
 
 /**
+ * What the clock of the app is ahead of the machine's, ms, by FROST_PICK_NOW: for tests, and for a demo of another day.
+ * @param {boolean} isDemo
+ */
+function clockShift(isDemo) {
+  const now = process.env.FROST_PICK_NOW;
+  if (!now) return 0;
+  if (!isDemo && !process.env.VITEST) {
+    refuse(
+      'FROST_PICK_NOW sets another time for the demo and for tests. Unset it to use your own data.',
+    );
+  }
+  const ms = Date.parse(now);
+  if (Number.isNaN(ms))
+    refuse(`FROST_PICK_NOW must be a time such as 2027-01-13T06:10:00Z; got ${now}.`);
+  return ms - Date.now();
+}
+
+/**
  * Runs the server until it ends or a signal ends it.
  * @param {'start' | 'dev'} mode
  * @param {{ port: number, data: string, hostNames: string[], lan: string[] }} options
@@ -179,6 +197,7 @@ async function announce(port, child, lan) {
 export function serve(mode, { port, data, hostNames, lan }, env = {}) {
   const names = hostNames.flatMap((name) => ['--host-name', name]);
   const beyond = lan.flatMap((address) => ['--lan', address]);
+  const shiftMs = clockShift(env.FROST_PICK_DEMO === '1');
   const args = ['--port', String(port), ...names, ...beyond, ...(mode === 'dev' ? ['--dev'] : [])];
   const child = spawn(process.execPath, [SERVER, ...args], {
     cwd: ROOT,
@@ -189,6 +208,7 @@ export function serve(mode, { port, data, hostNames, lan }, env = {}) {
       NEXT_TELEMETRY_DISABLED: '1',
       NODE_ENV: mode === 'dev' ? 'development' : 'production',
       FROST_PICK_DATA: data,
+      FROST_PICK_CLOCK_SHIFT_MS: String(shiftMs),
       ...(mode === 'dev' ? {} : { FROST_PICK_WORKER: WORKER }),
       ...env,
     },

@@ -11,7 +11,15 @@ import puppeteer, {
   type HTTPRequest,
   type Page,
 } from 'puppeteer-core';
+import { shiftClock, wallIso } from '@/core/time';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../../scripts/lib/browser.mjs';
+
+/**
+ * The clock of every app that is tested, and of the tests: a winter morning, whatever time it is. `npm run hours` sets
+ * others.
+ */
+const MORNING = '2027-01-13T06:10:00Z';
+shiftClock(Date.parse(process.env.FROST_PICK_NOW ?? MORNING) - Date.now());
 
 /** The long run: `npm run attack` looks at every screen in every language; `npm test` at a selection. */
 export const IS_LONG = process.env.FROST_PICK_LONG === '1';
@@ -88,6 +96,7 @@ async function start(
     stdio: ['ignore', 'pipe', 'pipe'],
     env: {
       ...process.env,
+      FROST_PICK_NOW: wallIso(),
       NODE_ENV: 'production',
       ...env,
     },

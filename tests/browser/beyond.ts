@@ -117,7 +117,7 @@ export function withBeyond(): Beyond {
 /** Shows a new code at the host computer; gives it. */
 export async function showCode(page: Page, role: 'Works' | 'Looks only'): Promise<string> {
   const isShown = await page.$('[data-testid="pair-code"]');
-  if (isShown) await press(page, 'Put the code away');
+  if (isShown) await press(page, 'Hide the code');
   await press(page, role, 'radio');
   await press(page, 'Show a code');
   return textOf(page, 'pair-code');

@@ -66,7 +66,7 @@ describe('a glide test on a phone at the hill', () => {
     const { page, errors } = await openPage(demo.browser, at('test'), NARROW);
     await waitForText(page, 'No glide test yet');
     expect(await violationsOf(page)).toEqual([]);
-    await typeInto(page, 'Skis or waxes, one a line', 'Left\nRight');
+    await typeInto(page, 'Skis or waxes, one per line', 'Left\nRight');
     await press(page, 'Begin test');
     await waitForText(page, 'Ready for the first run');
     await run(page, '20.1');

@@ -42,7 +42,7 @@ describe('from a reading to a choice', () => {
   it('leaves the test of the demo out of learning, so that the ledger is the house’s', async () => {
     const { page, errors } = await openPage(browser, `${app.url}${RELAY}/learning`);
     await press(page, 'Leave out: Test: Cold, Hard frost; 8 runs');
-    await waitForText(page, 'It does not count any more.');
+    await waitForText(page, 'No longer counted.');
     await waitForText(page, 'Nothing yet');
     expect(errors).toEqual([]);
   });
@@ -128,7 +128,7 @@ describe('from a reading to a choice', () => {
     const entries = async () => (await page.$$('[data-testid="log"] > li')).length;
     const count = await entries();
     await page.click('[data-testid="log"] > li [data-fold]');
-    await press(page, 'Withdraw choice');
+    await press(page, 'Delete choice');
     await waitForText(page, 'Choice withdrawn');
     await page.waitForFunction(
       (old) => document.querySelectorAll('[data-testid="log"] > li').length === old - 1,

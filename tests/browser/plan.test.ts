@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { wallMs } from '@/core/time';
 import type { Page } from 'puppeteer-core';
 import {
   NARROW,
@@ -110,7 +111,7 @@ describe('from who races to a plan on the wall', () => {
     await waitForText(page, 'The plan is made.');
     const planned = await lines();
     expect(planned.length).toBeGreaterThan(8);
-    const coming = planned.filter(({ begin }) => Date.parse(begin) > Date.now());
+    const coming = planned.filter(({ begin }) => Date.parse(begin) > wallMs());
     expect(coming.length).toBeGreaterThan(0);
     expect(coming.map(({ person }) => person)).not.toContain('Tarvo');
 

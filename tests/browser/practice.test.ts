@@ -191,7 +191,7 @@ describe('practice by touch at 390 px', () => {
       await tap('Wax');
       await tap('Yes');
     }
-    if (drill === 'test') await tap('Not known yet');
+    if (drill === 'test') await tap('Cannot tell');
     await press(page, WORDS.drillFrame.answer);
     expect(await worth(page)).toContain('%');
     const wide = await page.evaluate(() => document.documentElement.scrollWidth);

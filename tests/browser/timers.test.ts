@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { wallMs } from '@/core/time';
 import { AxePuppeteer } from '@axe-core/puppeteer';
 import type { Page } from 'puppeteer-core';
 import {
@@ -98,7 +99,7 @@ describe('timers', () => {
     await goTo(page, bench(`?job=${jobId}`));
     await db
       .updateTable('job_step')
-      .set({ due_at: new Date(Date.now() + 1000).toISOString() })
+      .set({ due_at: new Date(wallMs() + 1000).toISOString() })
       .where('job_id', '=', jobId)
       .where('ended_at', 'is', null)
       .execute();

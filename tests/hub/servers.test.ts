@@ -99,13 +99,13 @@ it('three servers join a hub in their settings and keep one book, also after a t
   await press(pages[1]!, 'Add note');
   await waitForText(pages[1]!, 'Written while there was no hub');
   await goTo(pages[1]!, `${cabins[1]!.url}/settings`);
-  await press(pages[1]!, 'Exchange now');
+  await press(pages[1]!, 'Sync now');
   await waitForText(pages[1]!, 'The hub cannot be reached.');
 
   hub = await startHub(Number(new URL(hubUrl).port));
   for (const at of [1, 0, 2, 1, 0]) {
     await goTo(pages[at]!, `${cabins[at]!.url}/settings`);
-    await press(pages[at]!, 'Exchange now');
+    await press(pages[at]!, 'Sync now');
     await waitForText(pages[at]!, 'In step.');
   }
   await goTo(pages[2]!, `${cabins[2]!.url}/outing/demo-tour/log`);
@@ -119,7 +119,7 @@ it('a hub goes on when PostgreSQL was started anew', async () => {
   const ended = vi.fn();
   hub!.once('exit', ended);
   postgres.restart();
-  await press(page, 'Exchange now');
+  await press(page, 'Sync now');
   await waitForText(page, 'In step.');
   expect(ended).not.toHaveBeenCalled();
 });

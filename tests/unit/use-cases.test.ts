@@ -210,7 +210,7 @@ describe('saving a choice', () => {
     expect(text[1]).toBe('Wax: Frost');
     expect(text).toContain('Instead of: Black cold. Reason: It won here last year.');
     expect(text.find((line) => line.startsWith('Snow:'))).toMatch(
-      /^Snow: -\d+\.\d °C. Asks for a wax of -\d+\.\d °C$/,
+      /^Snow: -\d+\.\d °C. Needs a wax at -\d+\.\d °C$/,
     );
     expect(text.find((line) => line.startsWith('Condition the base:'))).toContain('1 ×');
     expect(text.find((line) => line.startsWith('Along the edges:'))).toBeDefined();

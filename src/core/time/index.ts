@@ -1,2 +1,2 @@
 export { instantFromLocal, isLocalTime, localFromInstant } from './zoned';
-export { wallIso, wallMs } from './now';
+export { clockShiftMs, shiftClock, wallIso, wallMs } from './now';

@@ -63,7 +63,7 @@ describe('devices', () => {
     ]);
     expect(second.text()).toContain('Looks only. Expires in');
     expect(screen.getByRole('img', { name: /QR/ }).querySelector('svg')).not.toBeNull();
-    fireEvent.click(screen.getByRole('button', { name: 'Put the code away' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Hide the code' }));
     await waitFor(() => expect(door().code()).toBeUndefined());
   });
 

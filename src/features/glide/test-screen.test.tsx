@@ -69,7 +69,7 @@ describe('a test that is under way', () => {
     expect((await kept()).at(-1)).toMatchObject({ ski: 'Cold', value: 20.71 });
     expect(screen.getByTestId('next-ski').textContent).toBe('Next: Hard frost');
     await chooseFrom(screen.getByRole('button', { name: 'Take back run 8' }), 'Take back');
-    await screen.findByText('Run taken back.');
+    await screen.findByText('Run deleted.');
     expect(await kept()).toHaveLength(8);
     press('Undo');
     await waitFor(async () => expect(await kept()).toHaveLength(9));
@@ -121,7 +121,7 @@ describe('a test that is under way', () => {
     press('Save run');
     const alert = await screen.findByRole('alert');
     expect(alert.textContent).toContain('Cold, 20.50 s was refused: A test holds 500 runs.');
-    fireEvent.click(within(alert).getByRole('button', { name: 'Drop this run' }));
+    fireEvent.click(within(alert).getByRole('button', { name: 'Delete this run' }));
     await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
     expect(await kept()).toHaveLength(8);
   });
@@ -147,16 +147,16 @@ describe('a new test', () => {
   it('is set up with names, measure and hill; what is wrong is said at its field', async () => {
     const { text } = await shown('demo-tour');
     expect(text()).toContain('No glide test yet');
-    await screen.findByRole('textbox', { name: 'Skis or waxes, one a line' });
-    const names = () => field('Skis or waxes, one a line').value;
+    await screen.findByRole('textbox', { name: 'Skis or waxes, one per line' });
+    const names = () => field('Skis or waxes, one per line').value;
     fireEvent.click(screen.getByRole('checkbox', { name: 'Cold' }));
     await waitFor(() => expect(names()).toBe('Cold'));
     fireEvent.click(screen.getByRole('checkbox', { name: 'Cold' }));
     await waitFor(() => expect(names()).toBe(''));
-    fill('Skis or waxes, one a line', 'One');
+    fill('Skis or waxes, one per line', 'One');
     press('Begin test');
     await waitFor(() => expect(text()).toContain('Give at least two skis or waxes'));
-    fill('Skis or waxes, one a line', 'One\nTwo');
+    fill('Skis or waxes, one per line', 'One\nTwo');
     fill('Drop of the hill', '6');
     press('Begin test');
     await waitFor(() => expect(text()).toContain('The length of the hill is missing.'));
@@ -169,7 +169,7 @@ describe('a new test', () => {
       measure: 'seconds',
       hill: { dropM: 6, lengthM: 80, fromRest: true },
     });
-    expect(field('Skis or waxes, one a line').value).toBe('');
+    expect(field('Skis or waxes, one per line').value).toBe('');
   });
 
   it('keeps the snow as it was read, and refuses what is not of it', async () => {

@@ -57,24 +57,24 @@ describe('learning', () => {
   it('leaves a result out at one press and counts it again by undo', async () => {
     await shown();
     press(/^Leave out: Test: Cold/);
-    await screen.findByText('It does not count any more.');
+    await screen.findByText('No longer counted.');
     expect(await learnedFor(db, (await outingOf(db, OUTING)).venue.id)).toBeUndefined();
     press('Undo');
-    await screen.findByText('It counts again.');
+    await screen.findByText('Counted again.');
     const { view } = await shown();
     expect(view.count).toBe(1);
   });
 
   it('forgets all so far at one press, and remembers it again by undo', async () => {
     await shown();
-    press('Forget all so far');
+    press('Ignore all so far');
     await screen.findByText('Only results from now on count.');
     expect((await loadTeamSettings(db)).learning?.sinceAt).toBeTruthy();
     const { text } = await shown();
     expect(text()).toContain('Nothing yet');
     expect(within(screen.getByTestId('result')).getByText('forgotten')).toBeTruthy();
     press('Count all again');
-    await screen.findByText('All counts again as before.');
+    await screen.findByText('All results count again.');
     expect((await loadTeamSettings(db)).learning?.sinceAt).toBeUndefined();
     const wrong = await rememberLearningAction('learning-test-1', 'yesterday');
     expect(wrong.ok).toBe(false);

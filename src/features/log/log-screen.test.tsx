@@ -87,9 +87,9 @@ describe('the log', () => {
     const { text, log } = await logShown({ show: 'choices' });
     const [first] = log.timeline.entries;
     if (first?.kind !== 'choice') throw new Error('No choice in the demo.');
-    expect(screen.queryByText('Withdraw choice')).toBeNull();
+    expect(screen.queryByText('Delete choice')).toBeNull();
     openReasons();
-    await screen.findByRole('button', { name: 'Withdraw choice' });
+    await screen.findByRole('button', { name: 'Delete choice' });
     for (const { id } of first.choice.top.slice(0, 3)) {
       expect(text()).toContain(first.choice.products.find((one) => one.id === id)!.name);
     }
@@ -105,8 +105,8 @@ describe('the log', () => {
     const before = await count('choice');
     const { text } = await logShown({ show: 'choices' });
     openReasons();
-    fireEvent.click(await screen.findByRole('button', { name: 'Withdraw choice' }));
-    await waitFor(() => expect(text()).toContain('Choice withdrawn. The record keeps it.'));
+    fireEvent.click(await screen.findByRole('button', { name: 'Delete choice' }));
+    await waitFor(() => expect(text()).toContain('Choice deleted. The record keeps it.'));
     expect(await count('choice')).toBe(before - 1);
     const kept = await db.selectFrom('choice').select('id').execute();
     expect(kept.length).toBeGreaterThan(before);
@@ -125,7 +125,7 @@ describe('the log', () => {
     expect(await count('note')).toBe(before + 1);
     expect(text()).not.toContain('Write the note first.');
     fireEvent.click(screen.getByRole('button', { name: /^Remove the note: Loop groomed late/ }));
-    await waitFor(() => expect(text()).toContain('Note removed.'));
+    await waitFor(() => expect(text()).toContain('Note deleted.'));
     expect(await count('note')).toBe(before);
     fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(async () => expect(await count('note')).toBe(before + 1));

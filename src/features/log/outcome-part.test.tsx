@@ -45,7 +45,7 @@ describe('how a choice turned out', () => {
     expect(after.asked).toHaveLength(open.length - 1);
     expect(after.said[open[0]!.choiceId]!.feel).toBe('grabbed');
     fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
-    await screen.findByText('Taken back. It is asked again.');
+    await screen.findByText('Deleted. You will be asked again.');
     expect(await listOutcomes(db)).toEqual([]);
     cleanup();
   });

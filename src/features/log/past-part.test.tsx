@@ -69,7 +69,7 @@ describe('days like this one', () => {
     const found = (await past())!;
     expect(found.map(({ id }) => id)).toEqual(['again']);
     const { text } = show(<PastPart past={found} />);
-    expect(text()).toContain('Nobody has said how it turned out. Same snow and air.');
+    expect(text()).toContain('Not rated. Same snow and air.');
     cleanup();
   });
 

@@ -186,7 +186,7 @@ describe('the plan of the cabin', () => {
   it('says at its field what cannot be planned', async () => {
     await shown();
     fireEvent.click(await screen.findByRole('button', { name: /irons: 2/ }));
-    const irons = await screen.findByRole('textbox', { name: 'Irons, parted by commas' });
+    const irons = await screen.findByRole('textbox', { name: 'Irons, separated by commas' });
     fireEvent.change(irons, { target: { value: 'one, one' } });
     press('Make the plan');
     await screen.findByText('Two irons have the same name. Give each its own.');

@@ -143,7 +143,7 @@ describe('a drill', () => {
     const before = (await listAnswers(db, ILO.id)).length;
     const { user, text } = await drillOf({ drill: 'see', topic: 'burn', seed: 2 });
     press('Answer');
-    expect(text()).toContain('Something is missing: choose in every row.');
+    expect(text()).toContain('Choose something in every row.');
     await user.click(screen.getByRole('radio', { name: 'Burn' }));
     await user.click(screen.getByRole('radio', { name: 'Clean' }));
     await user.click(screen.getByRole('radio', { name: 'Yes' }));
@@ -170,13 +170,13 @@ describe('a drill', () => {
   it('puts what somebody would not sign on the list, until the team has settled it', async () => {
     const item = { drill: 'test', topic: 'close', seed: 4 } as const;
     const { text, user } = await drillOf(item);
-    await user.click(screen.getByRole('radio', { name: 'Not known yet' }));
+    await user.click(screen.getByRole('radio', { name: 'Cannot tell' }));
     press('Answer');
     await waitFor(() => expect(text()).toContain('likely that A is faster'));
     press(WORDS.drillFrame.dispute);
     fill(WORDS.drillFrame.disputeWhy, 'Six runs are too few for this.');
     press(WORDS.drillFrame.disputeSend);
-    await waitFor(() => expect(text()).toContain('It is on the list for the team.'));
+    await waitFor(() => expect(text()).toContain('The team will see it.'));
     const [dispute] = await listDisputes(db);
     expect(dispute).toMatchObject({ ...item, learnerName: 'Ilo' });
     expect(dispute!.words).toBe('Six runs are too few for this.');

@@ -1,9 +1,22 @@
-import { REMOVAL, type Difference } from '@/core/book';
+import { bookKind, REMOVAL, type BookName, type Difference } from '@/core/book';
+import { columnOf } from '@/core/model';
 import { Box, Text } from '@chakra-ui/react';
+import { fieldsWords } from '@/words/areas/fields';
 import { settingsScreenWords } from '@/words/screens/settings';
 
 const { exchange: WORDS, hub: HUB } = settingsScreenWords;
 const MOST_LETTERS = 60;
+
+type Named = Readonly<Record<string, { readonly name: string } | undefined>>;
+
+/** What a column is called: as its field is, in forms and files too. */
+export function columnName(name: BookName, column: string): string {
+  const key = Object.entries(bookKind(name).fields).find(
+    ([key, field]) => columnOf(key, field) === column,
+  )?.[0];
+  const fields = (fieldsWords as unknown as Record<string, Named | undefined>)[name.toUpperCase()];
+  return (key && fields?.[key]?.name) || (WORDS.COLUMN[column] ?? column);
+}
 
 /** A value of a record as a person reads it. */
 function inWords(value: unknown): string {
@@ -30,7 +43,7 @@ export function DifferenceLines({ difference, told = WORDS.fromTo }: DifferenceL
           <Text key={column} textStyle="small" overflowWrap="anywhere">
             {column === REMOVAL
               ? HUB.wasRemoved(difference.isTaken)
-              : told(WORDS.column(column), inWords(mine), inWords(theirs))}
+              : told(columnName(name, column), inWords(mine), inWords(theirs))}
           </Text>
         ))}
     </Box>

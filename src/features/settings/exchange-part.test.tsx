@@ -7,6 +7,8 @@ import { migrated, temporaryFolder, writingTo } from '../../../tests/unit/tempor
 import { seedDemo } from '@/data/demo/seed';
 import { bytesOf } from '@/formats/out-file';
 import { toResponse } from '@/formats/wire';
+import { BOOK_NAMES, bookKind, columnsOf } from '@/core/book';
+import { columnName } from './difference-lines';
 import { ExchangePart } from './exchange-part';
 import { exportBook } from './use-cases/export-book';
 import { importBook, previewBook } from './use-cases/import-book';
@@ -70,8 +72,8 @@ describe('the book of another cabin', () => {
     expect(text()).toMatch(/name: Lantern tour over the pass → Later/);
     expect(text()).toMatch(/note: Ours → Theirs/);
     expect(text()).toMatch(/\d+ records are the same in both/);
-    await user.click(screen.getByRole('radio', { name: 'Take what is there' }));
-    await user.click(screen.getByRole('button', { name: 'Take in' }));
+    await user.click(screen.getByRole('radio', { name: 'Use the other cabin’s' }));
+    await user.click(screen.getByRole('button', { name: 'Import' }));
     await waitFor(() => expect(text()).toContain('Taken in: 0 new, 1 changed.'));
     expect(asked.at(-1)).toContain(encodeURIComponent(`ski/${pair!.id}`));
     const kept = await here.db
@@ -88,7 +90,7 @@ describe('the book of another cabin', () => {
     const { user, text } = show(<ExchangePart />);
     await user.upload(await fileInput('book'), await bookOf(here));
     await waitFor(() => expect(text()).toContain('nothing that is not here already'));
-    expect(screen.queryByRole('button', { name: 'Take in' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Import' })).toBeNull();
     await user.click(screen.getByRole('button', { name: 'Cancel' }));
     expect(screen.queryByTestId('book-preview')).toBeNull();
   });
@@ -102,4 +104,14 @@ describe('the book of another cabin', () => {
     await user.upload(await fileInput('book'), new File(['{}'], 'frost-pick.json'));
     await waitFor(() => expect(text()).toContain('The server did not answer.'));
   });
+});
+
+it('names every column of every kind in words', () => {
+  for (const name of BOOK_NAMES) {
+    const { keys } = bookKind(name);
+    const shown = Object.keys(columnsOf(name)).filter(
+      (column) => !keys.includes(column) && !column.endsWith('version'),
+    );
+    for (const column of shown) expect(columnName(name, column)).toMatch(/^[A-Z][^_]*$/);
+  }
 });

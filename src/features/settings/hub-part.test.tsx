@@ -48,7 +48,7 @@ describe('the hub of several cabins', () => {
     expect(screen.getByTestId('hub-state').textContent).toBe('Joined: https://hub.example:3240');
     expect(second.text()).toContain('What changes here is handed in when it can.');
     answers = () => Response.json({ code: 'not_let_in' }, { status: 401 });
-    press('Exchange now');
+    press('Sync now');
     await waitFor(() => expect(second.text()).toContain('does not know this token'));
   });
 
@@ -72,7 +72,7 @@ describe('the hub of several cabins', () => {
     expect(text()).not.toContain('version');
     expect(text()).toContain('With Bach, Wed 13 Jan 13:00');
     press('Seen: Sprint');
-    await waitFor(() => expect(text()).toContain('Taken off the list.'));
+    await waitFor(() => expect(text()).toContain('Removed from the list.'));
     unmount();
     const again = await shown();
     expect(again.text()).not.toContain('Sprint');
@@ -93,7 +93,7 @@ describe('the hub of several cabins', () => {
     };
     const { text, unmount } = await shown();
     join('https://hub.example:3240');
-    await waitFor(() => expect(text()).toContain('In step. Nothing new from the others.'));
+    await waitFor(() => expect(text()).toContain('In sync. Nothing new.'));
     expect(asked.slice(0, 2)).toEqual(['hello', 'pull']);
     expect(asked.filter((deed) => deed === 'push').length).toBeGreaterThan(0);
     expect((await hubLink(db))?.pushed).toBe('{"seq":"1","stamp":"a"}');

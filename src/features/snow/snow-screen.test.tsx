@@ -67,7 +67,7 @@ describe('the Snow screen', () => {
   it('answers first with the snow at the start, and says what it stands on', async () => {
     const { text } = await shown();
     expect(text()).toMatch(/−\d+\.\d ± \d\.\d °Cover the course from the start/);
-    expect(text()).toMatch(/It asks for a wax at −\d+\.\d ± \d\.\d °C/);
+    expect(text()).toMatch(/It needs a wax at −\d+\.\d ± \d\.\d °C/);
     expect(text()).toContain('How the readings changed the snow at the start');
     expect(text()).toContain('Along the course, at the start');
   });

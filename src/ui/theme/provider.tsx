@@ -1,5 +1,6 @@
 'use client';
 
+import './page-clock';
 import { use, type ReactNode } from 'react';
 import { ChakraProvider } from '@chakra-ui/react';
 import { ThemeProvider } from 'next-themes';

@@ -17,9 +17,9 @@ export const plan: WordsAt<'plan'> = {
     no_skill: ({ skill }) =>
       `Von den Anwesenden kann niemand diesen Schritt (${skillOf(skill)}). Jemandem diese Fertigkeit geben.`,
     no_iron: 'Ein Schritt braucht ein Eisen, und es gibt keines. Ein Eisen aufnehmen.',
-    no_window: 'Niemand ist am Stück lange genug da für diesen Schritt. Eine Schicht verlängern.',
+    no_window: 'Niemand ist lange genug da für diesen Schritt. Eine Schicht verlängern.',
     no_time:
-      'Neben den anderen bleibt für dieses Paar keine Zeit. Eine Schicht verlängern, jemanden dazunehmen oder einen Auftrag weglassen.',
+      'Für dieses Paar reicht die Zeit nicht. Eine Schicht verlängern, jemanden dazunehmen oder weniger Aufträge machen.',
   },
   REMEDY: {
     one_more_person: ({ fromMs, toMs }) =>

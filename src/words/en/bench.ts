@@ -33,8 +33,8 @@ export const STEP_CAUTION: Record<StepCaution, string> = {
 /** Where the setting of the iron comes from. */
 export const SETTING_REASON: WordsFor<SettingReason> = {
   lab_below_label: ({ belowK }, write) =>
-    `From the iron lab for this ski and room: ${write.difference(belowK, 0)} below the label, so that the trail stays short.`,
-  lab_as_label: 'From the iron lab for this ski and room: as the label says.',
+    `The iron lab for this ski and room: ${write.difference(belowK, 0)} below the label keeps the trail short.`,
+  lab_as_label: 'The iron lab for this ski and room: as the label says.',
   by_label: 'From the label.',
   by_label_lab_found_none: ({ lab }, write: Writer) =>
     `From the label. The iron lab found no better setting. ${say(IRON_REASON, lab, write)}`,
@@ -82,7 +82,7 @@ export const SHEET_NOTE: WordsFor<SheetNote> = {
   wax_is_ironed_already: 'Liquid left out: the wax of the day is ironed in already.',
   no_ventilation: 'No ventilation. Open door and window to iron, or work without heat.',
   grind_too_coarse: ({ grindMm, widthMm }) =>
-    `The grind of ${plain(grindMm, 2)} mm is coarser than the ${plain(widthMm, 2)} mm the snow asks for. Another ski would be faster.`,
+    `The grind of ${plain(grindMm, 2)} mm is coarser than the ${plain(widthMm, 2)} mm the snow needs. Another ski would be faster.`,
 };
 
 export const PROGRAMME: Record<Programme, string> = {

@@ -72,7 +72,7 @@ export const LEDGER_REASON: WordsFor<wax.LedgerReason> = {
   abrasion_idle: 'So much water has smoothed this snow.',
   wet_snow_at_zero: (_, write) =>
     `Snow with free water is at ${write.temperature(0, 0)}, whatever the probe says.`,
-  dry_cap: 'No dry snow asks for a wax above 0.',
+  dry_cap: 'Dry snow never needs a wax above 0.',
   dry_cap_idle: 'The sum is within what dry snow asks for.',
   wetness: ({ wetness }) => WETNESS[wetness],
   distance_long: 'The wax has to last: harder.',
@@ -321,6 +321,6 @@ export function answer(parts: AnswerParts, write: Writer): string {
   return [
     `${[`${parts.name} ${howParts(parts)[0]}`, ...howParts(parts).slice(1)].join(', ')}.`,
     standing(parts.probabilityBest, parts.losesLeast),
-    `The snow is ${write.temperature(parts.snowC)} and asks for a wax of ${write.temperature(parts.equivalentC)}.`,
+    `The snow is ${write.temperature(parts.snowC)} and needs a wax at ${write.temperature(parts.equivalentC)}.`,
   ].join(' ');
 }

@@ -159,7 +159,7 @@ export const GRIP_TEST: WordsOf<typeof GRIP_TEST_FIELDS> = {
   verdict: { name: 'Verdict', missing: 'Say how it was: holds, slips, ices or drags.' },
   tester: { name: 'Who skis' },
   note: { name: 'Note' },
-  removedAt: { name: 'Taken back' },
+  removedAt: { name: 'Deleted' },
 };
 
 export const DEVICE: WordsOf<typeof DEVICE_FIELDS> = {
@@ -170,7 +170,7 @@ export const DEVICE: WordsOf<typeof DEVICE_FIELDS> = {
   secretHash: { name: 'Secret' },
   createdAt: { name: 'Paired' },
   lastSeenAt: { name: 'Last seen' },
-  revokedAt: { name: 'Revoked' },
+  revokedAt: { name: 'Deleted' },
 };
 
 export const LEARNER: WordsOf<typeof LEARNER_FIELDS> = {
@@ -219,7 +219,7 @@ export const OUTCOME: WordsOf<typeof OUTCOME_FIELDS> = {
   glide: { name: 'Glide', missing: 'Say whether it was fast, fair or slow.' },
   feel: { name: 'Feel', missing: 'Say whether it grabbed, was right or was dry.' },
   createdAt: { name: 'Time' },
-  removedAt: { name: 'Taken back' },
+  removedAt: { name: 'Deleted' },
 };
 
 export const GLIDE_RUN: WordsOf<typeof GLIDE_RUN_FIELDS> = {
@@ -228,7 +228,7 @@ export const GLIDE_RUN: WordsOf<typeof GLIDE_RUN_FIELDS> = {
   ski: { name: 'Ski', missing: 'Choose the ski of the run.' },
   value: { name: 'Result', missing: 'Enter the result of the run.' },
   ranAt: { name: 'Time of the run', missing: 'The time of the run is missing.' },
-  removedAt: { name: 'Taken back' },
+  removedAt: { name: 'Deleted' },
 };
 
 export const VENUE: WordsOf<typeof VENUE_FIELDS> = {

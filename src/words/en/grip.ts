@@ -135,7 +135,7 @@ export const TROUBLE: TroubleWords = {
 export const NOTHING_LEFT = 'Nothing left to try';
 
 export const TROUBLE_REASON: WordsFor<TroubleReason> = {
-  turned_round: 'The last step went too far. Take back half of it first.',
+  turned_round: 'The last step went too far. Undo half of it first.',
   all_tried: 'You have tried everything. Scrape bare and choose again from a new reading.',
   smallest_first: 'Start with the smallest change.',
   some_tried: ({ count }) => `You have tried ${count}. This is the next larger change.`,

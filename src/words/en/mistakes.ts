@@ -47,7 +47,7 @@ export const FAULT: Record<FaultCode, string> = {
   storage_full:
     'The disk is full: nothing was saved. Free some space, then save again. What you typed is kept.',
   storage_read_only:
-    'The data cannot be written: nothing was saved. Give the user that runs Frost Pick the right to write all files in the data folder, then start it again.',
+    'The data cannot be written. Nothing was saved. Give Frost Pick’s user the right to write the data folder, then start it again.',
   storage_damaged:
     'The database file is damaged: nothing was saved. Stop Frost Pick and replace the file with a good copy. What can still be read is shown.',
   storage_busy:
@@ -55,11 +55,11 @@ export const FAULT: Record<FaultCode, string> = {
   storage_failed:
     'The disk gave an error: nothing was saved. Check the disk and the data folder, then save again.',
   log_missing:
-    'The log beside the database is missing, so the newest entries may be missing too. You can look; nothing is saved until somebody decides at the host computer: go on with what is here, or put the log or a copy back.',
+    'The log beside the database is missing, so the newest entries may be missing too. You can look, but nothing is saved yet. On the host computer, choose to go on or restore the log or a copy.',
   log_damaged:
-    'The log beside the database is damaged, so the newest entries cannot be read. You can look; nothing is saved until somebody decides at the host computer: go on with what is here, or put a copy back.',
+    'The log beside the database is damaged, so the newest entries cannot be read. You can look, but nothing is saved yet. On the host computer, choose to go on or restore a copy.',
   log_foreign:
-    'The log beside the database belongs to another one and was set aside. You can look; nothing is saved until somebody decides at the host computer: go on with what is here, or put the right log or a copy back.',
+    'The log beside the database belongs to another one and was set aside. You can look, but nothing is saved yet. On the host computer, choose to go on or restore the right log or a copy.',
 };
 
 /** Why a computation in the background gave no answer. */

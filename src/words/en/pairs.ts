@@ -20,7 +20,7 @@ export const REASON: WordsFor<PairReason> = {
   grind_fits: ({ grindMm, widthMm }, write) =>
     `The grind of ${write.number(grindMm, 2)} mm suits the ${write.number(widthMm, 2)} mm that this snow needs.`,
   grind_too_coarse: ({ grindMm, widthMm }, write) =>
-    `The grind of ${write.number(grindMm, 2)} mm is coarser than the ${write.number(widthMm, 2)} mm this snow needs, and the bench cannot make it finer.`,
+    `The grind of ${write.number(grindMm, 2)} mm is coarser than the ${write.number(widthMm, 2)} mm this snow needs. The bench cannot make it finer.`,
   grind_too_fine: ({ grindMm, widthMm }, write) =>
     `The grind of ${write.number(grindMm, 2)} mm is finer than the ${write.number(widthMm, 2)} mm this snow needs. The bench can press it wider.`,
   grind_unknown: 'The width of its grind is not known.',
@@ -36,7 +36,7 @@ export const REASON: WordsFor<PairReason> = {
   reserve_low: ({ reserve }, write) =>
     `The base is low on wax (${write.percent(reserve)}) and needs more coats.`,
   reserve_low_late: ({ reserve, hoursLeft }, write) =>
-    `The base is low on wax (${write.percent(reserve)}), and more coats take longer than the ${timeLeft(hoursLeft)} to the start.`,
+    `The base is low on wax (${write.percent(reserve)}). There is no time for more coats: ${timeLeft(hoursLeft)} to the start.`,
   reserve_good: ({ reserve }, write) => `Wax reserve ${write.percent(reserve)}.`,
   marks: ({ kinds }) =>
     `Seen on its base: ${kinds.map((kind) => FINDING_WORDS[kind].toLowerCase()).join(', ')}.`,
@@ -44,9 +44,9 @@ export const REASON: WordsFor<PairReason> = {
     `Cannot be put right before the start, ${timeLeft(hoursLeft)} away: ${kinds.map((kind) => FINDING_WORDS[kind].toLowerCase()).join(', ')}.`,
   kept_for_training: 'It is kept for training.',
   tested_faster: ({ percent, seconds, daysAgo }, write) =>
-    `On snow like this it glided ${write.loss(percent, 1)} better than the others of its test, ${write.number(seconds, 1)} s over this course, ${ago(daysAgo)}.`,
+    `On snow like this it tested ${write.loss(percent, 1)} faster, ${ago(daysAgo)}. That is ${write.number(seconds, 1)} s over this course.`,
   tested_slower: ({ percent, seconds, daysAgo }, write) =>
-    `On snow like this it glided ${write.loss(percent, 1)} worse than the others of its test, ${write.number(seconds, 1)} s over this course, ${ago(daysAgo)}.`,
+    `On snow like this it tested ${write.loss(percent, 1)} slower, ${ago(daysAgo)}. That is ${write.number(seconds, 1)} s over this course.`,
   tested_alike: ({ daysAgo }) =>
     `On snow like this no difference from the others of its test was clear, ${ago(daysAgo)}.`,
   skier_likes_it: 'The skier would take it.',

@@ -3,12 +3,11 @@ import type { WordsFor } from '../say';
 
 /** Why a pair cannot be ready, and what would help. */
 export const HOPELESS: WordsFor<HopelessReason> = {
-  no_skill: ({ skill }) =>
-    `Nobody who is there can do this step (${skill}). Add the skill to somebody.`,
+  no_skill: ({ skill }) => `Nobody there can do this step (${skill}). Add the skill to somebody.`,
   no_iron: 'A step needs an iron, and there is none. Add an iron.',
-  no_window: 'Nobody is there for long enough at one go to do this step. Lengthen a shift.',
+  no_window: 'Nobody is there long enough for this step. Lengthen a shift.',
   no_time:
-    'There is no time left for this pair beside the others. Lengthen a shift, add somebody, or leave out a coat.',
+    'There is not enough time for this pair. Lengthen a shift, add somebody, or use fewer coats.',
 };
 
 /** A moment of the plan; who reads it sees it on the clock of the request. */
@@ -74,7 +73,7 @@ export const request = {
   wait: 'Minutes of waiting',
   needs: 'Needs must be a list.',
   need: 'A need',
-  needsMissing: 'What the step needs is missing; give an empty list where it needs nothing.',
+  needsMissing: 'What the step needs is missing. Give an empty list if it needs nothing.',
   ironC: 'Iron temperature',
   skillNobodyHas: (skill: string) => `Nobody has the skill “${skill}”. Add it to a technician.`,
   seed: 'Seed',
@@ -118,8 +117,7 @@ export const RULE: WordsFor<PlanRule> = {
   iron_changes: ({ ironId, minutes }) =>
     `${ironId} needs ${minutes} min to change its temperature.`,
   iron_unknown: ({ ironId }) => `There is no ${ironId} in the cabin.`,
-  before_ready:
-    'The pair is not ready for this step then: the one before it, or its wait, is not over.',
+  before_ready: 'The pair is not ready then. The step before it, or its wait, is not over.',
   before_release: 'A top layer may not go on this early.',
   nobody: 'This step needs somebody to do it.',
   no_iron: 'This step needs an iron.',

@@ -91,14 +91,14 @@ const STEP: WorkWords = {
   side_bevel: ({ angleDeg }) => ({
     title: `Side edge at ${angleDeg}°`,
     tool: 'Side guide, coarse file, second-cut file, fine diamond',
-    what: 'Coarse file until the nicks are out, then the second-cut file, 1–2 passes, then the fine diamond, 2 passes. Long overlapping strokes, light pressure, tip to tail.',
+    what: 'Coarse file until the nicks are out. Then 1–2 passes with the second-cut file and 2 with the fine diamond. Long overlapping strokes, light pressure, tip to tail.',
     doneWhen: 'Smooth, no ticks. It shaves a fingernail.',
     reason: 'Each grit removes the marks of the one before.',
   }),
   detune: {
     title: 'Detune, and take the burr off',
     tool: 'Rubber stone',
-    what: 'Dull the last 8 to 12 cm of tip and tail at 45° and blend them in. Then one light pass along all edges.',
+    what: 'Dull the last 8 to 12 cm of tip and tail at 45°. Blend them in. Then one light pass along all edges.',
     doneWhen: 'Nothing catches on a cloth, and no step shows where the sharp part begins.',
     reason: 'A sharp tip hooks, and a burr drags.',
   },
@@ -184,7 +184,7 @@ const STEP: WorkWords = {
   edge_strip: (work) => ({
     title: `Put ${work.product} along the edges`,
     tool: 'Powder shaker',
-    what: `${grams(work.grams)} in a strip one centimetre wide along both edges underfoot, on a thin film of wax.`,
+    what: `${grams(work.grams)} in a 1 cm strip along both edges underfoot, on a thin film of wax.`,
     doneWhen: 'There is no bare base left for the iron to touch.',
     reason: 'Hard snow burns the base there first.',
   }),
@@ -217,7 +217,7 @@ const STEP: WorkWords = {
     title: isSecond ? `Iron ${product} a second time` : `Iron in ${product}`,
     tool: 'Ski iron that holds its temperature',
     what: `${isStrip ? 'One edge of the iron along one edge of the ski, then the other.' : 'With one edge of the iron over one half of the ski, then the other.'} Quick, steady, never back. It need not look perfect.`,
-    doneWhen: 'It glistens once behind the iron, and the top of the ski is no more than hand-warm.',
+    doneWhen: 'It glistens once behind the iron. The top of the ski is hand-warm at most.',
     reason: isSecond
       ? 'What the brush lifted melts in now.'
       : 'Short heat melts the powder and spares the base. Only on a base with hard wax in it.',
@@ -248,7 +248,7 @@ const STEP: WorkWords = {
     tool: 'Hot box',
     what: `Bases up, nothing touching. The box at ${write.temperature(boxC, 0)}, as warm as ${product} melts, and no warmer.`,
     doneWhen: 'The wax has sunk in, and dull places show where the base drank.',
-    reason: 'Hours of gentle heat fill a base as five ironed coats do, without an iron near it.',
+    reason: 'Hours of gentle heat fill a base like five ironed coats, without an iron.',
   }),
   iron_through_sheet: ({ product }) => ({
     title: `Iron ${product} through a sheet`,
@@ -294,7 +294,7 @@ const STEP: WorkWords = {
   brush_on_and_cork: (work) => ({
     title: `Put on ${work.product}`,
     tool: 'Applicator brush and cork',
-    what: `Shake the bottle. Brush on 15 to 20 cm of ${where(work)}, cork it at once, then the next 15 to 20 cm. Close the bottle.`,
+    what: `Shake the bottle. Brush on 15 to 20 cm of ${where(work)} and cork it at once. Go on in such pieces. Close the bottle.`,
     doneWhen: 'An even film, no pools, no dull places.',
     reason: 'The cork works the film in before it sets.',
   }),

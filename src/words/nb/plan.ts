@@ -17,9 +17,9 @@ export const plan: WordsAt<'plan'> = {
     no_skill: ({ skill }) =>
       `Ingen av dem som er der, kan dette steget (${skillOf(skill)}). Gi noen den ferdigheten.`,
     no_iron: 'Et steg trenger et jern, og det finnes ingen. Legg til et jern.',
-    no_window: 'Ingen er der lenge nok i ett strekk til dette steget. Forleng et skift.',
+    no_window: 'Ingen er der lenge nok til dette steget. Forleng et skift.',
     no_time:
-      'Det er ikke tid igjen til dette paret ved siden av de andre. Forleng et skift, sett inn en til, eller dropp et strøk.',
+      'Det er ikke nok tid til dette paret. Forleng et skift, sett inn en til, eller bruk færre strøk.',
   },
   REMEDY: {
     one_more_person: ({ fromMs, toMs }) =>

@@ -16,8 +16,8 @@ export const devices: WordsAt<'screens/devices'> = {
           : `${plain(devices)} Geräte sind gekoppelt`,
     hereAlone: 'Nur dieser Computer',
     howToOpen:
-      'Frost Pick wurde nur für diesen Computer gestartet. Um es von Tablets und Telefonen zu nutzen, beenden und starten mit: npm start -- --lan',
-    decidedAtHost: 'Geräte werden nur am Hauptcomputer zugelassen und abgewiesen.',
+      'Frost Pick wurde nur für diesen Computer gestartet. Um es von Tablets und Telefonen zu nutzen, es beenden und npm start -- --lan ausführen.',
+    decidedAtHost: 'Nur am Hauptcomputer lassen sich Geräte hinzufügen oder löschen.',
     back: 'Zurück zu Frost Pick',
   },
   pairing: {
@@ -28,15 +28,15 @@ export const devices: WordsAt<'screens/devices'> = {
     invited: (name: string) =>
       `Jetzt auf ${name} noch einmal Koppeln drücken, innerhalb von fünf Minuten.`,
     title: 'Ein Gerät koppeln',
-    hint: 'Das Bild mit Tablet oder Telefon scannen oder dort die Adresse öffnen und den Code eingeben. Ein Code lässt ein Gerät ein und gilt fünf Minuten.',
+    hint: 'Das Bild mit Tablet oder Telefon scannen. Oder dort die Adresse öffnen und den Code eingeben. Ein Code gilt einmal, fünf Minuten lang.',
     mayDo: 'Was das Gerät darf',
     show: 'Einen Code zeigen',
     another: 'Einen neuen Code zeigen',
-    putAway: 'Den Code weglegen',
-    qr: 'Adresse und Code als QR-Bild',
+    putAway: 'Code ausblenden',
+    qr: 'Adresse und Code als QR-Code',
     code: 'Code',
     address: 'Adresse',
-    left: (span: string, role: string) => `${role}. Gilt noch ${span}.`,
+    left: (span: string, role: string) => `${role}. Läuft in ${span} ab.`,
     over: 'Der Code ist abgelaufen. Einen neuen zeigen.',
     paired: 'Ein Gerät wurde gekoppelt.',
   },
@@ -52,12 +52,13 @@ export const devices: WordsAt<'screens/devices'> = {
     save: 'Speichern',
     cancel: 'Abbrechen',
     name: 'Name',
-    revoke: 'Abweisen',
-    revokeOf: (name: string) => `${name} abweisen`,
-    sure: (name: string) => `${name} wird sofort abgewiesen und muss neu gekoppelt werden.`,
+    revoke: 'Löschen',
+    revokeOf: (name: string) => `${name} löschen`,
+    sure: (name: string) =>
+      `${name} verliert sofort den Zugang. Für die weitere Nutzung neu koppeln.`,
     keep: 'Behalten',
     saved: (name: string) => `Gespeichert: ${name}.`,
-    revoked: (name: string) => `${name} wird ab jetzt abgewiesen.`,
+    revoked: (name: string) => `Gelöscht: ${name}.`,
   },
   tokens: {
     title: 'Schlüssel für Skripte',
@@ -66,14 +67,13 @@ export const devices: WordsAt<'screens/devices'> = {
     name: 'Name des Skripts',
     mayDo: 'Was das Skript darf',
     make: 'Einen Schlüssel erzeugen',
-    made: 'Den Schlüssel jetzt kopieren: er wird nur dieses eine Mal gezeigt.',
+    made: 'Den Schlüssel jetzt kopieren. Er wird nur einmal gezeigt.',
     token: 'Schlüssel',
   },
   trust: {
     title: 'Diesem Computer vertrauen',
-    why: 'Die Verbindung ist mit einem Zertifikat verschlüsselt, das dieser Computer selbst gemacht hat, deshalb warnt der Browser beim ersten Besuch. Das Zertifikat einmal auf jedem Gerät installieren, dann verschwindet die Warnung, und Kamera, wacher Bildschirm und Arbeit ohne Verbindung sind erlaubt.',
-    bounds:
-      'Das Zertifikat kann nur für Adressen privater Netze und für die Namen dieses Computers bürgen, für nichts sonst.',
+    why: 'Dieser Computer hat sein Zertifikat selbst erstellt, darum warnt der Browser beim ersten Besuch. Das Zertifikat einmal auf jedem Gerät installieren. Dann verschwindet die Warnung, und Kamera, wacher Bildschirm und Offline-Arbeit sind erlaubt.',
+    bounds: 'Das Zertifikat gilt nur für Adressen privater Netze und die Namen dieses Computers.',
     download: 'Zertifikat herunterladen',
     fingerprint: 'Fingerabdruck (SHA-256)',
     compare:
@@ -94,29 +94,29 @@ export const devices: WordsAt<'screens/devices'> = {
     ],
   },
   pairScreen: {
-    scanned: 'Der Code ist gescannt: dem Gerät einen Namen geben',
+    scanned: 'Code gescannt. Dem Gerät einen Namen geben.',
     title: 'Dieses Gerät koppeln',
     answer: 'Den Code vom Hauptcomputer eingeben',
     code: 'Code',
-    codeHint: 'Acht Buchstaben und Ziffern. Am Hauptcomputer: Geräte, Einen Code zeigen.',
+    codeHint:
+      'Acht Buchstaben und Ziffern. Am Hauptcomputer Geräte öffnen und „Einen Code zeigen“ wählen.',
     name: 'Name dieses Geräts',
-    nameHint: 'Er steht im Logbuch bei dem, was damit gemacht wird, etwa „Tablet am Wachstisch“.',
+    nameHint: 'Das Logbuch zeigt diesen Namen, etwa „Tablet am Wachstisch“.',
     pair: 'Koppeln',
     NO: {
-      wrong_code:
-        'Der Code stimmt nicht oder ist abgelaufen. Noch einmal am Hauptcomputer nachsehen.',
+      wrong_code: 'Der Code ist falsch oder abgelaufen. Am Hauptcomputer nachsehen.',
       too_many:
-        'Zu viele falsche Codes. Am Hauptrechner einen neuen Code zeigen oder dieses Gerät dort hereinlassen: Geräte zeigt den Versuch.',
+        'Zu viele falsche Codes. Am Hauptcomputer Geräte öffnen. Einen neuen Code zeigen oder dieses Gerät hereinlassen.',
       no_name: 'Dem Gerät einen Namen geben.',
-      odd_name: 'Der Name enthält Zeichen, die hier nicht gehen, etwa < oder >.',
+      odd_name: 'Ein Name darf keine Zeichen wie < oder > enthalten.',
       name_taken:
-        'Ein anderes Gerät heißt schon so. Einen anderen Namen wählen oder jenes Gerät am Hauptrechner löschen.',
+        'Ein anderes Gerät heißt schon so. Einen anderen Namen wählen oder jenes Gerät am Hauptcomputer löschen.',
     },
   },
   changes: {
-    nameTaken: 'Ein anderes Gerät oder Token heißt schon so.',
+    nameTaken: 'Ein anderes Gerät oder ein Schlüssel heißt schon so.',
     noTry: 'Von dort versucht niemand mehr zu koppeln.',
     gone: 'Dieses Gerät ist nicht mehr gekoppelt.',
-    role: 'Sagen, ob das Gerät arbeitet oder nur schaut.',
+    role: 'Wählen, ob das Gerät arbeitet oder nur schaut.',
   },
 };

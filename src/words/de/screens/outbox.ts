@@ -12,8 +12,8 @@ export const outbox: WordsAt<'screens/outbox'> = {
           : waiting === 0
             ? `${plain(refused)} abgewiesen`
             : `${plain(waiting)} zu senden, ${plain(refused)} abgewiesen`,
-    unread: 'Dieses Gerät wird durchgesehen',
-    none: 'Dieser Browser behält nichts, also kann hier nichts warten',
+    unread: 'Dieses Gerät wird geprüft',
+    none: 'Dieser Browser speichert nichts, also kann hier nichts warten',
     hint: 'Änderungen, die ohne Verbindung zum Hauptcomputer entstehen, werden hier gespeichert und automatisch gesendet.',
     refusedHint:
       'Einige hat der Hauptcomputer abgewiesen. Berichtigen und noch einmal senden, oder löschen.',
@@ -25,16 +25,16 @@ export const outbox: WordsAt<'screens/outbox'> = {
     deleted: (label: string) => `Gelöscht: ${label}.`,
     details: 'Einzelheiten',
     detailsOf: (label: string) => `Einzelheiten: ${label}`,
-    copy: 'Kopieren, was wartet',
+    copy: 'Alles kopieren',
     copied: 'Kopiert.',
     back: 'Zurück zu Frost Pick',
   },
   offline: {
     title: 'Keine Verbindung',
     answer: 'Diese Seite ist nicht auf diesem Gerät',
-    hint: 'Der Hauptcomputer ist nicht erreichbar. Seiten, die vorher offen waren, sind hier behalten, und was du darauf machst, wird behalten und später gesendet.',
+    hint: 'Der Hauptcomputer ist nicht erreichbar. Zuvor geöffnete Seiten gehen weiter. Änderungen werden hier gespeichert und später gesendet.',
     quick: 'Eine schnelle Antwort holen',
-    waiting: 'Ansehen, was auf diesem Gerät wartet',
+    waiting: 'Änderungen, die auf diesem Gerät warten',
     again: 'Noch einmal versuchen',
   },
 };

@@ -23,7 +23,7 @@ export const plan: WordsAt<'screens/plan'> = {
     cannotStand: (pair: string, why: string) => `${pair}: ${why}`,
     anotherPlan: 'Inzwischen gilt ein anderer Plan. Ansehen und den Schritt dort verschieben.',
     past: 'Was erledigt ist oder läuft, lässt sich nicht verschieben.',
-    tooOld: 'Dieser Plan hat zu lange gedauert; am Wachstisch ging es weiter. Neu planen.',
+    tooOld: 'Dieser Plan hat zu lange gedauert. Neu planen.',
   },
   tickVisit: {
     notInPlan: 'Dieses Paar ist nicht im Plan. Neu planen.',
@@ -41,7 +41,7 @@ export const plan: WordsAt<'screens/plan'> = {
   planScreen: {
     question: 'Wer macht was, und wann?',
     nobody: 'Noch niemand auf einer Startliste',
-    nobodyHint: 'Ein Plan entsteht aus Paaren. Erst Läufer auf die Liste dieses Einsatzes setzen.',
+    nobodyHint: 'Erst Läufer auf die Startliste dieses Einsatzes setzen.',
     toPairs: 'Wählen, wer worauf läuft',
     notYet: (pairs: number) =>
       pairs === 1 ? 'Ein Paar zu planen' : `${plain(pairs)} Paare zu planen`,
@@ -63,19 +63,18 @@ export const plan: WordsAt<'screens/plan'> = {
         : `${plain(count)} Paare können nicht fertig werden.`,
     withoutPair: (names: string) => `Ohne Paar: ${names}.`,
     tight: (pair: string, ready: string, due: string) =>
-      `Am engsten ist ${pair}: in 19 von 20 Fällen fertig bis ${ready}. Fällig um ${due}.`,
+      `Am knappsten ist ${pair}: fast sicher fertig bis ${ready}, fällig ${due}.`,
     inTime: (share: string) => `Es schafft es in ${share} der Probeläufe.`,
     slack: ({ minutes, what, clock, who, share }: SlackWords) =>
-      `Luft hilft am meisten vor dem Schritt „${what}“ (${clock}${who ? `, ${who}` : ''}): mit ${minutes} min frei dort schafft es ${share}.`,
-    noSlackHelps:
-      'Freie Zeit hilft nirgends: seine Schritte füllen die Zeit. Weniger Schritte, ein früherer Beginn oder eine weitere Person würden helfen.',
+      `Reservezeit hilft am meisten vor „${what}“ (${clock}${who ? `, ${who}` : ''}). Mit ${minutes} min dort schafft es ${share} der Probeläufe.`,
+    noSlackHelps: 'Reservezeit hilft nicht. Früher beginnen, weniger tun oder jemanden dazunehmen.',
     never: 'keine Zeit in diesen Schichten',
     noChoice: (names: string) =>
-      `Für ${names} ist kein Wachs gewählt: diese Blätter haben noch kein Wachsen. Das Wachs wählen, dann neu planen.`,
+      `Für ${names} ist kein Wachs gewählt, darum fehlt dort das Wachsen. Das Wachs wählen, dann neu planen.`,
     planOf: (outings: string) => `Für ${outings}.`,
-    notOfThis: 'Der geltende Plan ist für andere Einsätze. Diesen unten ankreuzen und neu planen.',
-    gapLate: (share: string) => `Seine Verspätung liegt höchstens ${share} über dem Bestmöglichen.`,
-    gapTime: (share: string) => `Kein Plan kann mehr als ${share} kürzer sein.`,
+    notOfThis: 'Dieser Plan ist für andere Einsätze. Diesen unten ankreuzen und neu planen.',
+    gapLate: (share: string) => `Höchstens ${share} schlechter als der bestmögliche Plan.`,
+    gapTime: (share: string) => `Höchstens ${share} länger als der kürzestmögliche Plan.`,
     best: 'Kein Plan kann kürzer sein.',
     moved: 'Ein Schritt wurde von Hand verschoben.',
     madeAt: (time: string) => `Gemacht ${time}.`,
@@ -90,8 +89,8 @@ export const plan: WordsAt<'screens/plan'> = {
       coats === 1 ? 'Ein Auftrag je Wachs.' : `Höchstens ${plain(coats)} Aufträge je Wachs.`,
     liquidFor: (product: string, pairs: readonly string[], percent: string) =>
       `${product} statt Heißwachs für ${pairs.length <= LISTED_PAIRS ? pairs.join(', ') : `${pairs.length} Paare`}. Das verliert bis zu ${percent} % Gleiten.`,
-    planSo: 'So planen',
-    planSoWith: (what: string) => `So planen: ${what}`,
+    planSo: 'Das verwenden',
+    planSoWith: (what: string) => `Das verwenden: ${what}`,
     print: 'Plan drucken',
     csv: 'CSV',
     changed: {
@@ -99,20 +98,20 @@ export const plan: WordsAt<'screens/plan'> = {
         `Das Wachs für ${outing} wurde nach diesem Plan gewählt. Neu planen, um es aufzunehmen.`,
       start: (outing: string) => `Der Start von ${outing} hat sich verschoben. Neu planen.`,
       sheet: (pair: string) =>
-        `${pair} läuft nach einem anderen Blatt als geplant. Neu planen, um es aufzunehmen.`,
+        `${pair} hat jetzt ein anderes Blatt. Neu planen, um es aufzunehmen.`,
     },
     behind: (count: number) =>
       count === 1
-        ? 'Ein Schritt hätte schon beginnen sollen. Ab jetzt neu planen oder R drücken.'
-        : `${plain(count)} Schritte hätten schon beginnen sollen. Ab jetzt neu planen oder R drücken.`,
+        ? 'Ein Schritt hätte schon beginnen sollen. Neu planen (R).'
+        : `${plain(count)} Schritte hätten schon beginnen sollen. Neu planen (R).`,
     kept: (late: string) => `Der Plan ist gemacht. ${late}`,
     keptAllReady: 'Alle Paare sind rechtzeitig fertig.',
     keptLate: (span: string) => `Das letzte Paar ist ${span} zu spät.`,
-    takenBack: 'Der vorige Plan gilt wieder.',
+    takenBack: 'Der vorige Plan ist wieder da.',
     helps: 'Was helfen würde',
     helpsLate: (change: string, left: string) => `${change} ${left}`,
     helpsNone: 'Dann sind alle Paare rechtzeitig fertig.',
-    helpsSome: (minutes: string) => `Dann bleiben ${minutes} Verspätung, alle Paare zusammen.`,
+    helpsSome: (minutes: string) => `Dann sind noch Paare zu spät, zusammen ${minutes}.`,
     helpsPairs: (count: number) =>
       count === 1
         ? 'Dann bleibt noch ein Paar außen vor.'
@@ -170,7 +169,7 @@ export const plan: WordsAt<'screens/plan'> = {
     skier: 'Für',
     outing: 'Einsatz',
     ready: 'Fertig',
-    sure: 'In 19 von 20 Fällen bis',
+    sure: 'Fast sicher bis',
     due: 'Fällig',
     stands: 'Stand',
     late: (span: string) => `${span} zu spät`,
@@ -180,12 +179,12 @@ export const plan: WordsAt<'screens/plan'> = {
     next: (what: string) => `als Nächstes: ${what}`,
   },
   cabinForm: {
-    title: 'Was geplant wird und wer in der Kabine ist',
+    title: 'Einsätze, Leute und Werkzeug',
     summary: (people: string, irons: number, [vices, stands]: readonly number[]) =>
-      `${people}; Eisen: ${plain(irons)}, Spannvorrichtungen: ${vices}, Bürstplätze: ${stands}. Ändern`,
+      `${people}. Eisen: ${plain(irons)}, Spannvorrichtungen: ${vices}, Bürstplätze: ${stands}. Ändern`,
     liquidFor: (pairs: number) =>
       `Flüssig statt Heißwachs für ${pairs === 1 ? '1 Paar' : `${plain(pairs)} Paare`}`,
-    saved: 'Weniger auf den Blättern, um Zeit zu sparen',
+    saved: 'Weggelassen, um Zeit zu sparen',
     without: (programme: string) => `Ohne „${programme}“`,
     outings: 'Einsätze',
     outing: (name: string, start: string, starters: number) =>
@@ -194,10 +193,10 @@ export const plan: WordsAt<'screens/plan'> = {
     name: 'Name',
     from: 'Von',
     to: 'Bis',
-    skills: 'Macht auch',
+    skills: 'Kann',
     addPerson: 'Eine Person oder Schicht aufnehmen',
-    removePerson: (name: string) => `${name || 'diese Person'} entfernen`,
-    remove: 'Entfernen',
+    removePerson: (name: string) => `${name || 'diese Person'} löschen`,
+    remove: 'Löschen',
     irons: 'Eisen, durch Kommas getrennt',
     vices: 'Spannvorrichtungen',
     brushStands: 'Bürstplätze',

@@ -13,23 +13,22 @@ export const practice: WordsAt<'screens/practice'> = {
   DRILL_HINT: {
     iron: 'Ein Eisen so über den Ski führen, dass das Wachs fließt und der Belag kühl bleibt.',
     snow: 'Sagen, was für Schnee da liegt und wie sicher du bist.',
-    pick: 'Ein Wachs aus einem Regal wählen; jeder Fehler kostet Sekunden.',
-    order: 'Die Schritte einer Arbeit so ordnen, dass nichts Schaden nimmt.',
+    pick: 'Ein Wachs aus einem Regal wählen. Jeder Fehler kostet Sekunden.',
+    order: 'Die Schritte einer Arbeit sicher ordnen.',
     see: 'Sagen, was ein Zeichen am Belag ist und was zuerst zu tun ist.',
-    test: 'Aus sechs Zeiten sagen, ob ein Ski schneller ist.',
+    test: 'Aus sechs Zeiten beurteilen, ob ein Ski schneller ist.',
   },
   answer: {
-    notOfThis: 'Diese Antwort gehört nicht zu dieser Lage. Die Seite neu laden.',
+    notOfThis: 'Diese Antwort gehört zu einer anderen Lage. Die Seite neu laden.',
     noItem: 'Eine solche Lage gibt es nicht. Weiter zur nächsten.',
-    noPerson: 'Diese Person ist nicht mehr hier. Einen Namen wählen.',
+    noPerson: 'Diese Person wurde gelöscht. Einen Namen wählen.',
     noDispute: 'Das ist schon erledigt.',
   },
   home: {
     title: 'Üben',
     noName: 'Worin willst du besser werden?',
     asWho: (name: string) => `Was übt ${name} heute?`,
-    madeUp:
-      'Alle Lagen hat das Modell erfunden. Nichts hier berührt Messungen, Bestand oder Logbuch.',
+    madeUp: 'Alle Lagen sind erfunden. Nichts hier ändert Messungen, Bestand oder Logbuch.',
     five: 'Fünf Minuten üben',
     fiveHint: 'Beginnt mit dem Fälligen, dann mit dem, was du am wenigsten kannst.',
     roundDone: 'Fünf Minuten sind um. Hier aufhören oder weitermachen.',
@@ -47,9 +46,9 @@ export const practice: WordsAt<'screens/practice'> = {
   },
   people: {
     title: 'Wer übt',
-    hint: 'Ein Name auf diesem Computer, kein Konto. Ohne ihn wird nichts behalten.',
+    hint: 'Ein Name auf diesem Computer, kein Konto. Ohne ihn wird nichts gespeichert.',
     now: 'Übt gerade',
-    nobody: 'Niemand: nichts behalten',
+    nobody: 'Niemand: nichts speichern',
     name: 'Dein Name',
     add: 'Mich aufnehmen',
     forget: (name: string) => `${name} löschen`,
@@ -60,8 +59,8 @@ export const practice: WordsAt<'screens/practice'> = {
   },
   progress: {
     title: 'Wie es läuft',
-    none: 'Nach den ersten Antworten steht hier dein Fortschritt.',
-    chart: 'Können nach Antworten, mit dem Bereich, in dem es in 19 von 20 Fällen liegt',
+    none: 'Dein Fortschritt erscheint hier nach den ersten Antworten.',
+    chart: 'Können nach Antworten, mit dem 95-%-Bereich',
     axis: 'Können, %',
     answerAxis: 'Antwort',
     table: 'Können nach Übung',
@@ -71,11 +70,11 @@ export const practice: WordsAt<'screens/practice'> = {
     pickBias: (kelvin: string, low: string, high: string, isSoft: boolean, cost: string) =>
       `Bei der Wahl gehst du im Mittel ${kelvin} zu ${isSoft ? 'weich' : 'hart'} (${low} bis ${high}). Gingst du ${isSoft ? 'härter' : 'weicher'}, hättest du ${cost} je Einsatz gespart.`,
     pickFair: (low: string, high: string) =>
-      `Bei der Wahl neigst du noch zu keiner erkennbaren Seite (${low} bis ${high}).`,
+      `Bei der Wahl gibt es noch keine klare Tendenz (${low} bis ${high}).`,
     snowBias: (kelvin: string, low: string, high: string, side: string) =>
       `Du liest den Schnee im Mittel ${kelvin} zu ${side} (${low} bis ${high}).`,
     snowFair: (low: string, high: string) =>
-      `Du liest die Schneetemperatur noch ohne erkennbare Neigung (${low} bis ${high}).`,
+      `Beim Lesen des Schnees gibt es noch keine klare Tendenz (${low} bis ${high}).`,
     warm: 'warm',
     cold: 'kalt',
     calibration: 'Wie sicher du warst und wie oft du recht hattest',
@@ -95,8 +94,8 @@ export const practice: WordsAt<'screens/practice'> = {
     all: 'Antworten',
   },
   disputes: {
-    title: 'Antworten, die jemand nicht unterschriebe',
-    caption: 'Für das Team zum Ansehen',
+    title: 'Antworten, denen jemand widerspricht',
+    caption: 'Für das Team',
     nobody: 'ohne Namen',
     open: 'Die Lage ansehen',
     settle: 'Erledigt',

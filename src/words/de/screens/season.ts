@@ -4,15 +4,14 @@ import { plain } from '../../quantities';
 
 export const season: WordsAt<'screens/season'> = {
   season: {
-    question: (name: string) => `Wie war die Saison ${name}?`,
+    question: (name: string) => `Saison ${name}`,
     nothing: 'Noch nichts',
-    nothingHint:
-      'Eine Saison besteht aus Wahlen und Arbeiten am Wachstisch. Hier kommen sie zusammen.',
+    nothingHint: 'Hier summieren sich Wahlen und Arbeiten am Wachstisch.',
     answer: (days: number, pairs: number) =>
       `${days === 1 ? '1 Tag' : `${plain(days)} Tage`}, ${pairs === 1 ? '1 Paar' : `${plain(pairs)} Paare`}`,
     sum: (outings: number, grams: string, cost: string) =>
       `${outings === 1 ? '1 Einsatz' : `${plain(outings)} Einsätze`}. ${grams} g Produkte${cost}.`,
-    cost: (cost: string) => `, ${cost} in eigener Währung`,
+    cost: (cost: string) => `, Kosten ${cost}`,
     print: 'Drucken',
     csv: 'CSV',
     products: 'Verbrauchte Produkte',
@@ -29,7 +28,7 @@ export const season: WordsAt<'screens/season'> = {
     choices: 'Wie gut die Wahlen waren',
     choicesTable: 'Wahlen der Saison, nach heutigem Wissen',
     choicesHint:
-      'Von den letzten 100 Einsätzen: was das genommene Wachs gegen das beste im Regal verlor, nach dem, was Tests und Ergebnisse seither gelehrt haben.',
+      'Die letzten 100 Einsätze: was das gewählte Wachs gegen das beste im Regal verlor, nach heutigem Wissen.',
     outing: 'Einsatz',
     taken: 'Genommen',
     best: 'Bestes, nach heutigem Wissen',
@@ -44,7 +43,7 @@ export const season: WordsAt<'screens/season'> = {
     notKnown: 'nicht bekannt',
     chart: (venue: string) => `Tabelle des nächsten Jahres für ${venue}`,
     chartHint: (km: string) =>
-      `Das Beste im Regal für ${km}, nach der hier gelernten Rechnung. In Klammern, wie oft es am besten wäre.`,
+      `Das beste Wachs im Regal für ${km}, mit allem hier Gelernten. In Klammern: wie oft es am besten wäre.`,
     dryTable: 'Trockener Schnee: was nach seiner Temperatur zu nehmen ist',
     wetTable: 'Nasser Schnee: was nach seiner Nässe zu nehmen ist',
     snow: 'Schnee',
@@ -57,7 +56,7 @@ export const season: WordsAt<'screens/season'> = {
     wetness: 'Nässe',
     take: 'Nehmen',
     cell: (name: string, times: string) => `${name} (${times})`,
-    whichOuting: 'Sagen, welcher Einsatz: &outing=ID. Diesen gibt es nicht.',
-    emptyShelf: 'Im Regal ist kein Gleitwachs: es gibt nichts, woraus eine Tabelle würde.',
+    whichOuting: 'Diesen Einsatz gibt es nicht. Einen anderen nennen: &outing=ID.',
+    emptyShelf: 'Im Regal ist kein Gleitwachs, also gibt es keine Tabelle.',
   },
 };

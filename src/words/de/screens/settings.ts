@@ -33,11 +33,11 @@ export const settings: WordsAt<'screens/settings'> = {
   devices: {
     title: 'Geräte',
     hint: 'Tablets und Telefone arbeiten mit denselben Daten, sobald sie mit diesem Computer gekoppelt sind.',
-    open: 'Geräte koppeln und abweisen',
+    open: 'Geräte hinzufügen oder löschen',
   },
   copies: {
     title: 'Kopien aller Daten',
-    hint: 'Solange Frost Pick läuft, macht es jeden Tag eine Kopie und behält vierzehn. Dazu behält es die letzten fünf von Hand gemachten und die letzten fünf von vor einem Abgleich, einer Wiederherstellung oder einem Upgrade. Ab und zu eine davon mitnehmen. Zum Zurückholen Frost Pick beenden und npm run restore -- DATEI ausführen.',
+    hint: 'Frost Pick macht jeden Tag eine Kopie und behält vierzehn. Dazu behält es die letzten fünf selbst gemachten und fünf von vor Importen, Wiederherstellungen und Upgrades. Ab und zu eine mit nach Hause nehmen. Zum Wiederherstellen Frost Pick beenden und npm run restore -- DATEI ausführen.',
     copyNow: 'Jetzt kopieren',
     copying: 'Wird kopiert…',
     copied: (name: string, bytes: number) => `Kopiert und geprüft: ${name} (${megabytes(bytes)}).`,
@@ -46,39 +46,39 @@ export const settings: WordsAt<'screens/settings'> = {
       `Die Kopie ließ sich nicht machen (${detail}). Platz schaffen, dann noch einmal versuchen.`,
   },
   hub: {
-    title: 'Zentrale mehrerer Kabinen',
-    hint: 'Ein Verband mit einer Zentrale gibt jeder Kabine deren Adresse und einen Schlüssel. Solange sie erreichbar ist, führen alle ein Buch; ohne sie macht jede mit dem eigenen weiter.',
+    title: 'Zentrale für mehrere Kabinen',
+    hint: 'Eine Zentrale hält mehrere Kabinen synchron. Wer sie betreibt, gibt jeder Kabine die Adresse und einen Schlüssel. Ohne Verbindung arbeitet jede Kabine für sich.',
     address: 'Adresse der Zentrale',
     addressHint: 'Etwa https://hub.example:3240',
     token: 'Schlüssel dieser Kabine',
     join: 'Der Zentrale beitreten',
     leave: 'Die Zentrale verlassen',
     left: 'Diese Kabine hat die Zentrale verlassen. Was von ihr kam, bleibt hier.',
-    now: 'Jetzt austauschen',
+    now: 'Jetzt synchronisieren',
     joined: (url: string) => `Beigetreten: ${url}`,
-    inStep: (url: string, time: string) => `Im Gleichstand mit ${url}, letzter Austausch ${time}`,
+    inStep: (url: string, time: string) => `Synchron mit ${url}, zuletzt ${time}`,
     came: (count: number) =>
       count === 0
-        ? 'Im Gleichstand. Nichts Neues von den anderen.'
+        ? 'Synchron. Nichts Neues.'
         : count === 1
-          ? 'Im Gleichstand. Ein Datensatz kam von den anderen.'
-          : `Im Gleichstand. ${plain(count)} Datensätze kamen von den anderen.`,
+          ? 'Synchron. Ein neuer Datensatz.'
+          : `Synchron. ${plain(count)} neue Datensätze.`,
     decidedTitle: 'In zwei Kabinen zugleich geändert',
     decidedHint:
-      'In jedem Buch steht jetzt derselbe Wert. War der andere richtig, noch einmal ändern: die letzte Änderung gilt.',
+      'Alle Kabinen zeigen jetzt denselben Wert. Ist er falsch, den richtigen noch einmal eingeben.',
     standsMine: (column: string, mine: string, theirs: string) =>
-      `${column}: „${mine}“ dieser Kabine gilt, „${theirs}“ ist gewichen`,
+      `${column}: „${mine}“ dieser Kabine bleibt, „${theirs}“ wurde ersetzt`,
     standsTheirs: (column: string, mine: string, theirs: string) =>
-      `${column}: „${theirs}“ der anderen Kabine gilt, „${mine}“ dieser ist gewichen`,
+      `${column}: „${theirs}“ der anderen Kabine bleibt, „${mine}“ dieser wurde ersetzt`,
     decidedWith: (cabin: string, time: string) => `Mit ${cabin}, ${time}`,
     saw: 'Gesehen',
     sawOf: (label: string) => `Gesehen: ${label}`,
-    seen: 'Von der Liste genommen.',
+    seen: 'Von der Liste entfernt.',
     twin: (time: string) =>
-      `Ein anderer Rechner nutzt den Schlüssel dieser Kabine (zuletzt ${time}). Nichts ging verloren, aber dort einen eigenen Schlüssel erbitten und neu beitreten.`,
-    heldTitle: 'Nicht übernommen',
+      `Ein anderer Rechner nutzt den Schlüssel dieser Kabine (zuletzt ${time}). Nichts ging verloren. Einen zweiten Schlüssel anfordern und dort neu beitreten.`,
+    heldTitle: 'Nicht importiert',
     heldHint:
-      'Alles andere wurde übernommen. Diese werden wieder versucht, sobald etwas kommt, und nach einer neuen Version.',
+      'Alles andere wurde importiert. Frost Pick versucht es erneut, wenn Neues kommt und nach einem Upgrade.',
     heldOf: (cabin: string, time: string) => `Von ${cabin}, ${time}`,
     allOthers: 'den anderen Kabinen',
     theHub: 'der Zentrale',
@@ -86,85 +86,131 @@ export const settings: WordsAt<'screens/settings'> = {
       reason === 'unreadable'
         ? 'Diese Version kann es nicht lesen.'
         : reason === 'named'
-          ? 'Dort entfernt, aber anderes hier braucht es noch.'
+          ? 'Dort gelöscht, aber andere Datensätze hier brauchen es.'
           : reason === 'picture'
             ? 'Das Bild ist noch nicht da.'
-            : 'Es nennt etwas, das noch nicht da ist.',
+            : 'Es verweist auf etwas, das noch fehlt.',
     removalsTitle: (cabin: string, count: number) =>
       count === 1
-        ? `${cabin} hat einen weiteren Datensatz entfernt. Hier auch entfernen?`
-        : `${cabin} hat ${plain(count)} weitere Datensätze entfernt. Hier auch entfernen?`,
-    removalsHint: 'Zehn am Tag von einer Kabine werden ohne Frage übernommen.',
-    removeToo: 'Hier auch entfernen',
+        ? `${cabin} hat einen weiteren Datensatz gelöscht. Hier auch löschen?`
+        : `${cabin} hat ${plain(count)} weitere Datensätze gelöscht. Hier auch löschen?`,
+    removalsHint: 'Bis zu zehn Löschungen am Tag je Kabine gelten ohne Rückfrage.',
+    removeToo: 'Hier auch löschen',
     keepThem: 'Behalten',
-    removedToo: 'Hier auch entfernt.',
+    removedToo: 'Hier auch gelöscht.',
     keptAll: 'Behalten. Die anderen Kabinen bekommen sie zurück.',
     andMore: (count: number) => `und ${plain(count)} weitere`,
     wasRemoved: (isTaken: boolean) =>
       isTaken
-        ? 'Dort entfernt, und hier auch'
-        : 'In einer Kabine entfernt, in der anderen geändert: es bleibt',
+        ? 'Dort und hier gelöscht'
+        : 'In einer Kabine gelöscht, in der anderen geändert. Es bleibt.',
     problem: (code: string) =>
       code === 'unreachable'
-        ? 'Die Zentrale ist nicht erreichbar. Was sich hier ändert, folgt, sobald sie es ist.'
+        ? 'Die Zentrale ist nicht erreichbar. Deine Änderungen werden gesendet, sobald sie es ist.'
         : code === 'not_let_in'
-          ? 'Die Zentrale kennt diesen Schlüssel nicht. Einen neuen erbitten und neu beitreten.'
+          ? 'Die Zentrale kennt diesen Schlüssel nicht. Einen neuen anfordern und neu beitreten.'
           : code === 'older'
-            ? 'Die Zentrale läuft mit einer älteren Version. Um eine neue bitten; was sich hier ändert, folgt dann.'
+            ? 'Auf der Zentrale läuft eine ältere Version. Den Betreiber um ein Upgrade bitten. Deine Änderungen werden danach gesendet.'
             : code === 'full'
-              ? 'Die Zentrale nimmt von dieser Kabine nichts mehr an: ihr Platz ist voll. Dort nachfragen.'
-              : 'Der Austausch mit der Zentrale misslang; nichts ging verloren. Es folgt ein neuer Versuch.',
+              ? 'Die Zentrale hat keinen Platz mehr für diese Kabine. Beim Betreiber nachfragen.'
+              : 'Die Synchronisierung ist fehlgeschlagen. Nichts ging verloren. Frost Pick versucht es erneut.',
   },
   exchange: {
     progress: 'Fortschritt',
-    title: 'Daten weitergeben und übernehmen',
-    hint: 'Ein Buch enthält alle Daten einer Kabine. Übernimmt man das Buch einer anderen, werden beide eins: Neues kommt dazu, später Geändertes wird übernommen, und wo beide geändert wurden, entscheidest du.',
+    title: 'Daten exportieren und importieren',
+    hint: 'Ein Buch enthält alle Daten einer Kabine. Das Buch einer anderen Kabine importieren, um beide zu vereinen. Neues kommt dazu, spätere Änderungen gelten. Wo sich beide änderten, entscheidest du.',
     asJson: 'Alle Daten als JSON',
     asZip: 'Mit Fotos, als ZIP',
     file: 'Buch einer anderen Kabine (JSON oder ZIP)',
     choose: 'Ein Buch wählen',
     reading: 'Buch wird gelesen…',
     cancel: 'Abbrechen',
-    takingIn: 'Wird übernommen…',
-    takeIn: 'Übernehmen',
+    takingIn: 'Wird importiert…',
+    takeIn: 'Importieren',
     nothingNew: 'Das Buch enthält nichts, was nicht schon hier ist.',
     done: (added: number, changed: number) =>
-      `Übernommen: ${plain(added)} neu, ${plain(changed)} geändert. Vorher wurde eine Kopie aller Daten gemacht.`,
+      `Importiert: ${plain(added)} neu, ${plain(changed)} geändert. Vorher wurden alle Daten kopiert.`,
     noAnswer:
-      'Der Server hat nicht geantwortet. Nichts wurde übernommen oder alles: das Buch noch einmal wählen, um es zu sehen.',
+      'Der Server hat nicht geantwortet. Das Buch noch einmal wählen, um zu sehen, ob es importiert wurde.',
     whatChanges: 'Was das Buch hier ändert',
     kind: 'Datensätze',
     added: 'Neu',
     changed: 'Dort geändert',
-    removed: 'Dort entfernt',
+    removed: 'Dort gelöscht',
     kept: 'Hier geändert',
     sameInBoth: (count: number) => `${plain(count)} Datensätze sind in beiden gleich.`,
     conflicts: 'Zu entscheiden',
-    changesTitle: 'Übernommen, da dort später geändert',
-    conflictsTitle: 'In beiden geändert: welches gilt?',
-    whichStands: (label: string) => `Was gilt: ${label}`,
+    changesTitle: 'Von der anderen Kabine aktualisiert',
+    conflictsTitle: 'In beiden geändert. Was behältst du?',
+    whichStands: (label: string) => `Was behältst du: ${label}`,
     recordOf: (kind: string, label: string) => `${kind}: ${label}`,
     problem: (field: string, message: string) => `${field}: ${message}`,
-    keepMine: 'Behalten, was hier ist',
-    takeTheirs: 'Nehmen, was dort ist',
-    allTheirs: 'Für alle nehmen, was dort ist',
+    keepMine: 'Unseres behalten',
+    takeTheirs: 'Das der anderen Kabine nehmen',
+    allTheirs: 'Für alle das der anderen Kabine nehmen',
     fixed: (count: number) =>
       count === 1
-        ? 'Ein Datensatz wird nur einmal geschrieben und weicht ab: was hier ist, bleibt'
-        : `${plain(count)} Datensätze werden nur einmal geschrieben und weichen ab: was hier ist, bleibt`,
-    column: (column: string) => column.replace(/_/g, ' '),
+        ? 'Ein Datensatz ist unveränderlich. Unserer bleibt.'
+        : `${plain(count)} Datensätze sind unveränderlich. Unsere bleiben.`,
+    /** Columns that no field has words for. */
+    COLUMN: {
+      segments: 'Strecke',
+      source: 'Quelle',
+      created_at: 'Hinzugefügt',
+      removed_at: 'Gelöscht',
+      withdrawn: 'Gelöscht',
+      reading_id: 'Messung',
+      outing_id: 'Einsatz',
+      product_id: 'Produkt',
+      product_name: 'Produkt',
+      equivalent_temperature_c: 'Wachstemperatur',
+      hardness: 'Härte',
+      inputs: 'Woraus gewählt wurde',
+      ledger: 'Gründe',
+      ranking: 'Rangliste',
+      details: 'Einzelheiten',
+      note: 'Notiz',
+      corrects_id: 'Berichtigt',
+      ski_id: 'Paar',
+      choice_id: 'Wahl',
+      sheet: 'Arbeitsblatt',
+      started_at: 'Begonnen',
+      ended_at: 'Fertig',
+      dropped_at: 'Abgebrochen',
+      due_at: 'Fällig',
+      least_at: 'Frühestes Ende',
+      outcome: 'Ergebnis',
+      skip_reason: 'Warum ausgelassen',
+      set_c: 'Eisen eingestellt auf',
+      grams: 'Gramm',
+      kind: 'Art',
+      cleared_at: 'Behoben',
+      cleared_by_job: 'Behoben in Arbeit',
+      content: 'Inhalt',
+      at: 'Zeit',
+      made_at: 'Erstellt',
+      wish: 'Was geplant wurde',
+      cabin: 'Leute und Werkzeug',
+      time_zone: 'Zeitzone',
+      pairs: 'Paare',
+      tasks: 'Schritte',
+      left_out: 'Weggelassen',
+      lower_bound: 'Schranke',
+      is_moved: 'Von Hand verschoben',
+      value: 'Wert',
+    },
     empty: 'nichts',
     fromTo: (column: string, mine: string, theirs: string) => `${column}: ${mine} → ${theirs}`,
     withoutPicture: (count: number) =>
-      `${count === 1 ? 'Ein Foto wird' : `${plain(count)} Fotos werden`} weggelassen, da diese Datei keine Bilder hat. Als ZIP ausgeben, um sie mitzunehmen.`,
+      `${count === 1 ? 'Ein Foto wird' : `${plain(count)} Fotos werden`} weggelassen, da diese Datei keine Bilder hat. Als ZIP exportieren, um sie mitzunehmen.`,
     sameNames: (names: readonly string[]) =>
-      `Diese Namen stehen dann zweimal da, weil beide Kabinen sie für sich notierten: ${names.join(', ')}.`,
+      `Diese Namen gibt es dann zweimal, weil beide Kabinen sie haben: ${names.join(', ')}.`,
     more: (count: number) => `und ${plain(count)} weitere`,
     KIND: {
       venue: 'Orte',
       course: 'Strecken',
       station: 'Wetterstationen',
-      venue_station: 'Stationen der Orte',
+      venue_station: 'Ortsstationen',
       weather: 'Wetterstunden',
       outing: 'Einsätze',
       product: 'Produkte',
@@ -172,27 +218,27 @@ export const settings: WordsAt<'screens/settings'> = {
       skier: 'Läufer',
       ski: 'Ski',
       reading: 'Messungen',
-      photo: 'Fotos vom Schnee',
+      photo: 'Schneefotos',
       choice: 'Wahlen',
       outcome: 'Ergebnisse',
       job: 'Arbeiten',
-      job_step: 'Schritte der Arbeiten',
-      ski_event: 'Geschichte der Ski',
-      finding: 'Zeichen auf Belägen',
-      ski_photo: 'Fotos der Ski',
+      job_step: 'Arbeitsschritte',
+      ski_event: 'Skiverlauf',
+      finding: 'Schäden am Belag',
+      ski_photo: 'Skifotos',
       glide_test: 'Tests',
-      glide_run: 'Fahrten der Tests',
+      glide_run: 'Testfahrten',
       grip_test: 'Steigtests',
-      grip_note: 'Notizen zum Steigwachs',
-      track_event: 'Arbeit an Spuren',
+      grip_note: 'Steigwachsnotizen',
+      track_event: 'Spurarbeit',
       starter: 'Starter',
       bench_plan: 'Pläne',
       note: 'Notizen',
-      learner: 'Leute, die üben',
-      drill_answer: 'Antworten vom Üben',
+      learner: 'Lernende',
+      drill_answer: 'Übungsantworten',
       dispute: 'Bestrittene Antworten',
-      team_setting: 'Einstellungen des Teams',
-      signature: 'Namen der schreibenden Geräte',
+      team_setting: 'Teameinstellungen',
+      signature: 'Gerätenamen',
     } satisfies Record<BookName, string>,
     formatMustBe: 'Das Format muss json oder zip sein.',
     doMustBe: 'do=preview oder do=import angeben.',

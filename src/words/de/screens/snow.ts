@@ -28,7 +28,7 @@ export const snow: WordsAt<'screens/snow'> = {
       'Diese Messung wurde inzwischen berichtigt. Neu laden, um die neue zu sehen.',
   },
   withdrawReading: {
-    thatReadingWasWithdrawnOr: 'Diese Messung ist schon zurückgezogen oder berichtigt.',
+    thatReadingWasWithdrawnOr: 'Diese Messung ist schon gelöscht oder berichtigt.',
     thatReadingIsBackAlready: 'Diese Messung ist schon wieder da.',
   },
   courseStrip: {
@@ -209,10 +209,10 @@ export const snow: WordsAt<'screens/snow'> = {
     seen: 'Gesehen',
     by: 'Von',
     change: 'Änderung',
-    readingWithdrawnItStaysIn: 'Messung zurückgezogen. Sie bleibt im Protokoll.',
+    readingWithdrawnItStaysIn: 'Messung gelöscht. Das Protokoll behält sie.',
     changeReadingOf: (time: string) => `Die Messung von ${time} ändern`,
     correct: 'Berichtigen',
-    withdraw: 'Zurückziehen',
+    withdraw: 'Löschen',
     readings: 'Messungen',
     csv: 'CSV',
     json: 'JSON',

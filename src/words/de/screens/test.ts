@@ -16,15 +16,15 @@ export const test: WordsAt<'screens/test'> = {
     question: 'Was gleitet besser, und ist das sicher?',
     none: 'Noch kein Gleittest',
     noneHint:
-      'Sagen, was verglichen wird. Die Reihenfolge der Fahrten hält eine sich ändernde Spur heraus.',
+      'Sagen, was verglichen wird. Die Reihenfolge der Fahrten gleicht eine sich ändernde Spur aus.',
     noRuns: 'Bereit für die erste Fahrt',
     chooseTest: 'Test',
     testOf: (skis: string, time: string) => `${time}: ${skis}`,
-    runBack: 'Fahrt zurückgenommen.',
+    runBack: 'Fahrt gelöscht.',
     results: 'Was die Fahrten sagen',
     difference: (b: string, a: string, difference: string) => `${b} ist ${difference} als ${a}.`,
     between: (low: string, high: string) =>
-      `Bei jedem Blick liegt es in 19 von 20 Fällen zwischen ${low} und ${high}.`,
+      `95-%-Bereich, gültig nach beliebig vielen Fahrten: ${low} bis ${high}.`,
     noInterval: 'Zu wenige Fahrten, um zu sagen, wie sicher das ist.',
     friction: (percent: string, low: string, high: string) =>
       `Reibung: ${percent} % (${low} bis ${high}).`,
@@ -45,7 +45,7 @@ export const test: WordsAt<'screens/test'> = {
   runEntry: {
     runOf: (ski: string, value: number) => `Fahrt mit ${ski}: ${plain(value)}`,
     cannotKeep:
-      'Dieser Browser behält nichts auf dem Gerät. Noch einmal senden, wenn der Server antwortet.',
+      'Dieser Browser speichert nichts auf dem Gerät. Noch einmal senden, wenn der Server antwortet.',
     title: 'Nächste Fahrt',
     ski: 'Ski',
     result: { seconds: 'Zeit', metres: 'Auslauf', feel: 'Gefühl (0 bis 10)' } satisfies Record<
@@ -59,14 +59,14 @@ export const test: WordsAt<'screens/test'> = {
         ? '1 Fahrt wartet auf diesem Gerät, bis der Server antwortet.'
         : `${plain(count)} Fahrten warten auf diesem Gerät, bis der Server antwortet.`,
     refused: (what: string, why: string) => `${what} wurde abgewiesen: ${why}`,
-    drop: 'Diese Fahrt verwerfen',
+    drop: 'Diese Fahrt löschen',
     tryAgain: 'Noch einmal senden',
     enter: 'Das Ergebnis der Fahrt eingeben.',
   },
   gates: {
     title: 'Die Lichtschranken lesen',
     standIns: (speed: number) =>
-      `Diese Lichtschranken sind Stellvertreter, die mit Frost Pick kommen. Sie laufen ${plain(speed)}-mal so schnell wie die Uhr.`,
+      `Diese Lichtschranken sind simuliert. Sie laufen ${plain(speed)}-mal so schnell wie die Uhr.`,
     start: 'Den Läufer loslassen',
     stop: 'Die Lichtschranken anhalten',
     waiting: 'Wartet aufs Ziel…',
@@ -81,8 +81,8 @@ export const test: WordsAt<'screens/test'> = {
     ski: 'Ski',
     result: 'Ergebnis',
     odd: 'Auffällig',
-    remove: (number: number) => `Fahrt ${plain(number)} zurücknehmen`,
-    takeBack: 'Zurücknehmen',
+    remove: (number: number) => `Fahrt ${plain(number)} löschen`,
+    takeBack: 'Löschen',
     actions: 'Aktionen',
     onDevice: 'auf diesem Gerät',
   },
@@ -90,7 +90,7 @@ export const test: WordsAt<'screens/test'> = {
     title: 'Neuer Test',
     waxes: 'Wachse des Regals',
     waxesHint:
-      'Ein Test mit Wachsen des Regals belehrt die Wahl, wenn der Schnee gelesen und der Hang bekannt ist.',
+      'Aus einem Test mit Wachsen aus dem Regal lernt auch die Wahl. Nötig sind eine Schneemessung und der Hang.',
     skis: 'Ski oder Wachse, eines pro Zeile',
     measure: 'Gemessen',
     MEASURE: {
@@ -101,7 +101,7 @@ export const test: WordsAt<'screens/test'> = {
     dropM: 'Höhenunterschied des Hangs',
     lengthM: 'Länge am Hang',
     fromRest: 'Aus dem Stand von oben',
-    hillHint: 'Mit dem Hang wird ein Unterschied auch in % Reibung gesagt.',
+    hillHint: 'Mit dem Hang wird der Unterschied auch als % Reibung gezeigt.',
     tester: 'Wer fährt',
     track: 'Spur',
     structure: 'Struktur',
@@ -109,7 +109,7 @@ export const test: WordsAt<'screens/test'> = {
     noReference: 'Keiner: alle reihum, hin und zurück',
     referenceHint:
       'Er fährt in jeder Runde zuerst und zuletzt und zeigt, wie sich die Spur ändert.',
-    begin: 'Test beginnen',
+    begin: 'Test starten',
   },
   gripTests: {
     title: 'Abstoß am markierten Hang',
@@ -123,11 +123,11 @@ export const test: WordsAt<'screens/test'> = {
     best: (wax: string, marks: number, layers: number) =>
       `${wax} hält bisher am besten: ${plain(marks)} Marken mit ${layers === 1 ? 'einer Schicht' : `${plain(layers)} Schichten`}.`,
     noneHolds:
-      'Noch hält keines. Ein weicheres oder eine Schicht mehr versuchen; wo es vereist oder bremst, ein härteres oder eine weniger.',
+      'Noch hält keines. Ein weicheres Wachs oder eine Schicht mehr versuchen. Wenn es vereist oder bremst, ein härteres oder eine Schicht weniger.',
     caption: 'Steigwachse, das beste zuerst',
-    remove: (wax: string) => `${wax} zurücknehmen`,
-    takeBack: 'Zurücknehmen',
+    remove: (wax: string) => `${wax} löschen`,
+    takeBack: 'Löschen',
     actions: 'Aktionen',
-    takenBack: 'Zurückgenommen.',
+    takenBack: 'Gelöscht.',
   },
 };

@@ -13,30 +13,30 @@ export const devicesScreen = {
       : devices === 1
         ? '1 device is paired'
         : `${devices} devices are paired`,
-  hereAlone: 'This computer alone',
+  hereAlone: 'This computer only',
   howToOpen:
-    'Frost Pick was started for this computer alone. To use it from tablets and phones, stop it and start it with: npm start -- --lan',
+    'Frost Pick was started for this computer only. To use it on tablets and phones, stop it and run: npm start -- --lan',
   decidedAtHost: 'Only the host computer can add or remove devices.',
   back: 'Back to Frost Pick',
 };
 
 export const pairing = {
-  triesTitle: 'Somebody tries to pair',
+  triesTitle: 'Somebody is trying to pair',
   tryLine: (name: string, from: string, ago: string) => `“${name}” from ${from}, ${ago}`,
   letIn: 'Let it in',
   letInOf: (name: string) => `Let ${name} in`,
-  invited: (name: string) => `Now press Pair again on ${name}, within five minutes.`,
+  invited: (name: string) => `Press Pair again on ${name} within five minutes.`,
   title: 'Pair a device',
-  hint: 'Scan the picture with the tablet or phone, or open the address there and type the code. A code lets one device in and works for five minutes.',
+  hint: 'Scan the picture with the tablet or phone. Or open the address there and type the code. A code works once, for five minutes.',
   mayDo: 'What the device may do',
   show: 'Show a code',
   another: 'Show another code',
-  putAway: 'Put the code away',
-  qr: 'Address and code as a QR picture',
+  putAway: 'Hide the code',
+  qr: 'Address and code as a QR code',
   code: 'Code',
   address: 'Address',
   left: (span: string, role: string) => `${role}. Expires in ${span}.`,
-  over: 'The code has run out. Show another one.',
+  over: 'The code has expired. Show another one.',
   paired: 'A device was paired.',
 };
 
@@ -52,12 +52,12 @@ export const list = {
   save: 'Save',
   cancel: 'Cancel',
   name: 'Name',
-  revoke: 'Revoke',
-  revokeOf: (name: string) => `Revoke ${name}`,
-  sure: (name: string) => `${name} will be turned away at once and has to be paired again.`,
+  revoke: 'Delete',
+  revokeOf: (name: string) => `Delete ${name}`,
+  sure: (name: string) => `${name} loses access at once. To use it again, pair it again.`,
   keep: 'Keep it',
   saved: (name: string) => `Saved: ${name}.`,
-  revoked: (name: string) => `${name} is turned away from now on.`,
+  revoked: (name: string) => `Deleted: ${name}.`,
 };
 
 export const tokens = {
@@ -67,19 +67,19 @@ export const tokens = {
   name: 'Name of the script',
   mayDo: 'What the script may do',
   make: 'Make a token',
-  made: 'Copy the token now: it is shown this once.',
+  made: 'Copy the token now. It is shown only once.',
   token: 'Token',
 };
 
 export const trust = {
   title: 'Trust this computer',
-  why: 'The connection is encrypted with a certificate that this computer made itself, so a browser warns at the first visit. Install the certificate once on each device and the warning goes away, and the camera, the wake lock and work without a connection are allowed.',
+  why: 'This computer made its own certificate, so browsers warn at the first visit. Install the certificate once on each device. Then the warning goes away, and the camera, the wake lock and offline work are allowed.',
   bounds:
-    'The certificate can vouch for addresses of private networks and for the names of this computer, and for nothing else.',
+    'The certificate covers only addresses of private networks and the names of this computer.',
   download: 'Download the certificate',
   fingerprint: 'Fingerprint (SHA-256)',
   compare:
-    'Before you install it, compare this fingerprint with the one on the screen of the host computer, under Devices.',
+    'Before you install it, compare this fingerprint with the one under Devices on the host computer.',
   steps: [
     {
       kind: 'Tablet or phone with profiles',
@@ -87,7 +87,7 @@ export const trust = {
     },
     {
       kind: 'Other tablets and phones',
-      how: 'Download it, then open the device settings and search for “CA certificate”: Install, and choose the file.',
+      how: 'Download it. In the device settings, search for “CA certificate”, choose Install and pick the file.',
     },
     {
       kind: 'Computer',
@@ -97,28 +97,28 @@ export const trust = {
 };
 
 export const pairScreen = {
-  scanned: 'The code is scanned: give the device a name',
+  scanned: 'Code scanned. Give the device a name.',
   title: 'Pair this device',
   answer: 'Type the code from the host computer',
   code: 'Code',
-  codeHint: 'Eight letters and figures. At the host computer: Devices, Show a code.',
+  codeHint: 'Eight letters and digits. On the host computer, open Devices and choose Show a code.',
   name: 'Name of this device',
-  nameHint: 'What is done on the device is logged under this name, such as “Bench tablet”.',
+  nameHint: 'The log shows this name, such as “Bench tablet”.',
   pair: 'Pair',
   NO: {
-    wrong_code: 'This code is not right, or it has run out. Look at the host computer again.',
+    wrong_code: 'This code is wrong or has expired. Check it on the host computer.',
     too_many:
-      'Too many wrong codes. Show a new code at the host computer, or let this device in there: Devices shows this try.',
+      'Too many wrong codes. On the host computer, open Devices. Show a new code or let this device in.',
     no_name: 'Give the device a name.',
-    odd_name: 'This name has signs that a name cannot have, such as < or >.',
+    odd_name: 'A name cannot contain characters such as < or >.',
     name_taken:
-      'Another device has this name already. Choose another name, or delete that device at the host computer.',
+      'Another device has this name. Choose another name, or delete that device on the host computer.',
   },
 };
 
 export const changes = {
-  nameTaken: 'Another device or token has this name already.',
-  noTry: 'Nobody tries to pair from there any more.',
-  gone: 'This device is not paired any more.',
-  role: 'Say whether the device works or looks only.',
+  nameTaken: 'Another device or token has this name.',
+  noTry: 'That device is no longer trying to pair.',
+  gone: 'This device is no longer paired.',
+  role: 'Choose whether the device works or only looks.',
 };

@@ -36,7 +36,7 @@ export const book = {
   unknownKinds: (names: readonly string[]) =>
     `The file has records that this version does not know: ${names.join(', ')}. Update Frost Pick.`,
   wrong: (count: number) =>
-    `${count === 1 ? 'One record' : `${count} records`} of the file cannot be taken in. Nothing was changed.`,
+    `${count === 1 ? 'One record' : `${count} records`} of the file cannot be imported. Nothing was changed.`,
 };
 
 export const outFile = {
@@ -384,8 +384,7 @@ export const simpleForecast = {
 
 export const practice = {
   strokes: 'Movement of the iron',
-  noStrokes:
-    'The movement of the iron is a list of [ms, mm, 0 or 1] in order of time, up to four minutes.',
+  noStrokes: 'The movement is a list of [ms, mm, 0 or 1] in time order, up to 4 min.',
   temperature: 'Snow temperature',
   spread: 'Spread',
   grain: 'Grain',

@@ -16,7 +16,7 @@ export const pocketChart = {
   stickToCm: (startCm: number, endCm: number) => `stick ${startCm} to ${endCm} cm`,
   klisterToCm: (startCm: number, endCm: number) => `klister ${startCm} to ${endCm} cm`,
   profileOfTheSkiGrip: (startCm: number, endCm: number, value: string) =>
-    `Profile of the ski: grip zone from ${startCm} to ${endCm} cm in front of the heel plate${value}.`,
+    `Ski profile: grip zone from ${startCm} to ${endCm} cm in front of the heel plate${value}.`,
   pocketMmHigh: (pocketMm: string) => `, pocket ${pocketMm} mm high`,
 };
 

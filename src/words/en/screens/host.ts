@@ -2,17 +2,17 @@ import { megabytes } from '../../quantities';
 
 export const prepareData = {
   theDataFolderCannotBe: (folder: string) =>
-    `The data folder ${folder} cannot be written: choose another with --data FOLDER or FROST_PICK_DATA.`,
+    `The data folder ${folder} cannot be written. Choose another with --data FOLDER or FROST_PICK_DATA.`,
   theDatabaseWasWrittenBy: (file: string) =>
-    `The database ${file} was written by a newer Frost Pick: start that version, or choose another folder with --data FOLDER.`,
+    `The database ${file} was written by a newer Frost Pick. Start that version, or choose another folder with --data FOLDER.`,
   theDatabaseMustBeBrought: (file: string, detail: string) =>
-    `The database ${file} must be brought up to date, but there is no room for the copy that is kept of it (${detail}): free some disk space and start again.`,
+    `The database ${file} needs an upgrade, but there is no room for a copy first (${detail}). Free some disk space and start again.`,
   theDatabaseCouldNotBe: (file: string, detail: string) =>
-    `The database ${file} could not be brought up to date and is as it was (${detail}): keep a copy of it, and start the version that wrote it or choose another folder with --data FOLDER.`,
+    `The database ${file} could not be upgraded and was not changed (${detail}). Start the version that wrote it, or choose another folder with --data FOLDER.`,
   theDatabaseCannotBeUsed: (file: string, detail: string) =>
-    `The database ${file} cannot be used (${detail}): free some disk space or put a good copy of it in its place, or choose another folder with --data FOLDER.`,
+    `The database ${file} cannot be used (${detail}). Free some disk space, restore a copy, or choose another folder with --data FOLDER.`,
   theDatabaseWasBroughtUp: (copy: string) =>
-    `The database was brought up to date; as it was it is kept in ${copy}`,
+    `The database was upgraded. A copy from before is in ${copy}`,
   LOG: {
     log_missing: (file: string, detail: string) =>
       `The newest entries in ${file} may be missing: its log is not there. The file was written last at ${detail}. Nothing is saved until somebody decides in the app on this computer.`,
@@ -22,9 +22,9 @@ export const prepareData = {
       `The log beside ${file} belonged to another database. It is kept as ${detail}. Nothing is saved until somebody decides in the app on this computer.`,
   },
   noDriver:
-    'The SQLite driver cannot be loaded. Delete the folder node_modules and start again: it is installed anew.',
+    'The SQLite driver cannot be loaded. Delete the folder node_modules and start again. It is then installed again.',
   frostPickCouldNotStart: (value: string) =>
-    `Frost Pick could not start (${value}): choose another folder with --data FOLDER, and report this.`,
+    `Frost Pick could not start (${value}). Choose another folder with --data FOLDER, and report this.`,
 };
 
 export const computeWorker = {
@@ -34,7 +34,7 @@ export const computeWorker = {
 
 export const copies = {
   noCopy: (detail: string) =>
-    `The daily copy of the database could not be made (${detail}): free some disk space. It is tried again in an hour.`,
+    `The daily copy of the database could not be made (${detail}). Free some disk space. Frost Pick tries again in an hour.`,
   nothingToCopy: (folder: string) =>
     `There is no database in ${folder}. Say where the data are: -- --data FOLDER`,
   copied: (file: string, bytes: number) =>
@@ -53,7 +53,7 @@ export const copies = {
     newer: (detail: string) =>
       `This copy was written by a newer version of Frost Pick (${detail}). Nothing was changed. Bring the app up to date first.`,
     no_room: (detail: string) =>
-      `There is not enough room in ${detail} for this copy and for one of what is there. Nothing was changed. Free some disk space.`,
+      `There is not enough room in ${detail} for a safe restore. Nothing was changed. Free some disk space.`,
     in_use: (detail: string) =>
       `${detail} is in use. Nothing was changed. Stop Frost Pick first, then restore.`,
   },

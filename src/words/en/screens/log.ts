@@ -1,7 +1,7 @@
 import type { LogKind } from '../../../core/model';
 
 export const withdrawChoice = {
-  thatChoiceWasWithdrawnAlready: 'That choice was already withdrawn.',
+  thatChoiceWasWithdrawnAlready: 'That choice was already deleted.',
   thatChoiceIsBackAlready: 'That choice is already back.',
 };
 
@@ -18,7 +18,7 @@ export const benchLog = {
 
 export const outcome = {
   title: 'How did it go?',
-  hint: 'Two taps. What was learned is under Learning.',
+  hint: 'Two taps. See Learning for what it taught.',
   asked: (wax: string, outing: string) => `${wax}, ${outing}`,
   glide: 'Glide',
   feel: 'Under the foot',
@@ -31,10 +31,10 @@ export const outcome = {
   },
   was: (glide: string, feel: string) => `Turned out: ${glide.toLowerCase()}. ${feel}.`,
   saved: (wax: string) => `Noted how ${wax} turned out.`,
-  takenBack: 'Taken back. It is asked again.',
-  takeBack: 'Take back how it turned out',
-  choiceGone: 'That choice was withdrawn or no longer exists.',
-  nothingToTakeBack: 'There is nothing to take back.',
+  takenBack: 'Deleted. You will be asked again.',
+  takeBack: 'Delete this rating',
+  choiceGone: 'That choice was deleted.',
+  nothingToTakeBack: 'There is nothing to delete.',
   learning: 'Learning',
   season: 'Season',
 };
@@ -45,7 +45,7 @@ export const past = {
   taken: (wax: string) => `taken: ${wax}`,
   KIND: { like: 'like this one', near: 'near it', other: '' },
   difference: {
-    equivalent: (degrees: string) => `asked for ${degrees}`,
+    equivalent: (degrees: string) => `needed ${degrees}`,
     humidity: (percent: string) => `air ${percent}`,
     wetness: (words: string) => words.toLowerCase(),
     grain: (words: string) => words.toLowerCase(),
@@ -53,16 +53,16 @@ export const past = {
   },
   same: 'Same snow and air.',
   differs: (parts: readonly string[]) => `Differs: ${parts.join(', ')}.`,
-  notSaid: 'Nobody has said how it turned out.',
+  notSaid: 'Not rated.',
 };
 
 export const note = {
   title: 'Write a note',
   keep: 'Add note',
   kept: 'Note added.',
-  remove: 'Remove',
-  removeThis: (words: string) => `Remove the note: ${words}`,
-  removed: 'Note removed.',
+  remove: 'Delete',
+  removeThis: (words: string) => `Delete the note: ${words}`,
+  removed: 'Note deleted.',
   outingGone: 'That outing no longer exists. The note was not added.',
   noteGone: 'That note no longer exists.',
 };
@@ -100,7 +100,7 @@ export const timeline = {
   thisOuting: 'This outing',
   choicesAs: (format: string) => `Choices as ${format}`,
   nothingFound: 'Nothing in the log matches. Try fewer words, or show everything.',
-  nothingYet: 'Readings, choices, jobs, tests and notes will stand here in order of time.',
+  nothingYet: 'Readings, choices, jobs, tests and notes appear here.',
   pages: 'Pages of the log',
   newer: 'Newer',
   older: 'Older',
@@ -111,29 +111,29 @@ export const timeline = {
   reading: (temperature: string, humidity: string) => `${temperature}, air ${humidity}`,
   readingsFromFile: (count: number) =>
     count === 1 ? 'One reading from a file' : `${count} readings from a file`,
-  importTakenBack: 'Readings from a file, all withdrawn',
+  importTakenBack: 'Readings from a file, all deleted',
   jobOn: (title: string, ski: string) => `${title}, ${ski}`,
   testOf: (skis: readonly string[]) => skis.join(' against '),
   runs: (count: number) => (count === 1 ? 'One run' : `${count} runs`),
   gripTried: (verdict: string, marks: number, layers: number) =>
     `${verdict}, ${marks} marks up the hill, ${layers === 1 ? 'one layer' : `${layers} layers`}`,
   theTest: 'The test',
-  removedPair: 'A removed pair',
+  removedPair: 'A deleted pair',
   photoOfSnow: 'Photo of the snow',
 };
 
 export const logScreen = {
   question: 'What was done, and how did it turn out?',
-  choiceWithdrawnItStaysIn: 'Choice withdrawn. The record keeps it.',
+  choiceWithdrawnItStaysIn: 'Choice deleted. The record keeps it.',
   csv: 'CSV',
   json: 'JSON',
   nothingYet: 'Nothing chosen yet.',
   chooseAWaxAndSave: 'Choose a wax and save the choice',
   chosen: (outing: string, time: string) => `Chosen for ${outing}, ${time}.`,
-  notSaid: 'Not said yet how it turned out.',
+  notSaid: 'Not rated yet.',
   best: (expectedLossPercent: string, probabilityBest: string) =>
     `${expectedLossPercent}, best ${probabilityBest}`,
   ledgerAndShelfAsThey: (modelVersion: string) =>
     `Reasons and shelf at that time (model ${modelVersion})`,
-  withdrawThisChoice: 'Withdraw choice',
+  withdrawThisChoice: 'Delete choice',
 };

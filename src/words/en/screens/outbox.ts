@@ -8,12 +8,11 @@ export const outboxScreen = {
         : waiting === 0
           ? `${refused} refused`
           : `${waiting} to be sent, ${refused} refused`,
-  unread: 'Looking through this device',
-  none: 'This browser keeps nothing, so nothing can wait here',
+  unread: 'Checking this device',
+  none: 'This browser stores nothing, so nothing can wait here',
   hint: 'Changes made while the host computer is out of reach are saved here and sent automatically.',
-  refusedHint:
-    'The host computer refused some of them. Fix what it says and send again, or delete them.',
-  waits: 'waits',
+  refusedHint: 'The host computer refused some of them. Fix them and send again, or delete them.',
+  waits: 'waiting',
   again: 'Send again',
   againOf: (label: string) => `Send again: ${label}`,
   delete: 'Delete',
@@ -21,7 +20,7 @@ export const outboxScreen = {
   deleted: (label: string) => `Deleted: ${label}.`,
   details: 'Details',
   detailsOf: (label: string) => `Details: ${label}`,
-  copy: 'Copy what waits',
+  copy: 'Copy all',
   copied: 'Copied.',
   back: 'Back to Frost Pick',
 };
@@ -29,8 +28,8 @@ export const outboxScreen = {
 export const offline = {
   title: 'No connection',
   answer: 'This page is not on this device',
-  hint: 'The host computer cannot be reached. Pages that were open before are kept here, and what you do on them is kept and sent later.',
-  quick: 'Take a quick answer',
-  waiting: 'See what waits on this device',
+  hint: 'The host computer cannot be reached. Pages you opened before still work. Changes are saved here and sent later.',
+  quick: 'Get a quick answer',
+  waiting: 'Changes waiting on this device',
   again: 'Try again',
 };

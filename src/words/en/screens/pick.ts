@@ -63,7 +63,7 @@ export const wallText = {
   wax: 'Wax',
   snow: 'Snow',
   asksForAWaxOf: (temperatureC: string, equivalentTemperatureC: string) =>
-    `${temperatureC}. Asks for a wax of ${equivalentTemperatureC}`,
+    `${temperatureC}. Needs a wax at ${equivalentTemperatureC}`,
   overruled: 'Instead of',
   reason: (insteadOf: string, reason: string) => `${insteadOf}. Reason: ${reason}`,
   form: 'Form',
@@ -117,7 +117,7 @@ export const howPart = {
 
 export const lossChart = {
   expectedGlideLossInPer: (curves: string, fixed: string, units: string) =>
-    `Expected glide loss in per cent against equivalent temperature for ${curves}; today ${fixed} ${units}.`,
+    `Expected glide loss in % by wax temperature, for ${curves}. Today: ${fixed} ${units}.`,
   equivalentTemperature: (units: string) => `Equivalent temperature (${units})`,
   expectedGlideLoss: 'Expected glide loss (%)',
   today80Band: (today: string) => `today ${today} (80 % band)`,
@@ -204,9 +204,9 @@ export const pickScreen = {
   asksFor: (needs: string, additives: string) => `Asks for ${needs}: ${additives}`,
   noAdditiveIsNeeded: 'No additive is needed.',
   theOddsCountTheWeathers: (snow: string, model: string) =>
-    `The odds include the error of the weather (± ${snow}) and that of the rules themselves (± ${model}).`,
+    `The odds include the errors of the weather (± ${snow}) and of the rules (± ${model}).`,
   theOddsCountTheSpread: (snow: string, model: string) =>
-    `The odds include the spread of the reading (± ${snow}) and the error of the rules themselves (± ${model}).`,
+    `The odds include the errors of the reading (± ${snow}) and of the rules (± ${model}).`,
   takeTheSnowFrom: 'Use the snow of',
   outlookAtTheStart: 'Outlook at the start',
   lastReading: 'Last reading',

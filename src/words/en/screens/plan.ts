@@ -11,17 +11,17 @@ interface SlackWords {
 
 export const planGround = {
   outingGone: 'This outing no longer exists. Choose another one.',
-  hasStarted: (name: string) => `${name} has started. Leave it out.`,
-  nothingToPlan: 'There is nothing to plan: nobody on these outings has a pair. Give pairs first.',
+  hasStarted: (name: string) => `${name} has started. Untick it.`,
+  nothingToPlan: 'Nobody on these outings has a pair yet. Assign pairs first.',
   nobodyDoes: (skill: string) =>
-    `A sheet needs ${skill.toLowerCase()}, and nobody does that. Tick it for somebody.`,
+    `Nobody does ${skill.toLowerCase()}, and a sheet needs it. Tick it for somebody.`,
 };
 
 export const keepPlan = {
   cannotStand: (pair: string, why: string) => `${pair}: ${why}`,
-  anotherPlan: 'Another plan is in force by now. Look at it and move the step there.',
-  past: 'What is done or under way cannot be moved.',
-  tooOld: 'Making this plan took too long; the bench has moved on. Plan again.',
+  anotherPlan: 'There is a newer plan. Move the step there.',
+  past: 'Steps that are done or in progress cannot be moved.',
+  tooOld: 'Making this plan took too long. Plan again.',
 };
 
 export const tickVisit = {
@@ -41,7 +41,7 @@ export const loadPlan = {
 export const planScreen = {
   question: 'Who does what, and when?',
   nobody: 'Nobody is on a start list yet',
-  nobodyHint: 'A plan is made of pairs. Put skiers on the list of this outing first.',
+  nobodyHint: 'Put skiers on the start list of this outing first.',
   toPairs: 'Choose who races on what',
   notYet: (pairs: number) => (pairs === 1 ? 'One pair to plan' : `${pairs} pairs to plan`),
   notYetHint: 'Check who is in the cabin, then make the plan.',
@@ -57,19 +57,18 @@ export const planScreen = {
     count === 1 ? 'One pair cannot be ready.' : `${count} pairs cannot be ready.`,
   withoutPair: (names: string) => `Without a pair: ${names}.`,
   tight: (pair: string, ready: string, due: string) =>
-    `The tightest pair is ${pair}: 19 times in 20 it is ready by ${ready}. It is due at ${due}.`,
+    `${pair} is the tightest: almost certainly ready by ${ready}, due ${due}.`,
   inTime: (share: string) => `It is in time in ${share} of trial runs.`,
   slack: ({ minutes, what, clock, who, share }: SlackWords) =>
-    `Slack helps most before its step “${what}” (${clock}${who ? `, ${who}` : ''}): with ${minutes} min kept free there it is in time in ${share}.`,
-  noSlackHelps:
-    'Free time helps nowhere: its own steps fill the time there is. Fewer steps, an earlier begin or another person would.',
+    `Spare time helps most before “${what}” (${clock}${who ? `, ${who}` : ''}). With ${minutes} min there it is in time in ${share} of trial runs.`,
+  noSlackHelps: 'Spare time would not help. Start earlier, do less, or add a person.',
   never: 'no time in these shifts',
   noChoice: (names: string) =>
-    `No wax is chosen for ${names}: those sheets have no waxing yet. Choose the wax, then plan again.`,
+    `No wax is chosen for ${names}, so those sheets have no waxing yet. Choose the wax, then plan again.`,
   planOf: (outings: string) => `For ${outings}.`,
-  notOfThis: 'The plan in force is for other outings. Tick this one below and plan again.',
-  gapLate: (share: string) => `Its lateness is at most ${share} from the best possible.`,
-  gapTime: (share: string) => `No plan can be more than ${share} shorter.`,
+  notOfThis: 'This plan is for other outings. Tick this one below and plan again.',
+  gapLate: (share: string) => `At most ${share} worse than the best possible plan.`,
+  gapTime: (share: string) => `At most ${share} longer than the shortest possible plan.`,
   best: 'No plan can be shorter.',
   moved: 'A step was moved by hand.',
   madeAt: (time: string) => `Made ${time}.`,
@@ -86,29 +85,28 @@ export const planScreen = {
     `${product} instead of hot wax for ${
       pairs.length <= LISTED_PAIRS ? pairs.join(', ') : `${pairs.length} pairs`
     }. That loses up to ${percent} % of glide.`,
-  planSo: 'Plan it so',
-  planSoWith: (what: string) => `Plan it so: ${what}`,
+  planSo: 'Use this',
+  planSoWith: (what: string) => `Use this: ${what}`,
   print: 'Print the plan',
   csv: 'CSV',
   changed: {
     choice: (outing: string) =>
-      `The wax for ${outing} was chosen after this plan. Plan again to take it in.`,
+      `The wax for ${outing} was chosen after this plan. Plan again to include it.`,
     start: (outing: string) => `The start of ${outing} has moved. Plan again.`,
-    sheet: (pair: string) =>
-      `${pair} runs another sheet than the planned one. Plan again to take it in.`,
+    sheet: (pair: string) => `${pair} has a different sheet now. Plan again to include it.`,
   },
   behind: (count: number) =>
     count === 1
-      ? 'One step should have begun by now. Plan again from now, or press R.'
-      : `${count} steps should have begun by now. Plan again from now, or press R.`,
+      ? 'One step should have started by now. Plan again (R).'
+      : `${count} steps should have started by now. Plan again (R).`,
   kept: (late: string) => `The plan is made. ${late}`,
   keptAllReady: 'Every pair is ready in time.',
   keptLate: (span: string) => `The latest pair is ${span} late.`,
-  takenBack: 'The plan before is in force again.',
+  takenBack: 'The previous plan is back.',
   helps: 'What would help',
   helpsLate: (change: string, left: string) => `${change} ${left}`,
   helpsNone: 'Then every pair is ready in time.',
-  helpsSome: (minutes: string) => `Then ${minutes} of lateness are left, all pairs together.`,
+  helpsSome: (minutes: string) => `Then pairs are still late, ${minutes} in all.`,
   helpsPairs: (count: number) =>
     count === 1 ? 'Then one pair is still left out.' : `Then ${count} pairs are still left out.`,
 };
@@ -126,8 +124,8 @@ export const board = {
     `${what}: ${pair}, ${from} to ${to}`,
   state: {
     ahead: '',
-    running: 'under way',
-    waiting: 'done, waits',
+    running: 'in progress',
+    waiting: 'done, waiting',
     done: 'done',
   },
   pairs: (count: number) => `${count} pairs`,
@@ -141,8 +139,8 @@ export const board = {
   close: 'Close',
   notMoved: (why: string) => `Not moved. ${why}`,
   movedTo: (what: string, pair: string, from: string) =>
-    `${what} of ${pair} now begins at ${from}.`,
-  past: 'What is done or under way cannot be moved.',
+    `${what} of ${pair} now starts at ${from}.`,
+  past: 'Steps that are done or in progress cannot be moved.',
 };
 
 export const peopleLists = {
@@ -167,9 +165,9 @@ export const pairsTable = {
   skier: 'For',
   outing: 'Outing',
   ready: 'Ready',
-  sure: '19 times in 20 by',
+  sure: 'Almost certainly by',
   due: 'Due',
-  stands: 'Stands',
+  stands: 'Progress',
   late: (span: string) => `${span} late`,
   before: (span: string) => `${span} before the start`,
   done: 'done',
@@ -178,12 +176,12 @@ export const pairsTable = {
 };
 
 export const cabinForm = {
-  title: 'What is planned, and who is in the cabin',
+  title: 'Outings, people and tools',
   summary: (people: string, irons: number, [vices, stands]: readonly number[]) =>
-    `${people}; irons: ${irons}, vices: ${vices}, brush stands: ${stands}. Change`,
+    `${people}. Irons: ${irons}, vices: ${vices}, brush stands: ${stands}. Change`,
   liquidFor: (pairs: number) =>
     `Liquid instead of hot wax for ${pairs === 1 ? '1 pair' : `${pairs} pairs`}`,
-  saved: 'Less on the sheets, to save time',
+  saved: 'Left out to save time',
   without: (programme: string) => `Without “${programme}”`,
   outings: 'Outings',
   outing: (name: string, start: string, starters: number) =>
@@ -192,18 +190,18 @@ export const cabinForm = {
   name: 'Name',
   from: 'From',
   to: 'To',
-  skills: 'Also does',
+  skills: 'Skills',
   addPerson: 'Add a person or a shift',
-  removePerson: (name: string) => `Remove ${name || 'this person'}`,
-  remove: 'Remove',
-  irons: 'Irons, parted by commas',
+  removePerson: (name: string) => `Delete ${name || 'this person'}`,
+  remove: 'Delete',
+  irons: 'Irons, separated by commas',
   vices: 'Vices',
   brushStands: 'Brush stands',
   coolingPlaces: 'Places to cool',
   opensAt: 'Cabin opens',
   closesAt: 'Cabin closes',
   readyMin: 'Ready before the start',
-  topHours: 'Top layers at most this long before the start',
+  topHours: 'Top layers at the earliest, before the start',
 };
 
 export const planFiles = {

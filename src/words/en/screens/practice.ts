@@ -12,16 +12,16 @@ export const DRILL: Record<Drill, string> = {
 export const DRILL_HINT: Record<Drill, string> = {
   iron: 'Move an iron over a ski so that the wax flows and the base stays cool.',
   snow: 'Say what snow lies there, and how sure you are.',
-  pick: 'Pick a wax from a shelf; each wrong one costs seconds.',
-  order: 'Put the steps of a job into an order that hurts nothing.',
+  pick: 'Pick a wax from a shelf. Each wrong one costs seconds.',
+  order: 'Put the steps of a job in a safe order.',
   see: 'Say what a mark on a base is, and what to do first.',
-  test: 'Say from six times whether one ski is faster.',
+  test: 'Judge from six times whether one ski is faster.',
 };
 
 export const answer = {
-  notOfThis: 'This answer does not belong to this situation. Load the page again.',
+  notOfThis: 'This answer belongs to another situation. Reload the page.',
   noItem: 'There is no such situation. Go on to the next one.',
-  noPerson: 'This person is not here any more. Choose a name.',
+  noPerson: 'This person was deleted. Choose a name.',
   noDispute: 'This is settled already.',
 };
 
@@ -29,14 +29,14 @@ export const home = {
   title: 'Practice',
   noName: 'What do you want to get better at?',
   asWho: (name: string) => `What does ${name} practise today?`,
-  madeUp: 'All situations are made up by the model. Nothing here touches readings, stock or logs.',
+  madeUp: 'All situations are made up. Nothing here changes your readings, stock or log.',
   five: 'Practise for five minutes',
-  fiveHint: 'Begins with what is due, then what you know least.',
-  roundDone: 'Five minutes are over. Stop here, or go on.',
+  fiveHint: 'Starts with repeats, then what you know least.',
+  roundDone: 'Five minutes are up. Stop here, or go on.',
   due: (count: number) => (count === 1 ? '1 due' : `${count} due`),
   fresh: (count: number) => (count === 0 ? '' : `${count} new`),
-  begin: (drill: string) => `Begin: ${drill}`,
-  beginShort: 'Begin',
+  begin: (drill: string) => `Start: ${drill}`,
+  beginShort: 'Start',
   drills: 'Drills',
   notYet: 'not tried yet',
   skill: (percent: number, low: number, high: number) => `${percent} % (${low}–${high})`,
@@ -47,10 +47,10 @@ export const home = {
 };
 
 export const people = {
-  title: 'Who practises',
-  hint: 'A name on this computer, no account. Without one nothing is kept.',
+  title: 'Who is practising',
+  hint: 'A name on this computer, no account. Without one, nothing is saved.',
   now: 'Practising now',
-  nobody: 'Nobody: keep nothing',
+  nobody: 'Nobody: save nothing',
   name: 'Your name',
   add: 'Add me',
   forget: (name: string) => `Delete ${name}`,
@@ -61,8 +61,8 @@ export const people = {
 
 export const progress = {
   title: 'How it goes',
-  none: 'After the first answers your progress stands here.',
-  chart: 'Skill by answer, with the range that it lies in 19 times in 20',
+  none: 'Your progress appears here after the first answers.',
+  chart: 'Skill by answer, with its 95 % range',
   axis: 'Skill, %',
   answerAxis: 'Answer',
   table: 'Skill by drill',
@@ -72,16 +72,16 @@ export const progress = {
   pickBias: (kelvin: string, low: string, high: string, isSoft: boolean, cost: string) =>
     `When you pick, you go ${kelvin} too ${isSoft ? 'soft' : 'hard'} on average (${low} to ${high}). Going ${isSoft ? 'harder' : 'softer'} would have saved ${cost} an outing.`,
   pickFair: (low: string, high: string) =>
-    `When you pick, you lean to no side that can be told yet (${low} to ${high}).`,
+    `When you pick, there is no clear bias yet (${low} to ${high}).`,
   snowBias: (kelvin: string, low: string, high: string, side: string) =>
     `You read the snow ${kelvin} too ${side} on average (${low} to ${high}).`,
   snowFair: (low: string, high: string) =>
-    `You read the temperature of the snow to no side that can be told yet (${low} to ${high}).`,
+    `When you read the snow, there is no clear bias yet (${low} to ${high}).`,
   warm: 'warm',
   cold: 'cold',
   calibration: 'How sure you were, and how often you were right',
   saidCol: 'You said',
-  cameCol: 'It came',
+  cameCol: 'It was so',
   between: 'Range',
   countCol: 'Answers',
   percent: (share: number) => `${Math.round(100 * share)} %`,
@@ -98,7 +98,7 @@ export const group = {
 };
 
 export const disputes = {
-  title: 'Answers that somebody would not sign',
+  title: 'Answers that somebody disagrees with',
   caption: 'For the team to look at',
   nobody: 'no name',
   open: 'Look at the situation',

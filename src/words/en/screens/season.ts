@@ -1,14 +1,14 @@
 import type { ChartSnow } from '../../../core/season';
 
 export const season = {
-  question: (name: string) => `What was the season ${name}?`,
+  question: (name: string) => `Season ${name}`,
   nothing: 'Nothing yet',
-  nothingHint: 'A season is made of choices and of jobs on the bench. Here they add up.',
+  nothingHint: 'Choices and bench jobs add up here.',
   answer: (days: number, pairs: number) =>
     `${days === 1 ? '1 day' : `${days} days`}, ${pairs === 1 ? '1 pair' : `${pairs} pairs`}`,
   sum: (outings: number, grams: string, cost: string) =>
     `${outings === 1 ? '1 outing' : `${outings} outings`}. ${grams} g of products${cost}.`,
-  cost: (cost: string) => `, ${cost} in your own money`,
+  cost: (cost: string) => `, cost ${cost}`,
   print: 'Print',
   csv: 'CSV',
   products: 'Products used',
@@ -23,12 +23,12 @@ export const season = {
   coats: 'Coats',
   km: 'Distance',
   choices: 'How good the choices were',
-  choicesTable: 'Choices of the season, as is known now',
+  choicesTable: 'Choices of the season, as known now',
   choicesHint:
-    'Of the latest 100 outings: what the wax that was taken lost against the best of the shelf, by what tests and outcomes have taught since.',
+    'The latest 100 outings: what the chosen wax lost against the best one, known today.',
   outing: 'Outing',
   taken: 'Taken',
-  best: 'Best, as known now',
+  best: 'Best, known now',
   lost: 'Lost',
   lostAxis: 'Lost, s',
   lostChart: 'Seconds that each choice lost against the best known today, by outing',
@@ -40,7 +40,7 @@ export const season = {
   notKnown: 'not known',
   chart: (venue: string) => `Next year’s chart for ${venue}`,
   chartHint: (km: string) =>
-    `The best of the shelf for ${km}, by the ledger as it was learned here. In brackets how often it would be best.`,
+    `The best wax on the shelf for ${km}, with all that was learned here. In brackets: how often it would be best.`,
   dryTable: 'Dry snow: what to take by its temperature',
   wetTable: 'Wet snow: what to take by its wetness',
   snow: 'Snow',
@@ -53,6 +53,6 @@ export const season = {
   wetness: 'Wetness',
   take: 'Take',
   cell: (name: string, times: string) => `${name} (${times})`,
-  whichOuting: 'Say of which outing: &outing=ID. That one does not exist.',
-  emptyShelf: 'The shelf has no glide wax: there is nothing to make a chart of.',
+  whichOuting: 'That outing does not exist. Name another: &outing=ID.',
+  emptyShelf: 'The shelf has no glide wax, so there is no chart.',
 };

@@ -37,7 +37,7 @@ export const devices = {
 
 export const copies = {
   title: 'Copies of all data',
-  hint: 'While Frost Pick runs, it makes a copy a day and keeps fourteen. It also keeps the last five made by hand, and the last five made before a merge, a restore or an upgrade. Take one away with you now and then. To bring one back, stop Frost Pick and run npm run restore -- FILE.',
+  hint: 'Frost Pick makes a copy every day and keeps fourteen. It also keeps five made by hand, and five made before imports, restores and upgrades. Take one home now and then. To restore one, stop Frost Pick and run npm run restore -- FILE.',
   copyNow: 'Copy now',
   copying: 'Copying…',
   copied: (name: string, bytes: number) => `Copied and checked: ${name} (${megabytes(bytes)}).`,
@@ -47,36 +47,35 @@ export const copies = {
 };
 
 export const hub = {
-  title: 'Hub of several cabins',
-  hint: 'A federation that has a hub gives each cabin its address and a token. While it can be reached, all cabins keep one book; without it each goes on with its own.',
+  title: 'Hub for several cabins',
+  hint: 'A hub keeps several cabins in sync. Whoever runs it gives each cabin the address and a token. Without a connection each cabin works on its own.',
   address: 'Address of the hub',
   addressHint: 'Such as https://hub.example:3240',
   token: 'Token of this cabin',
   join: 'Join the hub',
   leave: 'Leave the hub',
   left: 'This cabin has left the hub. What came from it stays here.',
-  now: 'Exchange now',
+  now: 'Sync now',
   joined: (url: string) => `Joined: ${url}`,
-  inStep: (url: string, time: string) => `In step with ${url}, last exchange on ${time}`,
+  inStep: (url: string, time: string) => `In sync with ${url}, last synced ${time}`,
   came: (count: number) =>
     count === 0
-      ? 'In step. Nothing new from the others.'
+      ? 'In sync. Nothing new.'
       : count === 1
-        ? 'In step. One record came from the others.'
-        : `In step. ${count} records came from the others.`,
+        ? 'In sync. One new record.'
+        : `In sync. ${count} new records.`,
   decidedTitle: 'Changed in two cabins at once',
-  decidedHint:
-    'The same value stands in every book now. Where the other one was right, change it once more: the last change stands.',
+  decidedHint: 'All cabins show the same value now. If it is wrong, enter the right one again.',
   standsMine: (column: string, mine: string, theirs: string) =>
-    `${column}: “${mine}” of this cabin stands, “${theirs}” gave way`,
+    `${column}: “${mine}” of this cabin is kept, “${theirs}” was replaced`,
   standsTheirs: (column: string, mine: string, theirs: string) =>
-    `${column}: “${theirs}” of the other cabin stands, “${mine}” of this one gave way`,
+    `${column}: “${theirs}” of the other cabin is kept, “${mine}” of this one was replaced`,
   decidedWith: (cabin: string, time: string) => `With ${cabin}, ${time}`,
   saw: 'Seen',
   sawOf: (label: string) => `Seen: ${label}`,
-  seen: 'Taken off the list.',
+  seen: 'Removed from the list.',
   twin: (time: string) =>
-    `Another computer uses the token of this cabin (last seen ${time}). Nothing is lost, but ask for a token of its own and join there again.`,
+    `Another computer uses the token of this cabin (last seen ${time}). Nothing is lost. Ask for a second token and join again there.`,
   heldTitle: 'Not imported',
   heldHint:
     'Everything else was imported. Frost Pick tries these again when something new arrives and after an upgrade.',
@@ -87,114 +86,157 @@ export const hub = {
     reason === 'unreadable'
       ? 'This version cannot read it.'
       : reason === 'named'
-        ? 'It was removed there, but other records here use it.'
+        ? 'It was deleted there, but other records here use it.'
         : reason === 'picture'
           ? 'Its picture has not arrived yet.'
           : 'It refers to something that has not arrived yet.',
   removalsTitle: (cabin: string, count: number) =>
     count === 1
-      ? `${cabin} removed one more record. Remove it here too?`
-      : `${cabin} removed ${count} more records. Remove them here too?`,
-  removalsHint: 'Up to ten removals a day from one cabin need no confirmation.',
-  removeToo: 'Remove here too',
+      ? `${cabin} deleted one more record. Delete it here too?`
+      : `${cabin} deleted ${count} more records. Delete them here too?`,
+  removalsHint: 'Up to ten deletions a day from one cabin need no confirmation.',
+  removeToo: 'Delete here too',
   keepThem: 'Keep them',
-  removedToo: 'Removed here too.',
+  removedToo: 'Deleted here too.',
   keptAll: 'Kept. The other cabins get them back.',
   andMore: (count: number) => `and ${count} more`,
   wasRemoved: (isTaken: boolean) =>
-    isTaken
-      ? 'Removed there, and here too'
-      : 'Removed in one cabin and changed in the other: it stays',
+    isTaken ? 'Deleted there and here' : 'Deleted in one cabin, changed in the other. It is kept.',
   problem: (code: string) =>
     code === 'unreachable'
-      ? 'The hub cannot be reached. What changes here is handed in when it can.'
+      ? 'The hub cannot be reached. Your changes are sent when it can.'
       : code === 'not_let_in'
         ? 'The hub does not know this token. Ask for a new one and join again.'
         : code === 'older'
-          ? 'The hub runs an older version. Ask who keeps it to upgrade it; what changes here is handed in then.'
+          ? 'The hub runs an older version. Ask whoever runs it to upgrade. Your changes are sent after that.'
           : code === 'full'
-            ? 'The hub takes no more from this cabin: its share of the room is used up. Ask who keeps the hub.'
-            : 'The exchange with the hub failed; nothing was lost. It is tried again.',
+            ? 'The hub has no more room for this cabin. Ask whoever runs it.'
+            : 'The sync failed. Nothing was lost. Frost Pick tries again.',
 };
 
 export const exchange = {
   progress: 'Progress',
-  title: 'Hand data on and take them in',
-  hint: 'A book holds all data of a cabin. Take in the book of another cabin and both become one: what is new is added, what was changed later is taken over, and you decide where both were changed.',
+  title: 'Export and import data',
+  hint: 'A book holds all data of a cabin. Import another cabin’s book to combine both. New records are added, later changes are used. Where both changed, you decide.',
   asJson: 'All data as JSON',
   asZip: 'With photos, as ZIP',
   file: 'Book of another cabin (JSON or ZIP)',
   choose: 'Choose a book',
   reading: 'Reading the book…',
   cancel: 'Cancel',
-  takingIn: 'Taking in…',
-  takeIn: 'Take in',
+  takingIn: 'Importing…',
+  takeIn: 'Import',
   nothingNew: 'The book holds nothing that is not here already.',
   done: (added: number, changed: number) =>
-    `Taken in: ${added} new, ${changed} changed. A copy of all data was made before.`,
-  noAnswer:
-    'The server did not answer. Nothing was taken in, or all of it: choose the book again to see.',
+    `Imported: ${added} new, ${changed} changed. All data were copied first.`,
+  noAnswer: 'The server did not answer. Choose the book again to see whether it was imported.',
   whatChanges: 'What the book changes here',
   kind: 'Records',
   added: 'New',
   changed: 'Changed there',
-  removed: 'Removed there',
+  removed: 'Deleted there',
   kept: 'Changed here',
   sameInBoth: (count: number) => `${count} records are the same in both.`,
   conflicts: 'To decide',
-  changesTitle: 'Taken over, as it was changed later there',
-  conflictsTitle: 'Changed in both: which one stands?',
-  whichStands: (label: string) => `Which ${label} stands`,
+  changesTitle: 'Updated from the other cabin',
+  conflictsTitle: 'Changed in both. Which do you keep?',
+  whichStands: (label: string) => `Which ${label} do you keep?`,
   recordOf: (kind: string, label: string) => `${kind}: ${label}`,
   problem: (field: string, message: string) => `${field}: ${message}`,
-  keepMine: 'Keep what is here',
-  takeTheirs: 'Take what is there',
-  allTheirs: 'Take what is there for all',
+  keepMine: 'Keep this cabin’s',
+  takeTheirs: 'Use the other cabin’s',
+  allTheirs: 'Use the other cabin’s for all',
   fixed: (count: number) =>
     count === 1
-      ? 'One record is written once and differs: what is here stays'
-      : `${count} records are written once and differ: what is here stays`,
-  column: (column: string) => column.replace(/_/g, ' '),
+      ? 'One record cannot change. Yours is kept.'
+      : `${count} records cannot change. Yours are kept.`,
+  /** Columns that no field has words for. */
+  COLUMN: {
+    segments: 'Course',
+    source: 'Source',
+    created_at: 'Added',
+    removed_at: 'Deleted',
+    withdrawn: 'Deleted',
+    reading_id: 'Reading',
+    outing_id: 'Outing',
+    product_id: 'Product',
+    product_name: 'Product',
+    equivalent_temperature_c: 'Wax temperature',
+    hardness: 'Hardness',
+    inputs: 'What it was chosen from',
+    ledger: 'Reasons',
+    ranking: 'Ranking',
+    details: 'Details',
+    note: 'Note',
+    corrects_id: 'Corrects',
+    ski_id: 'Pair',
+    choice_id: 'Choice',
+    sheet: 'Sheet',
+    started_at: 'Started',
+    ended_at: 'Finished',
+    dropped_at: 'Cancelled',
+    due_at: 'Due',
+    least_at: 'Earliest end',
+    outcome: 'Result',
+    skip_reason: 'Why skipped',
+    set_c: 'Iron set to',
+    grams: 'Grams',
+    kind: 'Kind',
+    cleared_at: 'Repaired',
+    cleared_by_job: 'Repaired by job',
+    content: 'Content',
+    at: 'Time',
+    made_at: 'Made',
+    wish: 'What was planned',
+    cabin: 'People and tools',
+    time_zone: 'Time zone',
+    pairs: 'Pairs',
+    tasks: 'Steps',
+    left_out: 'Left out',
+    lower_bound: 'Bound',
+    is_moved: 'Moved by hand',
+    value: 'Value',
+  } as Readonly<Record<string, string>>,
   empty: 'nothing',
   fromTo: (column: string, mine: string, theirs: string) => `${column}: ${mine} → ${theirs}`,
   withoutPicture: (count: number) =>
-    `${count === 1 ? 'One photo is' : `${count} photos are`} left out, as this file has no pictures. Export a ZIP to take them along.`,
+    `${count === 1 ? 'One photo is' : `${count} photos are`} left out because this file has no pictures. Export a ZIP to include them.`,
   sameNames: (names: readonly string[]) =>
-    `These names will stand twice, as both cabins wrote them down for themselves: ${names.join(', ')}.`,
+    `These names will appear twice, because both cabins added them: ${names.join(', ')}.`,
   more: (count: number) => `and ${count} more`,
   KIND: {
     venue: 'Venues',
     course: 'Courses',
     station: 'Weather stations',
-    venue_station: 'Stations of venues',
-    weather: 'Hours of weather',
+    venue_station: 'Venue stations',
+    weather: 'Weather hours',
     outing: 'Outings',
     product: 'Products',
     stock_move: 'Stock',
     skier: 'Skiers',
     ski: 'Skis',
     reading: 'Readings',
-    photo: 'Photos of snow',
+    photo: 'Snow photos',
     choice: 'Choices',
     outcome: 'Outcomes',
     job: 'Jobs',
-    job_step: 'Steps of jobs',
-    ski_event: 'History of skis',
+    job_step: 'Job steps',
+    ski_event: 'Ski history',
     finding: 'Marks on bases',
-    ski_photo: 'Photos of skis',
+    ski_photo: 'Ski photos',
     glide_test: 'Tests',
-    glide_run: 'Runs of tests',
+    glide_run: 'Test runs',
     grip_test: 'Grip tests',
     grip_note: 'Grip notes',
-    track_event: 'Work on tracks',
+    track_event: 'Track work',
     starter: 'Starters',
     bench_plan: 'Plans',
     note: 'Notes',
-    learner: 'People who practise',
-    drill_answer: 'Answers of practice',
+    learner: 'Learners',
+    drill_answer: 'Practice answers',
     dispute: 'Disputed answers',
-    team_setting: 'Settings of the team',
-    signature: 'Names of the devices that wrote',
+    team_setting: 'Team settings',
+    signature: 'Device names',
   } satisfies Record<BookName, string>,
   formatMustBe: 'Format must be json or zip.',
   doMustBe: 'Say do=preview or do=import.',

@@ -128,7 +128,7 @@ export const shelfScreen = {
   isChanged: (name: string) => `${name} was changed.`,
   takeProductsInFromA: 'Import products from a file',
   csvWithUnitsInThe:
-    'CSV with units in the header, such as name; label cold end [C]; label warm end [C]; role; form; additives. Separate several additives with +. Up to 1000 rows and 1 MB.',
+    'CSV with units in the header. Columns: name, label cold end [C], label warm end [C], role, form, additives. Separate additives with +. Up to 1000 rows and 1 MB.',
   csvFileOfProducts: 'CSV file of products',
   theShelfIsEmptyPut: 'The shelf is empty. Add the first wax below.',
   glideWaxAmongProducts: (glides: number, count: number) =>

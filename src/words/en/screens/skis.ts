@@ -71,7 +71,7 @@ export const skiForm = {
 };
 
 export const skisScreen = {
-  whatIsDueFirst: 'What is due first',
+  whatIsDueFirst: 'Most urgent first',
   name: 'Name',
   owner: 'Owner',
   leastWaxFirst: 'Least wax first',
@@ -80,7 +80,7 @@ export const skisScreen = {
   type: 'Type',
   grind: 'Grind',
   waxReserve: 'Wax reserve',
-  dueAndWhatWasSeen: 'What is due, and marks',
+  dueAndWhatWasSeen: 'Care and marks',
   bench: 'Bench',
   oneMarkOnTheBase: 'One mark on the base.',
   marksOnTheBase: (count: number) => `${count} marks on the base.`,
@@ -117,7 +117,7 @@ export const scanLabel = {
   close: 'Close the camera',
   noLabel: 'This code is not a label of a ski.',
   noCamera:
-    'The camera cannot be used. Allow it for this page; beyond the host computer the certificate must be trusted for that.',
+    'The camera cannot be used. Allow it for this page. On other devices, trust the certificate first.',
 };
 
 export const eventsPart = {

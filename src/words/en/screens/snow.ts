@@ -3,7 +3,7 @@ export const importReadings = {
   nothingWasTakenInFix: 'Nothing was imported. Fix these cells first.',
   takeReadingsInFromA: 'Import readings from a file',
   csvWithUnitsInThe: (timeZone: string) =>
-    `CSV with units in the header, such as time; snow temperature [°C]; humidity [%]. Times without a zone are in ${timeZone}. Up to 10,000 rows and 5 MB.`,
+    `CSV with units in the header: time, snow temperature [°C], humidity [%]. Times without a zone are in ${timeZone}. Up to 10,000 rows and 5 MB.`,
   csvFileOfReadings: 'CSV file of readings',
   anExampleFile: 'An example file',
 };
@@ -27,7 +27,7 @@ export const saveReading = {
 };
 
 export const withdrawReading = {
-  thatReadingWasWithdrawnOr: 'That reading was already withdrawn or corrected.',
+  thatReadingWasWithdrawnOr: 'That reading was already deleted or corrected.',
   thatReadingIsBackAlready: 'That reading is already back.',
 };
 
@@ -55,7 +55,7 @@ export const typedChange = {
   startFromTo: (before: string, after: string) =>
     `With this reading: snow at the start ${before} → ${after}`,
   startIs: (after: string) => `With this reading: snow at the start ${after}`,
-  asksFor: (equivalent: string) => `It asks for a wax at ${equivalent}.`,
+  asksFor: (equivalent: string) => `It needs a wax at ${equivalent}.`,
   nothingOnTheShelf: 'Nothing on the shelf can be used for it. Add waxes under Shelf.',
   choiceIs: (name: string) => `Best on the shelf: ${name}.`,
   choiceStays: (name: string) => `The best wax stays ${name}.`,
@@ -145,7 +145,7 @@ export const instrumentPanel = {
 };
 
 export const grainPhoto = {
-  hint: 'Put grains on a dark card with a square ruling, hold the camera straight above it, and choose the photo. A help to your eye: it is you who says the size.',
+  hint: 'Put grains on a dark, squared card. Hold the camera straight above it and choose the photo. You decide on the size.',
   ruling: 'Between two lines',
   mm: (mm: number) => `${mm} mm`,
   photo: 'Photo of grains on a card',
@@ -154,7 +154,7 @@ export const grainPhoto = {
   noPhoto: 'This file is no photo that can be read. Choose a JPEG, PNG or WebP file.',
   failed: 'The photo could not be measured. Take another one.',
   tooFew: (count: number) =>
-    `Only ${count} whole grains were found; ten are needed. Spread more grains on the card.`,
+    `Only ${count} whole grains were found. Ten are needed. Spread more grains on the card.`,
   WHY: {
     light_card: 'The card is too light. Grains show on a dark card.',
     no_ruling:
@@ -162,7 +162,7 @@ export const grainPhoto = {
     no_contrast: 'Grains do not stand out from the card. Take the photo with more light.',
   },
   found: (median: number, [low, high]: [number, number], count: number) =>
-    `Half of the grains are smaller than ${median} mm; most are from ${low} to ${high} mm (${count} grains)`,
+    `Median ${median} mm, most from ${low} to ${high} mm (${count} grains)`,
   rings: 'The photo with a ring around each grain that was measured',
   look: 'Do the rings lie around the grains? Then take the size.',
   take: (mm: number) => `Take ${mm} mm`,
@@ -215,10 +215,10 @@ export const readingsList = {
   seen: 'Seen',
   by: 'By',
   change: 'Change',
-  readingWithdrawnItStaysIn: 'Reading withdrawn. The record keeps it.',
+  readingWithdrawnItStaysIn: 'Reading deleted. The record keeps it.',
   changeReadingOf: (time: string) => `Change the reading of ${time}`,
   correct: 'Correct',
-  withdraw: 'Withdraw',
+  withdraw: 'Delete',
   readings: 'Readings',
   csv: 'CSV',
   json: 'JSON',
@@ -241,7 +241,7 @@ export const snowScreen = {
   fromTo: (from: string, to: string) => `from the start, ${from}, to ${to}`,
   atHumidity: (humidity: string) => `at ${humidity}.`,
   asMeasured: (wetness: string) => `as measured at the start, ${wetness}.`,
-  asksForAWax: 'It asks for a wax at ',
+  asksForAWax: 'It needs a wax at ',
   choose: 'Choose the wax',
   noReadingYetMeasureThe: 'No reading yet. Measure the snow and type it in below.',
   notSavedYetSaveThe: 'Not saved yet. Save the reading below.',

@@ -2,10 +2,10 @@ import type { GlideMeasure } from '../../../core/glide';
 
 export const keepTest = {
   outingGone: 'This outing no longer exists. Choose another one.',
-  testGone: 'This test no longer exists. Begin a new one.',
+  testGone: 'This test no longer exists. Start a new one.',
   runGone: 'This run no longer exists.',
   notInTest: (ski: string) => `${ski} is not in this test.`,
-  full: (most: number) => `A test holds ${most} runs. Begin a new one.`,
+  full: (most: number) => `A test holds ${most} runs. Start a new one.`,
 };
 
 const UNIT: Record<GlideMeasure, string> = { seconds: 's', metres: 'm', feel: 'points' };
@@ -13,15 +13,15 @@ const UNIT: Record<GlideMeasure, string> = { seconds: 's', metres: 'm', feel: 'p
 export const testScreen = {
   question: 'Which glides better, and is that sure?',
   none: 'No glide test yet',
-  noneHint: 'Say what to compare. The order of the runs keeps a changing track out of it.',
+  noneHint: 'Say what to compare. The order of the runs allows for a changing track.',
   noRuns: 'Ready for the first run',
   chooseTest: 'Test',
   testOf: (skis: string, time: string) => `${time}: ${skis}`,
-  runBack: 'Run taken back.',
+  runBack: 'Run deleted.',
   results: 'What the runs say',
   difference: (b: string, a: string, difference: string) => `${b} is ${difference} than ${a}.`,
   between: (low: string, high: string) =>
-    `At every look, 19 times in 20, it lies between ${low} and ${high}.`,
+    `95 % range, valid after any number of runs: ${low} to ${high}.`,
   noInterval: 'Too few runs to say how sure that is.',
   friction: (percent: string, low: string, high: string) =>
     `Friction: ${percent} % (${low} to ${high}).`,
@@ -31,7 +31,8 @@ export const testScreen = {
     metres: (value: string, isMore: boolean) => `${value} ${isMore ? 'longer' : 'shorter'}`,
     feel: (value: string, isMore: boolean) => `${value} ${isMore ? 'better' : 'worse'}`,
   } satisfies Record<GlideMeasure, (value: string, isMore: boolean) => string>,
-  drift: (perTen: string) => `The track changes by ${perTen} in ten minutes. This is taken out.`,
+  drift: (perTen: string) =>
+    `The track changes by ${perTen} in ten minutes. The result allows for it.`,
   runs: 'Runs',
   conditions: (snow: string, humidity: string) => `Snow when it began: ${snow}, air ${humidity}.`,
   structure: (words: string) => `Structure: ${words}.`,
@@ -41,7 +42,7 @@ export const testScreen = {
 
 export const runEntry = {
   runOf: (ski: string, value: number) => `Run of ${ski}: ${value}`,
-  cannotKeep: 'This browser keeps nothing on the device. Send it again when the server answers.',
+  cannotKeep: 'This browser stores nothing on the device. Send it again when the server answers.',
   title: 'Next run',
   ski: 'Ski',
   result: { seconds: 'Time', metres: 'Run-out', feel: 'Feel (0 to 10)' } satisfies Record<
@@ -55,7 +56,7 @@ export const runEntry = {
       ? '1 run waits on this device until the server answers.'
       : `${count} runs wait on this device until the server answers.`,
   refused: (what: string, why: string) => `${what} was refused: ${why}`,
-  drop: 'Drop this run',
+  drop: 'Delete this run',
   tryAgain: 'Send again',
   enter: 'Enter the result of the run.',
 };
@@ -63,7 +64,7 @@ export const runEntry = {
 export const gates = {
   title: 'Read the timing gates',
   standIns: (speed: number) =>
-    `These gates are stand-ins that ship with Frost Pick. They run ${speed} times faster than the clock.`,
+    `These gates are simulated. They run ${speed} times faster than the clock.`,
   start: 'Let the skier go',
   stop: 'Stop the gates',
   waiting: 'Waiting for the finish…',
@@ -78,8 +79,8 @@ export const runTable = {
   ski: 'Ski',
   result: 'Result',
   odd: 'Odd',
-  remove: (number: number) => `Take back run ${number}`,
-  takeBack: 'Take back',
+  remove: (number: number) => `Delete run ${number}`,
+  takeBack: 'Delete',
   actions: 'Actions',
   onDevice: 'on this device',
 };
@@ -88,8 +89,8 @@ export const newTest = {
   title: 'New test',
   waxes: 'Waxes of the shelf',
   waxesHint:
-    'A test of waxes of the shelf teaches the choice, where the snow was read and the hill is known.',
-  skis: 'Skis or waxes, one a line',
+    'A test of waxes from the shelf also teaches the choice. It needs a snow reading and the hill.',
+  skis: 'Skis or waxes, one per line',
   measure: 'Measured',
   MEASURE: {
     seconds: 'Seconds between two gates',
@@ -99,14 +100,14 @@ export const newTest = {
   dropM: 'Drop of the hill',
   lengthM: 'Length along the slope',
   fromRest: 'From rest at the top',
-  hillHint: 'With the hill, a difference is told in % of friction too.',
+  hillHint: 'With the hill, the difference is also shown as % of friction.',
   tester: 'Who skis',
   track: 'Track',
   structure: 'Structure',
   reference: 'Reference ski',
   noReference: 'None: all in turn, there and back',
-  referenceHint: 'It runs first and last of each round and shows how the track changes.',
-  begin: 'Begin test',
+  referenceHint: 'It runs first and last in each round, to show how the track changes.',
+  begin: 'Start test',
 };
 
 export const gripTests = {
@@ -121,10 +122,10 @@ export const gripTests = {
   best: (wax: string, marks: number, layers: number) =>
     `${wax} holds best so far: ${marks} marks with ${layers === 1 ? 'one layer' : `${layers} layers`}.`,
   noneHolds:
-    'None holds yet. Try one softer or a layer more; where it ices or drags, one harder or a layer less.',
+    'None holds yet. Try a softer wax or one more layer. If it ices or drags, try a harder wax or one layer less.',
   caption: 'Grip waxes, the best first',
-  remove: (wax: string) => `Take back ${wax}`,
-  takeBack: 'Take back',
+  remove: (wax: string) => `Delete ${wax}`,
+  takeBack: 'Delete',
   actions: 'Actions',
-  takenBack: 'Taken back.',
+  takenBack: 'Deleted.',
 };

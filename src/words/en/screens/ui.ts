@@ -15,7 +15,7 @@ const writes = (count: number) => (count === 1 ? '1 record' : `${count} records`
 export const linkLine = {
   looksOnly: 'This device only looks: nothing you enter here is stored',
   lost: 'No connection to the host computer',
-  turnedAway: 'This device is not paired any more: pair it again to send what waits',
+  turnedAway: 'This device is no longer paired. Pair it again to send its changes',
   waiting: (count: number) => `${writes(count)} waiting on this device`,
   refused: (count: number) => `${writes(count)} refused`,
   sent: (count: number) => `${writes(count)} sent`,

@@ -72,7 +72,7 @@ export const takeWeather = {
   whatToMend: 'What to fix',
   theFileIsOver2Mb: 'The file is larger than 2 MB. Split it. Nothing was imported.',
   hourlyWeatherTimeAirTemperature: (timeZone: string) =>
-    `Hourly weather: time; air temperature [°C]; humidity [%]; wind [m/s]; cloud [%]; precipitation [mm]. Times without a zone are in ${timeZone}.`,
+    `Hourly weather: time, air temperature [°C], humidity [%], wind [m/s], cloud [%], precipitation [mm]. Times without a zone are in ${timeZone}.`,
   theFileCouldNotBe: 'The file could not be read. Choose it again.',
   pasteMetarsOrATaf: 'Paste METARs or a TAF of a nearby airfield, one report a line',
   readThem: 'Import reports',

@@ -12,11 +12,10 @@ export const outbox: WordsAt<'screens/outbox'> = {
           : waiting === 0
             ? `${plain(refused)} avvist`
             : `${plain(waiting)} skal sendes, ${plain(refused)} avvist`,
-    unread: 'Ser gjennom denne enheten',
-    none: 'Denne nettleseren beholder ingenting, så ingenting kan vente her',
+    unread: 'Sjekker denne enheten',
+    none: 'Denne nettleseren lagrer ingenting, så ingenting kan vente her',
     hint: 'Endringer som gjøres mens vertsmaskinen ikke kan nås, lagres her og sendes automatisk.',
-    refusedHint:
-      'Vertsmaskinen avviste noen av dem. Rett det den sier, og send igjen, eller slett dem.',
+    refusedHint: 'Vertsmaskinen avviste noen av dem. Rett dem og send igjen, eller slett dem.',
     waits: 'venter',
     again: 'Send igjen',
     againOf: (label: string) => `Send igjen: ${label}`,
@@ -25,16 +24,16 @@ export const outbox: WordsAt<'screens/outbox'> = {
     deleted: (label: string) => `Slettet: ${label}.`,
     details: 'Detaljer',
     detailsOf: (label: string) => `Detaljer: ${label}`,
-    copy: 'Kopier det som venter',
+    copy: 'Kopier alt',
     copied: 'Kopiert.',
     back: 'Tilbake til Frost Pick',
   },
   offline: {
     title: 'Ingen forbindelse',
     answer: 'Denne siden ligger ikke på denne enheten',
-    hint: 'Vertsmaskinen er ikke å nå. Sider som var åpne før, er beholdt her, og det du gjør på dem, beholdes og sendes senere.',
-    quick: 'Ta et hurtig svar',
-    waiting: 'Se hva som venter på denne enheten',
+    hint: 'Vertsmaskinen kan ikke nås. Sider du har åpnet før, virker fortsatt. Endringer lagres her og sendes senere.',
+    quick: 'Få et raskt svar',
+    waiting: 'Endringer som venter på denne enheten',
     again: 'Prøv igjen',
   },
 };

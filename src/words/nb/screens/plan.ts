@@ -13,16 +13,16 @@ interface SlackWords {
 export const plan: WordsAt<'screens/plan'> = {
   planGround: {
     outingGone: 'Denne økta finnes ikke lenger. Velg en annen.',
-    hasStarted: (name: string) => `${name} har startet. Utelat den.`,
-    nothingToPlan: 'Det er ingenting å planlegge: ingen på disse øktene har et par. Gi par først.',
+    hasStarted: (name: string) => `${name} har startet. Fjern krysset.`,
+    nothingToPlan: 'Ingen på disse øktene har et par ennå. Tildel par først.',
     nobodyDoes: (skill: string) =>
-      `Et ark trenger ${skill.toLowerCase()}, og ingen gjør det. Kryss det av for noen.`,
+      `Ingen gjør ${skill.toLowerCase()}, og et ark trenger det. Kryss det av for noen.`,
   },
   keepPlan: {
     cannotStand: (pair: string, why: string) => `${pair}: ${why}`,
-    anotherPlan: 'En annen plan gjelder nå. Se på den, og flytt steget der.',
+    anotherPlan: 'Det finnes en nyere plan. Flytt steget der.',
     past: 'Det som er gjort eller pågår, kan ikke flyttes.',
-    tooOld: 'Det tok for lang tid å lage denne planen; benken er kommet videre. Planlegg på nytt.',
+    tooOld: 'Det tok for lang tid å lage denne planen. Planlegg på nytt.',
   },
   tickVisit: {
     notInPlan: 'Dette paret er ikke med i planen. Planlegg på nytt.',
@@ -40,7 +40,7 @@ export const plan: WordsAt<'screens/plan'> = {
   planScreen: {
     question: 'Hvem gjør hva, og når?',
     nobody: 'Ingen står på en startliste ennå',
-    nobodyHint: 'En plan lages av par. Sett løpere på listen for denne økta først.',
+    nobodyHint: 'Sett løpere på startlisten for denne økta først.',
     toPairs: 'Velg hvem som går på hva',
     notYet: (pairs: number) =>
       pairs === 1 ? 'Ett par å planlegge' : `${plain(pairs)} par å planlegge`,
@@ -60,19 +60,18 @@ export const plan: WordsAt<'screens/plan'> = {
       count === 1 ? 'Ett par kan ikke bli klart.' : `${plain(count)} par kan ikke bli klare.`,
     withoutPair: (names: string) => `Uten par: ${names}.`,
     tight: (pair: string, ready: string, due: string) =>
-      `Det trangeste paret er ${pair}: 19 av 20 ganger er det klart innen ${ready}. Det skal være klart ${due}.`,
+      `${pair} har minst å gå på: nesten sikkert klart ${ready}, frist ${due}.`,
     inTime: (share: string) => `Det rekker det i ${share} av prøvene.`,
     slack: ({ minutes, what, clock, who, share }: SlackWords) =>
-      `Luft hjelper mest før steget «${what}» (${clock}${who ? `, ${who}` : ''}): med ${minutes} min fri der rekker det i ${share}.`,
-    noSlackHelps:
-      'Fri tid hjelper ingen steder: stegene fyller tiden som er. Færre steg, en tidligere start eller en person til ville hjelpe.',
+      `Ekstra tid hjelper mest før «${what}» (${clock}${who ? `, ${who}` : ''}). Med ${minutes} min der rekker det i ${share} av prøvene.`,
+    noSlackHelps: 'Ekstra tid hjelper ikke. Start tidligere, gjør mindre, eller sett inn en til.',
     never: 'ingen tid i disse skiftene',
     noChoice: (names: string) =>
-      `Det er ikke valgt voks for ${names}: de arkene har ingen smøring ennå. Velg voksen, og planlegg på nytt.`,
+      `Det er ikke valgt voks for ${names}, så de arkene har ingen smøring ennå. Velg voks, og planlegg på nytt.`,
     planOf: (outings: string) => `For ${outings}.`,
-    notOfThis: 'Planen som gjelder, er for andre økter. Kryss av denne under, og planlegg på nytt.',
-    gapLate: (share: string) => `Forsinkelsen er høyst ${share} fra det best mulige.`,
-    gapTime: (share: string) => `Ingen plan kan bli mer enn ${share} kortere.`,
+    notOfThis: 'Denne planen er for andre økter. Kryss av denne under, og planlegg på nytt.',
+    gapLate: (share: string) => `Høyst ${share} dårligere enn best mulige plan.`,
+    gapTime: (share: string) => `Høyst ${share} lengre enn kortest mulige plan.`,
     best: 'Ingen plan kan bli kortere.',
     moved: 'Et steg ble flyttet for hånd.',
     madeAt: (time: string) => `Laget ${time}.`,
@@ -87,29 +86,28 @@ export const plan: WordsAt<'screens/plan'> = {
       coats === 1 ? 'Ett strøk av hver voks.' : `Høyst ${plain(coats)} strøk av hver voks.`,
     liquidFor: (product: string, pairs: readonly string[], percent: string) =>
       `${product} i stedet for varmsmøring på ${pairs.length <= LISTED_PAIRS ? pairs.join(', ') : `${pairs.length} par`}. Det taper inntil ${percent} % glid.`,
-    planSo: 'Planlegg slik',
-    planSoWith: (what: string) => `Planlegg slik: ${what}`,
+    planSo: 'Bruk dette',
+    planSoWith: (what: string) => `Bruk dette: ${what}`,
     print: 'Skriv ut planen',
     csv: 'CSV',
     changed: {
       choice: (outing: string) =>
         `Voksen for ${outing} ble valgt etter denne planen. Planlegg på nytt for å få den med.`,
       start: (outing: string) => `Starten for ${outing} er flyttet. Planlegg på nytt.`,
-      sheet: (pair: string) =>
-        `${pair} kjører et annet ark enn det planlagte. Planlegg på nytt for å få det med.`,
+      sheet: (pair: string) => `${pair} har et annet ark nå. Planlegg på nytt for å få det med.`,
     },
     behind: (count: number) =>
       count === 1
-        ? 'Ett steg skulle vært begynt nå. Planlegg på nytt fra nå, eller trykk R.'
-        : `${plain(count)} steg skulle vært begynt nå. Planlegg på nytt fra nå, eller trykk R.`,
+        ? 'Ett steg skulle ha startet nå. Planlegg på nytt (R).'
+        : `${plain(count)} steg skulle ha startet nå. Planlegg på nytt (R).`,
     kept: (late: string) => `Planen er laget. ${late}`,
     keptAllReady: 'Alle par er klare i tide.',
     keptLate: (span: string) => `Det siste paret er ${span} for sent.`,
-    takenBack: 'Den forrige planen gjelder igjen.',
+    takenBack: 'Den forrige planen er tilbake.',
     helps: 'Hva som ville hjelpe',
     helpsLate: (change: string, left: string) => `${change} ${left}`,
     helpsNone: 'Da er alle par klare i tide.',
-    helpsSome: (minutes: string) => `Da gjenstår ${minutes} forsinkelse, alle par til sammen.`,
+    helpsSome: (minutes: string) => `Da er noen par fortsatt for sene, ${minutes} til sammen.`,
     helpsPairs: (count: number) =>
       count === 1
         ? 'Da er ett par fortsatt utelatt.'
@@ -149,7 +147,7 @@ export const plan: WordsAt<'screens/plan'> = {
   peopleLists: {
     title: 'Neste for hver person',
     nothing: 'Ikke mer i dag.',
-    workBlock: (name: string) => `Arbeid bolken til ${name} på benken`,
+    workBlock: (name: string) => `Kjør bolken til ${name} på benken`,
     block: (from: string, what: string) => `${from} ${what}`,
     pairs: (count: number) => `${plain(count)} par`,
     ticked: (pair: string, what: string) => `${what} på ${pair} er gjort.`,
@@ -167,9 +165,9 @@ export const plan: WordsAt<'screens/plan'> = {
     skier: 'Til',
     outing: 'Økt',
     ready: 'Klart',
-    sure: '19 av 20 ganger innen',
+    sure: 'Nesten sikkert innen',
     due: 'Frist',
-    stands: 'Står',
+    stands: 'Framdrift',
     late: (span: string) => `${span} for sent`,
     before: (span: string) => `${span} før start`,
     done: 'ferdig',
@@ -177,12 +175,12 @@ export const plan: WordsAt<'screens/plan'> = {
     next: (what: string) => `neste: ${what}`,
   },
   cabinForm: {
-    title: 'Hva som planlegges, og hvem som er i smørebua',
+    title: 'Økter, folk og utstyr',
     summary: (people: string, irons: number, [vices, stands]: readonly number[]) =>
-      `${people}; jern: ${plain(irons)}, skruestikker: ${vices}, børsteplasser: ${stands}. Endre`,
+      `${people}. Jern: ${plain(irons)}, skruestikker: ${vices}, børsteplasser: ${stands}. Endre`,
     liquidFor: (pairs: number) =>
       `Flytende i stedet for varmsmøring på ${pairs === 1 ? '1 par' : `${plain(pairs)} par`}`,
-    saved: 'Mindre på arkene, for å spare tid',
+    saved: 'Utelatt for å spare tid',
     without: (programme: string) => `Uten «${programme}»`,
     outings: 'Økter',
     outing: (name: string, start: string, starters: number) =>
@@ -191,10 +189,10 @@ export const plan: WordsAt<'screens/plan'> = {
     name: 'Navn',
     from: 'Fra',
     to: 'Til',
-    skills: 'Gjør også',
+    skills: 'Kan',
     addPerson: 'Legg til en person eller et skift',
-    removePerson: (name: string) => `Fjern ${name || 'denne personen'}`,
-    remove: 'Fjern',
+    removePerson: (name: string) => `Slett ${name || 'denne personen'}`,
+    remove: 'Slett',
     irons: 'Jern, skilt med komma',
     vices: 'Skruestikker',
     brushStands: 'Børsteplasser',
@@ -202,7 +200,7 @@ export const plan: WordsAt<'screens/plan'> = {
     opensAt: 'Smørebua åpner',
     closesAt: 'Smørebua stenger',
     readyMin: 'Klart før start',
-    topHours: 'Topping tidligst så lenge før start',
+    topHours: 'Topping tidligst, før start',
   },
   planFiles: {
     noPlan: 'Det er ingen plan ennå.',

@@ -13,23 +13,22 @@ export const practice: WordsAt<'screens/practice'> = {
   DRILL_HINT: {
     iron: 'Før et jern over en ski så voksen flyter og sålen holder seg kald.',
     snow: 'Si hva slags snø som ligger der, og hvor sikker du er.',
-    pick: 'Velg en voks fra en hylle; hver feil koster sekunder.',
-    order: 'Legg stegene i en jobb i en rekkefølge som ikke skader noe.',
+    pick: 'Velg en voks fra en hylle. Hver feil koster sekunder.',
+    order: 'Legg stegene i en jobb i trygg rekkefølge.',
     see: 'Si hva et merke på en såle er, og hva du gjør først.',
-    test: 'Si ut fra seks tider om en ski er raskere.',
+    test: 'Bedøm ut fra seks tider om en ski er raskere.',
   },
   answer: {
-    notOfThis: 'Dette svaret hører ikke til denne situasjonen. Last siden på nytt.',
+    notOfThis: 'Dette svaret hører til en annen situasjon. Last siden på nytt.',
     noItem: 'Det finnes ingen slik situasjon. Gå videre til neste.',
-    noPerson: 'Denne personen er ikke her lenger. Velg et navn.',
+    noPerson: 'Denne personen er slettet. Velg et navn.',
     noDispute: 'Dette er alt avgjort.',
   },
   home: {
     title: 'Øving',
     noName: 'Hva vil du bli bedre til?',
     asWho: (name: string) => `Hva øver ${name} på i dag?`,
-    madeUp:
-      'Alle situasjoner er diktet opp av modellen. Ingenting her rører målinger, beholdning eller logg.',
+    madeUp: 'Alle situasjoner er oppdiktet. Ingenting her endrer målinger, beholdning eller logg.',
     five: 'Øv i fem minutter',
     fiveHint: 'Begynner med det som skal repeteres, så det du kan minst.',
     roundDone: 'Fem minutter er gått. Stopp her, eller fortsett.',
@@ -59,8 +58,8 @@ export const practice: WordsAt<'screens/practice'> = {
   },
   progress: {
     title: 'Hvordan det går',
-    none: 'Etter de første svarene står fremgangen din her.',
-    chart: 'Ferdighet etter svar, med området den ligger i 19 av 20 ganger',
+    none: 'Fremgangen din vises her etter de første svarene.',
+    chart: 'Ferdighet etter svar, med 95 %-området',
     axis: 'Ferdighet, %',
     answerAxis: 'Svar',
     table: 'Ferdighet etter øvelse',
@@ -70,11 +69,11 @@ export const practice: WordsAt<'screens/practice'> = {
     pickBias: (kelvin: string, low: string, high: string, isSoft: boolean, cost: string) =>
       `Når du velger, går du i snitt ${kelvin} for ${isSoft ? 'mykt' : 'hardt'} (${low} til ${high}). Går du ${isSoft ? 'hardere' : 'mykere'}, hadde du spart ${cost} per økt.`,
     pickFair: (low: string, high: string) =>
-      `Når du velger, heller du ikke tydelig til noen side ennå (${low} til ${high}).`,
+      `Når du velger, er det ingen tydelig skjevhet ennå (${low} til ${high}).`,
     snowBias: (kelvin: string, low: string, high: string, side: string) =>
       `Du leser snøen i snitt ${kelvin} for ${side} (${low} til ${high}).`,
     snowFair: (low: string, high: string) =>
-      `Du leser snøtemperaturen uten noen tydelig skjevhet ennå (${low} til ${high}).`,
+      `Når du leser snøen, er det ingen tydelig skjevhet ennå (${low} til ${high}).`,
     warm: 'varm',
     cold: 'kald',
     calibration: 'Hvor sikker du var, og hvor ofte du hadde rett',
@@ -94,8 +93,8 @@ export const practice: WordsAt<'screens/practice'> = {
     all: 'Svar',
   },
   disputes: {
-    title: 'Svar som noen ikke ville skrevet under på',
-    caption: 'For teamet å se på',
+    title: 'Svar som noen er uenig i',
+    caption: 'Til teamet',
     nobody: 'uten navn',
     open: 'Se på situasjonen',
     settle: 'Avgjort',

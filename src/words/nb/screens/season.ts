@@ -4,14 +4,14 @@ import { plain } from '../../quantities';
 
 export const season: WordsAt<'screens/season'> = {
   season: {
-    question: (name: string) => `Hvordan var sesongen ${name}?`,
+    question: (name: string) => `Sesongen ${name}`,
     nothing: 'Ingenting ennå',
-    nothingHint: 'En sesong består av valg og av jobber på benken. Her legges de sammen.',
+    nothingHint: 'Valg og jobber på benken legges sammen her.',
     answer: (days: number, pairs: number) =>
       `${days === 1 ? '1 dag' : `${plain(days)} dager`}, ${pairs === 1 ? '1 par' : `${plain(pairs)} par`}`,
     sum: (outings: number, grams: string, cost: string) =>
       `${outings === 1 ? '1 økt' : `${plain(outings)} økter`}. ${grams} g produkter${cost}.`,
-    cost: (cost: string) => `, ${cost} i egen valuta`,
+    cost: (cost: string) => `, kostnad ${cost}`,
     print: 'Skriv ut',
     csv: 'CSV',
     products: 'Produkter brukt',
@@ -28,7 +28,7 @@ export const season: WordsAt<'screens/season'> = {
     choices: 'Hvor gode valgene var',
     choicesTable: 'Valgene i sesongen, slik vi vet det nå',
     choicesHint:
-      'Av de siste 100 øktene: hva voksen som ble tatt, tapte mot den beste på hylla, etter det tester og resultater har lært siden.',
+      'De siste 100 øktene: hva valgt voks tapte mot den beste på hylla, etter det vi vet i dag.',
     outing: 'Økt',
     taken: 'Tatt',
     best: 'Best, vi vet nå',
@@ -43,7 +43,7 @@ export const season: WordsAt<'screens/season'> = {
     notKnown: 'ikke kjent',
     chart: (venue: string) => `Neste års skjema for ${venue}`,
     chartHint: (km: string) =>
-      `Det beste på hylla for ${km}, etter regnskapet slik det er lært her. I parentes hvor ofte det ville vært best.`,
+      `Den beste voksen på hylla for ${km}, med alt som er lært her. I parentes: hvor ofte den ville vært best.`,
     dryTable: 'Tørr snø: hva du tar etter temperaturen',
     wetTable: 'Våt snø: hva du tar etter fuktigheten',
     snow: 'Snø',
@@ -56,7 +56,7 @@ export const season: WordsAt<'screens/season'> = {
     wetness: 'Fuktighet i snøen',
     take: 'Ta',
     cell: (name: string, times: string) => `${name} (${times})`,
-    whichOuting: 'Si hvilken økt: &outing=ID. Den finnes ikke.',
-    emptyShelf: 'Hylla har ingen glider: det er ikke noe å lage skjema av.',
+    whichOuting: 'Den økta finnes ikke. Oppgi en annen: &outing=ID.',
+    emptyShelf: 'Hylla har ingen glider, så det blir ikke noe skjema.',
   },
 };

@@ -5,25 +5,24 @@ export const server: WordsAt<'screens/server'> = {
     theKeyMustBe8: 'Nøkkelen må være 8 til 64 bokstaver, sifre, - eller _.',
   },
   permission: {
-    looksOnly: 'Denne enheten kan bare se. Be om rett til å arbeide ved vertsmaskinen.',
-    atHostOnly: 'Dette avgjøres bare ved vertsmaskinen: åpne Enheter der.',
+    looksOnly: 'Denne enheten kan bare se. La den arbeide under Enheter på vertsmaskinen.',
+    atHostOnly: 'Bare vertsmaskinen avgjør dette. Åpne Enheter der.',
   },
   reception: {
     title: 'Ikke paret',
     notPaired:
       'Denne enheten er ikke paret med Frost Pick. Par den først, med koden fra vertsmaskinen.',
     toPairing: 'Par denne enheten',
-    busyPage: 'Frost Pick har mye å gjøre akkurat nå. Siden prøver igjen av seg selv.',
+    busyPage: 'Frost Pick er opptatt. Siden prøver igjen av seg selv.',
   },
   REFUSAL: {
-    busy: 'Serveren har for mye å gjøre akkurat nå: prøv igjen om et sekund.',
+    busy: 'Serveren er opptatt. Prøv igjen om et sekund.',
     not_found: 'Filen finnes ikke.',
-    failed: 'Forespørselen kunne ikke besvares: ingenting ble lagret.',
+    failed: 'Forespørselen kunne ikke besvares. Ingenting ble lagret.',
     foreign_origin: 'Et annet nettsted får ikke skrive her.',
     invalid_path: 'Adressen kan ikke leses.',
     method_not_allowed: 'Denne metoden besvares ikke.',
-    unknown_action: 'Denne handlingen er ikke kjent: last siden på nytt.',
-    unknown_host:
-      'Dette navnet hører ikke til Frost Pick. Start det med --host-name NAVN for å svare under et annet.',
+    unknown_action: 'Denne handlingen er ikke kjent. Last siden på nytt.',
+    unknown_host: 'Frost Pick svarer ikke på dette navnet. Start det med --host-name NAVN.',
   },
 };

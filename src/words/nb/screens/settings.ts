@@ -32,11 +32,11 @@ export const settings: WordsAt<'screens/settings'> = {
   devices: {
     title: 'Enheter',
     hint: 'Nettbrett og telefoner arbeider med de samme dataene når de er paret med denne maskinen.',
-    open: 'Par og avvis enheter',
+    open: 'Legg til eller slett enheter',
   },
   copies: {
     title: 'Kopier av alle data',
-    hint: 'Mens Frost Pick kjører, tar det én kopi om dagen og beholder fjorten. Det beholder også de siste fem som er tatt for hånd, og de siste fem fra før en sammenslåing, gjenoppretting eller oppgradering. Ta med deg en kopi av og til. Slik henter du en tilbake: stopp Frost Pick og kjør npm run restore -- FIL.',
+    hint: 'Frost Pick tar en kopi hver dag og beholder fjorten. Det beholder også de siste fem du har tatt selv, og fem fra før importer, gjenopprettinger og oppgraderinger. Ta med deg en hjem av og til. For å gjenopprette en kopi: stopp Frost Pick og kjør npm run restore -- FIL.',
     copyNow: 'Kopier nå',
     copying: 'Kopierer…',
     copied: (name: string, bytes: number) =>
@@ -47,38 +47,38 @@ export const settings: WordsAt<'screens/settings'> = {
   },
   hub: {
     title: 'Sentral for flere smørebuer',
-    hint: 'Et forbund som har en sentral, gir hver smørebu adressen og en nøkkel. Så lenge den er å nå, fører alle én bok; uten den fortsetter hver med sin.',
+    hint: 'En sentral holder flere smørebuer synkronisert. Den som driver den, gir hver smørebu adressen og en nøkkel. Uten forbindelse jobber hver smørebu for seg.',
     address: 'Adressen til sentralen',
     addressHint: 'For eksempel https://hub.example:3240',
     token: 'Nøkkelen til denne smørebua',
     join: 'Koble til sentralen',
     leave: 'Forlat sentralen',
     left: 'Denne smørebua har forlatt sentralen. Det som kom derfra, blir her.',
-    now: 'Utveksle nå',
+    now: 'Synkroniser nå',
     joined: (url: string) => `Koblet til: ${url}`,
-    inStep: (url: string, time: string) => `I takt med ${url}, siste utveksling ${time}`,
+    inStep: (url: string, time: string) => `Synkronisert med ${url}, sist ${time}`,
     came: (count: number) =>
       count === 0
-        ? 'I takt. Ikke noe nytt fra de andre.'
+        ? 'Synkronisert. Ikke noe nytt.'
         : count === 1
-          ? 'I takt. En post kom fra de andre.'
-          : `I takt. ${plain(count)} poster kom fra de andre.`,
+          ? 'Synkronisert. Én ny post.'
+          : `Synkronisert. ${plain(count)} nye poster.`,
     decidedTitle: 'Endret i to smørebuer samtidig',
     decidedHint:
-      'Den samme verdien står i alle bøker nå. Var den andre riktig, så endre den en gang til: den siste endringen står.',
+      'Alle smørebuer viser nå den samme verdien. Er den feil, skriv inn den riktige på nytt.',
     standsMine: (column: string, mine: string, theirs: string) =>
-      `${column}: «${mine}» fra denne smørebua står, «${theirs}» vek`,
+      `${column}: «${mine}» fra denne smørebua er beholdt, «${theirs}» er erstattet`,
     standsTheirs: (column: string, mine: string, theirs: string) =>
-      `${column}: «${theirs}» fra den andre smørebua står, «${mine}» fra denne vek`,
+      `${column}: «${theirs}» fra den andre smørebua er beholdt, «${mine}» fra denne er erstattet`,
     decidedWith: (cabin: string, time: string) => `Med ${cabin}, ${time}`,
     saw: 'Sett',
     sawOf: (label: string) => `Sett: ${label}`,
-    seen: 'Tatt av listen.',
+    seen: 'Fjernet fra listen.',
     twin: (time: string) =>
-      `En annen datamaskin bruker nøkkelen til denne smørebua (sist ${time}). Ingenting er tapt, men be om en egen nøkkel, og koble til igjen der.`,
-    heldTitle: 'Ikke tatt inn',
+      `En annen datamaskin bruker nøkkelen til denne smørebua (sist ${time}). Ingenting er tapt. Be om en nøkkel til, og koble til igjen der.`,
+    heldTitle: 'Ikke importert',
     heldHint:
-      'Alt annet ble tatt inn. Disse prøves igjen hver gang noe kommer, og etter en ny versjon.',
+      'Alt annet ble importert. Frost Pick prøver disse igjen når noe nytt kommer, og etter en oppgradering.',
     heldOf: (cabin: string, time: string) => `Fra ${cabin}, ${time}`,
     allOthers: 'de andre smørebuene',
     theHub: 'sentralen',
@@ -86,110 +86,156 @@ export const settings: WordsAt<'screens/settings'> = {
       reason === 'unreadable'
         ? 'Denne versjonen kan ikke lese den.'
         : reason === 'named'
-          ? 'Fjernet der, men andre poster her bruker den.'
+          ? 'Den ble slettet der, men andre poster her bruker den.'
           : reason === 'picture'
             ? 'Bildet er ikke kommet ennå.'
-            : 'Den nevner noe som ikke er kommet ennå.',
+            : 'Den viser til noe som ikke er kommet ennå.',
     removalsTitle: (cabin: string, count: number) =>
       count === 1
-        ? `${cabin} fjernet én post til. Skal den fjernes her også?`
-        : `${cabin} fjernet ${plain(count)} poster til. Skal de fjernes her også?`,
-    removalsHint: 'Ti om dagen fra én smørebu tas over uten å spørre.',
-    removeToo: 'Fjern her også',
+        ? `${cabin} slettet én post til. Slette den her også?`
+        : `${cabin} slettet ${plain(count)} poster til. Slette dem her også?`,
+    removalsHint: 'Opptil ti slettinger om dagen fra én smørebu trenger ingen bekreftelse.',
+    removeToo: 'Slett her også',
     keepThem: 'Behold dem',
-    removedToo: 'Fjernet her også.',
+    removedToo: 'Slettet her også.',
     keptAll: 'Beholdt. De andre smørebuene får dem tilbake.',
     andMore: (count: number) => `og ${plain(count)} til`,
     wasRemoved: (isTaken: boolean) =>
-      isTaken ? 'Fjernet der, og her også' : 'Fjernet i én smørebu, endret i den andre: den står',
+      isTaken ? 'Slettet der og her' : 'Slettet i én smørebu, endret i den andre. Den er beholdt.',
     problem: (code: string) =>
       code === 'unreachable'
-        ? 'Sentralen er ikke å nå. Det som endres her, leveres når den er det.'
+        ? 'Sentralen kan ikke nås. Endringene dine sendes når den kan nås igjen.'
         : code === 'not_let_in'
           ? 'Sentralen kjenner ikke denne nøkkelen. Be om en ny, og koble til igjen.'
           : code === 'older'
-            ? 'Sentralen kjører en eldre versjon. Be om en ny; det som endres her, leveres da.'
+            ? 'Sentralen kjører en eldre versjon. Be den som driver den, om å oppgradere. Endringene dine sendes etterpå.'
             : code === 'full'
-              ? 'Sentralen tar ikke imot mer fra denne smørebua: plassen er brukt opp. Spør den som driver den.'
-              : 'Utvekslingen med sentralen mislyktes; ingenting gikk tapt. Det prøves igjen.',
+              ? 'Sentralen har ikke mer plass til denne smørebua. Spør den som driver den.'
+              : 'Synkroniseringen mislyktes. Ingenting gikk tapt. Frost Pick prøver igjen.',
   },
   exchange: {
     progress: 'Framdrift',
-    title: 'Gi data videre, og ta dem inn',
-    hint: 'En bok holder alle data fra en smørebu. Ta inn boken fra en annen smørebu, og begge blir én: det nye legges til, det som ble endret sist, overtas, og du avgjør der begge ble endret.',
+    title: 'Eksporter og importer data',
+    hint: 'En bok inneholder alle data fra en smørebu. Importer boken fra en annen smørebu for å slå dem sammen. Nye poster legges til, senere endringer brukes. Der begge er endret, velger du.',
     asJson: 'Alle data som JSON',
     asZip: 'Med bilder, som ZIP',
     file: 'Bok fra en annen smørebu (JSON eller ZIP)',
     choose: 'Velg en bok',
     reading: 'Leser boken…',
     cancel: 'Avbryt',
-    takingIn: 'Tar inn…',
-    takeIn: 'Ta inn',
+    takingIn: 'Importerer…',
+    takeIn: 'Importer',
     nothingNew: 'Boken inneholder ikke noe som ikke alt er her.',
     done: (added: number, changed: number) =>
-      `Tatt inn: ${plain(added)} nye, ${plain(changed)} endret. En kopi av alle data ble tatt først.`,
-    noAnswer: 'Serveren svarte ikke. Ingenting ble tatt inn, eller alt: velg boken igjen for å se.',
+      `Importert: ${plain(added)} nye, ${plain(changed)} endret. Alle data ble kopiert først.`,
+    noAnswer: 'Serveren svarte ikke. Velg boken igjen for å se om den ble importert.',
     whatChanges: 'Hva boken endrer her',
     kind: 'Poster',
     added: 'Nye',
     changed: 'Endret der',
-    removed: 'Fjernet der',
+    removed: 'Slettet der',
     kept: 'Endret her',
     sameInBoth: (count: number) => `${plain(count)} poster er like i begge.`,
-    conflicts: 'Å avgjøre',
-    changesTitle: 'Overtatt, fordi det ble endret sist der',
-    conflictsTitle: 'Endret i begge: hvilken står?',
-    whichStands: (label: string) => `Hvilken ${label} som står`,
+    conflicts: 'Du velger',
+    changesTitle: 'Oppdatert fra den andre smørebua',
+    conflictsTitle: 'Endret i begge. Hvilken beholder du?',
+    whichStands: (label: string) => `Hvilken ${label} beholder du?`,
     recordOf: (kind: string, label: string) => `${kind}: ${label}`,
     problem: (field: string, message: string) => `${field}: ${message}`,
-    keepMine: 'Behold det som er her',
-    takeTheirs: 'Ta det som er der',
-    allTheirs: 'Ta det som er der for alle',
+    keepMine: 'Behold vår',
+    takeTheirs: 'Bruk den andre smørebuas',
+    allTheirs: 'Bruk den andre smørebuas for alle',
     fixed: (count: number) =>
       count === 1
-        ? 'En post skrives bare én gang og er ulik: det som er her, blir'
-        : `${plain(count)} poster skrives bare én gang og er ulike: det som er her, blir`,
-    column: (column: string) => column.replace(/_/g, ' '),
+        ? 'Én post kan ikke endres. Vår er beholdt.'
+        : `${plain(count)} poster kan ikke endres. Våre er beholdt.`,
+    /** Columns that no field has words for. */
+    COLUMN: {
+      segments: 'Løype',
+      source: 'Kilde',
+      created_at: 'Lagt til',
+      removed_at: 'Slettet',
+      withdrawn: 'Slettet',
+      reading_id: 'Måling',
+      outing_id: 'Økt',
+      product_id: 'Produkt',
+      product_name: 'Produkt',
+      equivalent_temperature_c: 'Vokstemperatur',
+      hardness: 'Hardhet',
+      inputs: 'Hva det ble valgt ut fra',
+      ledger: 'Grunner',
+      ranking: 'Rangering',
+      details: 'Detaljer',
+      note: 'Notat',
+      corrects_id: 'Retter',
+      ski_id: 'Par',
+      choice_id: 'Valg',
+      sheet: 'Jobbark',
+      started_at: 'Startet',
+      ended_at: 'Ferdig',
+      dropped_at: 'Avbrutt',
+      due_at: 'Frist',
+      least_at: 'Tidligste slutt',
+      outcome: 'Resultat',
+      skip_reason: 'Hvorfor hoppet over',
+      set_c: 'Jern stilt på',
+      grams: 'Gram',
+      kind: 'Slag',
+      cleared_at: 'Utbedret',
+      cleared_by_job: 'Utbedret i jobb',
+      content: 'Innhold',
+      at: 'Tid',
+      made_at: 'Laget',
+      wish: 'Hva som ble planlagt',
+      cabin: 'Folk og utstyr',
+      time_zone: 'Tidssone',
+      pairs: 'Par',
+      tasks: 'Steg',
+      left_out: 'Utelatt',
+      lower_bound: 'Grense',
+      is_moved: 'Flyttet for hånd',
+      value: 'Verdi',
+    },
     empty: 'ingenting',
     fromTo: (column: string, mine: string, theirs: string) => `${column}: ${mine} → ${theirs}`,
     withoutPicture: (count: number) =>
-      `${count === 1 ? 'Ett bilde er' : `${plain(count)} bilder er`} utelatt, for denne filen har ingen bilder. Eksporter en ZIP for å ta dem med.`,
+      `${count === 1 ? 'Ett bilde er' : `${plain(count)} bilder er`} utelatt fordi filen ikke har bilder. Eksporter en ZIP for å ta dem med.`,
     sameNames: (names: readonly string[]) =>
-      `Disse navnene vil stå to ganger, fordi begge smørebuer skrev dem for seg: ${names.join(', ')}.`,
+      `Disse navnene vil stå to ganger, fordi begge smørebuer har dem: ${names.join(', ')}.`,
     more: (count: number) => `og ${plain(count)} til`,
     KIND: {
       venue: 'Steder',
       course: 'Løyper',
       station: 'Værstasjoner',
-      venue_station: 'Stasjoner for steder',
-      weather: 'Timer med vær',
+      venue_station: 'Stedenes stasjoner',
+      weather: 'Værtimer',
       outing: 'Økter',
       product: 'Produkter',
       stock_move: 'Beholdning',
       skier: 'Løpere',
       ski: 'Ski',
       reading: 'Målinger',
-      photo: 'Bilder av snø',
+      photo: 'Snøbilder',
       choice: 'Valg',
       outcome: 'Resultater',
       job: 'Jobber',
-      job_step: 'Steg i jobber',
-      ski_event: 'Historikk for ski',
+      job_step: 'Jobbsteg',
+      ski_event: 'Skihistorikk',
       finding: 'Merker på såler',
-      ski_photo: 'Bilder av ski',
+      ski_photo: 'Skibilder',
       glide_test: 'Tester',
-      glide_run: 'Kjøringer i tester',
+      glide_run: 'Testkjøringer',
       grip_test: 'Festetester',
       grip_note: 'Notater om feste',
-      track_event: 'Arbeid på spor',
+      track_event: 'Sporarbeid',
       starter: 'Startende',
       bench_plan: 'Planer',
       note: 'Notater',
       learner: 'Folk som øver',
-      drill_answer: 'Svar fra øving',
+      drill_answer: 'Øvingssvar',
       dispute: 'Omstridte svar',
-      team_setting: 'Innstillinger for teamet',
-      signature: 'Navn på enhetene som skrev',
+      team_setting: 'Teaminnstillinger',
+      signature: 'Enhetsnavn',
     } satisfies Record<BookName, string>,
     formatMustBe: 'Formatet må være json eller zip.',
     doMustBe: 'Si do=preview eller do=import.',

@@ -28,7 +28,7 @@ export const snow: WordsAt<'screens/snow'> = {
       'Den målingen ble rettet i mellomtiden. Last på nytt for å se den nye.',
   },
   withdrawReading: {
-    thatReadingWasWithdrawnOr: 'Den målingen er alt trukket tilbake eller rettet.',
+    thatReadingWasWithdrawnOr: 'Den målingen er allerede slettet eller rettet.',
     thatReadingIsBackAlready: 'Den målingen er alt tilbake.',
   },
   courseStrip: {
@@ -208,10 +208,10 @@ export const snow: WordsAt<'screens/snow'> = {
     seen: 'Sett',
     by: 'Av',
     change: 'Endring',
-    readingWithdrawnItStaysIn: 'Målingen er trukket tilbake. Den står i protokollen.',
+    readingWithdrawnItStaysIn: 'Målingen er slettet. Loggen beholder den.',
     changeReadingOf: (time: string) => `Endre målingen fra ${time}`,
     correct: 'Rett',
-    withdraw: 'Trekk tilbake',
+    withdraw: 'Slett',
     readings: 'Målinger',
     csv: 'CSV',
     json: 'JSON',

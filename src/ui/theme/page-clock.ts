@@ -1,0 +1,7 @@
+import { shiftClock } from '../../core/time';
+
+/** A page takes its clock from the server that made it, where that runs beside the machine's. */
+if (typeof document !== 'undefined') {
+  const { clockShiftMs } = document.documentElement.dataset;
+  if (clockShiftMs) shiftClock(Number(clockShiftMs));
+}
