@@ -73,8 +73,8 @@ describe.each(selection(JOURNEYS, 2))(
       await typeInto(page, 'From the tip', '20');
       await press(page, 'Add mark');
       await waitForText(page, 'Have it ground before you work');
-      await press(page, 'Remove Not flat at 20 cm, middle');
-      await waitForText(page, 'middle: removed.');
+      await press(page, 'Delete Not flat at 20 cm, middle');
+      await waitForText(page, 'middle: deleted.');
 
       const before = await stockLeft();
       await startSheet(page, first, ['Harden the edges', 'Top layer by roller']);

@@ -123,7 +123,7 @@ describe('grip', () => {
     expect(await textOf(page, 'grip-sentence')).toContain('to 47 cm');
     await press(page, 'It slips', 'radio');
     await waitForText(page, 'Add one or two layers');
-    await press(page, 'Remove');
+    await press(page, 'Delete');
     await waitForText(page, 'Make the zone longer');
     expect(errors).toEqual([]);
   });
@@ -142,8 +142,8 @@ describe('the shelf', () => {
     await press(page, 'Add to shelf');
     await waitForText(page, '23 glide waxes');
     await press(page, 'What to do with Found in a drawer');
-    await press(page, 'Remove Found in a drawer', 'menuitem');
-    await waitForText(page, 'was removed');
+    await press(page, 'Delete Found in a drawer', 'menuitem');
+    await waitForText(page, 'was deleted');
     await press(page, 'Undo');
     await waitForText(page, '23 glide waxes');
     await page.select('#stock-product', 'demo-frost');

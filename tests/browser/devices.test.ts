@@ -215,9 +215,9 @@ describe('a device at the bench', () => {
   it('is turned away at once when it is revoked', async () => {
     const { page, host } = await pairDevice(own, { name: 'Lost phone', role: 'Works' });
     await waitForText(host, 'Lost phone');
-    await press(host, 'Revoke Lost phone');
+    await press(host, 'Delete Lost phone');
     await press(host, 'Revoke');
-    await waitForText(host, 'Lost phone is turned away from now on.');
+    await waitForText(host, 'Deleted: Lost phone.');
     const answer = await page.goto(`${own.origin}/quick`);
     expect(answer!.status()).toBe(401);
     await waitForText(page, 'This device is not paired with Frost Pick.');

@@ -67,7 +67,7 @@ describe('a glide test on a phone at the hill', () => {
     await waitForText(page, 'No glide test yet');
     expect(await violationsOf(page)).toEqual([]);
     await typeInto(page, 'Skis or waxes, one per line', 'Left\nRight');
-    await press(page, 'Begin test');
+    await press(page, 'Start test');
     await waitForText(page, 'Ready for the first run');
     await run(page, '20.1');
     await countRuns(page, 1);
@@ -105,7 +105,7 @@ describe('a test of two waxes', () => {
     for (const wax of ['Cold', 'Hard frost']) await tickBox(page, wax);
     await typeInto(page, 'Drop of the hill', '5');
     await typeInto(page, 'Length along the slope', '90');
-    await press(page, 'Begin test');
+    await press(page, 'Start test');
     await waitForText(page, 'Ready for the first run');
     await press(page, 'Read the timing gates');
     await press(page, 'Let the skier go');

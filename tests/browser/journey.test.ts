@@ -41,7 +41,7 @@ describe('from a reading to a choice', () => {
 
   it('leaves the test of the demo out of learning, so that the ledger is the house’s', async () => {
     const { page, errors } = await openPage(browser, `${app.url}${RELAY}/learning`);
-    await press(page, 'Leave out: Test: Cold, Hard frost; 8 runs');
+    await press(page, 'Do not count: Test: Cold, Hard frost (8 runs)');
     await waitForText(page, 'No longer counted.');
     await waitForText(page, 'Nothing yet');
     expect(errors).toEqual([]);
@@ -129,7 +129,7 @@ describe('from a reading to a choice', () => {
     const count = await entries();
     await page.click('[data-testid="log"] > li [data-fold]');
     await press(page, 'Delete choice');
-    await waitForText(page, 'Choice withdrawn');
+    await waitForText(page, 'Choice deleted');
     await page.waitForFunction(
       (old) => document.querySelectorAll('[data-testid="log"] > li').length === old - 1,
       {},

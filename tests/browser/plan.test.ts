@@ -140,7 +140,7 @@ describe('from who races to a plan on the wall', () => {
     await page.mouse.down();
     await page.mouse.move(place.x + 60, place.y + 22, { steps: 6 });
     await page.mouse.up();
-    await page.waitForFunction(() => /Not moved\.|now begins at/.test(document.body.innerText), {
+    await page.waitForFunction(() => /Not moved\.|now starts at/.test(document.body.innerText), {
       timeout: PATIENCE_MS,
     });
     expect(errors).toEqual([]);

@@ -137,7 +137,7 @@ describe('practice by keyboard alone', () => {
     await page.keyboard.press('ArrowRight');
     await tabTo(page, WORDS.drillFrame.answer);
     await page.keyboard.press('Enter');
-    await waitForText(page, 'likely that A is faster');
+    await waitForText(page, 'A is faster with');
   });
 });
 

@@ -162,7 +162,7 @@ describe('the rack of skis', () => {
     await typeInto(page, 'Distance', '12');
     await press(page, 'Add to history');
     await waitForText(page, '12 km, usual snow');
-    await press(page, 'Remove: 12 km, usual snow');
+    await press(page, 'Delete: 12 km, usual snow');
     await waitForText(page, 'removed.');
     await press(page, 'Undo');
     await waitForText(page, '12 km, usual snow');

@@ -199,7 +199,7 @@ describe('three cabins over a hub', () => {
     await settle([a, b, c]);
     await expectAlike([a, b, c]);
     expect(await notesOf(c)).toEqual(['demo-note removed', 'note-a', 'note-b', 'note-c']);
-    // Each name that gave way is told, with the one that came in its place.
+    // Each name that was replaced is told, with the one that came in its place.
     const lists = await Promise.all([a, b, c].map(({ db }) => hubDecisions(db)));
     const names = lists.flat().map(({ difference: { columns, isTaken } }) => {
       const { mine, theirs } = columns.find(({ column }) => column === 'name')!;

@@ -76,7 +76,7 @@ describe('devices', () => {
     const { text } = await shown();
     expect(text()).toContain('“Hill phone” from 192.168.7.9, just now');
     fireEvent.click(screen.getByRole('button', { name: 'Let Hill phone in' }));
-    await screen.findByText('Now press Pair again on Hill phone, within five minutes.');
+    await screen.findByText('Press Pair again on Hill phone within five minutes.');
     expect(door().triesNow()).toEqual([]);
   });
 
@@ -91,12 +91,12 @@ describe('devices', () => {
     fireEvent.click(line.getByRole('button', { name: 'Save' }));
     await screen.findByText('Saved: Hill tablet.');
     expect(await listDevices(db)).toMatchObject([{ name: 'Hill tablet', role: 'looks' }]);
-    fireEvent.click(line.getByRole('button', { name: 'Revoke Bench tablet' }));
+    fireEvent.click(line.getByRole('button', { name: 'Delete Bench tablet' }));
     fireEvent.click(line.getByRole('button', { name: 'Keep it' }));
     expect(await listDevices(db)).toHaveLength(1);
-    fireEvent.click(line.getByRole('button', { name: 'Revoke Bench tablet' }));
-    fireEvent.click(line.getByRole('button', { name: 'Revoke' }));
-    await screen.findByText(/is turned away from now on/);
+    fireEvent.click(line.getByRole('button', { name: 'Delete Bench tablet' }));
+    fireEvent.click(line.getByRole('button', { name: 'Delete' }));
+    await screen.findByText(/^Deleted: /);
     expect(await listDevices(db)).toEqual([]);
   });
 

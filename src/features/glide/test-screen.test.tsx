@@ -53,7 +53,7 @@ describe('a test that is under way', () => {
     expect(screen.getByTestId('verdict').textContent).toMatch(/^Cold is /);
     expect(text()).toMatch(/Hard frost is 0\.\d\d s slower than Cold\./);
     expect(text()).toMatch(
-      /between 0\.\d\d s (slower|faster) and 0\.\d\d s slower.*Friction: \+\d\.\d %/,
+      /number of runs: 0\.\d\d s (slower|faster) to 0\.\d\d s slower.*Friction: \+\d\.\d %/,
     );
     expect(text()).not.toMatch(/undefined|NaN/);
     expect(screen.getByTestId('next-ski').textContent).toBe('Next: Cold');
@@ -68,7 +68,7 @@ describe('a test that is under way', () => {
     await waitFor(async () => expect(await kept()).toHaveLength(9));
     expect((await kept()).at(-1)).toMatchObject({ ski: 'Cold', value: 20.71 });
     expect(screen.getByTestId('next-ski').textContent).toBe('Next: Hard frost');
-    await chooseFrom(screen.getByRole('button', { name: 'Take back run 8' }), 'Take back');
+    await chooseFrom(screen.getByRole('button', { name: 'Delete run 8' }), 'Delete');
     await screen.findByText('Run deleted.');
     expect(await kept()).toHaveLength(8);
     press('Undo');
@@ -154,14 +154,14 @@ describe('a new test', () => {
     fireEvent.click(screen.getByRole('checkbox', { name: 'Cold' }));
     await waitFor(() => expect(names()).toBe(''));
     fill('Skis or waxes, one per line', 'One');
-    press('Begin test');
+    press('Start test');
     await waitFor(() => expect(text()).toContain('Give at least two skis or waxes'));
     fill('Skis or waxes, one per line', 'One\nTwo');
     fill('Drop of the hill', '6');
-    press('Begin test');
+    press('Start test');
     await waitFor(() => expect(text()).toContain('The length of the hill is missing.'));
     fill('Length along the slope', '80');
-    press('Begin test');
+    press('Start test');
     await waitFor(async () => expect(await listGlideTests(db, 'demo-tour')).toHaveLength(1));
     const [test] = await listGlideTests(db, 'demo-tour');
     expect(test).toMatchObject({
@@ -252,8 +252,8 @@ describe('a test of grip', () => {
       .slice(1)
       .map((row) => within(row).getAllByRole('cell')[0]!.textContent);
     expect(order).toEqual(['Best', 'Four layers', 'Slippery', 'Icing']);
-    press('Take back Best');
-    await waitFor(() => expect(text()).toContain('Taken back.'));
+    press('Delete Best');
+    await waitFor(() => expect(text()).toContain('Deleted.'));
     expect(await listGripTests(db, 'demo-tour')).toHaveLength(3);
     press('Undo');
     await waitFor(async () => expect(await listGripTests(db, 'demo-tour')).toHaveLength(4));
@@ -263,7 +263,7 @@ describe('a test of grip', () => {
     await tried('Slippery', { verdict: 'slips' });
     await shownClassic();
     expect((await screen.findByTestId('best-grip')).textContent).toContain(
-      'Try one softer or a layer more',
+      'Try a softer wax or one more layer',
     );
   });
 });

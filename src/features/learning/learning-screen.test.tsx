@@ -37,7 +37,7 @@ describe('learning', () => {
     expect(screen.getByTestId('learned-offset').textContent).toMatch(/^[+−]?[\d.]+ ± [\d.]+ °C$/);
     expect(text()).toContain('From 1 test here.');
     const [result] = screen.getAllByTestId('result');
-    expect(result!.textContent).toMatch(/^Test: Cold, Hard frost; 8 runs/);
+    expect(result!.textContent).toMatch(/^Test: Cold, Hard frost \(8 runs\)/);
     expect(view.results[0]!.movedC).toBeCloseTo(view.offset.now, 3);
     expect(view.spread.now).toBeLessThan(view.spread.before);
     expect(screen.getAllByRole('table')).toHaveLength(2);
@@ -48,7 +48,7 @@ describe('learning', () => {
     const there = (await shown()).view;
     const { text, view } = await shown('demo-tour');
     expect(view.here.tests).toBe(0);
-    expect(text()).toContain('Nothing was tried here yet. This is from 1 result elsewhere.');
+    expect(text()).toContain('No results here yet. This comes from 1 result elsewhere.');
     expect(text()).toContain('elsewhere');
     expect(Math.abs(view.offset.now)).toBeLessThan(Math.abs(there.offset.now));
     expect(view.offset.sd).toBeGreaterThan(there.offset.sd);
@@ -56,7 +56,7 @@ describe('learning', () => {
 
   it('leaves a result out at one press and counts it again by undo', async () => {
     await shown();
-    press(/^Leave out: Test: Cold/);
+    press(/^Do not count: Test: Cold/);
     await screen.findByText('No longer counted.');
     expect(await learnedFor(db, (await outingOf(db, OUTING)).venue.id)).toBeUndefined();
     press('Undo');
@@ -72,7 +72,7 @@ describe('learning', () => {
     expect((await loadTeamSettings(db)).learning?.sinceAt).toBeTruthy();
     const { text } = await shown();
     expect(text()).toContain('Nothing yet');
-    expect(within(screen.getByTestId('result')).getByText('forgotten')).toBeTruthy();
+    expect(within(screen.getByTestId('result')).getByText('ignored')).toBeTruthy();
     press('Count all again');
     await screen.findByText('All results count again.');
     expect((await loadTeamSettings(db)).learning?.sinceAt).toBeUndefined();
@@ -90,7 +90,7 @@ describe('learning', () => {
       .where('id', '=', test!.id)
       .execute();
     const { text } = await shown();
-    expect(text()).toContain('Teaches nothing: two of its names must be waxes of the shelf');
+    expect(text()).toContain('Teaches nothing. It needs two waxes from the shelf');
     expect(text()).toContain('Nothing yet');
     expect((await ownOf(db, await outingOf(db, OUTING))).learned).toBeUndefined();
   });

@@ -124,7 +124,7 @@ describe('the log', () => {
     await waitFor(() => expect(text()).toContain('Note added.'));
     expect(await count('note')).toBe(before + 1);
     expect(text()).not.toContain('Write the note first.');
-    fireEvent.click(screen.getByRole('button', { name: /^Remove the note: Loop groomed late/ }));
+    fireEvent.click(screen.getByRole('button', { name: /^Delete the note: Loop groomed late/ }));
     await waitFor(() => expect(text()).toContain('Note deleted.'));
     expect(await count('note')).toBe(before);
     fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
@@ -186,7 +186,7 @@ describe('an empty log', () => {
     expect(
       screen.getByRole('link', { name: 'Choose a wax and save the choice' }).getAttribute('href'),
     ).toBe(`/outing/${OUTING}/pick`);
-    expect(text()).toContain('will stand here in order of time');
+    expect(text()).toContain('tests and notes appear here');
     expect(screen.queryByLabelText('Find by word')).toBeNull();
   });
 

@@ -82,7 +82,7 @@ describe('how a choice turned out', () => {
     const wrong = await sayOutcomeAction(key(), { choiceId, glide: 'quick', feel: 'right' });
     expect(wrong.ok).toBe(false);
     const gone = await sayOutcomeAction(key(), { choiceId: 'x', glide: 'fast', feel: 'right' });
-    expect(!gone.ok && gone.error.message).toMatch(/no longer exists/);
+    expect(!gone.ok && gone.error.message).toMatch(/was deleted/);
     expect((await takeOutcomeBackAction(key(), choiceId)).ok).toBe(false);
   });
 });

@@ -82,13 +82,13 @@ describe('the plan of the cabin', () => {
     const free = show(<PlanAnswer now={{ ...now, sureness, slack }} products={{}} />);
     expect(free.text()).toContain('It is in time in 70 % of trial runs.');
     expect(free.text()).toMatch(
-      /Slack helps most before its step “[^”]+” \([^)]*, \w+\): with 15 min kept free there it is in time in 96 %/,
+      /Spare time helps most before “[^”]+” \([^)]*, \w+\)\. With 15 min there it is in time in 96 %/,
     );
     cleanup();
     const none = show(
       <PlanAnswer now={{ ...now, sureness, slack: { pairId, inTime: 0.7 } }} products={{}} />,
     );
-    expect(none.text()).toContain('Free time helps nowhere');
+    expect(none.text()).toContain('Spare time would not help');
   });
 
   it('says that pairs cannot be ready and why, and who has no pair', async () => {
@@ -103,7 +103,7 @@ describe('the plan of the cabin', () => {
     cleanup();
     const { text } = await shown();
     expect(screen.getByTestId('plan-answer').textContent).toBe('No pair can be ready');
-    expect(text()).toContain('Nobody is there for long enough at one go');
+    expect(text()).toContain('Nobody is there long enough');
   });
 
   it('takes a tick as the whole visit done, starts the job, and takes it back', async () => {
@@ -144,10 +144,10 @@ describe('the plan of the cabin', () => {
     fireEvent.click(own[0]!);
     expect(screen.getByTestId('chosen-step').textContent).toContain(pair.skiName);
     press('5 min earlier');
-    await waitFor(() => expect(document.body.textContent).toMatch(/Not moved\.|now begins at/));
+    await waitFor(() => expect(document.body.textContent).toMatch(/Not moved\.|now starts at/));
     fireEvent.click(own.find((box) => box.getAttribute('aria-label')!.startsWith('Top'))!);
     press('5 min later');
-    await screen.findByText(/now begins at/);
+    await screen.findByText(/now starts at/);
     expect(await planId()).not.toBe(before);
     expect((await latestPlan(db))!.isMoved).toBe(true);
     press('Undo');
@@ -165,7 +165,7 @@ describe('the plan of the cabin', () => {
       .where('id', '=', OUTING)
       .execute();
     const { text } = await shown();
-    expect(text()).toMatch(/\d+ steps should have begun by now/);
+    expect(text()).toMatch(/\d+ steps should have started by now/);
     expect(text()).toContain('The start of Lantern youth giant slalom has moved. Plan again.');
   });
 
@@ -185,7 +185,7 @@ describe('the plan of the cabin', () => {
 
   it('says at its field what cannot be planned', async () => {
     await shown();
-    fireEvent.click(await screen.findByRole('button', { name: /irons: 2/ }));
+    fireEvent.click(await screen.findByRole('button', { name: /Irons: 2/ }));
     const irons = await screen.findByRole('textbox', { name: 'Irons, separated by commas' });
     fireEvent.change(irons, { target: { value: 'one, one' } });
     press('Make the plan');

@@ -148,9 +148,9 @@ describe('a drill', () => {
     await user.click(screen.getByRole('radio', { name: 'Clean' }));
     await user.click(screen.getByRole('radio', { name: 'Yes' }));
     press('Answer');
-    await waitFor(() => expect(text()).toContain('75 % of what could be had'));
+    await waitFor(() => expect(text()).toContain('75 % of the possible points'));
     expect(text()).toContain('Missed: Wax');
-    expect(text()).toContain('Kept.');
+    expect(text()).toContain('Saved.');
     expect(await listAnswers(db, ILO.id)).toHaveLength(before + 1);
     expect(screen.queryByRole('button', { name: 'Answer' })).toBeNull();
   });
@@ -172,7 +172,7 @@ describe('a drill', () => {
     const { text, user } = await drillOf(item);
     await user.click(screen.getByRole('radio', { name: 'Cannot tell' }));
     press('Answer');
-    await waitFor(() => expect(text()).toContain('likely that A is faster'));
+    await waitFor(() => expect(text()).toContain('A is faster with'));
     press(WORDS.drillFrame.dispute);
     fill(WORDS.drillFrame.disputeWhy, 'Six runs are too few for this.');
     press(WORDS.drillFrame.disputeSend);

@@ -128,7 +128,7 @@ describe('what one has got', () => {
     await user.click(screen.getByRole('button', { name: 'Put it in the log' }));
     await waitFor(() => expect(pushed()).toHaveLength(1));
     expect(pushed()[0]).toMatch(/^\/outing\/new\?snow=.*&grain=.*&then=pick$/);
-    await user.click(screen.getByRole('button', { name: 'Remove Very cold' }));
+    await user.click(screen.getByRole('button', { name: 'Delete Very cold' }));
     expect(text()).not.toContain('+');
   });
 

@@ -99,6 +99,6 @@ describe('the season', () => {
     expect(lines[0]).toContain('kind,name,grams [g]');
     expect(lines.some((line) => line.startsWith('choice,'))).toBe(true);
     const none = await exportSeason(db, null, 'csv');
-    expect(!none.ok && none.error.message).toContain('Say of which outing');
+    expect(!none.ok && none.error.message).toContain('That outing does not exist');
   });
 });

@@ -69,12 +69,12 @@ describe('the book of another cabin', () => {
     const { user, text } = show(<ExchangePart />);
     await user.upload(await fileInput('book'), await bookOf(there));
     await screen.findByTestId('book-preview');
-    expect(text()).toMatch(/name: Lantern tour over the pass → Later/);
-    expect(text()).toMatch(/note: Ours → Theirs/);
+    expect(text()).toMatch(/Name: Lantern tour over the pass → Later/);
+    expect(text()).toMatch(/Note: Ours → Theirs/);
     expect(text()).toMatch(/\d+ records are the same in both/);
     await user.click(screen.getByRole('radio', { name: 'Use the other cabin’s' }));
     await user.click(screen.getByRole('button', { name: 'Import' }));
-    await waitFor(() => expect(text()).toContain('Taken in: 0 new, 1 changed.'));
+    await waitFor(() => expect(text()).toContain('Imported: 0 new, 1 changed.'));
     expect(asked.at(-1)).toContain(encodeURIComponent(`ski/${pair!.id}`));
     const kept = await here.db
       .selectFrom('ski')

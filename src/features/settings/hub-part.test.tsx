@@ -46,7 +46,7 @@ describe('the hub of several cabins', () => {
     first.unmount();
     const second = await shown();
     expect(screen.getByTestId('hub-state').textContent).toBe('Joined: https://hub.example:3240');
-    expect(second.text()).toContain('What changes here is handed in when it can.');
+    expect(second.text()).toContain('Your changes are sent when it can.');
     answers = () => Response.json({ code: 'not_let_in' }, { status: 401 });
     press('Sync now');
     await waitFor(() => expect(second.text()).toContain('does not know this token'));
@@ -66,13 +66,15 @@ describe('the hub of several cabins', () => {
     ]);
     const { text, unmount } = await shown();
     expect(text()).toContain(
-      'name: “Tour of Bach” of the other cabin stands, “Tour of Alm” of this one gave way',
+      'Name: “Tour of Bach” of the other cabin is kept, “Tour of Alm” of this one was replaced',
     );
-    expect(text()).toContain('name: “Tour of Alm” of this cabin stands, “Tour of Bach” gave way');
+    expect(text()).toContain(
+      'Name: “Tour of Alm” of this cabin is kept, “Tour of Bach” was replaced',
+    );
     expect(text()).not.toContain('version');
     expect(text()).toContain('With Bach, Wed 13 Jan 13:00');
     press('Seen: Sprint');
-    await waitFor(() => expect(text()).toContain('Removed from the list.'));
+    await waitFor(() => expect(text()).toContain('Marked as seen.'));
     unmount();
     const again = await shown();
     expect(again.text()).not.toContain('Sprint');
@@ -100,7 +102,7 @@ describe('the hub of several cabins', () => {
     unmount();
     const again = await shown();
     expect(screen.getByTestId('hub-state').textContent).toContain(
-      'In step with https://hub.example',
+      'In sync with https://hub.example',
     );
     press('Leave the hub');
     await waitFor(() => expect(again.text()).toContain('What came from it stays here.'));
@@ -124,7 +126,7 @@ describe('the hub of several cabins', () => {
     await holdBack(db, { done: [], held, at });
     const { text } = await shown();
     expect(text()).toContain('Another computer uses the token of this cabin');
-    expect(text()).toContain('Bach removed one more record. Remove it here too?');
+    expect(text()).toContain('Bach deleted one more record. Delete it here too?');
     expect(text()).toContain('This version cannot read it.');
     press('Keep them');
     await waitFor(() => expect(text()).toContain('The other cabins get them back.'));

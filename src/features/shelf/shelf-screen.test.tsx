@@ -43,7 +43,7 @@ describe('the Shelf screen', () => {
   it('gives a removed product back by undo, with all it had', async () => {
     const before = (await named('Frost'))!;
     const { user } = await shown();
-    await chooseFrom(menuOf('Frost'), 'Remove Frost');
+    await chooseFrom(menuOf('Frost'), 'Delete Frost');
     await waitFor(async () => expect(await named('Frost')).toBeUndefined());
     await user.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(async () => expect(await named('Frost')).toBeDefined());

@@ -80,7 +80,7 @@ describe('a pair of skis', () => {
     const again = await shown(id);
     await again.user.click(
       (
-        await within(again.container).findAllByRole('button', { name: 'Remove: 12 km, usual snow' })
+        await within(again.container).findAllByRole('button', { name: 'Delete: 12 km, usual snow' })
       )[0]!,
     );
     await waitFor(async () => expect(await listSkiEvents(db, id)).toHaveLength(before));

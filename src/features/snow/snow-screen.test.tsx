@@ -267,10 +267,7 @@ describe('readings that were taken', () => {
     const before = (await readings()).length;
     const { user } = await shown();
     const list = within(screen.getByRole('region', { name: 'Readings of this outing' }));
-    await chooseFrom(
-      list.getAllByRole('button', { name: /^Change the reading of/ })[0]!,
-      'Withdraw',
-    );
+    await chooseFrom(list.getAllByRole('button', { name: /^Change the reading of/ })[0]!, 'Delete');
     await waitFor(async () => expect(await readings()).toHaveLength(before - 1));
     await user.click(await screen.findByRole('button', { name: 'Undo' }));
     await waitFor(async () => expect(await readings()).toHaveLength(before));
@@ -280,11 +277,11 @@ describe('readings that were taken', () => {
     const { text } = await shown();
     const list = within(screen.getByRole('region', { name: 'Readings of this outing' }));
     const withdraw = () =>
-      chooseFrom(list.getAllByRole('button', { name: /^Change the reading of/ })[0]!, 'Withdraw');
+      chooseFrom(list.getAllByRole('button', { name: /^Change the reading of/ })[0]!, 'Delete');
     await withdraw();
-    await waitFor(() => expect(text()).toContain('Reading withdrawn.'));
+    await waitFor(() => expect(text()).toContain('Reading deleted.'));
     await withdraw();
-    await waitFor(() => expect(text()).toContain('already withdrawn or corrected'));
+    await waitFor(() => expect(text()).toContain('already deleted or corrected'));
   });
 });
 
@@ -353,9 +350,9 @@ describe('grooming and traffic', () => {
     await addTrackEvent(db, { ...event, kind: 'groomed' });
     const { user, text } = await shown();
     expect(screen.getByTestId('track-events').textContent).toContain('Groomed');
-    await user.click(screen.getByRole('button', { name: /^Remove: .*Groomed/ }));
+    await user.click(screen.getByRole('button', { name: /^Delete: .*Groomed/ }));
     await waitFor(async () => expect(await kept()).toEqual([]));
-    expect(text()).toContain('Removed:');
+    expect(text()).toContain('Deleted:');
     await user.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(async () => expect(await kept()).toHaveLength(1));
   });

@@ -50,7 +50,7 @@ describe('the course', () => {
     const { user } = await shown();
     const [, , third] = nameFields();
     await user.click(third!);
-    press('Remove Stadium');
+    press('Delete Stadium');
     expect(nameFields().map(({ value }) => value)).not.toContain('Stadium');
     expect(document.activeElement).toBe(third);
     await user.keyboard('!');
@@ -76,8 +76,8 @@ describe('the course', () => {
     const { text } = await shown();
     for (let i = nameFields().length; i < 8; i += 1) press('Add a segment');
     expect(screen.queryByRole('button', { name: 'Add a segment' })).toBeNull();
-    while (screen.queryAllByRole('button', { name: /^Remove / }).length > 0) {
-      fireEvent.click(screen.getAllByRole('button', { name: /^Remove / })[0]!);
+    while (screen.queryAllByRole('button', { name: /^Delete / }).length > 0) {
+      fireEvent.click(screen.getAllByRole('button', { name: /^Delete / })[0]!);
     }
     expect(text()).toContain('The whole course counts as one flat, groomed place');
     press('Save course');

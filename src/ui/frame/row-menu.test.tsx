@@ -11,14 +11,14 @@ const button = () => screen.getByRole('button', { name: 'What to do' });
 const actions = () => [
   { key: 'change', title: 'Change', onSelect: vi.fn() },
   { key: 'see', title: 'See', href: '/ski/1' },
-  { key: 'remove', title: 'Remove', onSelect: vi.fn() },
+  { key: 'remove', title: 'Delete', onSelect: vi.fn() },
 ];
 
 describe('the menu of a row', () => {
   it('does what is taken from it, and nothing else', async () => {
     const [change, see, remove] = actions();
     show(<RowMenu label="What to do" actions={[change!, see!, remove!]} />);
-    await chooseFrom(button(), 'Remove');
+    await chooseFrom(button(), 'Delete');
     await vi.waitFor(() => expect(remove!.onSelect).toHaveBeenCalledOnce());
     expect(change!.onSelect).not.toHaveBeenCalled();
   });

@@ -180,7 +180,7 @@ export const fields: WordsAt<'fields'> = {
     outingId: { name: 'Einsatz' },
     words: { name: 'Notiz', missing: 'Erst die Notiz schreiben.' },
     createdAt: { name: 'Zeit' },
-    removedAt: { name: 'Entfernt' },
+    removedAt: { name: 'Gelöscht' },
   },
 
   OUTCOME: {

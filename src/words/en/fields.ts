@@ -210,7 +210,7 @@ export const NOTE: WordsOf<typeof NOTE_FIELDS> = {
   outingId: { name: 'Outing' },
   words: { name: 'Note', missing: 'Write the note first.' },
   createdAt: { name: 'Time' },
-  removedAt: { name: 'Removed' },
+  removedAt: { name: 'Deleted' },
 };
 
 export const OUTCOME: WordsOf<typeof OUTCOME_FIELDS> = {

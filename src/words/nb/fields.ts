@@ -179,7 +179,7 @@ export const fields: WordsAt<'fields'> = {
     outingId: { name: 'Økt' },
     words: { name: 'Notat', missing: 'Skriv notatet først.' },
     createdAt: { name: 'Tid' },
-    removedAt: { name: 'Fjernet' },
+    removedAt: { name: 'Slettet' },
   },
 
   OUTCOME: {

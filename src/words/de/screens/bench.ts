@@ -13,7 +13,7 @@ export const bench: WordsAt<'screens/bench'> = {
   },
   runJob: {
     thisSkiIsOnThe: 'Dieser Ski ist schon auf dem Tisch. Diese Arbeit fortsetzen.',
-    takenBack: (title: string) => `${title}, zurückgenommen`,
+    takenBack: (title: string) => `${title}, rückgängig gemacht`,
     thisJobWasPutAway: 'Diese Arbeit wurde abgebrochen. Eine neue beginnen.',
     anotherDeviceMovedThisJob:
       'Ein anderes Gerät hat diese Arbeit weitergeführt. Nachsehen, bei welchem Schritt sie ist.',
@@ -107,7 +107,7 @@ export const bench: WordsAt<'screens/bench'> = {
     stepsWereSkipped: (skipped: number) => `${plain(skipped)} Schritte wurden ausgelassen.`,
     toTheSki: 'Zum Ski',
     toTheLog: 'Zum Logbuch',
-    undoTheLastStep: 'Letzten Schritt zurücknehmen',
+    undoTheLastStep: 'Letzten Schritt rückgängig machen',
     isPutAwayUnfinished: (name: string) => `${name}: vor dem Ende abgebrochen.`,
     putThisJobAway: 'Diese Arbeit abbrechen',
   },

@@ -9,7 +9,7 @@ export const grip: WordsAt<'screens/grip'> = {
     stepIsMissing: 'Der Schritt fehlt.',
     thisOutingIsGoneChoose: 'Diesen Einsatz gibt es nicht mehr. Einen anderen wählen.',
     thisPairIsGoneChoose: 'Dieses Paar ist nicht mehr im Ständer. Ein anderes wählen.',
-    thatWasTakenBackAlready: 'Das ist schon entfernt.',
+    thatWasTakenBackAlready: 'Das ist schon gelöscht.',
   },
   pocketChart: {
     halfWeight: 'halbes Gewicht',
@@ -65,7 +65,7 @@ export const grip: WordsAt<'screens/grip'> = {
     whatDoesItDo: 'Was tut er?',
     scrapeBareAndChooseAgain: 'Blank abziehen und neu wählen',
     triedIt: 'Das habe ich versucht',
-    takeBack: 'Entfernen',
+    takeBack: 'Löschen',
     patternedAndSkinBases: 'Schuppen- und Fellski',
   },
   gripScreen: {

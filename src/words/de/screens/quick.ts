@@ -99,7 +99,7 @@ export const quick: WordsAt<'screens/quick'> = {
     from: 'Von',
     to: 'Bis',
     addBlock: 'Block aufnehmen',
-    remove: (name: string) => `${name} entfernen`,
+    remove: (name: string) => `${name} löschen`,
     usualKinds: 'Übliche Arten (typische Bereiche, eigene Etiketten lesen)',
     kind: (name: string, range: string) => `${name}, ${range}`,
     ranked: 'Deine Blöcke, der beste zuerst',
@@ -120,7 +120,7 @@ export const quick: WordsAt<'screens/quick'> = {
         : `${plain(count)} Blöcke ins Regal aufgenommen.`,
     haveAll: 'Sie sind schon im Regal.',
     unnamed: (range: string) => `Block ${range}`,
-    takeOut: 'Entfernen',
+    takeOut: 'Löschen',
   },
   share: {
     snow: (snow: string, humidity: string, grain: string, discipline: string, purpose: string) =>

@@ -73,7 +73,7 @@ export const settings: WordsAt<'screens/settings'> = {
     decidedWith: (cabin: string, time: string) => `Mit ${cabin}, ${time}`,
     saw: 'Gesehen',
     sawOf: (label: string) => `Gesehen: ${label}`,
-    seen: 'Von der Liste entfernt.',
+    seen: 'Als gesehen markiert.',
     twin: (time: string) =>
       `Ein anderer Rechner nutzt den Schlüssel dieser Kabine (zuletzt ${time}). Nichts ging verloren. Einen zweiten Schlüssel anfordern und dort neu beitreten.`,
     heldTitle: 'Nicht importiert',

@@ -15,7 +15,7 @@ export const shelf: WordsAt<'screens/shelf'> = {
       'Dieses Produkt wurde inzwischen aus dem Regal genommen. Neu aufnehmen.',
     isOnTheShelfAlready: (name: string) =>
       `„${name}“ ist schon im Regal. Diesem einen anderen Namen geben.`,
-    thatProductIsOffThe: 'Dieses Produkt ist schon entfernt.',
+    thatProductIsOffThe: 'Dieses Produkt ist schon gelöscht.',
   },
   coveragePart: {
     plainSnow: 'Kein Zusatz verlangt',
@@ -118,7 +118,7 @@ export const shelf: WordsAt<'screens/shelf'> = {
     left: 'Übrig',
     aPairCosts: 'Ein Paar kostet',
     change: 'Ändern',
-    isOffTheShelf: (name: string) => `${name} wurde entfernt.`,
+    isOffTheShelf: (name: string) => `${name} wurde gelöscht.`,
     whatIsThereToChoose: 'Was ist im Regal?',
     onTheShelf: 'Im Regal',
     theShelfAsCsv: 'Das Regal als CSV',
@@ -140,8 +140,8 @@ export const shelf: WordsAt<'screens/shelf'> = {
     runsOut: (runningOut: string) => ` Geht aus: ${runningOut}.`,
     notWeighed: 'nicht gewogen',
     change2: (name: string) => `${name} ändern`,
-    takeOff: (name: string) => `${name} entfernen`,
-    takeOff2: 'Entfernen',
+    takeOff: (name: string) => `${name} löschen`,
+    takeOff2: 'Löschen',
     whatToDoWith: (name: string) => `Was mit ${name} geschehen soll`,
     plain: 'ohne',
   },

@@ -24,12 +24,12 @@ export const skis: WordsAt<'screens/skis'> = {
       'Dieses Paar wurde inzwischen aus dem Ständer genommen. Erst zurückstellen, dann noch einmal speichern.',
     isOnTheRackAlready: (name: string) =>
       `„${name}“ steht schon im Ständer. Diesem einen anderen Namen geben.`,
-    thatPairIsOffThe: 'Dieses Paar ist schon entfernt.',
+    thatPairIsOffThe: 'Dieses Paar ist schon gelöscht.',
     thatPairIsOnThe: 'Dieses Paar ist schon im Ständer.',
   },
   skiLife: {
     thisSkiIsGone: 'Diesen Ski gibt es nicht mehr.',
-    thatEventWasTakenBack: 'Dieses Ereignis ist schon entfernt.',
+    thatEventWasTakenBack: 'Dieses Ereignis ist schon gelöscht.',
   },
   labelsSheet: {
     whichSkiIsIt: 'Welcher Ski ist es?',
@@ -129,11 +129,11 @@ export const skis: WordsAt<'screens/skis'> = {
     coats2: 'Aufträge',
     note: 'Notiz',
     writeItDown: 'In die Geschichte',
-    takenBack: (removed: string) => `${removed}: entfernt.`,
+    takenBack: (removed: string) => `${removed}: gelöscht.`,
     nothingIsWrittenDownYet: 'Noch nichts.',
     byAJobOfThe: ', aus einer Arbeit',
-    takeBack: (event: string) => `Entfernen: ${event}`,
-    takeBack2: 'Entfernen',
+    takeBack: (event: string) => `Löschen: ${event}`,
+    takeBack2: 'Löschen',
   },
   baseMap: {
     baseOfWithMarksThe: (name: string, count: number) =>
@@ -155,13 +155,13 @@ export const skis: WordsAt<'screens/skis'> = {
     fromTheTip: 'Von der Spitze',
     sideBaseUpTipAway: 'Seite, Belag oben und Spitze von dir weg',
     markIt: 'Zeichen aufnehmen',
-    cleared: (words: string) => `${words}: entfernt.`,
+    cleared: (words: string) => `${words}: gelöscht.`,
     nothingIsMarkedTheBase: 'Keine Zeichen. Der Belag ist in Gebrauch und in Ordnung.',
     onePlace: 'eine Stelle',
     places: (places: number) => `${plain(places)} Stellen`,
     atCm: (findingword: string, positionCm: number, sideword: string) =>
       `${findingword} bei ${plain(positionCm)} cm, ${sideword}`,
-    clear: (words: string) => `${words} entfernen`,
+    clear: (words: string) => `${words} löschen`,
   },
   skiScreen: {
     cm: (lengthCm: number) => `${plain(lengthCm)} cm`,
@@ -175,7 +175,7 @@ export const skis: WordsAt<'screens/skis'> = {
     stored: 'Eingelagert. ',
     waxIsInKmSince: (kmSinceWax: number) =>
       `Gewachst: ${plain(kmSinceWax)} km seit dem letzten Auftrag.`,
-    isOffTheRackIts: (name: string) => `${name} wurde entfernt. Die Geschichte bleibt.`,
+    isOffTheRackIts: (name: string) => `${name} wurde gelöscht. Die Geschichte bleibt.`,
     makeTheJobSheet: 'Arbeitsblatt machen',
     allSkis: 'Alle Ski',
     itsLabel: 'Aufkleber',

@@ -248,7 +248,7 @@ export const snow: WordsAt<'screens/snow'> = {
   },
   trackWork: {
     thisOutingIsGone: 'Diesen Einsatz gibt es nicht mehr. Einen anderen wählen.',
-    takenBackAlready: 'Das ist schon entfernt.',
+    takenBackAlready: 'Das ist schon gelöscht.',
     title: 'Präparierung und Verkehr',
     usuallyAt: (clock: string) =>
       `Jede Nacht um ${clock} präpariert, wie beim Ort eingestellt. Eintragen, was du anders gesehen hast.`,
@@ -266,9 +266,9 @@ export const snow: WordsAt<'screens/snow'> = {
     add: 'Aufnehmen',
     said: (kind: string, passes: string) => (passes ? `${kind}, ${passes}` : kind),
     passesOf: (count: number) => (count === 1 ? '1 Durchgang' : `${plain(count)} Durchgänge`),
-    remove: 'Entfernen',
-    removeThe: (what: string) => `Entfernen: ${what}`,
-    removed: (what: string) => `Entfernt: ${what}.`,
+    remove: 'Löschen',
+    removeThe: (what: string) => `Löschen: ${what}`,
+    removed: (what: string) => `Gelöscht: ${what}.`,
     onlyTheUsual: 'Für diesen Einsatz nichts eingetragen.',
   },
 };

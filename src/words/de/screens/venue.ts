@@ -133,8 +133,8 @@ export const venue: WordsAt<'screens/venue'> = {
     shade: 'Schatten',
     windByTheStations: 'Wind, Anteil der Station',
     surface: 'Oberfläche',
-    remove: (name: string) => `${name} entfernen`,
-    remove2: 'Entfernen',
+    remove: (name: string) => `${name} löschen`,
+    remove2: 'Löschen',
   },
   placeForm: {
     nameOfThePlace: 'Name des Orts',

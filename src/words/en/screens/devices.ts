@@ -16,7 +16,7 @@ export const devicesScreen = {
   hereAlone: 'This computer only',
   howToOpen:
     'Frost Pick was started for this computer only. To use it on tablets and phones, stop it and run: npm start -- --lan',
-  decidedAtHost: 'Only the host computer can add or remove devices.',
+  decidedAtHost: 'Only the host computer can add or delete devices.',
   back: 'Back to Frost Pick',
 };
 

@@ -384,7 +384,7 @@ export const simpleForecast = {
 
 export const practice = {
   strokes: 'Movement of the iron',
-  noStrokes: 'The movement is a list of [ms, mm, 0 or 1] in time order, up to 4 min.',
+  noStrokes: 'The movement is a list of [ms, mm, 0 or 1] in time order.',
   temperature: 'Snow temperature',
   spread: 'Spread',
   grain: 'Grain',

@@ -5,7 +5,7 @@ export const keepNotes = {
   stepIsMissing: 'Step is missing.',
   thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
   thisPairIsGoneChoose: 'This pair is no longer on the rack. Choose another one.',
-  thatWasTakenBackAlready: 'That was already removed.',
+  thatWasTakenBackAlready: 'That was already deleted.',
 };
 
 export const pocketChart = {
@@ -60,7 +60,7 @@ export const troublePart = {
   whatDoesItDo: 'What does it do?',
   scrapeBareAndChooseAgain: 'Scrape bare and choose again',
   triedIt: 'I tried this',
-  takeBack: 'Remove',
+  takeBack: 'Delete',
   patternedAndSkinBases: 'Patterned and skin bases',
 };
 

@@ -19,7 +19,7 @@ export const newOutingScreen = {
   startOn: 'Usual starts',
   snowOfTheQuickAnswer: (snow: string) => `The snow of the quick answer: ${snow}`,
   keepItAsAReading: 'Keep as first reading',
-  leaveItOut: 'Leave it out',
+  leaveItOut: 'Do not use it',
   preset: { tonight: 'Tonight 18:00', tomorrow: 'Tomorrow 9:00', saturday: 'Saturday 9:00' },
 };
 
@@ -41,5 +41,5 @@ export const placePart = {
   theTrackHasNoAltitude:
     'The track has no altitude, so its course is left out. Read it again under Venue once the altitude is known.',
   courseOf: (count: number) => `The course has ${count} segments from the track.`,
-  withoutIt: 'Leave it out',
+  withoutIt: 'Do not use it',
 };

@@ -40,7 +40,7 @@ export const starterRow = {
   weight: (name: string) => `Weight of ${name}`,
   details: (name: string) => `Change pair, wish or weight of ${name}`,
   menu: (name: string) => `What to do with ${name}`,
-  takeOff: 'Take off the list',
+  takeOff: 'Delete from the list',
   takeOffWho: (name: string) => `Take ${name} off the list`,
   takenOff: (name: string) => `${name} is off the list.`,
   others: (text: string) => `Next: ${text}`,

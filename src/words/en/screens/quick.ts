@@ -103,7 +103,7 @@ export const ownBlocks = {
   from: 'From',
   to: 'To',
   addBlock: 'Add block',
-  remove: (name: string) => `Remove ${name}`,
+  remove: (name: string) => `Delete ${name}`,
   usualKinds: 'Usual kinds (typical ranges, read your own labels)',
   kind: (name: string, range: string) => `${name}, ${range}`,
   ranked: 'Your blocks, best first',
@@ -122,7 +122,7 @@ export const ownBlocks = {
     count === 1 ? 'One block added to the shelf.' : `${count} blocks added to the shelf.`,
   haveAll: 'They are on the shelf already.',
   unnamed: (range: string) => `Block ${range}`,
-  takeOut: 'Remove',
+  takeOut: 'Delete',
 };
 
 export const share = {

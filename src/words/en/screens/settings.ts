@@ -32,7 +32,7 @@ export const settingsScreen = {
 export const devices = {
   title: 'Devices',
   hint: 'Tablets and phones work with the same data once they are paired with this computer.',
-  open: 'Add or remove devices',
+  open: 'Add or delete devices',
 };
 
 export const copies = {
@@ -73,7 +73,7 @@ export const hub = {
   decidedWith: (cabin: string, time: string) => `With ${cabin}, ${time}`,
   saw: 'Seen',
   sawOf: (label: string) => `Seen: ${label}`,
-  seen: 'Removed from the list.',
+  seen: 'Marked as seen.',
   twin: (time: string) =>
     `Another computer uses the token of this cabin (last seen ${time}). Nothing is lost. Ask for a second token and join again there.`,
   heldTitle: 'Not imported',

@@ -8,10 +8,10 @@ export const moveStock = {
 };
 
 export const saveProduct = {
-  thisProductWasTakenOff: 'This product was removed from the shelf in the meantime. Add it again.',
+  thisProductWasTakenOff: 'This product was deleted from the shelf in the meantime. Add it again.',
   isOnTheShelfAlready: (name: string) =>
     `“${name}” is already on the shelf. Give this one another name.`,
-  thatProductIsOffThe: 'That product was already removed.',
+  thatProductIsOffThe: 'That product was already deleted.',
 };
 
 export const coveragePart = {
@@ -118,7 +118,7 @@ export const shelfScreen = {
   left: 'Left',
   aPairCosts: 'A pair costs',
   change: 'Change',
-  isOffTheShelf: (name: string) => `${name} was removed.`,
+  isOffTheShelf: (name: string) => `${name} was deleted.`,
   whatIsThereToChoose: 'What is on the shelf?',
   onTheShelf: 'On the shelf',
   theShelfAsCsv: 'The shelf as CSV',
@@ -140,8 +140,8 @@ export const shelfScreen = {
   runsOut: (runningOut: string) => ` Runs out: ${runningOut}.`,
   notWeighed: 'not weighed',
   change2: (name: string) => `Change ${name}`,
-  takeOff: (name: string) => `Remove ${name}`,
-  takeOff2: 'Remove',
+  takeOff: (name: string) => `Delete ${name}`,
+  takeOff2: 'Delete',
   whatToDoWith: (name: string) => `What to do with ${name}`,
   plain: 'plain',
 };

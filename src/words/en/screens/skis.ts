@@ -20,16 +20,16 @@ export const baseMarks = {
 
 export const saveSki = {
   thisPairWasTakenOff:
-    'This pair was removed from the rack in the meantime. Put it back first, then save again.',
+    'This pair was deleted from the rack in the meantime. Put it back first, then save again.',
   isOnTheRackAlready: (name: string) =>
     `“${name}” is already on the rack. Give this one another name.`,
-  thatPairIsOffThe: 'That pair was already removed.',
+  thatPairIsOffThe: 'That pair was already deleted.',
   thatPairIsOnThe: 'That pair is already on the rack.',
 };
 
 export const skiLife = {
   thisSkiIsGone: 'This ski no longer exists.',
-  thatEventWasTakenBack: 'That event was already removed.',
+  thatEventWasTakenBack: 'That event was already deleted.',
 };
 
 export const labelsSheet = {
@@ -132,11 +132,11 @@ export const eventsPart = {
   coats2: 'Coats',
   note: 'Note',
   writeItDown: 'Add to history',
-  takenBack: (removed: string) => `${removed}: removed.`,
+  takenBack: (removed: string) => `${removed}: deleted.`,
   nothingIsWrittenDownYet: 'Nothing yet.',
   byAJobOfThe: ', from a job',
-  takeBack: (event: string) => `Remove: ${event}`,
-  takeBack2: 'Remove',
+  takeBack: (event: string) => `Delete: ${event}`,
+  takeBack2: 'Delete',
 };
 
 export const baseMap = {
@@ -159,13 +159,13 @@ export const lookOverPart = {
   fromTheTip: 'From the tip',
   sideBaseUpTipAway: 'Side, seen with base up and tip away from you',
   markIt: 'Add mark',
-  cleared: (words: string) => `${words}: removed.`,
+  cleared: (words: string) => `${words}: deleted.`,
   nothingIsMarkedTheBase: 'No marks. The base is in use and sound.',
   onePlace: 'one place',
   places: (places: number) => `${places} places`,
   atCm: (findingword: string, positionCm: number, sideword: string) =>
     `${findingword} at ${positionCm} cm, ${sideword}`,
-  clear: (words: string) => `Remove ${words}`,
+  clear: (words: string) => `Delete ${words}`,
 };
 
 export const skiScreen = {
@@ -178,7 +178,7 @@ export const skiScreen = {
   waxReserve: (value: number) => `Wax reserve ${value} %`,
   stored: 'Stored. ',
   waxIsInKmSince: (kmSinceWax: number) => `Waxed: ${kmSinceWax} km since the last coat.`,
-  isOffTheRackIts: (name: string) => `${name} was removed. Its history is kept.`,
+  isOffTheRackIts: (name: string) => `${name} was deleted. Its history is kept.`,
   makeTheJobSheet: 'Make the job sheet',
   allSkis: 'All skis',
   itsLabel: 'Label',
@@ -186,5 +186,5 @@ export const skiScreen = {
   qrLabelOf: (name: string) => `QR label of ${name}`,
   thePairItself: 'This pair',
   changeIt: 'Change',
-  takeOffTheRack: 'Remove from rack',
+  takeOffTheRack: 'Delete from rack',
 };

@@ -256,7 +256,7 @@ export const snowScreen = {
 
 export const trackWork = {
   thisOutingIsGone: 'This outing no longer exists. Choose another one.',
-  takenBackAlready: 'That was already removed.',
+  takenBackAlready: 'That was already deleted.',
   title: 'Grooming and traffic',
   usuallyAt: (clock: string) =>
     `Groomed every night at ${clock}, as set for the venue. Enter what you saw where it was different.`,
@@ -271,8 +271,8 @@ export const trackWork = {
   add: 'Add',
   said: (kind: string, passes: string) => (passes ? `${kind}, ${passes}` : kind),
   passesOf: (count: number) => (count === 1 ? '1 pass' : `${count} passes`),
-  remove: 'Remove',
-  removeThe: (what: string) => `Remove: ${what}`,
-  removed: (what: string) => `Removed: ${what}.`,
+  remove: 'Delete',
+  removeThe: (what: string) => `Delete: ${what}`,
+  removed: (what: string) => `Deleted: ${what}.`,
   onlyTheUsual: 'Nothing entered for this outing.',
 };

@@ -131,8 +131,8 @@ export const courseEditor = {
   shade: 'Shade',
   windByTheStations: 'Wind, share of the station’s',
   surface: 'Surface',
-  remove: (name: string) => `Remove ${name}`,
-  remove2: 'Remove',
+  remove: (name: string) => `Delete ${name}`,
+  remove2: 'Delete',
 };
 
 export const placeForm = {

@@ -9,7 +9,7 @@ export const grip: WordsAt<'screens/grip'> = {
     stepIsMissing: 'Steget mangler.',
     thisOutingIsGoneChoose: 'Denne økta finnes ikke lenger. Velg en annen.',
     thisPairIsGoneChoose: 'Dette paret er ikke i stativet lenger. Velg et annet.',
-    thatWasTakenBackAlready: 'Det er alt fjernet.',
+    thatWasTakenBackAlready: 'Det er alt slettet.',
   },
   pocketChart: {
     halfWeight: 'halv vekt',
@@ -63,7 +63,7 @@ export const grip: WordsAt<'screens/grip'> = {
     whatDoesItDo: 'Hva gjør den?',
     scrapeBareAndChooseAgain: 'Skrap rent, og velg på nytt',
     triedIt: 'Jeg prøvde dette',
-    takeBack: 'Fjern',
+    takeBack: 'Slett',
     patternedAndSkinBases: 'Smørefrie såler og feller',
   },
   gripScreen: {

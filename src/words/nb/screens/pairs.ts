@@ -42,7 +42,7 @@ export const pairs: WordsAt<'screens/pairs'> = {
     weight: (name: string) => `Vekt på ${name}`,
     details: (name: string) => `Endre par, ønske eller vekt for ${name}`,
     menu: (name: string) => `Hva du vil gjøre med ${name}`,
-    takeOff: 'Ta av listen',
+    takeOff: 'Slett fra listen',
     takeOffWho: (name: string) => `Ta ${name} av listen`,
     takenOff: (name: string) => `${name} er tatt av listen.`,
     others: (text: string) => `Neste: ${text}`,

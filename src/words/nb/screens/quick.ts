@@ -97,7 +97,7 @@ export const quick: WordsAt<'screens/quick'> = {
     from: 'Fra',
     to: 'Til',
     addBlock: 'Legg til blokk',
-    remove: (name: string) => `Fjern ${name}`,
+    remove: (name: string) => `Slett ${name}`,
     usualKinds: 'Vanlige slag (typiske områder, les dine egne etiketter)',
     kind: (name: string, range: string) => `${name}, ${range}`,
     ranked: 'Blokkene dine, den beste først',
@@ -116,7 +116,7 @@ export const quick: WordsAt<'screens/quick'> = {
       count === 1 ? 'En blokk lagt på hylla.' : `${plain(count)} blokker lagt på hylla.`,
     haveAll: 'De er alt på hylla.',
     unnamed: (range: string) => `Blokk ${range}`,
-    takeOut: 'Fjern',
+    takeOut: 'Slett',
   },
   share: {
     snow: (snow: string, humidity: string, grain: string, discipline: string, purpose: string) =>

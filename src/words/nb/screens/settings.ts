@@ -73,7 +73,7 @@ export const settings: WordsAt<'screens/settings'> = {
     decidedWith: (cabin: string, time: string) => `Med ${cabin}, ${time}`,
     saw: 'Sett',
     sawOf: (label: string) => `Sett: ${label}`,
-    seen: 'Fjernet fra listen.',
+    seen: 'Merket som sett.',
     twin: (time: string) =>
       `En annen datamaskin bruker nøkkelen til denne smørebua (sist ${time}). Ingenting er tapt. Be om en nøkkel til, og koble til igjen der.`,
     heldTitle: 'Ikke importert',

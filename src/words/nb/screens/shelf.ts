@@ -13,7 +13,7 @@ export const shelf: WordsAt<'screens/shelf'> = {
   saveProduct: {
     thisProductWasTakenOff: 'Dette produktet ble tatt av hylla i mellomtiden. Legg det til igjen.',
     isOnTheShelfAlready: (name: string) => `«${name}» er alt på hylla. Gi dette et annet navn.`,
-    thatProductIsOffThe: 'Det produktet er alt fjernet.',
+    thatProductIsOffThe: 'Det produktet er alt slettet.',
   },
   coveragePart: {
     plainSnow: 'Ingen tilsetning etterspurt',
@@ -116,7 +116,7 @@ export const shelf: WordsAt<'screens/shelf'> = {
     left: 'Igjen',
     aPairCosts: 'Et par koster',
     change: 'Endre',
-    isOffTheShelf: (name: string) => `${name} er fjernet.`,
+    isOffTheShelf: (name: string) => `${name} er slettet.`,
     whatIsThereToChoose: 'Hva er på hylla?',
     onTheShelf: 'På hylla',
     theShelfAsCsv: 'Hylla som CSV',
@@ -138,8 +138,8 @@ export const shelf: WordsAt<'screens/shelf'> = {
     runsOut: (runningOut: string) => ` Tar slutt: ${runningOut}.`,
     notWeighed: 'ikke veid',
     change2: (name: string) => `Endre ${name}`,
-    takeOff: (name: string) => `Fjern ${name}`,
-    takeOff2: 'Fjern',
+    takeOff: (name: string) => `Slett ${name}`,
+    takeOff2: 'Slett',
     whatToDoWith: (name: string) => `Hva du vil gjøre med ${name}`,
     plain: 'ren',
   },

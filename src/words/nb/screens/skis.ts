@@ -23,12 +23,12 @@ export const skis: WordsAt<'screens/skis'> = {
     thisPairWasTakenOff:
       'Dette paret ble tatt ut av stativet i mellomtiden. Sett det tilbake først, og lagre igjen.',
     isOnTheRackAlready: (name: string) => `«${name}» står alt i stativet. Gi dette et annet navn.`,
-    thatPairIsOffThe: 'Det paret er alt fjernet.',
+    thatPairIsOffThe: 'Det paret er alt slettet.',
     thatPairIsOnThe: 'Det paret står alt i stativet.',
   },
   skiLife: {
     thisSkiIsGone: 'Denne skien finnes ikke lenger.',
-    thatEventWasTakenBack: 'Den hendelsen er alt fjernet.',
+    thatEventWasTakenBack: 'Den hendelsen er alt slettet.',
   },
   labelsSheet: {
     whichSkiIsIt: 'Hvilken ski er det?',
@@ -128,11 +128,11 @@ export const skis: WordsAt<'screens/skis'> = {
     coats2: 'Strøk',
     note: 'Notat',
     writeItDown: 'Legg til i historikken',
-    takenBack: (removed: string) => `${removed}: fjernet.`,
+    takenBack: (removed: string) => `${removed}: slettet.`,
     nothingIsWrittenDownYet: 'Ingenting ennå.',
     byAJobOfThe: ', fra en jobb',
-    takeBack: (event: string) => `Fjern: ${event}`,
-    takeBack2: 'Fjern',
+    takeBack: (event: string) => `Slett: ${event}`,
+    takeBack2: 'Slett',
   },
   baseMap: {
     baseOfWithMarksThe: (name: string, count: number) =>
@@ -153,13 +153,13 @@ export const skis: WordsAt<'screens/skis'> = {
     fromTheTip: 'Fra tuppen',
     sideBaseUpTipAway: 'Side, med sålen opp og tuppen bort fra deg',
     markIt: 'Legg til merke',
-    cleared: (words: string) => `${words}: fjernet.`,
+    cleared: (words: string) => `${words}: slettet.`,
     nothingIsMarkedTheBase: 'Ingen merker. Sålen er i bruk og i orden.',
     onePlace: 'ett sted',
     places: (places: number) => `${plain(places)} steder`,
     atCm: (findingword: string, positionCm: number, sideword: string) =>
       `${findingword} ved ${plain(positionCm)} cm, ${sideword}`,
-    clear: (words: string) => `Fjern ${words}`,
+    clear: (words: string) => `Slett ${words}`,
   },
   skiScreen: {
     cm: (lengthCm: number) => `${plain(lengthCm)} cm`,
@@ -172,7 +172,7 @@ export const skis: WordsAt<'screens/skis'> = {
     waxReserve: (value: number) => `Voksreserve ${plain(value)} %`,
     stored: 'Lagret bort. ',
     waxIsInKmSince: (kmSinceWax: number) => `Smurt: ${plain(kmSinceWax)} km siden siste strøk.`,
-    isOffTheRackIts: (name: string) => `${name} ble fjernet. Historikken er beholdt.`,
+    isOffTheRackIts: (name: string) => `${name} ble slettet. Historikken er beholdt.`,
     makeTheJobSheet: 'Lag jobbarket',
     allSkis: 'Alle ski',
     itsLabel: 'Merkelapp',

@@ -247,7 +247,7 @@ export const snow: WordsAt<'screens/snow'> = {
   },
   trackWork: {
     thisOutingIsGone: 'Denne økta finnes ikke lenger. Velg en annen.',
-    takenBackAlready: 'Det er alt fjernet.',
+    takenBackAlready: 'Det er alt slettet.',
     title: 'Preparering og trafikk',
     usuallyAt: (clock: string) =>
       `Prepareres hver natt ${clock}, som satt for stedet. Skriv det du så, der det var annerledes.`,
@@ -265,9 +265,9 @@ export const snow: WordsAt<'screens/snow'> = {
     add: 'Legg til',
     said: (kind: string, passes: string) => (passes ? `${kind}, ${passes}` : kind),
     passesOf: (count: number) => (count === 1 ? '1 passering' : `${plain(count)} passeringer`),
-    remove: 'Fjern',
-    removeThe: (what: string) => `Fjern: ${what}`,
-    removed: (what: string) => `Fjernet: ${what}.`,
+    remove: 'Slett',
+    removeThe: (what: string) => `Slett: ${what}`,
+    removed: (what: string) => `Slettet: ${what}.`,
     onlyTheUsual: 'Ikke ført noe for denne økta.',
   },
 };

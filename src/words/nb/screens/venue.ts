@@ -131,8 +131,8 @@ export const venue: WordsAt<'screens/venue'> = {
     shade: 'Skygge',
     windByTheStations: 'Vind, andel av stasjonens',
     surface: 'Underlag',
-    remove: (name: string) => `Fjern ${name}`,
-    remove2: 'Fjern',
+    remove: (name: string) => `Slett ${name}`,
+    remove2: 'Slett',
   },
   placeForm: {
     nameOfThePlace: 'Navn på stedet',
