@@ -8,7 +8,7 @@ import { seedDemo } from '../src/data/demo/seed';
 import { importReadings } from '../src/features/snow/use-cases/import-readings';
 import { MOST_ROWS } from '../src/formats/csv/readings';
 import { readCourseTrack } from '../src/formats/gpx/course';
-import type { Write } from '../src/server/deed';
+import type { Write } from '../src/server/write';
 import { report, times } from './measure';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'frost-bench-'));

@@ -34,5 +34,5 @@ async function restore(folder: string, copy: string | undefined): Promise<void> 
 }
 
 layOutTongues();
-const [deed, folder = '', copy] = process.argv.slice(2);
-await (deed === 'restore' ? restore(folder, copy) : backUp(folder));
+const [command, folder = '', copy] = process.argv.slice(2);
+await (command === 'restore' ? restore(folder, copy) : backUp(folder));

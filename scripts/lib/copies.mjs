@@ -9,9 +9,9 @@ const PROGRAM = path.join(ROOT, '.next', 'copies.mjs');
 
 /**
  * Runs `backup` or `restore` on a data folder: `--data FOLDER`, FROST_PICK_DATA, or one's own data.
- * @param {'backup' | 'restore'} deed
+ * @param {'backup' | 'restore'} command
  */
-export async function runCopies(deed) {
+export async function runCopies(command) {
   requireNode();
   let found;
   try {
@@ -25,7 +25,7 @@ export async function runCopies(deed) {
   );
   ensureInstalled();
   await bundle('host/copies.ts', PROGRAM);
-  const { status } = spawnSync(process.execPath, [PROGRAM, deed, folder, ...positionals], {
+  const { status } = spawnSync(process.execPath, [PROGRAM, command, folder, ...positionals], {
     stdio: 'inherit',
   });
   process.exit(status ?? 1);

@@ -373,8 +373,8 @@ describe('weather', () => {
 });
 
 describe('a write that is done once', () => {
-  const write = (key: string, deed: string, work: () => { ok: boolean; n?: number }) =>
-    writeOnce(db, { key, deed, at: AT }, () => Promise.resolve(work()));
+  const write = (key: string, name: string, work: () => { ok: boolean; n?: number }) =>
+    writeOnce(db, { key, name, at: AT }, () => Promise.resolve(work()));
 
   it('gives its first answer again and does nothing the second time', async () => {
     let count = 0;
@@ -390,7 +390,7 @@ describe('a write that is done once', () => {
   });
 
   it('takes back what it wrote before it was refused', async () => {
-    const refused = await writeOnce(db, { key: 'k', deed: 'd', at: AT }, async (transaction) => {
+    const refused = await writeOnce(db, { key: 'k', name: 'd', at: AT }, async (transaction) => {
       await saveTeamSettings(transaction, { ventilated: false });
       return { ok: false };
     });

@@ -20,12 +20,12 @@ class Refused extends Error {
 /**
  * Does a write once for a key that the client made, in one transaction with the key: sent again (a double
  * click, an answer that was lost) it changes nothing and gives the first answer. A write that is refused
- * leaves nothing behind, not even its key. `deed` names what is done and to what; a key that comes with
- * another deed throws {@link KeyReused}.
+ * leaves nothing behind, not even its key. `name` says what is done and to what; a key that comes with
+ * another name throws {@link KeyReused}.
  */
 export async function writeOnce<T extends Outcome>(
   db: FrostDatabase,
-  { key, deed, at }: { key: string; deed: string; at: string },
+  { key, name, at }: { key: string; name: string; at: string },
   work: (transaction: FrostDatabase) => Promise<T>,
 ): Promise<T> {
   try {
@@ -36,13 +36,13 @@ export async function writeOnce<T extends Outcome>(
         .where('key', '=', key)
         .executeTakeFirst();
       if (done) {
-        if (done.deed !== deed) throw new KeyReused(key);
+        if (done.deed !== name) throw new KeyReused(key);
         return JSON.parse(done.answer) as T;
       }
       const outcome = await work(transaction);
       if (!outcome.ok) throw new Refused(outcome);
       const answer = JSON.stringify(outcome);
-      await transaction.insertInto('write_key').values({ key, deed, answer, at }).execute();
+      await transaction.insertInto('write_key').values({ key, deed: name, answer, at }).execute();
       return outcome;
     });
   } catch (error) {

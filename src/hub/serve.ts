@@ -97,7 +97,7 @@ const deedOf =
     }
   };
 
-const DEEDS: Record<string, (asked: Asked) => Promise<Answer>> = {
+const ROUTES: Record<string, (asked: Asked) => Promise<Answer>> = {
   '/v2/hello': deedOf(helloSchema, ({ hub, cabin }, input) => hello(hub, cabin, input)),
   '/v2/pull': deedOf(pullSchema, ({ hub }, { session: own, after }) => pull(hub, own, after)),
   '/v2/push': deedOf(pushSchema, async ({ hub, ...who }, { parts, ...how }) => ({
@@ -121,13 +121,13 @@ async function answerOf(hub: Hub, asked: IncomingMessage, mostBytes: number): Pr
   const cabin = token === undefined ? undefined : await cabinOf(hub, token);
   if (cabin === undefined) return refused(UNAUTHORISED, 'not_let_in');
   if (OLDER_PATH.test(asked.url ?? '')) return refused(OLDER, 'older_cabin');
-  const isDeed = asked.method === 'POST' && Object.hasOwn(DEEDS, asked.url ?? '');
-  const deed = isDeed ? DEEDS[asked.url!] : undefined;
-  if (!deed) return refused(NOT_FOUND, 'not_found');
+  const isKnown = asked.method === 'POST' && Object.hasOwn(ROUTES, asked.url ?? '');
+  const route = isKnown ? ROUTES[asked.url!] : undefined;
+  if (!route) return refused(NOT_FOUND, 'not_found');
   const body = await bodyOf(asked);
   return body === undefined
     ? refused(TOO_LARGE, 'too_large')
-    : deed({ hub, cabin, mostBytes, input: body });
+    : route({ hub, cabin, mostBytes, input: body });
 }
 
 function send(answer: ServerResponse, { status, value }: Answer): void {
@@ -145,7 +145,7 @@ export interface Papers {
   key: string;
 }
 
-/** The hub's server, not listening yet: each deed for the cabin of its token, which may hand in `mostBytes`. */
+/** The hub's server, not listening yet: each route for the cabin of its token, which may hand in `mostBytes`. */
 export function hubServer(
   hub: Hub,
   { papers, mostBytes = MOST_BYTES }: { papers?: Papers; mostBytes?: number } = {},

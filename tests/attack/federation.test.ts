@@ -24,10 +24,10 @@ it('three cabins end with one book for 500 seeds, and nothing acknowledged is lo
 /** What goes over the line, both ways. */
 function counted(client: HubClient): { client: HubClient; bytes: () => number } {
   let bytes = 0;
-  const entries = Object.entries(client).map(([name, deed]) => [
+  const entries = Object.entries(client).map(([name, route]) => [
     name,
     async (...asked: unknown[]) => {
-      const answer = await (deed as (...all: unknown[]) => Promise<unknown>)(...asked);
+      const answer = await (route as (...all: unknown[]) => Promise<unknown>)(...asked);
       bytes += JSON.stringify(asked).length + JSON.stringify(answer ?? null).length;
       return answer;
     },

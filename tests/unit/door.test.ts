@@ -15,7 +15,7 @@ import { callersDatabase } from '@/server/callers-database';
 import { live } from '@/server/live';
 import { GET as liveRoute } from '../../app/api/v1/live/route';
 import { GET as readingsRoute } from '../../app/api/v1/readings/route';
-import { deed } from '@/server/deed';
+import { performWrite } from '@/server/write';
 import { Door, door } from '@/server/door/door';
 import { keepRevoked } from '@/server/door/revocations';
 import { CODE_LIVES_MS, isCode, newPairingCode } from '@/server/door/pairing-code';
@@ -266,7 +266,7 @@ describe('a paired device', () => {
       expect(await write.json()).toMatchObject({ code: 'looks_only' });
     }
     const done = await runAs(GUEST, () =>
-      deed('key-of-a-guest', 'note.write', async () => ({ ok: true, value: null })),
+      performWrite('key-of-a-guest', 'note.write', async () => ({ ok: true, value: null })),
     );
     expect(done).toMatchObject({ ok: false, error: { code: 'looks_only' } });
     expect(runAs(GUEST, looksOnly)).toBe(true);
@@ -359,7 +359,7 @@ describe('data', () => {
     expect(await alone(() => openCodeAction('works'))).toMatchObject({
       error: { code: 'at_host_only' },
     });
-    const done = alone(() => deed('key-of-a-stranger', 'note.write', async () => DONE));
+    const done = alone(() => performWrite('key-of-a-stranger', 'note.write', async () => DONE));
     expect(await done).toMatchObject(refused);
     const answer = await alone(() => readingsRoute(new Request('http://x/api/v1/readings')));
     expect(answer.status).toBe(401);
@@ -416,7 +416,7 @@ describe('streams of changes', () => {
 describe('who did what', () => {
   const note = (caller: Caller, key: string, words: string) =>
     runAs(caller, () =>
-      deed(key, 'note.write', (db, stamp) =>
+      performWrite(key, 'note.write', (db, stamp) =>
         writeNote(db, { outingId: 'demo-tour', words }, stamp),
       ),
     );

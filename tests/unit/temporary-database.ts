@@ -4,7 +4,7 @@ import path from 'node:path';
 import { openDatabase, type FrostDatabase } from '@/data/database';
 import { seedDemo } from '@/data/demo/seed';
 import { migrateStorage } from '@/data/storage/migrate';
-import type { DeedStamp, Write } from '@/server/deed';
+import type { WriteStamp, Write } from '@/server/write';
 
 /** A fresh folder for one test's data. */
 export const temporaryFolder = () => mkdtempSync(path.join(tmpdir(), 'frost-test-'));
@@ -44,7 +44,7 @@ export const temporaryDatabase = async (withDemo = true): Promise<FrostDatabase>
   openDatabase(await freshData(withDemo));
 
 /** The writing part of a use-case, straight into a database: with ids of the test's own. */
-export function writingTo(db: FrostDatabase, stamp: Partial<DeedStamp> = {}): Write {
+export function writingTo(db: FrostDatabase, stamp: Partial<WriteStamp> = {}): Write {
   const newId = stamp.newId ?? (() => crypto.randomUUID());
   const at = stamp.at ?? '2027-01-13T13:00:00.000Z';
   return (work) =>

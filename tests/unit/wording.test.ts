@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { appFaults, wordingFaults } from './wording';
+import { appFaults, docFaults, wordingFaults } from './wording';
 
 describe('the wording of the app', () => {
   it('is short sentences without turns that nobody says', () => expect(appFaults()).toEqual([]));
@@ -11,3 +11,5 @@ describe('the wording of the app', () => {
     expect(wordingFaults('Export and import data.', 16)).toEqual([]);
   });
 });
+
+it('the docs have short sentences too', () => expect(docFaults()).toEqual([]));

@@ -29,7 +29,7 @@ import { invalidInput, type WireResult } from '@/formats/wire';
 import { temporaryDatabase, writingTo } from './temporary-database';
 
 const AT = '2027-01-13T13:00:00.000Z';
-const once = { key: 'key-of-this-write', deed: 'a deed', at: AT };
+const once = { key: 'key-of-this-write', name: 'a write', at: AT };
 let made = 0;
 const stamp = () => ({ newId: () => `row-${(made += 1)}`, at: AT });
 const valueOf = <T>(result: WireResult<T>): T => {
@@ -74,7 +74,7 @@ describe('a write with a key', () => {
   it('refuses a key that stood for something else, and knows it after months', async () => {
     const db = await temporaryDatabase();
     await writeOnce(db, once, book(db, 'one'));
-    const other = writeOnce(db, { ...once, deed: 'another' }, book(db, 'two'));
+    const other = writeOnce(db, { ...once, name: 'another' }, book(db, 'two'));
     await expect(other).rejects.toThrow(KeyReused);
     await forgetOldKeys(db, new Date('2027-09-01T00:00:00Z'));
     const before = (await listStockMoves(db, 'demo-frost')).length;
@@ -91,7 +91,7 @@ describe('a write with a key', () => {
       return { ok: true as const, value: { id } };
     };
     const sent = (words: string) =>
-      writeOnce(db, { key, deed: 'note.write', at: AT }, (t) => write(words)(t, key)).catch(
+      writeOnce(db, { key, name: 'note.write', at: AT }, (t) => write(words)(t, key)).catch(
         (error: unknown) => answerRepeated(db, { key, error, newId: 'of-a-trial' }, write(words)),
       );
     expect(await sent('Skied in')).toMatchObject({ ok: true });

@@ -70,8 +70,7 @@ const WISHES: Record<Programme, (ground: SuggestionGround) => Wish> = {
   snowboard: ({ ski }) => ski.type === 'snowboard' && { code: 'board' },
   new_base: ({ isFreshGrind }) => isFreshGrind && { code: 'fresh_grind' },
   clean_hot_scrape: (ground) => isDirty(ground) && mayHeat(ground) && { code: 'dirt_found' },
-  clean_liquid: (ground) =>
-    isDirty(ground) && !mayHeat(ground) && { code: 'dirt_found_no_iron' },
+  clean_liquid: (ground) => isDirty(ground) && !mayHeat(ground) && { code: 'dirt_found_no_iron' },
   hardening: ({ layers }) =>
     layers.some((one) => one.place === 'edges') && { code: 'hardener_in_choice' },
   hot_wax: (ground) => ofTheDay(ground).hot_wax,

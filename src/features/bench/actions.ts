@@ -3,7 +3,7 @@
 import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
-import { deed, deedOn, writing } from '@/server/deed';
+import { performWrite, performWriteOn, writing } from '@/server/write';
 import { readersUnits } from '@/server/readers-units';
 import { tickVisit } from '@/server/plan/tick-visit';
 import { dropJob, moveJob, startJob } from '@/server/job/run-job';
@@ -30,7 +30,7 @@ export async function moveAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ position: number; isDone: boolean }>> {
-  return deed(key, 'job.move', (db, stamp) => moveJob(db, input, stamp));
+  return performWrite(key, 'job.move', (db, stamp) => moveJob(db, input, stamp));
 }
 
 /** Puts a job away, or takes it out again. */
@@ -39,7 +39,7 @@ export async function dropAction(
   jobId: string,
   isDropped: boolean,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'job.drop',
     target: jobId,
     work: (db, id, { nowMs: at }) =>

@@ -2,7 +2,7 @@
 
 import { answered, type WireResult } from '@/formats/wire';
 import { callersDatabase } from '@/server/callers-database';
-import { deedOn } from '@/server/deed';
+import { performWriteOn } from '@/server/write';
 import { door } from '@/server/door/door';
 import { hostRefusal } from '@/server/permission';
 import { refreshScreens } from '@/server/refresh-screens';
@@ -45,7 +45,7 @@ export async function changeDeviceAction(
   deviceId: string,
   input: unknown,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'device.change',
     target: deviceId,
     work: async (db, id) => hostRefusal() ?? renameDevice(db, id, input),
@@ -54,7 +54,7 @@ export async function changeDeviceAction(
 
 /** Lets a device in no more. */
 export async function revokeDeviceAction(key: string, deviceId: string): Promise<WireResult<null>> {
-  const done = await deedOn(key, {
+  const done = await performWriteOn(key, {
     name: 'device.revoke',
     target: deviceId,
     work: async (db, id, { at }) => hostRefusal() ?? dropDevice(db, id, at),
@@ -63,7 +63,7 @@ export async function revokeDeviceAction(key: string, deviceId: string): Promise
   return done;
 }
 
-/** Makes a token for a script. It is no deed: what a deed answers is kept, and this is told once. */
+/** Makes a token for a script. It is no write with a key: its answer is shown once and never stored. */
 export async function makeTokenAction(input: unknown): Promise<WireResult<{ token: string }>> {
   return answered(
     async () => hostRefusal() ?? refreshed(await makeToken(callersDatabase(), input)),

@@ -1,7 +1,7 @@
 'use server';
 
 import type { WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import { keepGripTest, markGrip } from './use-cases/keep-grip-test';
 import { addRun, beginTest, markRun } from './use-cases/keep-test';
 
@@ -10,7 +10,7 @@ export async function beginTestAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'glide.begin', (db, stamp) => beginTest(db, input, stamp));
+  return performWrite(key, 'glide.begin', (db, stamp) => beginTest(db, input, stamp));
 }
 
 /** Adds a run; sent again with the same key it is there once. */
@@ -18,7 +18,7 @@ export async function addRunAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'glide.run', (db, stamp) => addRun(db, input, stamp));
+  return performWrite(key, 'glide.run', (db, stamp) => addRun(db, input, stamp));
 }
 
 /** Takes a run back, or puts it in again. */
@@ -27,7 +27,7 @@ export async function markRunAction(
   runId: string,
   isBack: boolean,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'glide.mark',
     target: runId,
     work: (db, id, { at }) => markRun(db, id, isBack ? null : at),
@@ -39,7 +39,7 @@ export async function keepGripTestAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'grip.test', (db, stamp) => keepGripTest(db, input, stamp));
+  return performWrite(key, 'grip.test', (db, stamp) => keepGripTest(db, input, stamp));
 }
 
 /** Takes a test of grip back, or puts it in again. */
@@ -48,7 +48,7 @@ export async function markGripTestAction(
   testId: string,
   isBack: boolean,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'grip.mark',
     target: testId,
     work: (db, id, { at }) => markGrip(db, id, isBack ? null : at),

@@ -2,7 +2,7 @@
 
 import { asFields } from '@/formats/schemas/validation';
 import type { WireResult } from '@/formats/wire';
-import { deedOn } from '@/server/deed';
+import { performWriteOn } from '@/server/write';
 import { keepFit, keepTried, takeNoteBack } from './use-cases/keep-notes';
 
 /** Keeps how the pocket of a pair was measured, or of one that is not on the rack. */
@@ -12,7 +12,7 @@ export async function keepFitAction(
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
   const { outingId, skiId } = asFields(place);
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'grip.fit',
     target: outingId,
     work: (db, id, stamp) => keepFit(db, { outingId: id, skiId, input, stamp }),
@@ -25,7 +25,7 @@ export async function triedAction(
   outingId: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'grip.tried',
     target: outingId,
     work: (db, id, stamp) => keepTried(db, { outingId: id, input, stamp }),
@@ -34,7 +34,7 @@ export async function triedAction(
 
 /** Takes back what was noted. */
 export async function untryAction(key: string, noteId: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'grip.untry',
     target: noteId,
     work: (db, id) => takeNoteBack(db, id),

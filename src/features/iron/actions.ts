@@ -2,7 +2,7 @@
 
 import type { OwnIron } from '@/core/model';
 import type { WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import { forgetIron, keepIron } from './use-cases/own-irons';
 
 /** Keeps an iron of the team's own, instead of one of the same name. */
@@ -10,10 +10,14 @@ export async function keepIronAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ name: string }>> {
-  return deed(key, 'iron.keep', (db) => keepIron(db, input));
+  return performWrite(key, 'iron.keep', (db) => keepIron(db, input));
 }
 
 /** Forgets an iron; gives it back so that this can be undone. */
 export async function forgetIronAction(key: string, name: string): Promise<WireResult<OwnIron>> {
-  return deedOn(key, { name: 'iron.forget', target: name, work: (db, id) => forgetIron(db, id) });
+  return performWriteOn(key, {
+    name: 'iron.forget',
+    target: name,
+    work: (db, id) => forgetIron(db, id),
+  });
 }

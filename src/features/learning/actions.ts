@@ -1,7 +1,7 @@
 'use server';
 
 import { failed, type WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import { learningScreenWords } from '@/words/screens/learning';
 import { forgetLearning, rememberLearning, setExcluded } from './use-cases/change-learning';
 
@@ -11,7 +11,7 @@ export async function excludeResultAction(
   resultId: string,
   isExcluded: boolean,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'learning.exclude',
     target: resultId,
     work: (db, id) => setExcluded(db, id, isExcluded === true),
@@ -22,7 +22,7 @@ export async function excludeResultAction(
 export async function forgetLearningAction(
   key: string,
 ): Promise<WireResult<{ sinceAt: string | null }>> {
-  return deed(key, 'learning.forget', forgetLearning);
+  return performWrite(key, 'learning.forget', forgetLearning);
 }
 
 /** What was forgotten counts again. */
@@ -30,7 +30,7 @@ export async function rememberLearningAction(
   key: string,
   sinceAt: string | null,
 ): Promise<WireResult<null>> {
-  return deed(key, 'learning.remember', async (db) => {
+  return performWrite(key, 'learning.remember', async (db) => {
     const isTime = typeof sinceAt === 'string' && !Number.isNaN(Date.parse(sinceAt));
     if (sinceAt !== null && !isTime) {
       return failed('invalid_input', learningScreenWords.learning.notATime);

@@ -1,7 +1,7 @@
 'use server';
 
 import type { WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import { sayOutcome, takeOutcomeBack } from './use-cases/say-outcome';
 import { restoreChoice, withdrawChoice } from './use-cases/withdraw-choice';
 import { moveNote, writeNote } from './use-cases/write-note';
@@ -11,7 +11,7 @@ export async function withdrawChoiceAction(
   key: string,
   choiceId: string,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'choice.withdraw',
     target: choiceId,
     work: (db, id, stamp) => withdrawChoice(db, id, stamp),
@@ -23,7 +23,7 @@ export async function restoreChoiceAction(
   key: string,
   choiceId: string,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'choice.restore',
     target: choiceId,
     work: (db, id, stamp) => restoreChoice(db, id, stamp),
@@ -35,7 +35,7 @@ export async function sayOutcomeAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'outcome.say', (db, stamp) => sayOutcome(db, input, stamp));
+  return performWrite(key, 'outcome.say', (db, stamp) => sayOutcome(db, input, stamp));
 }
 
 /** Takes it back. */
@@ -43,7 +43,7 @@ export async function takeOutcomeBackAction(
   key: string,
   choiceId: string,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'outcome.back',
     target: choiceId,
     work: (db, id, stamp) => takeOutcomeBack(db, id, stamp),
@@ -55,12 +55,12 @@ export async function writeNoteAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'note.write', (db, stamp) => writeNote(db, input, stamp));
+  return performWrite(key, 'note.write', (db, stamp) => writeNote(db, input, stamp));
 }
 
 /** Removes a note; the record keeps it. */
 export async function removeNoteAction(key: string, noteId: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'note.remove',
     target: noteId,
     work: (db, id, { at }) => moveNote(db, id, at),
@@ -69,7 +69,7 @@ export async function removeNoteAction(key: string, noteId: string): Promise<Wir
 
 /** Puts a note back. */
 export async function restoreNoteAction(key: string, noteId: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'note.restore',
     target: noteId,
     work: (db, id) => moveNote(db, id, null),

@@ -1,7 +1,7 @@
 'use server';
 
 import type { WireResult } from '@/formats/wire';
-import { deed } from '@/server/deed';
+import { performWrite } from '@/server/write';
 import { saveNewOuting } from './use-cases/save-outing';
 
 /** Saves an outing, at a venue that exists or at a new one given with it; gives the outing's id. */
@@ -9,5 +9,5 @@ export async function saveOutingAction(
   key: string,
   input: { outing: unknown; venue: unknown; course: unknown; reading: unknown },
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'outing.save', (db, stamp) => saveNewOuting(db, { input, stamp }));
+  return performWrite(key, 'outing.save', (db, stamp) => saveNewOuting(db, { input, stamp }));
 }

@@ -3,7 +3,7 @@
 import type { Starter } from '@/core/model';
 import { checkedId } from '@/formats/schemas/ids';
 import type { WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import {
   addOwners,
   addStarter,
@@ -18,7 +18,7 @@ export async function addStarterAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'starter.add', (db, stamp) => addStarter(db, input, stamp));
+  return performWrite(key, 'starter.add', (db, stamp) => addStarter(db, input, stamp));
 }
 
 /** Puts everybody on an outing who owns a pair for it. */
@@ -26,7 +26,7 @@ export async function addOwnersAction(
   key: string,
   outingId: string,
 ): Promise<WireResult<{ added: string[] }>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'starter.owners',
     target: outingId,
     work: (db, id, stamp) => addOwners(db, id, stamp),
@@ -39,7 +39,7 @@ export async function changeStarterAction(
   starterId: string,
   change: unknown,
 ): Promise<WireResult<{ before: Starter }>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'starter.change',
     target: starterId,
     work: (db, id) => changeStarter(db, id, change),
@@ -52,7 +52,7 @@ export async function changeSkierAction(
   skierId: string,
   change: unknown,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'skier.change',
     target: skierId,
     work: (db, id) => changeSkier(db, id, change),
@@ -64,7 +64,7 @@ export async function takeOffAction(
   key: string,
   starterIds: readonly string[],
 ): Promise<WireResult<{ removed: Starter[] }>> {
-  return deed(key, 'starter.off', async (db) => {
+  return performWrite(key, 'starter.off', async (db) => {
     const ids: string[] = [];
     for (const one of Array.isArray(starterIds) ? starterIds : []) {
       const id = checkedId(one);
@@ -80,5 +80,7 @@ export async function putBackAction(
   key: string,
   starters: readonly unknown[],
 ): Promise<WireResult<null>> {
-  return deed(key, 'starter.back', (db) => putBack(db, Array.isArray(starters) ? starters : []));
+  return performWrite(key, 'starter.back', (db) =>
+    putBack(db, Array.isArray(starters) ? starters : []),
+  );
 }

@@ -4,7 +4,7 @@ import type { PackedCases } from '@/core/choice';
 import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
-import { writing } from '@/server/deed';
+import { writing } from '@/server/write';
 import { modelledWindow } from '@/server/modelled-window';
 import { saveChoice } from './use-cases/save-choice';
 

@@ -3,7 +3,7 @@
 import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
-import { deed, deedOn, writing } from '@/server/deed';
+import { performWrite, performWriteOn, writing } from '@/server/write';
 import { readersUnits } from '@/server/readers-units';
 import { keepPlan, moveStep, takePlanBack } from './use-cases/keep-plan';
 import { planGround, type PlanGround } from './use-cases/plan-ground';
@@ -31,12 +31,12 @@ export async function moveStepAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'plan.move', (db, stamp) => moveStep(db, input, stamp));
+  return performWrite(key, 'plan.move', (db, stamp) => moveStep(db, input, stamp));
 }
 
 /** Takes the plan in force back. */
 export async function takePlanBackAction(key: string, planId: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'plan.back',
     target: planId,
     work: (db, id) => takePlanBack(db, id),

@@ -5,7 +5,7 @@ import { callersDatabase } from '@/server/callers-database';
 import { checkedId } from '@/formats/schemas/ids';
 import { asFields } from '@/formats/schemas/validation';
 import { answered, type WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import { keepAnswer, markInput, type ToldMark } from './use-cases/answer-drill';
 import { LEARNER_COOKIE } from './use-cases/learner-cookie';
 import { deleteLearner, settle, writeDispute, writeLearner } from './use-cases/people';
@@ -26,14 +26,16 @@ export async function addLearnerAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  const added = await deed(key, 'practice.person', (db, stamp) => writeLearner(db, input, stamp));
+  const added = await performWrite(key, 'practice.person', (db, stamp) =>
+    writeLearner(db, input, stamp),
+  );
   if (added.ok) await chooseLearnerAction(added.value.id);
   return added;
 }
 
 /** Deletes a person with all their answers. */
 export async function deleteLearnerAction(key: string, id: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'practice.forget',
     target: id,
     work: (db, target) => deleteLearner(db, target),
@@ -50,7 +52,7 @@ export async function answerDrillAction(
   const { told } = marked.value;
   const { learnerId } = asFields(input);
   if (typeof learnerId !== 'string') return { ok: true, value: { ...told, isKept: false } };
-  const kept = await deedOn(key, {
+  const kept = await performWriteOn(key, {
     name: 'practice.answer',
     target: learnerId,
     work: (db, id, stamp) => keepAnswer(db, marked.value, { ...stamp, learnerId: id }),
@@ -63,12 +65,12 @@ export async function disputeAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'practice.dispute', (db, stamp) => writeDispute(db, input, stamp));
+  return performWrite(key, 'practice.dispute', (db, stamp) => writeDispute(db, input, stamp));
 }
 
 /** The team has looked at a disputed answer. */
 export async function settleDisputeAction(key: string, id: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'practice.settle',
     target: id,
     work: (db, target, stamp) => settle(db, target, stamp.at),

@@ -1,7 +1,7 @@
 'use server';
 
 import type { WireResult } from '@/formats/wire';
-import { deed } from '@/server/deed';
+import { performWrite } from '@/server/write';
 import { keepBlocks } from '@/server/keep-blocks';
 
 /** Puts one's own blocks on the shelf. */
@@ -9,5 +9,5 @@ export async function keepBlocksAction(
   key: string,
   blocks: unknown,
 ): Promise<WireResult<{ kept: number }>> {
-  return deed(key, 'quick.keep', (db, { newId }) => keepBlocks(db, blocks, newId));
+  return performWrite(key, 'quick.keep', (db, { newId }) => keepBlocks(db, blocks, newId));
 }

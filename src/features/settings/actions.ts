@@ -6,7 +6,7 @@ import { revalidatePath } from 'next/cache';
 import { asFields } from '@/formats/schemas/validation';
 import { answered, failed, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
-import { deed } from '@/server/deed';
+import { performWrite } from '@/server/write';
 import { stepNow } from '@/server/hub/keep-in-step';
 import { hostRefusal, writeRefusal } from '@/server/permission';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
@@ -35,7 +35,7 @@ export async function saveTeamAction(
   key: string,
   change: unknown,
 ): Promise<WireResult<TeamSettings>> {
-  return deed(key, 'team.change', (db) => changeTeam(db, change));
+  return performWrite(key, 'team.change', (db) => changeTeam(db, change));
 }
 
 /** Copies the database as it is now. */
@@ -50,13 +50,17 @@ export async function joinHubAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ message: string }>> {
-  const joined = await deed(key, 'hub.join', async (db) => hostRefusal() ?? joinHub(db, input));
+  const joined = await performWrite(
+    key,
+    'hub.join',
+    async (db) => hostRefusal() ?? joinHub(db, input),
+  );
   return joined.ok ? stepNowAction() : joined;
 }
 
 /** Leaves the hub. */
 export async function leaveHubAction(key: string): Promise<WireResult<{ message: string }>> {
-  const left = await deed(key, 'hub.leave', async (db) => hostRefusal() ?? leaveHub(db));
+  const left = await performWrite(key, 'hub.leave', async (db) => hostRefusal() ?? leaveHub(db));
   return left.ok ? { ok: true, value: { message: WORDS.left } } : left;
 }
 
@@ -77,7 +81,7 @@ export async function sawDecisionAction(
   key: string,
   id: string,
 ): Promise<WireResult<{ message: string }>> {
-  const seen = await deed(key, 'hub.seen', (db) => sawDecision(db, id));
+  const seen = await performWrite(key, 'hub.seen', (db) => sawDecision(db, id));
   return seen.ok ? { ok: true, value: { message: WORDS.seen } } : seen;
 }
 
@@ -86,7 +90,7 @@ export async function answerRemovalsAction(
   key: string,
   input: { cabin: string; isAgreed: boolean },
 ): Promise<WireResult<{ message: string }>> {
-  const done = await deed(key, 'hub.removals', (db) => answerRemovals(db, input));
+  const done = await performWrite(key, 'hub.removals', (db) => answerRemovals(db, input));
   if (!done.ok) return done;
   return { ok: true, value: { message: input.isAgreed ? WORDS.removedToo : WORDS.keptAll } };
 }

@@ -15,7 +15,7 @@ import { shownHub } from './use-cases/link-hub';
 const TOKEN = 'a-token-of-a-cabin-43-letters';
 let db: FrostDatabase;
 /** What the hub answers, by what it is asked; undefined: it cannot be reached. */
-let answers: ((deed: string) => Response) | undefined;
+let answers: ((route: string) => Response) | undefined;
 beforeEach(async () => {
   db = await demoDatabase();
   answers = undefined;
@@ -89,15 +89,15 @@ describe('the hub of several cabins', () => {
       pull: { parts: [], cursor, isMore: false },
       push: { cursor },
     };
-    answers = (deed) => {
-      asked.push(deed);
-      return Response.json(ANSWERS[deed]);
+    answers = (route) => {
+      asked.push(route);
+      return Response.json(ANSWERS[route]);
     };
     const { text, unmount } = await shown();
     join('https://hub.example:3240');
     await waitFor(() => expect(text()).toContain('In sync. Nothing new.'));
     expect(asked.slice(0, 2)).toEqual(['hello', 'pull']);
-    expect(asked.filter((deed) => deed === 'push').length).toBeGreaterThan(0);
+    expect(asked.filter((route) => route === 'push').length).toBeGreaterThan(0);
     expect((await hubLink(db))?.pushed).toBe('{"seq":"1","stamp":"a"}');
     unmount();
     const again = await shown();

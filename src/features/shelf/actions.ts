@@ -2,7 +2,7 @@
 
 import type { ShelfProduct } from '@/core/model';
 import type { WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import { keepBlocks } from '@/server/keep-blocks';
 import { moveStock } from './use-cases/move-stock';
 import { saveProduct, takeOffShelf, type SavedProduct } from './use-cases/save-product';
@@ -13,7 +13,9 @@ export async function saveProductAction(
   input: unknown,
   base?: unknown,
 ): Promise<WireResult<SavedProduct>> {
-  return deed(key, 'product.save', (db, { id }) => saveProduct(db, { input, base, newId: id }));
+  return performWrite(key, 'product.save', (db, { id }) =>
+    saveProduct(db, { input, base, newId: id }),
+  );
 }
 
 /** Takes a product off the shelf; gives it back so that the removal can be undone. */
@@ -21,7 +23,7 @@ export async function removeProductAction(
   key: string,
   productId: string,
 ): Promise<WireResult<ShelfProduct>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'product.remove',
     target: productId,
     work: (db, id) => takeOffShelf(db, id),
@@ -33,10 +35,10 @@ export async function keepKindsAction(
   key: string,
   kinds: unknown,
 ): Promise<WireResult<{ kept: number }>> {
-  return deed(key, 'shelf.start', (db, { newId }) => keepBlocks(db, kinds, newId));
+  return performWrite(key, 'shelf.start', (db, { newId }) => keepBlocks(db, kinds, newId));
 }
 
 /** Books what came, went or was weighed. */
 export async function stockMoveAction(key: string, input: unknown): Promise<WireResult<null>> {
-  return deed(key, 'stock.move', (db, stamp) => moveStock(db, input, stamp));
+  return performWrite(key, 'stock.move', (db, stamp) => moveStock(db, input, stamp));
 }

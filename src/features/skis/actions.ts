@@ -2,7 +2,7 @@
 
 import type { KeptEvent } from '@/core/model';
 import type { WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import { clearMark, markBase } from './use-cases/base-marks';
 import { putBackOnRack, saveSki, takeOffRack, type SavedSki } from './use-cases/save-ski';
 import { takeEventBack, writeEvent } from './use-cases/ski-life';
@@ -13,12 +13,12 @@ export async function saveSkiAction(
   input: unknown,
   base?: unknown,
 ): Promise<WireResult<SavedSki>> {
-  return deed(key, 'ski.save', (db, { id }) => saveSki(db, { input, base, newId: id }));
+  return performWrite(key, 'ski.save', (db, { id }) => saveSki(db, { input, base, newId: id }));
 }
 
 /** Takes a pair off the rack; its past stays. */
 export async function removeSkiAction(key: string, skiId: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'ski.remove',
     target: skiId,
     work: (db, id, { at }) => takeOffRack(db, id, at),
@@ -27,7 +27,7 @@ export async function removeSkiAction(key: string, skiId: string): Promise<WireR
 
 /** Puts a pair back on the rack. */
 export async function restoreSkiAction(key: string, skiId: string): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'ski.restore',
     target: skiId,
     work: (db, id) => putBackOnRack(db, id),
@@ -36,7 +36,7 @@ export async function restoreSkiAction(key: string, skiId: string): Promise<Wire
 
 /** Marks what was seen on a base. */
 export async function markAction(key: string, input: unknown): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'ski.mark', (db, stamp) => markBase(db, input, stamp));
+  return performWrite(key, 'ski.mark', (db, stamp) => markBase(db, input, stamp));
 }
 
 /** Clears a mark, or puts it back. */
@@ -45,7 +45,7 @@ export async function clearMarkAction(
   markId: string,
   isBack = false,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'ski.clear',
     target: markId,
     work: (db, id, { at }) => clearMark(db, { id, isBack: isBack === true, at }),
@@ -57,7 +57,7 @@ export async function addEventAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'ski.event', (db, stamp) => writeEvent(db, input, stamp));
+  return performWrite(key, 'ski.event', (db, stamp) => writeEvent(db, input, stamp));
 }
 
 /** Takes an event back; gives it, so that this can be undone. */
@@ -65,7 +65,7 @@ export async function removeEventAction(
   key: string,
   eventId: string,
 ): Promise<WireResult<KeptEvent>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'ski.event.remove',
     target: eventId,
     work: (db, id) => takeEventBack(db, id),

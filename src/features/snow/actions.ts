@@ -4,7 +4,7 @@ import type { PackedCases } from '@/core/choice';
 import type { TrackEvent } from '@/core/model';
 import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
-import { deed, deedOn } from '@/server/deed';
+import { performWrite, performWriteOn } from '@/server/write';
 import { modelledWindow } from '@/server/modelled-window';
 import { saveReading } from './use-cases/save-reading';
 import { takeTrackEventBack, writeTrackEvent } from './use-cases/track-work';
@@ -16,7 +16,7 @@ export async function saveReadingAction(
   target: { outingId: string; correctsId?: string },
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'reading.save', async (db, stamp) => {
+  return performWrite(key, 'reading.save', async (db, stamp) => {
     const saved = await saveReading(db, { target, input, stamp });
     return saved.ok ? { ok: true, value: { id: saved.value.id } } : saved;
   });
@@ -27,7 +27,7 @@ export async function withdrawReadingAction(
   key: string,
   readingId: string,
 ): Promise<WireResult<{ count: number }>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'reading.withdraw',
     target: readingId,
     work: (db, id, stamp) => withdrawReading(db, id, stamp),
@@ -39,7 +39,7 @@ export async function restoreReadingAction(
   key: string,
   readingId: string,
 ): Promise<WireResult<null>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'reading.restore',
     target: readingId,
     work: (db, id, stamp) => restoreReading(db, id, stamp),
@@ -51,7 +51,7 @@ export async function undoImportAction(
   key: string,
   importId: string,
 ): Promise<WireResult<{ count: number }>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'reading.import.undo',
     target: importId,
     work: (db, id, stamp) => withdrawImport(db, id, stamp),
@@ -63,7 +63,7 @@ export async function addTrackEventAction(
   key: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deed(key, 'track.add', (db, stamp) => writeTrackEvent(db, input, stamp.id));
+  return performWrite(key, 'track.add', (db, stamp) => writeTrackEvent(db, input, stamp.id));
 }
 
 /** Takes one of them back. */
@@ -71,7 +71,7 @@ export async function removeTrackEventAction(
   key: string,
   id: string,
 ): Promise<WireResult<TrackEvent>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'track.remove',
     target: id,
     work: (db, target) => takeTrackEventBack(db, target),

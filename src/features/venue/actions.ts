@@ -4,7 +4,7 @@ import { checkedId } from '@/formats/schemas/ids';
 import { callersDatabase } from '@/server/callers-database';
 import { answered, type WireResult } from '@/formats/wire';
 import { nowIso } from '@/server/clock';
-import { deed, deedOn, writing } from '@/server/deed';
+import { performWrite, performWriteOn, writing } from '@/server/write';
 import { saveCourse } from './use-cases/save-course';
 import { addStation, forgetWeather, savePlace } from './use-cases/save-place';
 import { takeWeather, type TakenWeather, type WeatherInput } from './use-cases/take-weather';
@@ -25,7 +25,7 @@ export async function forgetWeatherAction(
   stationId: string,
   takenInAt: string,
 ): Promise<WireResult<{ hours: number }>> {
-  return deed(key, 'weather.forget', async (db) => {
+  return performWrite(key, 'weather.forget', async (db) => {
     const [station, instant] = [checkedId(stationId), checkedId(takenInAt, 'takenInAt')];
     if (!station.ok) return station;
     return instant.ok ? forgetWeather(db, station.value, instant.value) : instant;
@@ -38,7 +38,7 @@ export async function addStationAction(
   venueId: string,
   input: unknown,
 ): Promise<WireResult<{ id: string }>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'station.add',
     target: venueId,
     work: (db, id, stamp) => addStation(db, { venueId: id, input, id: stamp.id }),
@@ -50,7 +50,7 @@ export async function saveCourseAction(
   key: string,
   { venueId, segments, base }: { venueId: string; segments: unknown; base: unknown },
 ): Promise<WireResult<{ version: number; taken: string[] }>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'course.save',
     target: venueId,
     work: (db, id) => saveCourse(db, { venueId: id, segments, base }),
@@ -62,7 +62,7 @@ export async function savePlaceAction(
   key: string,
   { venueId, input, base }: { venueId: string; input: unknown; base: unknown },
 ): Promise<WireResult<{ version: number; taken: string[] }>> {
-  return deedOn(key, {
+  return performWriteOn(key, {
     name: 'place.save',
     target: venueId,
     work: (db, id) => savePlace(db, { id, input, base }),

@@ -34,8 +34,8 @@ export interface HubClient {
 
 /** Speaks to a hub over HTTP with the token of this cabin. */
 export function hubClient({ url, token }: { url: string; token: string }): HubClient {
-  const ask = async <T>(deed: string, input: unknown): Promise<T> => {
-    const answer = await fetch(new URL(`/v2/${deed}`, url), {
+  const ask = async <T>(route: string, input: unknown): Promise<T> => {
+    const answer = await fetch(new URL(`/v2/${route}`, url), {
       method: 'POST',
       headers: { authorization: `Bearer ${token}`, 'content-type': 'application/json' },
       body: JSON.stringify(input),

@@ -47,7 +47,7 @@ async function exchange(): Promise<Step> {
   }
 }
 
-/** Removes what another cabin removed beyond what is taken over without asking, in the transaction of a deed. */
+/** Removes what another cabin removed beyond what is taken over without asking, in the transaction of a write. */
 export const agreeTo = (transaction: FrostDatabase, cabin: string): Promise<void> =>
   agreeToRemovals(transaction, cabin, {
     check: problemOf,

@@ -14,7 +14,7 @@ import { addSkiEvent, clearFindings, undoJobEvents } from '@/data/ski-events';
 import { runSchema } from '@/formats/schemas/bench';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { toldSheet } from '@/words/told/sheet';
 import type { Units } from '@/words/units';
 import { writerFor } from '@/words/write';

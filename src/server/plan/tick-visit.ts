@@ -8,7 +8,7 @@ import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { planSheet } from '@/server/job/plan-sheet';
 import { beginJob, moveJob, type RunStamp } from '@/server/job/run-job';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { planScreenWords } from '@/words/screens/plan';
 import { jobsOfPairs } from './pair-jobs';
 import type { Units } from '@/words/units';

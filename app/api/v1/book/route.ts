@@ -6,7 +6,7 @@ import { MOST_JSON } from '@/formats/book/read';
 import { toFileResponse } from '@/formats/out-file';
 import { answered, answerRoute, invalidInput, readTyped } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
-import { keyOf, writing } from '@/server/deed';
+import { keyOf, writing } from '@/server/write';
 import { withProgress } from '@/server/progress';
 import { writeRefusal } from '@/server/permission';
 import { settingsScreenWords } from '@/words/screens/settings';

@@ -3,7 +3,7 @@ import { exportReadings } from '@/features/snow/use-cases/export-readings';
 import { importReadings } from '@/features/snow/use-cases/import-readings';
 import { checkedId } from '@/formats/schemas/ids';
 import { answerRoute, readText } from '@/formats/wire';
-import { keyOf, writing } from '@/server/deed';
+import { keyOf, writing } from '@/server/write';
 import { fileRoute } from '@/server/file-route';
 
 const MOST_BYTES = 5_000_000;

@@ -1,7 +1,7 @@
 import { callersDatabase } from '@/server/callers-database';
 import { exportSkis, importSkis } from '@/features/skis/use-cases/skis-files';
 import { answerRoute, readText } from '@/formats/wire';
-import { keyOf, writing } from '@/server/deed';
+import { keyOf, writing } from '@/server/write';
 import { fileRoute } from '@/server/file-route';
 
 const MOST_BYTES = 1_000_000;

@@ -6,7 +6,7 @@ import { listProducts } from '@/data/products';
 import { loadTeamSettings } from '@/data/team-settings';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { ownOf } from '@/server/learning';
 import { choiceDetails, toldLines, toldRanking } from '@/words/told/choice';
 import { DEFAULT_UNITS } from '@/words/units';

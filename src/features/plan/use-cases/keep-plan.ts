@@ -6,7 +6,7 @@ import { saveTeamSettings } from '@/data/team-settings';
 import { moveSchema, planToKeepSchema } from '@/formats/schemas/bench-plan';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { planWords } from '@/words/areas/plan';
 import { planScreenWords } from '@/words/screens/plan';
 import { say } from '@/words/say';

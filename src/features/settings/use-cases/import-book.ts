@@ -10,7 +10,7 @@ import { openGone, openPage, type ReadBook } from '@/formats/book/read';
 import { failed, type WireResult } from '@/formats/wire';
 import { bookFileTask } from '@/server/book-task';
 import { offLoop } from '@/server/compute/pool';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { flushWritten } from '@/server/one-file';
 import { settingsScreenWords } from '@/words/screens/settings';
 

@@ -2,7 +2,7 @@ import type { FrostDatabase } from '@/data/database';
 import { addSkiPhoto, findSki, findSkiPhoto } from '@/data/skis';
 import { cleanPhoto, noPhoto } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { skisScreenWords } from '@/words/screens/skis';
 
 const WORDS = skisScreenWords.skiPhotos;

@@ -5,7 +5,7 @@ import { asFile, onePage, type OutFile } from '@/formats/out-file';
 import { failed, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { skisScreenWords } from '@/words/screens/skis';
 
 const WORDS = skisScreenWords.skisFiles;

@@ -8,7 +8,7 @@ import type { TypedRows } from '@/formats/csv/typed-rows';
 import { failed, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { snowScreenWords } from '@/words/screens/snow';
 
 const WORDS = snowScreenWords.importReadings;

@@ -3,7 +3,7 @@ import { addPhoto, findPhoto, removePhoto } from '@/data/photos';
 import { findReading } from '@/data/readings';
 import { cleanPhoto, noPhoto } from '@/formats/photo';
 import { failed, type WireResult } from '@/formats/wire';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { snowScreenWords } from '@/words/screens/snow';
 
 const WORDS = snowScreenWords.readingPhoto;

@@ -15,7 +15,7 @@ import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
-import type { Write } from '@/server/deed';
+import type { Write } from '@/server/write';
 import { SERVICE_MOODS, standInTransport, type ServiceMood } from '../stand-in-service';
 import { askService } from '../weather-service';
 import { venueScreenWords } from '@/words/screens/venue';

@@ -1,7 +1,7 @@
 import type { WordsAt } from '../../language';
 
 export const server: WordsAt<'screens/server'> = {
-  deed: {
+  write: {
     theKeyMustBe8: 'Der Schlüssel muss aus 8 bis 64 Buchstaben, Ziffern, - oder _ bestehen.',
   },
   permission: {

@@ -1,4 +1,4 @@
-export const deed = {
+export const write = {
   theKeyMustBe8: 'The key must be 8 to 64 letters, digits, - or _.',
 };
 

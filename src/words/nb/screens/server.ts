@@ -1,7 +1,7 @@
 import type { WordsAt } from '../../language';
 
 export const server: WordsAt<'screens/server'> = {
-  deed: {
+  write: {
     theKeyMustBe8: 'Nøkkelen må være 8 til 64 bokstaver, sifre, - eller _.',
   },
   permission: {

@@ -1,7 +1,7 @@
 import { callersDatabase } from '@/server/callers-database';
 import { dropPhoto, keepPhoto, showPhoto } from '@/features/snow/use-cases/reading-photo';
 import { answerRoute } from '@/formats/wire';
-import { deed, keyOf, writing } from '@/server/deed';
+import { performWrite, keyOf, writing } from '@/server/write';
 import { photoBody, photoRoute } from '@/server/photo-route';
 
 interface PhotoContext {
@@ -26,5 +26,5 @@ export const GET = (_request: Request, { params }: PhotoContext): Promise<Respon
 export const DELETE = (request: Request, { params }: PhotoContext): Promise<Response> =>
   answerRoute(async () => {
     const { readingId } = await params;
-    return deed(keyOf(request), 'photo.drop', (db) => dropPhoto(db, readingId));
+    return performWrite(keyOf(request), 'photo.drop', (db) => dropPhoto(db, readingId));
   });

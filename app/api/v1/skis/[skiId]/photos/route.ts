@@ -1,7 +1,7 @@
 import { callersDatabase } from '@/server/callers-database';
 import { keepSkiPhoto } from '@/features/skis/use-cases/ski-photos';
 import { answerRoute } from '@/formats/wire';
-import { keyOf, writing } from '@/server/deed';
+import { keyOf, writing } from '@/server/write';
 import { photoBody } from '@/server/photo-route';
 
 export const POST = (

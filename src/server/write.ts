@@ -13,10 +13,10 @@ import { prepareSnow } from './prepare-snow';
 import { refreshScreens } from './refresh-screens';
 import { serverScreenWords } from '@/words/screens/server';
 
-const WORDS = serverScreenWords.deed;
+const WORDS = serverScreenWords.write;
 
 /** Where the ids and the time of a write come from; `id` is the client's own key of it. */
-export interface DeedStamp {
+export interface WriteStamp {
   id: string;
   newId: () => string;
   at: string;
@@ -25,10 +25,10 @@ export interface DeedStamp {
 
 /** Runs the writing part of a use-case; what is slow (parsing, computing) is done before it. */
 export type Write = <T>(
-  work: (db: FrostDatabase, stamp: DeedStamp) => Promise<WireResult<T>>,
+  work: (db: FrostDatabase, stamp: WriteStamp) => Promise<WireResult<T>>,
 ) => Promise<WireResult<T>>;
 
-/** Names of deeds that the snow of an outing depends on. */
+/** Names of writes that the snow of an outing depends on. */
 const MOVES_SNOW = /^(readings?|weather|course|place|outing|track|station)\./;
 
 const KEY = /^[A-Za-z0-9_-]{8,64}$/;
@@ -37,10 +37,10 @@ const KEY = /^[A-Za-z0-9_-]{8,64}$/;
  * Runs a write for an action or a route, once for its key: in one transaction, with faults told by code,
  * and with every screen of an outing fresh afterwards. `name` says what is done, for the record of keys.
  */
-export function deed<T>(
+export function performWrite<T>(
   key: unknown,
   name: string,
-  work: (db: FrostDatabase, stamp: DeedStamp) => Promise<WireResult<T>>,
+  work: (db: FrostDatabase, stamp: WriteStamp) => Promise<WireResult<T>>,
 ): Promise<WireResult<T>> {
   return answered(async () => {
     if (typeof key !== 'string' || !KEY.test(key)) {
@@ -56,7 +56,7 @@ export function deed<T>(
       await signAs(transaction, hand);
       return work(transaction, { ...stamp, id });
     };
-    const once = { key, deed: name, at };
+    const once = { key, name, at };
     const done = await writeOnce(database(), once, (transaction) => write(transaction, key)).catch(
       (error: unknown) => answerRepeated(database(), { key, error, newId: randomUUID() }, write),
     );
@@ -70,7 +70,7 @@ export function deed<T>(
 }
 
 /** The same for a write to one thing: its id came from outside and is checked first. */
-export function deedOn<T>(
+export function performWriteOn<T>(
   key: unknown,
   {
     name,
@@ -79,20 +79,20 @@ export function deedOn<T>(
   }: {
     name: string;
     target: unknown;
-    work: (db: FrostDatabase, id: string, stamp: DeedStamp) => Promise<WireResult<T>>;
+    work: (db: FrostDatabase, id: string, stamp: WriteStamp) => Promise<WireResult<T>>;
   },
 ): Promise<WireResult<T>> {
-  return deed(key, name, async (db, stamp) => {
+  return performWrite(key, name, async (db, stamp) => {
     const id = checkedId(target);
     return id.ok ? work(db, id.value, stamp) : id;
   });
 }
 
-/** The writing part of a use-case as a deed of its own. */
+/** The writing part of a use-case as a write of its own. */
 export const writing =
   (key: unknown, name: string): Write =>
   (work) =>
-    deed(key, name, work);
+    performWrite(key, name, work);
 
 /** The key of a route's write: the header `Idempotency-Key`, or one of its own. */
 export const keyOf = (request: Request): string =>
