@@ -77,7 +77,7 @@ describe('practice by keyboard alone', () => {
     await page.keyboard.press('Enter');
     expect(await worth(page)).toContain('%');
     await waitForText(page, 'It was');
-    await waitForText(page, 'going by the air at the hut alone');
+    await waitForText(page, 'The air at the hut alone scores');
   });
 
   it('picks a wax and sees the ledger', async () => {

@@ -1,8 +1,11 @@
-import type { Plan, PlannedTask, PlanProblem, PlanStep } from '@/core/plan';
+import type { Plan, PlannedTask, PlanNeed, PlanProblem, PlanStep } from '@/core/plan';
 
 const MINUTE_MS = 60_000;
 /** Lengths are rounded up to whole seconds. */
 const ROUNDING_MS = 1000;
+
+/** What is counted; a new need does not compile until it is checked here too. */
+type Counted = Exclude<PlanNeed, 'technician' | 'iron'>;
 
 interface Span {
   from: number;
@@ -102,7 +105,7 @@ export function faultsOf(problem: PlanProblem, plan: Plan): string[] {
   }
   must(changes === plan.ironChanges, `${changes} changes, ${plan.ironChanges} said`);
 
-  const spansOf = (need: 'vice' | 'brush_stand') =>
+  const spansOf = (need: Counted) =>
     plan.tasks
       .filter((task) => stepOf(task).needs.includes(need))
       .map(({ startMs, endMs, pairId }) => ({ from: startMs, to: endMs, what: pairId }));
@@ -111,8 +114,13 @@ export function faultsOf(problem: PlanProblem, plan: Plan): string[] {
     to: task.endMs + (stepOf(task).waitMin ?? 0) * MINUTE_MS,
     what: task.pairId,
   }));
-  must(mostAtOnce(spansOf('vice')) <= (problem.vices ?? Infinity), 'too few vices');
-  must(mostAtOnce(spansOf('brush_stand')) <= (problem.brushStands ?? Infinity), 'too few stands');
+  const there: Record<Counted, number | undefined> = {
+    vice: problem.vices,
+    brush_stand: problem.brushStands,
+  };
+  for (const need of Object.keys(there) as Counted[]) {
+    must(mostAtOnce(spansOf(need)) <= (there[need] ?? Infinity), `too few of ${need}`);
+  }
   must(mostAtOnce(waits) <= (problem.coolingPlaces ?? Infinity), 'too few places to cool');
   return faults;
 }

@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import type { PlanProblem } from '@/core/plan';
+import type { PlanNeed, PlanProblem } from '@/core/plan';
 
 const MINUTE_MS = 60_000;
 
@@ -62,7 +62,7 @@ export async function exactly(
     rules.push(`l_${p} ${end} >= ${ready!.after - minuteOf(pair.dueMs)}`);
     objective.push(`${LATE_WEIGHT * (pair.priority ?? 1)} l_${p}`);
   });
-  const most: Record<string, number | undefined> = {
+  const most: Record<PlanNeed | 'place', number | undefined> = {
     technician: problem.technicians.length,
     iron: problem.irons.length,
     vice: problem.vices,
@@ -71,7 +71,8 @@ export async function exactly(
   };
   for (const [what, spans] of Object.entries(using)) {
     for (const names of spans) {
-      if (names && most[what] !== undefined) rules.push(`${names.join(' + ')} <= ${most[what]}`);
+      if (names && most[what as PlanNeed] !== undefined)
+        rules.push(`${names.join(' + ')} <= ${most[what as PlanNeed]}`);
     }
   }
   const text = [

@@ -4,6 +4,7 @@ import { lateMinutes } from './cost';
 import { PLAN } from './figures';
 import type { Alone } from './hopeless';
 import type { Prepared, Task } from './prepare';
+import { AT_WORK } from './resources';
 
 /** No plan can be better than this: weighted lateness, min, and the end of all, s. */
 export interface Bound {
@@ -72,8 +73,10 @@ function pools(prepared: Prepared): Pool[] {
   return [
     ...people,
     { of: (task) => task.needsIron, reached: always(problem.irons.length) },
-    { of: (task) => task.needsVice, reached: always(prepared.vices) },
-    { of: (task) => task.needsStand, reached: always(prepared.stands) },
+    ...AT_WORK.map((k): Pool => ({
+      of: (task) => task.things.includes(k),
+      reached: always(prepared.there[k]!),
+    })),
   ];
 }
 

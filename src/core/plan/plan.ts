@@ -6,6 +6,7 @@ import { compareCosts, lateMinutes, readyAt, type Cost } from './cost';
 import { PLAN } from './figures';
 import { alone, crowded, crowdedOut } from './hopeless';
 import { NOBODY, prepare, type Prepared } from './prepare';
+import { VICE } from './resources';
 import type { Schedule } from './schedule';
 import { beginSearch, type Search } from './search';
 import type { HopelessPair, Plan, PlannedTask, PlanProblem } from './types';
@@ -179,7 +180,7 @@ function viceOfEach(
   const freeAt: number[] = [];
   const given = new Map<number, number>();
   const inOrder = tasks
-    .filter((task) => task.needsVice && !hopeless.has(task.pair))
+    .filter((task) => task.things.includes(VICE) && !hopeless.has(task.pair))
     .sort((a, b) => schedule.start[a.id]! - schedule.start[b.id]!);
   for (const task of inOrder) {
     const start = schedule.start[task.id]!;

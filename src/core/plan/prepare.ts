@@ -1,6 +1,7 @@
 import { MINUTE_MS, SECOND_MS } from '../units/constants';
 import { Busy, type ChangeTime } from './busy';
 import { PLAN } from './figures';
+import { heldAtWork, thereOf } from './resources';
 import type { PlanProblem, PlanStep } from './types';
 
 /** Seconds of a minute. */
@@ -20,8 +21,8 @@ export interface Task {
   release: number;
   needsTechnician: boolean;
   needsIron: boolean;
-  needsVice: boolean;
-  needsStand: boolean;
+  /** Things it holds while hands are at it, by their place among THINGS. */
+  things: readonly number[];
   ironC: number;
   /** Steps of one key are of one kind, from 1: doing them one after the other needs no change of tools. */
   kind: number;
@@ -44,9 +45,8 @@ export interface Prepared {
   people: string[];
   /** When they are not there. */
   away: Busy[];
-  vices: number;
-  stands: number;
-  places: number;
+  /** How many there are of each thing. */
+  there: readonly number[];
 }
 
 const seconds = (minutes: number) => Math.ceil(minutes * MINUTE_S - 1e-6);
@@ -107,8 +107,7 @@ export function prepare(problem: PlanProblem): Prepared {
         ),
         needsTechnician: needs.has('technician') || step.skill !== undefined,
         needsIron: needs.has('iron'),
-        needsVice: needs.has('vice'),
-        needsStand: needs.has('brush_stand'),
+        things: heldAtWork(needs),
         ironC: step.ironC ?? PLAN.unsaidC,
         kind: kindOf(step.key),
         running: runningOf(step),
@@ -143,8 +142,6 @@ export function prepare(problem: PlanProblem): Prepared {
         })),
       ),
     ),
-    vices: problem.vices ?? Infinity,
-    stands: problem.brushStands ?? Infinity,
-    places: problem.coolingPlaces ?? Infinity,
+    there: thereOf(problem),
   };
 }

@@ -1,6 +1,7 @@
 import { HOUR_MS } from '../units/constants';
 import { PLAN } from './figures';
 import { planBench } from './plan';
+import { THING_NAMES, THINGS } from './resources';
 import type { Plan, PlanProblem, PlanTechnician } from './types';
 
 /** What would help a plan that is late or leaves pairs out. */
@@ -50,7 +51,7 @@ function withLongerShift(problem: PlanProblem, technicianId: string, hours: numb
 
 /** All changes that are tried, the smallest first. */
 function changesOf(problem: PlanProblem): { change: RemedyChange; changed: PlanProblem }[] {
-  const { startMs, pairs, technicians, irons, vices, brushStands, coolingPlaces } = problem;
+  const { startMs, pairs, technicians, irons } = problem;
   const lastDueMs = Math.max(...pairs.map(({ dueMs }) => dueMs));
   const things: { change: RemedyChange; changed: PlanProblem }[] = [
     {
@@ -58,23 +59,11 @@ function changesOf(problem: PlanProblem): { change: RemedyChange; changed: PlanP
       changed: { ...problem, irons: [...irons, { id: HELPER }] },
     },
   ];
-  if (vices !== undefined) {
-    things.push({
-      change: { code: 'one_more_vice' },
-      changed: { ...problem, vices: vices + 1 },
-    });
-  }
-  if (brushStands !== undefined) {
-    things.push({
-      change: { code: 'one_more_stand' },
-      changed: { ...problem, brushStands: brushStands + 1 },
-    });
-  }
-  if (coolingPlaces !== undefined) {
-    things.push({
-      change: { code: 'one_more_place' },
-      changed: { ...problem, coolingPlaces: coolingPlaces + 1 },
-    });
+  for (const name of THING_NAMES) {
+    const { count, remedy } = THINGS[name];
+    const there = problem[count];
+    if (there === undefined) continue;
+    things.push({ change: { code: remedy }, changed: { ...problem, [count]: there + 1 } });
   }
   const people = [...new Set(technicians.map(({ id }) => id))];
   const longer = people.flatMap((technicianId) =>

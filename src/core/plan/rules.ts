@@ -1,6 +1,7 @@
 import { MINUTE_MS, SECOND_MS } from '../units/constants';
 import { PLAN } from './figures';
 import { changeTime } from './prepare';
+import { THING_NAMES, THINGS, type ThingName } from './resources';
 import type { PlannedTask, PlanProblem, PlanStep } from './types';
 
 /** A rule that a plan breaks, with the task that breaks it. */
@@ -22,7 +23,7 @@ export type PlanRule =
   | { code: 'before_release'; notBeforeMs: number }
   | { code: 'nobody' }
   | { code: 'no_iron' }
-  | { code: 'too_few'; what: 'vice' | 'brush_stand' | 'place'; there: number }
+  | { code: 'too_few'; what: ThingName; there: number }
   | { code: 'wrong_length' };
 
 interface Placed {
@@ -156,13 +157,13 @@ function countRules(problem: PlanProblem, placed: readonly Placed[]): BrokenRule
     from: task.endMs,
     to: task.endMs + (step.waitMin ?? 0) * MINUTE_MS,
   });
-  const kinds = [
-    { what: 'vice', there: problem.vices, span: atHands, of: needing('vice') },
-    { what: 'brush_stand', there: problem.brushStands, span: atHands, of: needing('brush_stand') },
-    { what: 'place', there: problem.coolingPlaces, span: waiting, of: () => true },
-  ] as const;
-  return kinds.flatMap(({ what, there = Infinity, span, of }) => {
-    const own = placed.filter(of).map((one) => ({ one, ...span(one) }));
+  return THING_NAMES.flatMap((what) => {
+    const { need, during, count } = THINGS[what];
+    const there = problem[count] ?? Infinity;
+    const span = during === 'work' ? atHands : waiting;
+    const own = placed
+      .filter(({ step }) => need === undefined || step.needs.includes(need))
+      .map((one) => ({ one, ...span(one) }));
     return own
       .filter(({ from, to }) => to > from)
       .flatMap(({ one, from }) => {
@@ -172,8 +173,3 @@ function countRules(problem: PlanProblem, placed: readonly Placed[]): BrokenRule
       });
   });
 }
-
-const needing =
-  (need: 'vice' | 'brush_stand') =>
-  ({ step }: Placed): boolean =>
-    step.needs.includes(need);

@@ -1,5 +1,6 @@
 import { Busy, Level, NEVER } from './busy';
 import { changeTime, NOBODY, type Prepared, type Task } from './prepare';
+import { AT_WAIT } from './resources';
 
 /** A plan in the making: when each task starts, s, and who and what is at it. */
 export interface Schedule {
@@ -9,9 +10,8 @@ export interface Schedule {
   /** People, irons and things, as they are taken. */
   busy: Busy[];
   ironBusy: Busy[];
-  vices: Level;
-  stands: Level;
-  places: Level;
+  /** One for each of THINGS. */
+  things: Level[];
 }
 
 /** Nothing is planned yet but what is under way. */
@@ -27,9 +27,7 @@ export function emptySchedule(prepared: Prepared): Schedule {
       if (atC !== undefined) busy.add(0, 0, atC);
       return busy;
     }),
-    vices: new Level(prepared.vices),
-    stands: new Level(prepared.stands),
-    places: new Level(prepared.places),
+    things: prepared.there.map((most) => new Level(most)),
   };
   for (const task of tasks) if (task.running) hold(schedule, task, { time: 0, ...task.running });
   return schedule;
@@ -56,9 +54,10 @@ export function firstTime(schedule: Schedule, task: Task, earliest: number): num
       const asked = { length, tag: task.ironC, change: changeTime };
       time = soonest(schedule.ironBusy.map((iron) => iron.fit(from, asked)));
     }
-    if (task.needsVice) time = schedule.vices.fit(time, length);
-    if (task.needsStand) time = schedule.stands.fit(time, length);
-    if (task.wait > 0) time = schedule.places.fit(time + length, task.wait) - length;
+    for (const k of task.things) time = schedule.things[k]!.fit(time, length);
+    if (task.wait > 0) {
+      for (const k of AT_WAIT) time = schedule.things[k]!.fit(time + length, task.wait) - length;
+    }
     if (time === before || time === NEVER) return time;
   }
 }
@@ -142,9 +141,8 @@ function hold(
   schedule.iron[task.id] = iron;
   if (person !== NOBODY) schedule.busy[person]!.add(time, end, task.kind);
   if (iron !== NOBODY) schedule.ironBusy[iron]!.add(time, end, task.ironC);
-  if (task.needsVice) schedule.vices.add(time, end);
-  if (task.needsStand) schedule.stands.add(time, end);
-  schedule.places.add(end, end + task.wait);
+  for (const k of task.things) schedule.things[k]!.add(time, end);
+  for (const k of AT_WAIT) schedule.things[k]!.add(end, end + task.wait);
 }
 
 const copyOf = (schedule: Schedule): Schedule => ({
@@ -153,9 +151,7 @@ const copyOf = (schedule: Schedule): Schedule => ({
   iron: schedule.iron.slice(),
   busy: schedule.busy.map((one) => one.copy()),
   ironBusy: schedule.ironBusy.map((one) => one.copy()),
-  vices: schedule.vices.copy(),
-  stands: schedule.stands.copy(),
-  places: schedule.places.copy(),
+  things: schedule.things.map((one) => one.copy()),
 });
 
 /**

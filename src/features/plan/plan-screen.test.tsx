@@ -156,7 +156,7 @@ describe('the plan of the cabin', () => {
 
   it('says when reality has slipped, and what changed since it was made', async () => {
     const first = await planned();
-    expect(first.text()).not.toContain('should have begun');
+    expect(first.text()).not.toContain('should have started');
     first.unmount();
     vi.setSystemTime(first.view.now!.plan.tasks[0]!.startMs + 30 * MINUTE_MS);
     await db
