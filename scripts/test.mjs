@@ -9,23 +9,25 @@ import { ensureInstalled, ROOT } from './lib/install.mjs';
 import { testShare } from './lib/share.mjs';
 
 const LEAST_SHARE = 0.25;
+const PROGRESS = path.join(ROOT, 'scripts', 'lib', 'progress.mjs');
 const isQuick = process.argv.includes('--quick');
 let passed = 0;
 let failed = 0;
 
 /**
- * Runs a command of the project; what it says is told when it has ended, since others run beside it.
+ * Runs a command of the project; what it says is told when it has ended, since others run beside it, or to `hear`.
  * @param {string} command
  * @param {string[]} args
+ * @param {(text: string) => void} [hear]
  * @returns {Promise<{ code: number, output: string }>}
  */
-function run(command, args) {
+function run(command, args, hear) {
   return new Promise((resolve) => {
     const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NO_COLOR: '1' };
     const child = spawn(command, args, { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'pipe'] });
     let output = '';
     for (const stream of [child.stdout, child.stderr]) {
-      stream.on('data', (text) => (output += String(text)));
+      stream.on('data', (text) => (hear ? hear(String(text)) : (output += String(text))));
     }
     child.on('close', (code) => resolve({ code: code ?? 1, output }));
   });
@@ -71,9 +73,9 @@ async function checks() {
 async function suite(name, args) {
   const report = path.join(ROOT, 'tmp', `${name}.json`);
   rmSync(report, { force: true });
-  const reporters = ['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`];
-  const { code, output } = await tool(['vitest', 'run', ...args, ...reporters]);
-  console.log(output);
+  const reporters = [`--reporter=${PROGRESS}`, '--reporter=json', `--outputFile.json=${report}`];
+  const command = ['--no-install', 'vitest', 'run', ...args, ...reporters];
+  const { code } = await run('npx', command, (text) => process.stdout.write(text));
   try {
     const { numPassedTests, numFailedTests, numTotalTests } = JSON.parse(
       readFileSync(report, 'utf8'),
