@@ -203,9 +203,8 @@ it('a venue keeps its place when a place may be left out, and may lose it from t
 
 it('grams that an undone step gave back are known as that, in whichever language it was noted', async () => {
   const { folder, db } = await before('0021-undone-grams');
-  await sql`insert into product (id, name, kind, version) values ('p', 'Cold', 'glide', 1)`.execute(
-    db,
-  );
+  await sql`insert into product (id, name, form, label_low_c, label_high_c, additives)
+    values ('p', 'Cold', 'block', -12, -6, '[]')`.execute(db);
   const notes = [
     'Cold: Wax on',
     'Cold: Wax on, undone',
@@ -227,4 +226,6 @@ it('grams that an undone step gave back are known as that, in whichever language
   // A record of an older book, or of a cabin not yet upgraded, comes to the same.
   const known = old.map((record) => completed('stock_move', record).is_undo);
   expect(known).toEqual(isUndo.map(Number));
+  // They still never change.
+  await expect(sql`update stock_move set grams = 1`.execute(db)).rejects.toThrow('append-only');
 });
