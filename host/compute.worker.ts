@@ -1,4 +1,4 @@
-import './clock.mjs';
+import { setClock } from './clock.mjs';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
 import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
@@ -58,6 +58,7 @@ const ALL = [
 const byName = new Map(ALL.map((one) => [one.name, one]));
 
 layOutTongues();
+setClock();
 
 interface Asked {
   name: string;

@@ -1,15 +1,17 @@
 // The server of the app: on this machine alone, or with `--lan` also beyond it for devices that were paired.
 // Started by the scripts with `--port`, `--host-name`, `--lan` and `--dev`; FROST_PICK_DATA says where the data are.
-import './clock.mjs';
 import { createServer } from 'node:http';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import next from 'next';
+import { setClock } from './clock.mjs';
 import { makeGuard, ownNames } from './guard.mjs';
 import { listenBeyond, readyBeyond } from './lan/listen.mjs';
 import { inLanguage } from './language.mjs';
 import { bound } from './sockets.mjs';
 import { dress, makeRequests, refuse } from './requests.mjs';
+
+setClock();
 
 const HOST = '127.0.0.1';
 /** Who sits at this machine. */

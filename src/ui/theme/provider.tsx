@@ -1,6 +1,5 @@
 'use client';
 
-import './page-clock';
 import { use, type ReactNode } from 'react';
 import { ChakraProvider } from '@chakra-ui/react';
 import { ThemeProvider } from 'next-themes';
@@ -9,8 +8,11 @@ import { localeTag } from '../../words/tongue';
 import type { Units } from '../../words/units';
 import { readTables } from '../../workers/tables';
 import { EmotionRegistry } from './emotion-registry';
+import { takeClock } from './page-clock';
 import { isPageStyled } from './styles-in-page';
 import { system, systemOfParts } from './system';
+
+takeClock();
 
 /** A tab that nobody sees is never painted. */
 const UNSEEN_MS = 200;
