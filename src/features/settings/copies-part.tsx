@@ -45,7 +45,7 @@ export function CopiesPart({
       <ActionButton loading={isBusy} loadingText={WORDS.copying} onClick={() => void copy()}>
         {WORDS.copyNow}
       </ActionButton>
-      <Text textStyle="body" role="status">
+      <Text textStyle="body" role="status" mt="2">
         {said && !said.isProblem ? said.text : ''}
       </Text>
       <FieldProblemText problem={said?.isProblem ? said.text : undefined} />
