@@ -67,7 +67,7 @@ describe('the database file', () => {
       return { ok: true as const, value: null };
     });
     expect(answer).toMatchObject({ ok: false });
-    expect(!answer.ok && answer.error.message).toContain('nothing was saved');
+    expect(!answer.ok && answer.error.message).toContain('Nothing was saved');
   });
 
   it('on a full disk says so, and nothing of the write stays', async () => {
@@ -83,7 +83,7 @@ describe('the database file', () => {
     expect(response.status).toBe(507);
     const { code, message } = (await response.json()) as { code: string; message: string };
     expect(code).toBe('storage_full');
-    expect(message).toContain('nothing was saved');
+    expect(message).toContain('Nothing was saved');
     expect(await listReadings(db, 'demo-relay')).toHaveLength(3);
     // Within a transaction SQLite rolls back itself; what went wrong is still told.
     const within = await answerRoute(async () => {
@@ -124,7 +124,7 @@ it.runIf(isRoot)(
       written: { ok: boolean; error?: { message: string } };
     };
     expect(said.health).toMatchObject({ isWritable: false });
-    expect(said.written.error?.message).toContain('nothing was saved');
+    expect(said.written.error?.message).toContain('Nothing was saved');
   },
 );
 
