@@ -67,7 +67,7 @@ describe('the database file', () => {
       return { ok: true as const, value: null };
     });
     expect(answer).toMatchObject({ ok: false });
-    expect(!answer.ok && answer.error.message).toContain('Nothing was saved');
+    expect(!answer.ok && answer.error.message).toContain('nothing was saved');
   });
 
   it('on a full disk says so, and nothing of the write stays', async () => {
@@ -83,7 +83,7 @@ describe('the database file', () => {
     expect(response.status).toBe(507);
     const { code, message } = (await response.json()) as { code: string; message: string };
     expect(code).toBe('storage_full');
-    expect(message).toContain('Nothing was saved');
+    expect(message).toContain('nothing was saved');
     expect(await listReadings(db, 'demo-relay')).toHaveLength(3);
     // Within a transaction SQLite rolls back itself; what went wrong is still told.
     const within = await answerRoute(async () => {
