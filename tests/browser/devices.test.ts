@@ -216,7 +216,7 @@ describe('a device at the bench', () => {
     const { page, host } = await pairDevice(own, { name: 'Lost phone', role: 'Works' });
     await waitForText(host, 'Lost phone');
     await press(host, 'Delete Lost phone');
-    await press(host, 'Revoke');
+    await press(host, 'Delete');
     await waitForText(host, 'Deleted: Lost phone.');
     const answer = await page.goto(`${own.origin}/quick`);
     expect(answer!.status()).toBe(401);
