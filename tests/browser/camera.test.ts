@@ -67,7 +67,7 @@ describe('the camera', () => {
       NARROW,
     );
     await press(page, 'Time, spot, instrument, sharpness, note');
-    await waitForText(page, 'Put grains on a dark card');
+    await waitForText(page, 'Put grains on a dark, squared card');
     await press(page, `${USUAL_CARD.rulingMm} mm`, 'radio');
     const fields = await page.$$('input[type="file"][accept*="image"]');
     await fields[0]!.uploadFile(file);

@@ -163,7 +163,7 @@ describe('the rack of skis', () => {
     await press(page, 'Add to history');
     await waitForText(page, '12 km, usual snow');
     await press(page, 'Delete: 12 km, usual snow');
-    await waitForText(page, 'removed.');
+    await waitForText(page, 'deleted.');
     await press(page, 'Undo');
     await waitForText(page, '12 km, usual snow');
     await goTo(page, `${demo.app.url}/ski/demo-ski-ilo-skate`);
