@@ -72,7 +72,7 @@ describe('the camera', () => {
     const fields = await page.$$('input[type="file"][accept*="image"]');
     await fields[0]!.uploadFile(file);
     const said = await textOf(page, 'grain-size');
-    const median = Number(/smaller than ([\d.]+) mm/.exec(said)![1]);
+    const median = Number(/Median ([\d.]+) mm/.exec(said)![1]);
     const truth = sizesMm[Math.floor(sizesMm.length / 2)]!;
     expect(Math.abs(median / truth - 1)).toBeLessThan(0.15);
     await press(page, `Take ${median} mm`);
