@@ -89,7 +89,7 @@ it('three servers join a hub in their settings and keep one book, also after a t
     await typeInto(page, 'Address of the hub', hubUrl);
     await typeInto(page, 'Token of this cabin', letIn(`Cabin ${at + 1}`));
     await press(page, 'Join the hub');
-    await waitForText(page, 'In step.');
+    await waitForText(page, 'In sync.');
     pages.push(page);
   }
   await goTo(pages[1]!, `${cabins[1]!.url}/outing/demo-tour/log`);
@@ -106,7 +106,7 @@ it('three servers join a hub in their settings and keep one book, also after a t
   for (const at of [1, 0, 2, 1, 0]) {
     await goTo(pages[at]!, `${cabins[at]!.url}/settings`);
     await press(pages[at]!, 'Sync now');
-    await waitForText(pages[at]!, 'In step.');
+    await waitForText(pages[at]!, 'In sync.');
   }
   await goTo(pages[2]!, `${cabins[2]!.url}/outing/demo-tour/log`);
   await waitForText(pages[2]!, 'Written while there was no hub');
@@ -120,7 +120,7 @@ it('a hub goes on when PostgreSQL was started anew', async () => {
   hub!.once('exit', ended);
   postgres.restart();
   await press(page, 'Sync now');
-  await waitForText(page, 'In step.');
+  await waitForText(page, 'In sync.');
   expect(ended).not.toHaveBeenCalled();
 });
 
