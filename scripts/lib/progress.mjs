@@ -24,13 +24,14 @@ export default class Progress {
   onTestModuleEnd(file) {
     this.done += 1;
     const tests = [...file.children.allTests()];
-    const bad = tests.filter((test) => test.result().state === 'failed').length;
-    const failed = bad + file.errors().length;
+    const count = (/** @type {string} */ state) =>
+      tests.filter((test) => test.result().state === state).length;
+    const failed = count('failed') + file.errors().length;
     const took = (file.diagnostic().duration / SECOND_MS).toFixed(1);
     const spentS = (Date.now() - this.from) / SECOND_MS;
     const leftS = (spentS / this.done) * (this.files - this.done);
     const name = path.relative(ROOT, file.moduleId);
-    const said = failed === 0 ? `${tests.length} passed` : `${failed} FAILED of ${tests.length}`;
+    const said = failed === 0 ? `${count('passed')} passed` : `${failed} FAILED of ${tests.length}`;
     console.log(`${name}: ${said}, ${took} s (${this.done} of ${this.files}, ${span(leftS)} left)`);
   }
 
