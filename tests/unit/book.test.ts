@@ -11,7 +11,7 @@ import { seedDemo } from '@/data/demo/seed';
 import { exportBook } from '@/features/settings/use-cases/export-book';
 import { importBook, previewBook } from '@/features/settings/use-cases/import-book';
 import fc from 'fast-check';
-import { openPage, readBook, type ReadBook } from '@/formats/book/read';
+import { openGone, openPage, readBook, type ReadBook } from '@/formats/book/read';
 import { walkBook } from '@/formats/book/split';
 import { bytesOf } from '@/formats/out-file';
 import { failed } from '@/formats/wire';
@@ -425,6 +425,16 @@ describe('a file that is no book as it was written', () => {
       file.records.choice![0]!.inputs = { deflated: 'AAAA' };
     });
     expect((await refusal(torn)).code).toBe('invalid_file');
+  });
+
+  it('that names one list twice is read to its end', async () => {
+    const gone = (ref: string) =>
+      `{"kind":"note","ref":"${ref}","gone_at":"2027-01-13T12:00:00Z","back_at":null}`;
+    const text = `{"format":"frost-pick-book","version":1,"gone":[${gone('a')}],"records":{"note":[]},"gone":[${gone('b')}]}`;
+    const read = await readBook(Buffer.from(text));
+    if (!read.ok) throw new Error(read.message);
+    const refs = read.value.gone.flatMap((page) => openGone(read.value, page));
+    expect(refs.map(({ ref }) => ref)).toEqual(['a', 'b']);
   });
 
   it('is walked through as JSON is read, whatever stands in it', () => {

@@ -6,7 +6,7 @@ import { isFilm, isHighMelt, isIroned } from './forms';
 import { highMeltCoat } from './high-melt';
 import { boxRun, hotBoxSteps } from './hot-box';
 import { liquidCoats } from './liquid-work';
-import { IRONED_OF_THE_DAY, LIQUID, OF_THE_DAY } from './programmes';
+import { IRONED_OF_THE_DAY, LIQUID, OF_THE_DAY, WORKED_IN } from './programmes';
 import { tooHardForBox, tooHotFor } from './refusals';
 import { HAS_EDGES } from '../ski';
 import type { BenchProduct, PlannedLayer, Programme, SheetRequest, Step } from './types';
@@ -84,7 +84,7 @@ function feed(work: Work): void {
   const { request, has, steps } = work;
   const soft = layerAt(work, 'conditioning')?.product ?? request.softWax;
   const isDry = layerAt(work, 'conditioning') !== undefined;
-  const isIronUsed = [...IRONED_OF_THE_DAY, 'hot_box' as const].some(has);
+  const isIronUsed = WORKED_IN.some(has);
   if (has('new_base') ? needs(work, soft, 'soft_wax') : isDry && isIronUsed && soft) {
     const key = has('new_base') ? 'new-base.soft' : 'condition';
     steps.push(...hotScrapeCoat(request, { key, product: soft!, purpose: 'condition' }));

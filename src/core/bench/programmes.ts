@@ -39,7 +39,9 @@ export const HEAT = those(({ heat }) => heat !== 'none');
 export const OF_THE_DAY = those(({ ofTheDay }) => ofTheDay !== undefined);
 /** Those of them that use the iron. */
 export const IRONED_OF_THE_DAY = those((one) => one.ofTheDay !== undefined && one.heat === 'iron');
-/** Those of them whose wax is a liquid. */
+/** Programmes that work a wax in warm: those, and the box. */
+export const WORKED_IN = [...IRONED_OF_THE_DAY, ...those(({ heat }) => heat === 'box')];
+/** Programmes of the day whose wax is a liquid. */
 export const LIQUID = those(({ ofTheDay }) => ofTheDay === 'liquid');
 /** Programmes after which a base is waxed. */
 export const WAXED = [...new Set([...HEAT, ...OF_THE_DAY])];

@@ -119,7 +119,7 @@ export function logSize(file: string): number {
 
 /** Puts the log beside a file on the disk while others are served: a long write then ends without a pause. */
 export async function flushLog(file: string): Promise<void> {
-  const log = await open(`${file}-wal`, 'r').catch(() => undefined);
+  const log = await open(`${file}-wal`, 'r+').catch(() => undefined);
   try {
     await log?.datasync();
   } finally {
@@ -133,7 +133,7 @@ export function drainLog(file: string): void {
   try {
     sqlite.pragma('wal_checkpoint(PASSIVE)');
     // Where nobody reads or writes just now; a long file takes its time to be cut.
-    checkpoint(sqlite);
+    intoFile(sqlite);
   } finally {
     sqlite.close();
   }

@@ -86,7 +86,7 @@ export const openPage = ({ text }: ReadBook, page: BookPage): BookRecord[] =>
 export const openGone = ({ text }: ReadBook, page: Piece): GoneRecord[] =>
   listOf(text, page) as GoneRecord[];
 
-/** Gathers neighbours of a list into pages. */
+/** Gathers neighbours of a list into pages; another list of the same name begins another page. */
 class Pages {
   private count = 0;
   private from = 0;
@@ -94,7 +94,8 @@ class Pages {
 
   constructor(private readonly put: (page: Piece) => void) {}
 
-  add({ from, to }: Piece): void {
+  add({ from, to, place }: Item): void {
+    if (place === 0) this.end();
     if (this.count === 0) this.from = from;
     this.to = to;
     this.count += 1;

@@ -62,7 +62,7 @@ export const planScreen = {
   slack: ({ minutes, what, clock, who, share }: SlackWords) =>
     `Spare time helps most before “${what}” (${clock}${who ? `, ${who}` : ''}). With ${minutes} min there it is in time in ${share} of trial runs.`,
   noSlackHelps: 'Spare time would not help. Start earlier, do less, or add a person.',
-  never: 'no time in these shifts',
+  never: 'not in these shifts',
   noChoice: (names: string) =>
     `No wax is chosen for ${names}, so those sheets have no waxing yet. Choose the wax, then plan again.`,
   planOf: (outings: string) => `For ${outings}.`,
