@@ -34,7 +34,7 @@ module.exports = {
       'tools-rest-on-core',
       'ui, data, server, workers and formats know words, the core and what lies below them only.',
       '^src/(ui|data|server|workers|formats)/',
-      { path: '^(src/(features)/|app/|host/)' },
+      { path: '^(src/(features|writes)/|app/|host/)' },
     ),
     layer('ui-without-data', 'The interface kit knows no database and no format.', '^src/ui/', {
       path: '^src/(data|formats|server)/',
@@ -80,6 +80,13 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/features/([^/]+)/' },
       to: { path: '^src/features/', pathNot: '^src/features/$1/' },
+    },
+    {
+      name: 'writes-know-use-cases-only',
+      comment: 'The table of writes knows what a feature does, not how it looks.',
+      severity: 'error',
+      from: { path: '^src/writes/' },
+      to: { path: '^src/features/(?!.*/use-cases/)' },
     },
     layer('features-below-app', 'A feature never imports a route.', '^src/features/', {
       path: '^app/',

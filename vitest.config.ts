@@ -9,7 +9,7 @@ const AT_THE_HOST = 'tests/unit/at-the-host.ts';
 const PURE = ['src/{core,formats}/**/*.test.ts'];
 const NOT_PURE = ['src/core/kernel/kernel.test.ts'];
 const UNIT = [
-  'src/{data,server,hub,ui,features,workers,words}/**/*.test.ts',
+  'src/{data,server,hub,ui,features,workers,words,writes}/**/*.test.ts',
   ...NOT_PURE,
   'tests/unit/**/*.test.ts',
   'tests/attack/kills.test.ts',

@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
+import { writeFacts, type WriteName } from '@/core/model';
 import { type FrostDatabase } from '@/data/database';
 import { database } from '@/data/process-database';
 import { signAs } from '@/data/signatures';
 import { answerRepeated, writeOnce } from '@/data/write-once';
-import { checkedId } from '@/formats/schemas/ids';
 import { answered, invalidInput, type WireResult } from '@/formats/wire';
 import { handNow } from './caller';
 import { nowMs } from './clock';
-import { writeRefusal } from './permission';
+import { hostRefusal, writeRefusal } from './permission';
 import { live } from './live';
 import { prepareSnow } from './prepare-snow';
 import { refreshScreens } from './refresh-screens';
@@ -28,25 +28,24 @@ export type Write = <T>(
   work: (db: FrostDatabase, stamp: WriteStamp) => Promise<WireResult<T>>,
 ) => Promise<WireResult<T>>;
 
-/** Names of writes that the snow of an outing depends on. */
-const MOVES_SNOW = /^(readings?|weather|course|place|outing|track|station)\./;
-
 const KEY = /^[A-Za-z0-9_-]{8,64}$/;
 
 /**
  * Runs a write for an action or a route, once for its key: in one transaction, with faults told by code,
- * and with every screen of an outing fresh afterwards. `name` says what is done, for the record of keys.
+ * and with every screen of an outing fresh afterwards.
+ * {@link WRITES} says what follows from its `name`.
  */
 export function performWrite<T>(
   key: unknown,
-  name: string,
+  name: WriteName,
   work: (db: FrostDatabase, stamp: WriteStamp) => Promise<WireResult<T>>,
 ): Promise<WireResult<T>> {
   return answered(async () => {
     if (typeof key !== 'string' || !KEY.test(key)) {
       return invalidInput([{ field: 'key', message: WORDS.theKeyMustBe8 }]);
     }
-    const refused = writeRefusal();
+    const { kind, movesSnow, isForHost } = writeFacts(name);
+    const refused = writeRefusal() ?? (isForHost && hostRefusal());
     if (refused) return refused;
     const hand = handNow();
     const now = nowMs();
@@ -62,35 +61,16 @@ export function performWrite<T>(
     );
     if (done.ok) {
       refreshScreens();
-      live().announce(name.split('.')[0]!, key);
-      if (MOVES_SNOW.test(name)) prepareSnow();
+      live().announce(kind, key);
+      if (movesSnow) prepareSnow();
     }
     return done;
   });
 }
 
-/** The same for a write to one thing: its id came from outside and is checked first. */
-export function performWriteOn<T>(
-  key: unknown,
-  {
-    name,
-    target,
-    work,
-  }: {
-    name: string;
-    target: unknown;
-    work: (db: FrostDatabase, id: string, stamp: WriteStamp) => Promise<WireResult<T>>;
-  },
-): Promise<WireResult<T>> {
-  return performWrite(key, name, async (db, stamp) => {
-    const id = checkedId(target);
-    return id.ok ? work(db, id.value, stamp) : id;
-  });
-}
-
 /** The writing part of a use-case as a write of its own. */
 export const writing =
-  (key: unknown, name: string): Write =>
+  (key: unknown, name: WriteName): Write =>
   (work) =>
     performWrite(key, name, work);
 

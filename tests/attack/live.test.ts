@@ -9,7 +9,7 @@ import { ms, note, quantile } from './measure';
 
 const ADDRESS = '127.0.0.2';
 const DEVICES = 30;
-const WRITES = 8;
+const WRITES = 9;
 const IDLE_MS = 30_000;
 const POLL_MS = 20_000;
 const TICKS_PER_S = 100;
@@ -55,6 +55,7 @@ it('thirty devices see a change within a second, and cost little while nothing h
     });
 
   const seen: number[] = [];
+  const all: number[] = [];
   let from = 0;
   let [isCounting, open] = [false, 0];
   for (let i = 0; i < DEVICES; i += 1) {
@@ -82,13 +83,17 @@ it('thirty devices see a change within a second, and cost little while nothing h
       body: csv,
     });
     expect(status).toBe(200);
-    await expect.poll(() => seen.length, { timeout: 20_000 }).toBe(DEVICES * (i + 1));
+    await expect.poll(() => seen.length, { timeout: 20_000 }).toBe(DEVICES);
+    const took = seen.splice(0);
+    // The first one of a server loads and compiles what writes and draws.
+    if (i === 0) note('the first reading after a start', `seen after ${ms(Math.max(...took))}`);
+    else all.push(...took);
   }
   isCounting = false;
-  const p95 = quantile(seen, 0.95);
+  const p95 = quantile(all, 0.95);
   note(
     `a reading seen by ${DEVICES} devices on seven screens`,
-    `median ${ms(quantile(seen, 0.5))}, p95 ${ms(p95)}, longest ${ms(Math.max(...seen))}`,
+    `median ${ms(quantile(all, 0.5))}, p95 ${ms(p95)}, longest ${ms(Math.max(...all))}`,
   );
   expect(p95).toBeLessThan(1000);
 

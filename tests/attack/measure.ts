@@ -1,5 +1,6 @@
 import { appendFileSync, mkdirSync } from 'node:fs';
 import path from 'node:path';
+import { Worker } from 'node:worker_threads';
 
 const REPORT = path.join(process.cwd(), 'tmp', 'attack.md');
 
@@ -17,20 +18,37 @@ export const quantile = (values: readonly number[], share: number): number => {
 
 export const ms = (value: number) => `${Math.round(value)} ms`;
 
-/** How long a small request takes again and again while `work` goes on, ms each. */
-export async function sideWaits(url: string, work: Promise<unknown>): Promise<number[]> {
-  let isDone = false;
-  const end = work.finally(() => {
-    isDone = true;
-  });
-  const waits: number[] = [];
+/** What the other person does: a small request again and again, each timed. */
+const OTHER = `
+const { parentPort, workerData } = require('node:worker_threads');
+let isDone = false;
+const waits = [];
+parentPort.once('message', () => { isDone = true; });
+(async () => {
   do {
     const from = performance.now();
-    const answer = await fetch(url);
-    await answer.arrayBuffer();
+    await (await fetch(workerData)).arrayBuffer();
     waits.push(performance.now() - from);
+    if (waits.length === 1) parentPort.postMessage('ready');
     await new Promise((resolve) => setTimeout(resolve, 5));
   } while (!isDone);
-  await end;
-  return waits;
+  parentPort.postMessage(waits);
+})();
+`;
+
+/**
+ * How long a small request takes again and again while `work` goes on, ms each. It is asked from a thread of its own:
+ * what keeps the sender of a large body busy is not the server's.
+ */
+export async function sideWaits(url: string, work: () => Promise<unknown>): Promise<number[]> {
+  const other = new Worker(OTHER, { eval: true, workerData: url });
+  const next = () =>
+    new Promise<unknown>((resolve, reject) => {
+      other.once('message', resolve);
+      other.once('error', reject);
+    });
+  await next();
+  const waits = next();
+  await work().finally(() => other.postMessage('done'));
+  return (await waits) as number[];
 }

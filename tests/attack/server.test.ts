@@ -23,14 +23,14 @@ describe('one request', () => {
   it('never keeps another waiting over 200 ms', async () => {
     let worst = 0;
     for (const [name, path, type, body] of WORST) {
-      const from = performance.now();
-      let status = 0;
-      const work = send(path, type, body()).then(async (answer) => {
+      let [status, took] = [0, 0];
+      const waits = await sideWaits(at('/api/v1/timers'), async () => {
+        const from = performance.now();
+        const answer = await send(path, type, body());
         status = answer.status;
         await answer.arrayBuffer();
+        took = performance.now() - from;
       });
-      const waits = await sideWaits(at('/api/v1/timers'), work);
-      const took = performance.now() - from;
       const most = Math.max(...waits);
       worst = Math.max(worst, most);
       note(`${name}: answered ${status} in ${ms(took)}`, `side request at most ${ms(most)}`);
@@ -38,7 +38,7 @@ describe('one request', () => {
       expect(status, name).toBeLessThan(500);
     }
     for (const path of ['/api/v1/readings?format=json', '/api/v1/products?format=csv']) {
-      const work = fetch(at(path)).then((answer) => answer.arrayBuffer());
+      const work = async () => (await fetch(at(path))).arrayBuffer();
       const most = Math.max(...(await sideWaits(at('/api/v1/timers'), work)));
       worst = Math.max(worst, most);
       note(`${path}, handed out`, `side request at most ${ms(most)}`);
@@ -55,11 +55,12 @@ describe('one request', () => {
       .toBuffer();
     const photo = new Uint8Array(noise);
     const path = '/api/v1/readings/demo-reading-1/photo';
-    const answers = Promise.all(
-      Array.from({ length: 6 }, async () => (await send(path, 'image/jpeg', photo)).status),
-    );
-    const waits = await sideWaits(at('/api/v1/timers'), answers);
-    expect(await answers).toEqual([200, 200, 200, 200, 200, 200]);
+    let statuses: number[] = [];
+    const waits = await sideWaits(at('/api/v1/timers'), async () => {
+      const sent = Array.from({ length: 6 }, () => send(path, 'image/jpeg', photo));
+      statuses = (await Promise.all(sent)).map(({ status }) => status);
+    });
+    expect(statuses).toEqual([200, 200, 200, 200, 200, 200]);
     note('six photos of 49 megapixels at once', `side request at most ${ms(Math.max(...waits))}`);
   });
 });

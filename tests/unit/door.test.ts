@@ -23,15 +23,10 @@ import { receive } from '@/server/door/reception';
 import { loadTimeline } from '@/features/log/use-cases/load-timeline';
 import { writeNote } from '@/features/log/use-cases/write-note';
 import { exportBook } from '@/features/settings/use-cases/export-book';
-import {
-  changeDeviceAction,
-  inviteAction,
-  makeTokenAction,
-  openCodeAction,
-  revokeDeviceAction,
-} from '@/features/devices/actions';
+import { inviteAction, makeTokenAction, openCodeAction } from '@/features/devices/actions';
 import { loadDevices } from '@/features/devices/use-cases/load-devices';
 import { migrated, temporaryFolder } from './temporary-database';
+import { act } from '@/writes/act';
 
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
 
@@ -182,7 +177,8 @@ describe('a pairing code', () => {
     const token = await makeTokenAction({ name: 'CORK TABLE', role: 'looks' });
     expect(token).toMatchObject({ error: { code: 'invalid_input' } });
     const [device] = (await listDevices(database())).filter(({ name }) => name === 'Cork table 2');
-    const renamed = await changeDeviceAction('rename-to-taken', device!.id, {
+    const renamed = await act('device.change', 'rename-to-taken', {
+      id: device!.id,
       name: 'Cork table',
       role: 'looks',
     });
@@ -276,26 +272,34 @@ describe('a paired device', () => {
     const { headers } = await paired('works', 'Old name');
     const device = (await listDevices(database())).find(({ name }) => name === 'Old name')!;
     const input = { name: 'New name', role: 'looks' };
-    expect(await changeDeviceAction('change-of-device', device.id, input)).toMatchObject({
+    expect(
+      await act('device.change', 'change-of-device', { id: device.id, ...input }),
+    ).toMatchObject({
       ok: true,
     });
     await ask('/', { headers });
     expect(served.at(-1)!.caller).toMatchObject({ name: 'New name', role: 'looks' });
-    const bad = await changeDeviceAction('change-of-device-2', device.id, { name: '', role: 'x' });
+    const bad = await act('device.change', 'change-of-device-2', {
+      id: device.id,
+      name: '',
+      role: 'x',
+    });
     expect(bad).toMatchObject({ error: { code: 'invalid_input' } });
     expect((await loadDevices(database())).devices).toContainEqual(
       expect.objectContaining({ name: 'New name', lastSeenAt: expect.any(String) }),
     );
-    expect(await revokeDeviceAction('revoke-of-device', device.id)).toMatchObject({ ok: true });
+    expect(await act('device.revoke', 'revoke-of-device', { id: device.id })).toMatchObject({
+      ok: true,
+    });
     expect((await ask('/', { headers })).status).toBe(401);
-    const gone = await revokeDeviceAction('revoke-of-device-2', device.id);
+    const gone = await act('device.revoke', 'revoke-of-device-2', { id: device.id });
     expect(gone).toMatchObject({ error: { code: 'not_found' } });
   });
 
   it('that was revoked stays so when a copy of before is put back', async () => {
     const { headers } = await paired('works', 'Lost phone');
     const device = (await listDevices(database())).find(({ name }) => name === 'Lost phone')!;
-    await revokeDeviceAction('revoke-lost-phone', device.id);
+    await act('device.revoke', 'revoke-lost-phone', { id: device.id });
     const back = { revoked_at: null };
     await database().updateTable('device').set(back).where('id', '=', device.id).execute();
     expect((await ask('/', { headers })).status).toBe(200);
@@ -327,8 +331,10 @@ describe('a paired device', () => {
     await runAs(TABLET, async () => {
       expect(await openCodeAction('works')).toMatchObject(refused);
       expect(await makeTokenAction({ name: 'x', role: 'works' })).toMatchObject(refused);
-      expect(await revokeDeviceAction('revoke-by-device', 'any')).toMatchObject(refused);
-      expect(await changeDeviceAction('change-by-device', 'any', {})).toMatchObject(refused);
+      expect(await act('device.revoke', 'revoke-by-device', { id: 'any' })).toMatchObject(refused);
+      expect(
+        await act('device.change', 'change-by-device', { id: 'any', name: '', role: '' }),
+      ).toMatchObject(refused);
       expect((await loadDevices(database())).code).toBeUndefined();
     });
     expect(await openCodeAction('owner')).toMatchObject({ error: { code: 'invalid_input' } });
@@ -407,7 +413,7 @@ describe('streams of changes', () => {
     const device = (await listDevices(database())).find(({ name }) => name === 'Listening phone')!;
     const caller: Caller = { door: 'beyond', id: device.id, name: device.name, role: 'works' };
     const answer = await runAs(caller, () => liveRoute(new Request('http://x/api/v1/live')));
-    await revokeDeviceAction('revoke-listening', device.id);
+    await act('device.revoke', 'revoke-listening', { id: device.id });
     // It would not end by itself.
     expect(await answer.text()).toContain('event: revoked');
   });

@@ -3,7 +3,8 @@ import { DAY } from './demo-app';
 import { planBench } from '@/core/plan';
 import type { FrostDatabase } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
-import { groundAction, keepPlanAction } from '@/features/plan/actions';
+import { groundAction } from '@/features/plan/actions';
+import { act } from '@/writes/act';
 
 const HOUR_MS = 3_600_000;
 /** The morning of the slalom: nobody is in the cabin before half past nine. */
@@ -17,7 +18,7 @@ export async function keepDemoPlan(db: FrostDatabase): Promise<void> {
   if (!ground.ok) throw new Error(ground.error.message);
   const { problem } = ground.value.left;
   const { tasks } = planBench(problem, { searchS: 0.02 });
-  const kept = await keepPlanAction(crypto.randomUUID(), {
+  const kept = await act('plan.keep', crypto.randomUUID(), {
     cabin,
     wish,
     tasks,

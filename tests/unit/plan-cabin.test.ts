@@ -8,18 +8,13 @@ import type { FrostDatabase } from '@/data/database';
 import { listJobsFor } from '@/data/jobs';
 import { findOuting } from '@/data/outings';
 import { loadTeamSettings } from '@/data/team-settings';
-import {
-  groundAction,
-  keepPlanAction,
-  moveStepAction,
-  takePlanBackAction,
-  tickAction,
-} from '@/features/plan/actions';
-import { planAction, startAction } from '@/features/bench/actions';
+import { groundAction } from '@/features/plan/actions';
+import { planAction } from '@/features/bench/actions';
 import { liquidSteps, relaxations, relaxed, together } from '@/features/plan/relaxations';
 import { loadPlan } from '@/features/plan/use-cases/load-plan';
 import { GET as file } from '../../app/api/v1/plan/route';
 import { GET as calendar } from '../../app/api/v1/plan/calendar/route';
+import { act } from '@/writes/act';
 
 const HOUR_MS = 3_600_000;
 const MORNING = DAY.getTime() - 30 * HOUR_MS;
@@ -54,7 +49,7 @@ async function made(wish: PlanWish = WISH, crew: Cabin = cabin) {
 
 async function kept(wish: PlanWish = WISH, crew: Cabin = cabin) {
   const { tasks, fromMs } = await made(wish, crew);
-  return keepPlanAction(key(), { cabin: crew, wish, tasks, fromMs });
+  return act('plan.keep', key(), { cabin: crew, wish, tasks, fromMs });
 }
 
 const said = (result: { ok: boolean; error?: { message: string } }) =>
@@ -87,10 +82,10 @@ describe('a plan that a device made', () => {
       ],
     ];
     for (const [wrong, why] of crooked) {
-      const answer = await keepPlanAction(key(), { cabin, wish: WISH, tasks: wrong, fromMs });
+      const answer = await act('plan.keep', key(), { cabin, wish: WISH, tasks: wrong, fromMs });
       expect(said(answer)).toMatch(why);
     }
-    const late = await keepPlanAction(key(), {
+    const late = await act('plan.keep', key(), {
       cabin,
       wish: WISH,
       tasks,
@@ -104,9 +99,11 @@ describe('a plan that a device made', () => {
     const { tasks, fromMs } = await made();
     const [first] = tasks;
     const some = tasks.filter(({ pairId }) => pairId !== first!.pairId);
-    expect(await keepPlanAction(key(), { cabin, wish: WISH, tasks: some, fromMs })).toMatchObject({
-      ok: true,
-    });
+    expect(await act('plan.keep', key(), { cabin, wish: WISH, tasks: some, fromMs })).toMatchObject(
+      {
+        ok: true,
+      },
+    );
     expect((await latestPlan(db))!.left).toEqual([
       { pairId: first!.pairId, message: expect.stringContaining('not enough time') as string },
     ]);
@@ -116,7 +113,7 @@ describe('a plan that a device made', () => {
       people: cabin.people.map((one) => ({ ...one, toMs: one.fromMs + 5 * 60_000 })),
     };
     const { left } = await ground(WISH, short);
-    const answer = await keepPlanAction(key(), {
+    const answer = await act('plan.keep', key(), {
       cabin: short,
       wish: WISH,
       tasks: [],
@@ -133,9 +130,9 @@ describe('a plan that a device made', () => {
     const one = (await latestPlan(db))!;
     vi.setSystemTime(MORNING + HOUR_MS);
     await kept();
-    expect(said(await takePlanBackAction(key(), one.id))).toContain('a newer plan');
+    expect(said(await act('plan.back', key(), { id: one.id }))).toContain('a newer plan');
     const two = (await latestPlan(db))!;
-    expect(await takePlanBackAction(key(), two.id)).toMatchObject({ ok: true });
+    expect(await act('plan.back', key(), { id: two.id })).toMatchObject({ ok: true });
     expect((await latestPlan(db))!.id).toBe(one.id);
   });
 
@@ -249,7 +246,7 @@ describe('a plan that is worked', () => {
     const plan = (await latestPlan(db))!;
     const pair = plan.pairs[0]!;
     const tick = (index: number, isBack = false) =>
-      tickAction(key(), { pairId: pair.id, index, isBack });
+      act('plan.tick', key(), { pairId: pair.id, index, isBack });
     expect(said(await tick(2))).toContain('not done yet');
     expect(said(await tick(0, true))).toContain('not started');
     expect(await tick(0)).toMatchObject({ ok: true });
@@ -270,14 +267,18 @@ describe('a plan that is worked', () => {
     expect(await tick(0, true)).toMatchObject({ ok: true });
     const [job] = await listJobsFor(db, [pair.outingId]);
     expect(job!.records.every(({ endedMs }) => endedMs === undefined)).toBe(true);
-    expect(said(await tickAction(key(), { pairId: 'x:y', index: 0 }))).toContain('not in the plan');
+    expect(said(await act('plan.tick', key(), { pairId: 'x:y', index: 0 }))).toContain(
+      'not in the plan',
+    );
   });
 
   it('starts the sheet that was planned, with what was left out', async () => {
     const wish = { ...WISH, leaveOut: ['hardening' as const], mostCoats: 1 };
     await kept(wish);
     const pair = (await latestPlan(db))!.pairs[0]!;
-    expect(await tickAction(key(), { pairId: pair.id, index: 0 })).toMatchObject({ ok: true });
+    expect(await act('plan.tick', key(), { pairId: pair.id, index: 0 })).toMatchObject({
+      ok: true,
+    });
     const job = (await listJobsFor(db, [pair.outingId]))[0]!;
     expect(job.sheet.steps.some((step) => step.key.startsWith('harden'))).toBe(false);
     expect(job.sheet.steps.filter((step) => /^glide.*iron$/.test(step.key))).toHaveLength(1);
@@ -287,7 +288,7 @@ describe('a plan that is worked', () => {
     await kept();
     const plan = (await latestPlan(db))!;
     const pair = plan.pairs[0]!;
-    const started = await startAction(key(), {
+    const started = await act('job.start', key(), {
       outingId: pair.outingId,
       skiId: pair.skiId,
       programmes: ['clean_liquid'],
@@ -304,7 +305,9 @@ describe('a plan that is worked', () => {
         .map(({ id }) => id)
         .sort(),
     );
-    expect(said(await tickAction(key(), { pairId: pair.id, index: 3 }))).toContain('has changed');
+    expect(said(await act('plan.tick', key(), { pairId: pair.id, index: 3 }))).toContain(
+      'has changed',
+    );
     await kept();
     expect(otherSheets((await loadPlan(db, outing, MORNING)).now!.changed)).toEqual([]);
   });
@@ -314,7 +317,7 @@ describe('a plan that is worked', () => {
     const plan = (await latestPlan(db))!;
     const last = plan.tasks.filter(({ technicianId }) => technicianId).at(-1)!;
     const move = (change: object) =>
-      moveStepAction(key(), {
+      act('plan.move', key(), {
         planId: plan.id,
         pairId: last.pairId,
         index: last.index,

@@ -13,7 +13,15 @@ export {
   type DeviceRole,
   type ListedDevice,
 } from './device';
-export { OUTBOX_KINDS, type OutboxKind } from './outbox';
+export {
+  nowCalled,
+  OFFLINE_WRITES,
+  ONCE_CALLED,
+  writeFacts,
+  WRITES,
+  type OfflineWrite,
+  type WriteName,
+} from './writes';
 export { GRIP_TEST_FIELDS } from './grip-test';
 export type { KeptGripTest } from './grip-test';
 export type { Job, DoneJob, KeptTimer, PlannedSheet } from './job';

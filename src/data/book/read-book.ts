@@ -28,7 +28,7 @@ export interface OpenBook {
   records: () => AsyncGenerator<{ name: BookName; records: BookRecord[] }>;
   gone: () => GoneRecord[];
   /** The pictures of photos, JPEG, each with the id of its record. */
-  pictures: () => Generator<{ id: string; jpeg: Buffer }>;
+  pictures: () => AsyncGenerator<{ id: string; jpeg: Buffer }>;
   close: () => void;
 }
 
@@ -75,10 +75,13 @@ export function openBook(folder: string): OpenBook {
       }
     },
     gone: () => sqlite.prepare<[], GoneRecord>(GONE).all(),
-    *pictures() {
+    async *pictures() {
       for (const name of BOOK_NAMES.filter((one) => bookKind(one).hasPicture)) {
         const rows = sqlite.prepare<[], { id: string; jpeg: Buffer }>(ALL_OF(name));
-        for (const { id, jpeg } of rows.iterate()) yield { id, jpeg };
+        for (const { id, jpeg } of rows.iterate()) {
+          await nextTurn();
+          yield { id, jpeg };
+        }
       }
     },
     close: () => sqlite.close(),

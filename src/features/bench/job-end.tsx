@@ -9,9 +9,9 @@ import { useWrite } from '@/ui/fields/use-write';
 import { TextField } from '@/ui/fields/text-field';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { dropAction } from './actions';
 import type { RunnerState } from './use-runner';
 import { benchScreenWords } from '@/words/screens/bench';
+import { act } from '@/writes/act';
 
 const WORDS = benchScreenWords.jobEnd;
 
@@ -69,7 +69,7 @@ export function PutAway({ jobId, name }: { jobId: string; name: string }) {
   const [problem, setProblem] = useState<string>();
   const move = async (away: boolean) => {
     const done = await send(`${away ? 'away' : 'back'}:${jobId}`, (key) =>
-      dropAction(key, jobId, away),
+      act('job.drop', key, { id: jobId, isDropped: away }),
     );
     if (done) setProblem(done.ok ? undefined : done.error.message);
     if (done?.ok) setIsAway(away);

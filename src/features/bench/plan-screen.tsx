@@ -16,7 +16,8 @@ import { useWords } from '@/ui/format/use-words';
 import { span } from '@/words/times';
 import { Caution, Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { planAction, startAction } from './actions';
+import { act } from '@/writes/act';
+import { planAction } from './actions';
 import { StepsList } from './steps-list';
 import type { ShownSheet } from './use-cases/show-sheet';
 
@@ -62,7 +63,7 @@ export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
     };
   }, [key, isChanged]);
   const start = async () => {
-    const done = await send(`start:${key}`, (writeKey) => startAction(writeKey, request));
+    const done = await send(`start:${key}`, (writeKey) => act('job.start', writeKey, request));
     if (done?.ok) router.push(`/outing/${outingId}/bench?job=${done.value.id}`);
     else if (done) setProblem(done.error.message);
   };

@@ -7,10 +7,9 @@ import { useWrite } from '@/ui/fields/use-write';
 import { useShortcut } from '@/ui/keys/use-shortcut';
 import { wallIso } from '@/core/time';
 import { isKept } from '@/ui/fields/answer';
-import { sendOrKeep } from '@/ui/outbox/send-or-keep';
 import { useOutbox } from '@/ui/outbox/use-outbox';
 import { benchScreenWords } from '@/words/screens/bench';
-import { tickAction } from './actions';
+import { actOrKeep } from '@/writes/act-or-keep';
 import type { BlockNow, BlockPair } from './block-now';
 
 const WORDS = benchScreenWords.block;
@@ -33,9 +32,7 @@ export function useBlock(block: BlockNow | undefined) {
     const input = { pairId, index, isBack: !isOn };
     const done = await send(`tick:${key}:${isOn}:${last.length}`, (writeKey) => {
       const label = (isOn ? WORDS.ticked : WORDS.unticked)(skiName);
-      return sendOrKeep({ kind: 'tick', key: writeKey, input, label, at: wallIso() }, () =>
-        tickAction(writeKey, input),
-      );
+      return actOrKeep('job.tick', input, { key: writeKey, label, at: wallIso() });
     });
     if (!done) return;
     const isHere = isKept(done);
@@ -58,7 +55,7 @@ export function useBlock(block: BlockNow | undefined) {
   const { entries } = useOutbox();
   const kept = new Map(
     entries
-      .filter(({ kind, why }) => kind === 'tick' && why === undefined)
+      .filter(({ kind, why }) => kind === 'job.tick' && why === undefined)
       .map(({ input }) => input as BlockPair & { isBack: boolean })
       .map((input) => [keyOfPair(input), !input.isBack]),
   );

@@ -8,10 +8,10 @@ import { wallIso } from '@/core/time';
 import { useShortcut } from '@/ui/keys/use-shortcut';
 import { useWrite } from '@/ui/fields/use-write';
 import { isKept } from '@/ui/fields/answer';
-import { sendOrKeep } from '@/ui/outbox/send-or-keep';
 import { useOutbox, useSentSince } from '@/ui/outbox/use-outbox';
 import { benchScreenWords } from '@/words/screens/bench';
-import { moveAction } from './actions';
+import { act } from '@/writes/act';
+import { actOrKeep } from '@/writes/act-or-keep';
 
 const WORDS = benchScreenWords.useRunner;
 
@@ -48,7 +48,7 @@ function useAhead(job: Job): Job {
   const { entries } = useOutbox();
   const sent = useSentSince(job);
   const ours = [...sent, ...entries]
-    .filter(({ kind, why }) => kind === 'step' && why === undefined)
+    .filter(({ kind, why }) => kind === 'job.move' && why === undefined)
     .map(({ input }) => input as StepInput)
     .filter(({ jobId }) => jobId === job.id);
   const records = ours.reduce(
@@ -86,12 +86,10 @@ export function useRunner(stored: Job) {
     };
     const done = await send(`${kind}:${position}:${job.records.length}`, (key) => {
       // A step taken back needs the server: what was booked for it is undone there.
-      if (kind === 'back') return moveAction(key, step);
+      if (kind === 'back') return act('job.move', key, step);
       const at = wallIso();
       const label = WORDS.stepOf(job.sheet.title, current?.title ?? '');
-      return sendOrKeep({ kind: 'step', key, input: { ...step, at }, label, at }, () =>
-        moveAction(key, step),
-      );
+      return actOrKeep('job.move', step, { key, label, at, later: { ...step, at } });
     });
     setSent((now) => (now?.position === position ? undefined : now));
     if (!done) return false;

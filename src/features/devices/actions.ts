@@ -2,17 +2,10 @@
 
 import { answered, type WireResult } from '@/formats/wire';
 import { callersDatabase } from '@/server/callers-database';
-import { performWriteOn } from '@/server/write';
 import { door } from '@/server/door/door';
 import { hostRefusal } from '@/server/permission';
 import { refreshScreens } from '@/server/refresh-screens';
-import {
-  dropDevice,
-  inviteAddress,
-  makeToken,
-  openCode,
-  renameDevice,
-} from './use-cases/change-devices';
+import { inviteAddress, makeToken, openCode } from './use-cases/change-devices';
 
 const refreshed = <T>(result: WireResult<T>): WireResult<T> => {
   if (result.ok) refreshScreens();
@@ -37,30 +30,6 @@ export async function closeCodeAction(): Promise<WireResult<null>> {
 /** Lets the next try of an address in, whatever code it brings. */
 export async function inviteAction(from: unknown, role: unknown): Promise<WireResult<null>> {
   return answered(() => hostRefusal() ?? refreshed(inviteAddress(from, role)));
-}
-
-/** Gives a device another name or role. */
-export async function changeDeviceAction(
-  key: string,
-  deviceId: string,
-  input: unknown,
-): Promise<WireResult<null>> {
-  return performWriteOn(key, {
-    name: 'device.change',
-    target: deviceId,
-    work: async (db, id) => hostRefusal() ?? renameDevice(db, id, input),
-  });
-}
-
-/** Lets a device in no more. */
-export async function revokeDeviceAction(key: string, deviceId: string): Promise<WireResult<null>> {
-  const done = await performWriteOn(key, {
-    name: 'device.revoke',
-    target: deviceId,
-    work: async (db, id, { at }) => hostRefusal() ?? dropDevice(db, id, at),
-  });
-  if (done.ok) await door().afterRevoking(deviceId);
-  return done;
 }
 
 /** Makes a token for a script. It is no write with a key: its answer is shown once and never stored. */

@@ -12,7 +12,7 @@ import { Part } from '@/ui/frame/sheet';
 import type { WireResult } from '@/formats/wire';
 import { devicesScreenWords } from '@/words/screens/devices';
 import { roughSpan } from '@/words/times';
-import { changeDeviceAction, revokeDeviceAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = devicesScreenWords.list;
 const roles = () => optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
@@ -68,7 +68,7 @@ function DeviceLine({ device, seen, canChange, onDone }: DeviceLineProps) {
   const [open, setOpen] = useState<'change' | 'revoke'>();
   const [problem, setProblem] = useState<string>();
   const { send, isBusy } = useWrite();
-  const act = async (message: string, action: (key: string) => Promise<WireResult<null>>) => {
+  const tell = async (message: string, action: (key: string) => Promise<WireResult<null>>) => {
     const done = await send(`device:${id}`, action);
     if (!done) return;
     setProblem(done.ok ? undefined : done.error.message);
@@ -114,7 +114,9 @@ function DeviceLine({ device, seen, canChange, onDone }: DeviceLineProps) {
           isBusy={isBusy}
           onCancel={() => setOpen(undefined)}
           onSave={(changed) =>
-            void act(WORDS.saved(changed.name), (key) => changeDeviceAction(key, id, changed))
+            void tell(WORDS.saved(changed.name), (key) =>
+              act('device.change', key, { id, ...changed }),
+            )
           }
         />
       )}
@@ -126,7 +128,9 @@ function DeviceLine({ device, seen, canChange, onDone }: DeviceLineProps) {
           <Flex gap="3">
             <ActionButton
               loading={isBusy}
-              onClick={() => void act(WORDS.revoked(name), (key) => revokeDeviceAction(key, id))}
+              onClick={() =>
+                void tell(WORDS.revoked(name), (key) => act('device.revoke', key, { id }))
+              }
             >
               {WORDS.revoke}
             </ActionButton>

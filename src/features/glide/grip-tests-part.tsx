@@ -19,7 +19,7 @@ import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part } from '@/ui/frame/sheet';
 import { termsWords } from '@/words/areas/terms';
 import { testScreenWords } from '@/words/screens/test';
-import { keepGripTestAction, markGripTestAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = testScreenWords.gripTests;
 
@@ -65,7 +65,7 @@ export function GripTestsPart({ outingId, tests, waxes }: GripTestsPartProps) {
   const ranked = rankedTries(tests);
   const best = ranked[0]?.verdict === 'holds' ? ranked[0] : undefined;
   const mark = async (id: string, isBack: boolean) => {
-    const done = await send(`grip:${id}:${isBack}`, (key) => markGripTestAction(key, id, isBack));
+    const done = await send(`grip:${id}:${isBack}`, (key) => act('grip.mark', key, { id, isBack }));
     if (!done) return;
     if (!done.ok) setNotice({ message: done.error.message });
     else setNotice(isBack ? undefined : { message: WORDS.takenBack, back: id });
@@ -118,7 +118,7 @@ export function GripTestsPart({ outingId, tests, waxes }: GripTestsPartProps) {
       </Text>
       <SheetForm
         maxW="720px"
-        onSubmit={() => submit((draft, { key }) => keepGripTestAction(key, asTest(draft)))}
+        onSubmit={() => submit((draft, { key }) => act('grip.test', key, asTest(draft)))}
       >
         <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
           <TextField label={WORDS.wax} list={waxes} {...bind('wax')} />

@@ -16,7 +16,7 @@ import { SheetForm } from '@/ui/fields/sheet-form';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { testScreenWords } from '@/words/screens/test';
-import { beginTestAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = testScreenWords.newTest;
 
@@ -114,7 +114,7 @@ export function NewTest({ outingId, waxes }: { outingId: string; waxes: readonly
   );
   const skis = linesOf(values.names);
   const begin = async () => {
-    const begun = await submit((draft, { key }) => beginTestAction(key, asTest(draft)));
+    const begun = await submit((draft, { key }) => act('glide.begin', key, asTest(draft)));
     if (begun) router.push(`/outing/${outingId}/test?test=${begun.id}`);
   };
   return (

@@ -8,8 +8,8 @@ import type { FrostDatabase } from '@/data/database';
 import { listGlideRuns, listGlideTests } from '@/data/glide-tests';
 import { listGripTests } from '@/data/grip-tests';
 import { keptEntries } from '@/ui/outbox/outbox-store';
-import { addRunAction, beginTestAction, keepGripTestAction, markRunAction } from './actions';
 import { TestScreen } from './test-screen';
+import { act } from '@/writes/act';
 
 /** What the server answers to the outbox in place of itself. */
 let instead: Instead;
@@ -174,27 +174,29 @@ describe('a new test', () => {
 
   it('keeps the snow as it was read, and refuses what is not of it', async () => {
     const input = { outingId: OUTING, measure: 'metres', skis: ['A', 'B'] };
-    const begun = await beginTestAction(key(), input);
+    const begun = await act('glide.begin', key(), input);
     if (!begun.ok) throw new Error(begun.error.message);
     const test = (await listGlideTests(db, OUTING)).find(({ id }) => id === begun.value.id)!;
     expect(test.snow?.temperatureC).toBeLessThan(0);
     const run = { testId: test.id, ski: 'A', value: 31, ranAt: DAY.toISOString() };
-    expect(said(await addRunAction(key(), { ...run, ski: 'C' }))).toContain(
+    expect(said(await act('glide.run', key(), { ...run, ski: 'C' }))).toContain(
       'C is not in this test',
     );
-    expect(said(await addRunAction(key(), { ...run, value: -3 }))).toContain('value');
-    expect(said(await addRunAction(key(), { ...run, testId: 'gone' }))).toContain(
+    expect(said(await act('glide.run', key(), { ...run, value: -3 }))).toContain('value');
+    expect(said(await act('glide.run', key(), { ...run, testId: 'gone' }))).toContain(
       'no longer exists',
     );
     const same = key();
-    expect(await addRunAction(same, run)).toMatchObject({ ok: true });
-    expect(await addRunAction(same, run)).toMatchObject({ ok: true });
+    expect(await act('glide.run', same, run)).toMatchObject({ ok: true });
+    expect(await act('glide.run', same, run)).toMatchObject({ ok: true });
     expect(await listGlideRuns(db, test.id)).toHaveLength(1);
-    expect(said(await markRunAction(key(), 'gone', false))).toContain('no longer exists');
-    expect(said(await beginTestAction(key(), { ...input, outingId: 'gone' }))).toContain(
+    expect(said(await act('glide.mark', key(), { id: 'gone', isBack: false }))).toContain(
       'no longer exists',
     );
-    expect(said(await beginTestAction(key(), { ...input, skis: ['A', 'A'] }))).toContain('once');
+    expect(said(await act('glide.begin', key(), { ...input, outingId: 'gone' }))).toContain(
+      'no longer exists',
+    );
+    expect(said(await act('glide.begin', key(), { ...input, skis: ['A', 'A'] }))).toContain('once');
   });
 });
 
@@ -211,7 +213,7 @@ describe('a test of grip', () => {
     );
   };
   const tried = async (wax: string, rest: object) => {
-    const done = await keepGripTestAction(key(), {
+    const done = await act('grip.test', key(), {
       outingId: 'demo-tour',
       wax,
       layers: 3,
@@ -270,7 +272,7 @@ describe('a test of grip', () => {
 
 describe('a test with a reference ski', () => {
   const begin = (reference?: string) =>
-    beginTestAction(key(), {
+    act('glide.begin', key(), {
       outingId: OUTING,
       measure: 'seconds',
       skis: ['A', 'B', 'C'],

@@ -21,7 +21,7 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { glideWords } from '@/words/areas/glide';
 import { testScreenWords } from '@/words/screens/test';
 import { clockTime } from '@/words/times';
-import { markRunAction } from './actions';
+import { act } from '@/writes/act';
 import { ResultsPart } from './results-part';
 import { RunEntry } from './run-entry';
 import { RunsPart } from './runs-part';
@@ -104,7 +104,9 @@ function OpenTest({
   const nameOf = ({ startedAt, skis }: KeptGlideTest) =>
     WORDS.testOf(skis.join(', '), clockTime(startedAt, timeZone));
   const mark = async (runId: string, isBack: boolean) => {
-    const done = await send(`mark:${runId}:${isBack}`, (key) => markRunAction(key, runId, isBack));
+    const done = await send(`mark:${runId}:${isBack}`, (key) =>
+      act('glide.mark', key, { id: runId, isBack }),
+    );
     if (!done) return;
     if (!done.ok) setNotice({ message: done.error.message });
     else setNotice(isBack ? undefined : { message: WORDS.runBack, back: runId });

@@ -28,7 +28,7 @@ const runOf = ({ key, input, why }: OutboxEntry): WaitingRun => ({
 /** Keeps a run on this device; it is sent at once where the server answers. */
 const keepRun = ({ id, testId, ski, value, ranAt }: KeptGlideRun): Promise<void> =>
   outbox.keep({
-    kind: 'run',
+    kind: 'glide.run',
     key: id,
     input: { testId, ski, value, ranAt } satisfies Input,
     label: WORDS.runOf(ski, value),
@@ -56,7 +56,7 @@ export function useRuns(testId: string) {
   }, [testId]);
   const ofTest = (list: readonly OutboxEntry[]) =>
     list
-      .filter(({ kind }) => kind === 'run')
+      .filter(({ kind }) => kind === 'glide.run')
       .map(runOf)
       .filter((run) => run.testId === testId);
   const add = (run: KeptGlideRun) =>

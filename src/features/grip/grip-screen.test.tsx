@@ -5,14 +5,11 @@ import type { GripProduct } from '@/core/grip';
 import type { Outing } from '@/core/model';
 import type { SnowConditions } from '@/core/wax';
 import { AMERICAN, show, arrived } from '../../../tests/unit/render';
+import { act } from '@/writes/act';
 import { GripScreen } from './grip-screen';
 import type { GripView } from './use-cases/load-grip';
 
-vi.mock('./actions', () => ({
-  keepFitAction: vi.fn(async () => ({ ok: true, value: { id: 'fit' } })),
-  triedAction: vi.fn(async () => ({ ok: true, value: { id: 'tried' } })),
-  untryAction: vi.fn(async () => ({ ok: true, value: null })),
-}));
+vi.mock('@/writes/act', () => ({ act: vi.fn(async () => ({ ok: true, value: { id: 'one' } })) }));
 vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh: vi.fn(), push: vi.fn() }) }));
 vi.mock('@/ui/charts/chart', async (original) => ({
   ...(await original<object>()),
@@ -78,10 +75,9 @@ describe('the Grip screen', () => {
     await user.click(screen.getByRole('radio', { name: 'It slips' }));
     expect(screen.getByTestId('trouble').textContent).toContain('Make the zone longer');
     await user.click(screen.getByRole('button', { name: 'I tried this' }));
-    const { triedAction } = await import('./actions');
-    expect(triedAction).toHaveBeenCalledWith(expect.any(String), 'tour', {
-      complaint: 'slipping',
-      key: 'longer',
+    expect(act).toHaveBeenCalledWith('grip.tried', expect.any(String), {
+      id: 'tour',
+      step: { complaint: 'slipping', key: 'longer' },
     });
   });
 
@@ -92,5 +88,20 @@ describe('the Grip screen', () => {
     await user.type(screen.getByRole('textbox', { name: 'Feeler stops at the back at' }), '50');
     await user.type(screen.getByRole('textbox', { name: 'Feeler stops at the front at' }), '10');
     await waitFor(() => expect(text()).toContain('The front end is behind the back end'));
+    const keep = screen.getByRole('button', { name: 'Save this fit' });
+    expect(keep.hasAttribute('disabled')).toBe(true);
+    vi.mocked(act).mockClear();
+    await user.click(keep);
+    expect(act).not.toHaveBeenCalled();
+    const front = screen.getByRole('textbox', { name: 'Feeler stops at the front at' });
+    await user.clear(front);
+    await user.type(front, '90');
+    await waitFor(() => expect(keep.hasAttribute('disabled')).toBe(false));
+    await user.click(keep);
+    expect(act).toHaveBeenCalledWith('grip.fit', expect.any(String), {
+      id: 'tour',
+      skiId: undefined,
+      fit: { feeler: { backCm: 50, frontCm: 90 }, skiLengthCm: 200 },
+    });
   });
 });

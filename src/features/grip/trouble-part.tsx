@@ -16,7 +16,7 @@ import { troubleWords } from '@/words/told/grip';
 import { useWords } from '@/ui/format/use-words';
 import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { triedAction, untryAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = gripScreenWords.troublePart;
 
@@ -44,8 +44,10 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
     if (done) setFailure(done.ok ? undefined : done.error.message);
   };
   const noteTried = (step: { complaint: Complaint; key: string }) =>
-    run(`tried:${step.complaint}:${step.key}`, (key) => triedAction(key, outingId, step));
-  const takeBack = (id: string) => run(`untry:${id}`, (key) => untryAction(key, id));
+    run(`tried:${step.complaint}:${step.key}`, (key) =>
+      act('grip.tried', key, { id: outingId, step }),
+    );
+  const takeBack = (id: string) => run(`untry:${id}`, (key) => act('grip.untry', key, { id }));
   return (
     <Part title={WORDS.troubleOnSnow}>
       <ChoiceRow

@@ -7,7 +7,7 @@ import { lateResolver } from '@/formats/schemas/form-resolver';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useLate } from '@/ui/fields/use-late';
 import { uiScreenWords } from '@/words/screens/ui';
-import { keepFitAction } from './actions';
+import { act } from '@/writes/act';
 import type { Found } from './find-fit';
 import { fitInputFrom, startFrom, type FitDraft } from './fit-draft';
 import type { GripView } from './use-cases/load-grip';
@@ -48,7 +48,11 @@ export function useGrip(outing: Outing, view: GripView) {
   }, [snow, products, laterC, distanceKm, purpose]);
   const keep = () =>
     form.submit((values, { key }) =>
-      keepFitAction(key, { outingId: outing.id, skiId: view.pair?.id }, fitInputFrom(values)),
+      act('grip.fit', key, {
+        id: outing.id,
+        skiId: view.pair?.id,
+        fit: fitInputFrom(values),
+      }),
     );
   return { form, draft, fit, fitProblem: problem, choice, keep, isBehind };
 }

@@ -13,8 +13,8 @@ import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useWrite } from '@/ui/fields/use-write';
 import { UndoNotice } from '@/ui/frame/undo-notice';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { forgetIronAction, keepIronAction } from './actions';
 import { ironScreenWords } from '@/words/screens/iron';
+import { act } from '@/writes/act';
 
 const WORDS = ironScreenWords.ownIron;
 
@@ -68,16 +68,16 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
     { field, ...look }: FigureLook & { field: Exclude<keyof IronDraft, 'name'>; hint?: string },
   ) => <NumberField label={label} {...look} {...bind(field)} />;
   const keep = async () => {
-    const kept = await form.submit((values, { key }) => keepIronAction(key, given(values)));
+    const kept = await form.submit((values, { key }) => act('iron.keep', key, given(values)));
     if (kept) onKept(kept.name);
   };
   const forget = async (name: string) => {
-    const done = await send(`forget:${name}`, (key) => forgetIronAction(key, name));
+    const done = await send(`forget:${name}`, (key) => act('iron.forget', key, { id: name }));
     if (done?.ok) setForgotten(done.value);
     if (done) setProblem(done.ok ? undefined : done.error.message);
   };
   const putBack = async (iron: OwnIron) => {
-    const done = await send(`back:${iron.name}`, (key) => keepIronAction(key, iron));
+    const done = await send(`back:${iron.name}`, (key) => act('iron.keep', key, iron));
     if (done?.ok) setForgotten(undefined);
     if (done) setProblem(done.ok ? undefined : done.error.message);
   };

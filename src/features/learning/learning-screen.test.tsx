@@ -7,9 +7,9 @@ import { loadTeamSettings } from '@/data/team-settings';
 import { learnedFor, ownOf } from '@/server/learning';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { show } from '../../../tests/unit/render';
-import { forgetLearningAction, rememberLearningAction } from './actions';
 import { LearningScreen } from './learning-screen';
 import { loadLearningView } from './use-cases/load-learning';
+import { act } from '@/writes/act';
 
 /** The outing of the demo with a glide test, and another at another venue. */
 const OUTING = 'demo-relay';
@@ -76,9 +76,9 @@ describe('learning', () => {
     press('Count all again');
     await screen.findByText('All results count again.');
     expect((await loadTeamSettings(db)).learning?.sinceAt).toBeUndefined();
-    const wrong = await rememberLearningAction('learning-test-1', 'yesterday');
+    const wrong = await act('learning.remember', 'learning-test-1', { sinceAt: 'yesterday' });
     expect(wrong.ok).toBe(false);
-    const first = await forgetLearningAction('learning-test-2');
+    const first = await act('learning.forget', 'learning-test-2', {});
     expect(first).toMatchObject({ ok: true, value: { sinceAt: null } });
   });
 

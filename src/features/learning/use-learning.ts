@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useWrite } from '@/ui/fields/use-write';
 import type { Done } from '@/ui/frame/done-notice';
 import { learningScreenWords } from '@/words/screens/learning';
-import { excludeResultAction, forgetLearningAction, rememberLearningAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = learningScreenWords.learning;
 
@@ -24,7 +24,7 @@ export function useLearning() {
   };
   const exclude = async (id: string, isExcluded: boolean) => {
     const done = await send(`exclude:${id}:${isExcluded}`, (key) =>
-      excludeResultAction(key, id, isExcluded),
+      act('learning.exclude', key, { id, isExcluded }),
     );
     tell(done, {
       message: isExcluded ? WORDS.left : WORDS.back,
@@ -32,7 +32,7 @@ export function useLearning() {
     });
   };
   const forget = async () => {
-    const done = await send('forget', (key) => forgetLearningAction(key));
+    const done = await send('forget', (key) => act('learning.forget', key, {}));
     if (!done) return;
     setNotice(
       done.ok
@@ -41,7 +41,7 @@ export function useLearning() {
     );
   };
   const remember = async (sinceAt: string | null) => {
-    const done = await send('remember', (key) => rememberLearningAction(key, sinceAt));
+    const done = await send('remember', (key) => act('learning.remember', key, { sinceAt }));
     tell(done, { message: WORDS.remembered });
   };
   return {

@@ -7,7 +7,7 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { TextField } from '@/ui/fields/text-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { logScreenWords } from '@/words/screens/log';
-import { writeNoteAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = logScreenWords.note;
 
@@ -18,7 +18,7 @@ export function NoteLine(props: { outingId: string; onWritten: (id: string) => v
   const [problem, setProblem] = useState<string>();
   const { send, isBusy } = useWrite();
   const write = async () => {
-    const done = await send(`note:${words}`, (key) => writeNoteAction(key, { outingId, words }));
+    const done = await send(`note:${words}`, (key) => act('note.write', key, { outingId, words }));
     if (!done) return;
     if (!done.ok) {
       setProblem(done.error.message);

@@ -7,9 +7,9 @@ import { listOutcomes } from '@/data/outcomes';
 import { loadLearning } from '@/server/learning';
 import { demoDatabase } from '../../../tests/unit/demo-app';
 import { show } from '../../../tests/unit/render';
-import { sayOutcomeAction, takeOutcomeBackAction, withdrawChoiceAction } from './actions';
 import { OutcomePart } from './outcome-part';
 import { loadOutcomes } from './use-cases/load-outcomes';
+import { act } from '@/writes/act';
 
 let db: FrostDatabase;
 let count = 0;
@@ -61,28 +61,28 @@ describe('how a choice turned out', () => {
       ['grabbed', -1],
       ['dry', 1],
     ] as const) {
-      const said = await sayOutcomeAction(key(), { choiceId, glide: 'slow', feel });
+      const said = await act('outcome.say', key(), { choiceId, glide: 'slow', feel });
       expect(said.ok).toBe(true);
       const [by] = await learnedC();
       // The offset that holds everywhere comes after the five lines.
       expect(Math.sign(by![5]!)).toBe(sign);
     }
-    await sayOutcomeAction(key(), { choiceId, glide: 'fair', feel: 'cannot_tell' });
+    await act('outcome.say', key(), { choiceId, glide: 'fair', feel: 'cannot_tell' });
     expect(await learnedC()).toEqual([]);
-    await sayOutcomeAction(key(), { choiceId, glide: 'slow', feel: 'dry' });
+    await act('outcome.say', key(), { choiceId, glide: 'slow', feel: 'dry' });
     // Said again, the newer one stands.
     expect(await listOutcomes(db)).toHaveLength(1);
-    await withdrawChoiceAction(key(), choiceId);
+    await act('choice.withdraw', key(), { id: choiceId });
     expect(await learnedC()).toEqual([]);
   });
 
   it('gets a sentence where it makes no sense', async () => {
     const { asked: open } = await asked();
     const { choiceId } = open[0]!;
-    const wrong = await sayOutcomeAction(key(), { choiceId, glide: 'quick', feel: 'right' });
+    const wrong = await act('outcome.say', key(), { choiceId, glide: 'quick', feel: 'right' });
     expect(wrong.ok).toBe(false);
-    const gone = await sayOutcomeAction(key(), { choiceId: 'x', glide: 'fast', feel: 'right' });
+    const gone = await act('outcome.say', key(), { choiceId: 'x', glide: 'fast', feel: 'right' });
     expect(!gone.ok && gone.error.message).toMatch(/was deleted/);
-    expect((await takeOutcomeBackAction(key(), choiceId)).ok).toBe(false);
+    expect((await act('outcome.back', key(), { id: choiceId })).ok).toBe(false);
   });
 });

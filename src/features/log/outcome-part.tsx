@@ -8,7 +8,7 @@ import { useWrite } from '@/ui/fields/use-write';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part } from '@/ui/frame/sheet';
 import { logScreenWords } from '@/words/screens/log';
-import { sayOutcomeAction, takeOutcomeBackAction } from './actions';
+import { act } from '@/writes/act';
 import type { AskedOutcome } from './use-cases/load-outcomes';
 
 const WORDS = logScreenWords.outcome;
@@ -19,7 +19,7 @@ export function OutcomePart({ asked }: { asked: readonly AskedOutcome[] }) {
   const { send } = useWrite();
   const say = async ({ choiceId, wax }: AskedOutcome, glide: Glide, feel: Feel) => {
     const done = await send(`outcome:${choiceId}:${glide}:${feel}`, (key) =>
-      sayOutcomeAction(key, { choiceId, glide, feel }),
+      act('outcome.say', key, { choiceId, glide, feel }),
     );
     if (!done) return;
     setNotice(
@@ -28,7 +28,7 @@ export function OutcomePart({ asked }: { asked: readonly AskedOutcome[] }) {
   };
   const undo = async (choiceId: string) => {
     const done = await send(`outcome-back:${choiceId}`, (key) =>
-      takeOutcomeBackAction(key, choiceId),
+      act('outcome.back', key, { id: choiceId }),
     );
     if (done) setNotice({ message: done.ok ? WORDS.takenBack : done.error.message });
   };

@@ -10,15 +10,9 @@ import { useWrite } from '@/ui/fields/use-write';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
-import type { WireResult } from '@/formats/wire';
 import { logScreenWords } from '@/words/screens/log';
 import { dayAndTime } from '@/words/times';
-import {
-  removeNoteAction,
-  restoreChoiceAction,
-  restoreNoteAction,
-  withdrawChoiceAction,
-} from './actions';
+import { act } from '@/writes/act';
 import { LOG_SHOWS, pathOf, type LogShow, type LogView } from './log-view';
 import { NoteLine } from './note-line';
 import { TimelineEntry } from './timeline-entry';
@@ -34,23 +28,22 @@ const wheres = () => [
   { value: 'here', label: WORDS.thisOuting },
 ];
 
-type Act = (key: string, id: string) => Promise<WireResult<null>>;
-
 /** What was taken out of the log, or put in, and can be taken back. */
 interface Back {
   kind: 'choice' | 'removedNote' | 'note';
   id: string;
 }
 
-const UNDO: Record<Back['kind'], Act> = {
-  choice: restoreChoiceAction,
-  removedNote: restoreNoteAction,
-  note: removeNoteAction,
-};
-const takings = (): Record<'choice' | 'removedNote', { act: Act; message: string }> => ({
-  choice: { act: withdrawChoiceAction, message: CHOICE.choiceWithdrawnItStaysIn },
-  removedNote: { act: removeNoteAction, message: NOTE.removed },
-});
+const UNDO = {
+  choice: 'choice.restore',
+  removedNote: 'note.restore',
+  note: 'note.remove',
+} as const;
+const takings = () =>
+  ({
+    choice: { write: 'choice.withdraw', message: CHOICE.choiceWithdrawnItStaysIn },
+    removedNote: { write: 'note.remove', message: NOTE.removed },
+  }) as const;
 
 interface TimelinePartProps {
   outing: Outing;
@@ -69,12 +62,12 @@ export function TimelinePart({ outing, outings, view, timeline, aPage }: Timelin
   const byId = new Map(outings.map((one) => [one.id, one]));
   const pages = Math.max(1, Math.ceil(timeline.count / aPage));
   const take = async (back: Back & { kind: keyof ReturnType<typeof takings> }) => {
-    const { act, message } = takings()[back.kind];
-    const done = await send(`take:${back.id}`, (key) => act(key, back.id));
+    const { write, message } = takings()[back.kind];
+    const done = await send(`take:${back.id}`, (key) => act(write, key, { id: back.id }));
     if (done) setNotice(done.ok ? { message, back } : { message: done.error.message });
   };
   const undo = async ({ kind, id }: Back) => {
-    const done = await send(`undo:${id}`, (key) => UNDO[kind](key, id));
+    const done = await send(`undo:${id}`, (key) => act(UNDO[kind], key, { id }));
     if (done) setNotice(done.ok ? undefined : { message: done.error.message });
   };
   const whereOf = (entry: LogEntry) => {

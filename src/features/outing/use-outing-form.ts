@@ -8,7 +8,7 @@ import { wallIso } from '@/core/time';
 import type { ReadingFields } from '@/formats/schemas/reading';
 import { lateResolver } from '@/formats/schemas/form-resolver';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { saveOutingAction } from './actions';
+import { act } from '@/writes/act';
 import { split, type OutingDraft } from './outing-draft';
 
 const EMPTY: OutingDraft = {
@@ -49,7 +49,7 @@ export function useOutingForm(venues: readonly Venue[], quick: FromQuick | undef
     const saved = await form.submit((draft, { key }) => {
       const { outing, venue, course } = split(draft, venues);
       const reading = draft.keepSnow && quick ? { ...quick.snow, takenAt: wallIso() } : undefined;
-      return saveOutingAction(key, { outing, venue, course, reading });
+      return act('outing.save', key, { outing, venue, course, reading });
     });
     if (saved) router.push(`/outing/${saved.id}/${quick?.then ?? 'snow'}`);
   };

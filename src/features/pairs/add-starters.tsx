@@ -14,7 +14,7 @@ import { useWrite } from '@/ui/fields/use-write';
 import { Part } from '@/ui/frame/sheet';
 import { termsWords } from '@/words/areas/terms';
 import { pairsScreenWords } from '@/words/screens/pairs';
-import { addOwnersAction, addStarterAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = pairsScreenWords.addStarters;
 
@@ -38,12 +38,14 @@ export function AddStarters({ outing, onAdded }: AddStartersProps) {
   const { send, isBusy } = useWrite();
   const addOne = async () => {
     const done = await submit(({ name, weightKg }, { key }) =>
-      addStarterAction(key, { outingId: outing.id, skier: { name, weightKg } }),
+      act('starter.add', key, { outingId: outing.id, skier: { name, weightKg } }),
     );
     if (done) onAdded(WORDS.added(1), [done.id]);
   };
   const addAll = async () => {
-    const done = await send(`owners:${outing.id}`, (key) => addOwnersAction(key, outing.id));
+    const done = await send(`owners:${outing.id}`, (key) =>
+      act('starter.owners', key, { id: outing.id }),
+    );
     if (!done) return;
     if (done.ok) onAdded(WORDS.added(done.value.added.length), done.value.added);
     else onAdded(done.error.message, []);

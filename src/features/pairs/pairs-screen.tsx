@@ -11,8 +11,8 @@ import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { pairsWords } from '@/words/areas/pairs';
 import { pairsScreenWords } from '@/words/screens/pairs';
+import { act } from '@/writes/act';
 import { AddStarters } from './add-starters';
-import { changeStarterAction, putBackAction, takeOffAction } from './actions';
 import { StarterRow } from './starter-row';
 
 const WORDS = pairsScreenWords.pairsScreen;
@@ -32,9 +32,9 @@ export function PairsScreen({ outing, day, rows }: PairsScreenProps) {
   const [notice, setNotice] = useState<Done<Back>>();
   const undo = async (back: Back) => {
     const done = await send<unknown>(`undo:${JSON.stringify(back)}`, async (key) => {
-      if ('takeOff' in back) return takeOffAction(key, back.takeOff);
-      if ('putBack' in back) return putBackAction(key, back.putBack);
-      return changeStarterAction(key, back.asBefore.id, back.asBefore);
+      if ('takeOff' in back) return act('starter.off', key, { ids: back.takeOff });
+      if ('putBack' in back) return act('starter.back', key, { starters: back.putBack });
+      return act('starter.change', key, { id: back.asBefore.id, change: back.asBefore });
     });
     if (done) setNotice(done.ok ? undefined : { message: done.error.message });
   };

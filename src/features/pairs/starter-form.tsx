@@ -12,7 +12,7 @@ import { TextField } from '@/ui/fields/text-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
 import { pairsScreenWords } from '@/words/screens/pairs';
-import { changeSkierAction, changeStarterAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = pairsScreenWords.starterRow;
 
@@ -35,7 +35,7 @@ export function StarterForm({ row: { starter, skier, ranking }, onChanged }: Sta
   const change = async (changed: Partial<Starter>) => {
     const next = { ...starter, ...changed };
     const done = await send(`starter:${JSON.stringify(next)}`, (key) =>
-      changeStarterAction(key, starter.id, next),
+      act('starter.change', key, { id: starter.id, change: next }),
     );
     if (!done) return;
     setProblem(done.ok ? undefined : done.error.message);
@@ -45,7 +45,7 @@ export function StarterForm({ row: { starter, skier, ranking }, onChanged }: Sta
     if (why !== (starter.why ?? '')) await change({ why: why.trim() || undefined });
     if (weightKg === skier.weightKg) return;
     const done = await send(`skier:${skier.id}:${weightKg}`, (key) =>
-      changeSkierAction(key, skier.id, { weightKg: weightKg ?? null }),
+      act('skier.change', key, { id: skier.id, weightKg: weightKg ?? null }),
     );
     if (!done) return;
     setProblem(done.ok ? undefined : done.error.message);

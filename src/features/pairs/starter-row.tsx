@@ -10,7 +10,7 @@ import { RowMenu } from '@/ui/frame/row-menu';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { pairsWords } from '@/words/areas/pairs';
 import { pairsScreenWords } from '@/words/screens/pairs';
-import { takeOffAction } from './actions';
+import { act } from '@/writes/act';
 import { StarterForm } from './starter-form';
 
 const WORDS = pairsScreenWords.starterRow;
@@ -30,7 +30,9 @@ export function StarterRow({ row, path, onChanged, onTakenOff }: StarterRowProps
   const { starter, skier, ranking, skiId } = row;
   const taken = ranking.find((pair) => pair.skiId === skiId);
   const takeOff = async () => {
-    const done = await send(`off:${starter.id}`, (key) => takeOffAction(key, [starter.id]));
+    const done = await send(`off:${starter.id}`, (key) =>
+      act('starter.off', key, { ids: [starter.id] }),
+    );
     if (!done) return;
     if (done.ok) onTakenOff(WORDS.takenOff(skier.name), done.value.removed);
     else onTakenOff(done.error.message, undefined);

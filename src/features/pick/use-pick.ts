@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import type { PackedCases, RobustChoice, RoledProduct } from '@/core/choice';
 import { readDraft } from '@/ui/fields/draft-store';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { saveChoiceAction } from './actions';
+import { act } from '@/writes/act';
 import { CHECKED, draftFrom, factsOf, pickResolver, type PickDraft } from './pick-draft';
 import { useAnswer, type PickAnswer } from './use-answer';
 import { useDay, type PickDay } from './use-day';
@@ -71,7 +71,7 @@ export function usePick(ground: PickGround, nowMs: number): PickState {
     const { taken, whatIf, facts } = answer;
     if (!taken || whatIf.isNudged) return;
     const saved = await form.submit((values, { key, base }) =>
-      saveChoiceAction(key, {
+      act('choice.save', key, {
         outingId: outing.id,
         readingId: reading?.id,
         basis: day.source.basis,

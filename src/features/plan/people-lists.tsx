@@ -14,10 +14,10 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { useRouter } from 'next/navigation';
 import { clockTime } from '@/words/times';
 import { planScreenWords } from '@/words/screens/plan';
-import { tickAction } from './actions';
 import type { PlanNow } from './use-cases/load-plan';
 import type { usePlan } from './use-plan';
 import { visitInWords } from '@/words/told/visit';
+import { act } from '@/writes/act';
 
 const WORDS = planScreenWords.peopleLists;
 
@@ -155,7 +155,7 @@ function BlockLine({
     const task = block.tasks.find((one) => keyOf(one) === key)!;
     const { pairId, index } = task;
     const done = await send(`tick:${key}:${isOn}:${plan.id}`, (writeKey) =>
-      tickAction(writeKey, { pairId, index, isBack: !isOn }),
+      act('plan.tick', writeKey, { pairId, index, isBack: !isOn }),
     );
     if (!done) return;
     const pair = pairOf(task).skiName;

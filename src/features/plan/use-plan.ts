@@ -14,8 +14,9 @@ import { span } from '@/words/times';
 import { planPool } from '@/workers/pools';
 import { failureOf } from '@/workers/failure';
 import { Cancelled } from '@/workers/worker-pool';
+import { act } from '@/writes/act';
 import { useRelaxing } from './use-relaxing';
-import { groundAction, keepPlanAction, moveStepAction, takePlanBackAction } from './actions';
+import { groundAction } from './actions';
 
 const WORDS = planScreenWords.planScreen;
 
@@ -57,7 +58,7 @@ export function usePlan() {
 
   /** Moves one step of the plan in force. */
   const move = async (input: { planId: string } & PlanMove, message: string): Promise<void> => {
-    const done = await send(`move:${JSON.stringify(input)}`, (key) => moveStepAction(key, input));
+    const done = await send(`move:${JSON.stringify(input)}`, (key) => act('plan.move', key, input));
     settle(done, message);
   };
 
@@ -84,7 +85,9 @@ export function usePlan() {
       const { plan, remedies: found } = answer!;
       const message = WORDS.kept(outcomeOf(plan));
       const input = { cabin, wish, tasks: plan.tasks, fromMs: left.problem.startMs };
-      const done = await send(`plan:${JSON.stringify(input)}`, (key) => keepPlanAction(key, input));
+      const done = await send(`plan:${JSON.stringify(input)}`, (key) =>
+        act('plan.keep', key, input),
+      );
       const isKept = settle(done, message);
       setRemedies(isKept ? found : []);
       if (isKept) {
@@ -105,7 +108,7 @@ export function usePlan() {
   };
 
   const takeBack = async (planId: string) => {
-    const done = await send(`back:${planId}`, (key) => takePlanBackAction(key, planId));
+    const done = await send(`back:${planId}`, (key) => act('plan.back', key, { id: planId }));
     if (!done) return;
     setNotice({ message: done.ok ? WORDS.takenBack : done.error.message });
     if (done.ok) router.refresh();

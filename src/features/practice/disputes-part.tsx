@@ -9,7 +9,7 @@ import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { dayAndTime } from '@/words/times';
-import { settleDisputeAction } from './actions';
+import { act } from '@/writes/act';
 import { drillHref } from './drill-href';
 
 const WORDS = practiceScreenWords.disputes;
@@ -20,7 +20,7 @@ export function DisputesPart({ disputes }: { disputes: readonly Dispute[] }) {
   const router = useRouter();
   const { send, isBusy } = useWrite();
   const settle = async (id: string) => {
-    await send(`settle:${id}`, (key) => settleDisputeAction(key, id));
+    await send(`settle:${id}`, (key) => act('practice.settle', key, { id }));
     router.refresh();
   };
   return (

@@ -13,7 +13,7 @@ import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
-import { disputeAction } from './actions';
+import { act } from '@/writes/act';
 import { ToldResult } from './told-result';
 import { useDrill, type Answering } from './use-drill';
 import type { ItemRef, Situation } from './use-cases/situation';
@@ -130,7 +130,7 @@ function DisputePart({ item, learnerId }: Pick<DrillScreenProps, 'item' | 'learn
   const [problem, setProblem] = useState<string>();
   const dispute = async () => {
     const input = { ...item, learnerId, ...(words === '' ? {} : { words }) };
-    const done = await send('dispute', (key) => disputeAction(key, input));
+    const done = await send('dispute', (key) => act('practice.dispute', key, input));
     if (!done) return;
     setIsSent(done.ok);
     setProblem(done.ok ? undefined : done.error.message);

@@ -11,7 +11,8 @@ import { TextField } from '@/ui/fields/text-field';
 import { useWrite } from '@/ui/fields/use-write';
 import { Part } from '@/ui/frame/sheet';
 import { practiceScreenWords } from '@/words/screens/practice';
-import { addLearnerAction, chooseLearnerAction, deleteLearnerAction } from './actions';
+import { act } from '@/writes/act';
+import { chooseLearnerAction } from './actions';
 
 const WORDS = practiceScreenWords.people;
 const NOBODY = '';
@@ -32,10 +33,13 @@ export function PeoplePart({ learners, chosen }: PeoplePartProps) {
     router.refresh();
   };
   const add = async () => {
-    const done = await send(`add:${name}`, (key) => addLearnerAction(key, { name }));
+    const done = await send(`add:${name}`, (key) => act('practice.person', key, { name }));
     if (!done) return;
     setProblem(done.ok ? undefined : done.error.message);
-    if (done.ok) setName('');
+    if (done.ok) {
+      setName('');
+      await chooseLearnerAction(done.value.id);
+    }
     router.refresh();
   };
   return (
@@ -81,7 +85,9 @@ function Forget({ learner }: { learner: Learner }) {
   const [isAsked, setIsAsked] = useState(false);
   const [problem, setProblem] = useState<string>();
   const forget = async () => {
-    const done = await send(`forget:${learner.id}`, (key) => deleteLearnerAction(key, learner.id));
+    const done = await send(`forget:${learner.id}`, (key) =>
+      act('practice.forget', key, { id: learner.id }),
+    );
     if (!done) return;
     setProblem(done.ok ? undefined : done.error.message);
     if (done.ok) await chooseLearnerAction(NOBODY);

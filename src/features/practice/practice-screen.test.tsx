@@ -12,13 +12,13 @@ import { practiceScreenWords } from '@/words/screens/practice';
 import { DEFAULT_UNITS } from '@/words/units';
 import { demoDatabase } from '../../../tests/unit/demo-app';
 import { fill, show, showWhole } from '../../../tests/unit/render';
-import { answerDrillAction, disputeAction, settleDisputeAction } from './actions';
 import { DrillScreen } from './drill-screen';
 import { PracticeScreen } from './practice-screen';
 import { exportAnswers } from './use-cases/export-answers';
 import { loadPractice } from './use-cases/load-practice';
 import { nextDrill } from './use-cases/next-drill';
 import { situationOf, type ItemRef } from './use-cases/situation';
+import { act } from '@/writes/act';
 
 const WORDS = { ...practiceScreenWords, ...drillsScreenWords };
 const [ILO] = DEMO_LEARNERS;
@@ -180,8 +180,10 @@ describe('a drill', () => {
     const [dispute] = await listDisputes(db);
     expect(dispute).toMatchObject({ ...item, learnerName: 'Ilo' });
     expect(dispute!.words).toBe('Six runs are too few for this.');
-    expect(await settleDisputeAction(KEY, dispute!.id)).toMatchObject({ ok: true });
-    expect(await settleDisputeAction(`${KEY}-2`, dispute!.id)).toMatchObject({ ok: false });
+    expect(await act('practice.settle', KEY, { id: dispute!.id })).toMatchObject({ ok: true });
+    expect(await act('practice.settle', `${KEY}-2`, { id: dispute!.id })).toMatchObject({
+      ok: false,
+    });
     expect((await listDisputes(db))[0]!.settledAt).toBeDefined();
   });
 });
@@ -189,8 +191,8 @@ describe('a drill', () => {
 describe('the server', () => {
   const SEE = { drill: 'see', topic: 'dry', seed: 1, seconds: 5 } as const;
   const RIGHT = { kind: 'dry', first: 'wax', waxable: 'yes' };
-  const said = async (input: unknown) => {
-    const done = await answerDrillAction(`k${crypto.randomUUID()}`, input);
+  const said = async (input: object) => {
+    const done = await act('practice.answer', `k${crypto.randomUUID()}`, input);
     return done.ok ? done.value : done.error;
   };
 
@@ -259,7 +261,9 @@ describe('the server', () => {
       expect(await said({ ...SEE, answer: RIGHT, learnerId: ILO.id })).toMatchObject({
         code: 'looks_only',
       });
-      expect(await disputeAction(KEY, { ...SEE, seconds: undefined })).toMatchObject({ ok: false });
+      expect(await act('practice.dispute', KEY, { ...SEE, seconds: undefined })).toMatchObject({
+        ok: false,
+      });
     });
   });
 

@@ -3,7 +3,7 @@
 import { useCallback, useRef, useState } from 'react';
 import type { Drill, DrillAnswers } from '@/core/practice';
 import { useWrite } from '@/ui/fields/use-write';
-import { answerDrillAction } from './actions';
+import { act } from '@/writes/act';
 import type { ToldMark } from './use-cases/answer-drill';
 import type { ItemRef } from './use-cases/situation';
 
@@ -21,7 +21,7 @@ export function useDrill(item: ItemRef, learnerId: string | undefined) {
   const answer = async <D extends Drill>(given: DrillAnswers[D]) => {
     const seconds = Math.round((performance.now() - begun.current) / MS);
     const input = { ...item, seconds, learnerId, answer: given };
-    const done = await send('answer', (key) => answerDrillAction(key, input));
+    const done = await send('answer', (key) => act('practice.answer', key, input));
     if (!done) return;
     if (done.ok) setTold(done.value);
     setProblem(done.ok ? undefined : done.error.message);

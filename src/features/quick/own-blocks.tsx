@@ -18,7 +18,7 @@ import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { quickScreenWords } from '@/words/screens/quick';
 import { probability, seconds, temperatureRange } from '@/words/quantities';
-import { keepBlocksAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = quickScreenWords.ownBlocks;
 const KIND_WORDS = quickScreenWords.GLIDE_KIND;
@@ -44,7 +44,9 @@ export function OwnBlocks({ input, address }: { input: QuickInput; address: stri
   const blocks = [...typed, ...ticked];
   const keep = async (): Promise<boolean> => {
     const rows = blocks.map(({ name, labelLowC, labelHighC }) => ({ name, labelLowC, labelHighC }));
-    const done = await send(`keep:${JSON.stringify(rows)}`, (key) => keepBlocksAction(key, rows));
+    const done = await send(`keep:${JSON.stringify(rows)}`, (key) =>
+      act('quick.keep', key, { blocks: rows }),
+    );
     if (!done) return false;
     const { kept } = done.ok ? done.value : { kept: 0 };
     setNotice(done.ok ? (kept > 0 ? WORDS.kept(kept) : WORDS.haveAll) : done.error.message);

@@ -8,9 +8,9 @@ import { hubLink, linkHub, noteHub } from '@/data/hub-link';
 import { runAs } from '@/server/caller';
 import { demoDatabase } from '../../../tests/unit/demo-app';
 import { fill, show } from '../../../tests/unit/render';
-import { answerRemovalsAction, joinHubAction } from './actions';
 import { HubPart } from './hub-part';
 import { shownHub } from './use-cases/link-hub';
+import { act } from '@/writes/act';
 
 const TOKEN = 'a-token-of-a-cabin-43-letters';
 let db: FrostDatabase;
@@ -138,7 +138,7 @@ describe('the hub of several cabins', () => {
       .execute();
     expect(touched).toHaveLength(1);
     await holdBack(db, { done: [], held, at });
-    const again = await answerRemovalsAction('agree-to-them', {
+    const again = await act('hub.removals', 'agree-to-them', {
       cabin: 'Bach',
       isAgreed: true,
     });
@@ -147,7 +147,7 @@ describe('the hub of several cabins', () => {
 
   it('is joined at the host computer alone', async () => {
     const done = await runAs({ door: 'beyond', id: 't', name: 'Tablet', role: 'works' }, () =>
-      joinHubAction('join-by-a-tablet', { url: 'https://hub.example', token: TOKEN }),
+      act('hub.join', 'join-by-a-tablet', { url: 'https://hub.example', token: TOKEN }),
     );
     expect(done).toMatchObject({ ok: false, error: { code: 'at_host_only' } });
   });

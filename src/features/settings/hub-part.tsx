@@ -11,13 +11,8 @@ import { Caution, Part } from '@/ui/frame/sheet';
 import type { WireResult } from '@/formats/wire';
 import { settingsScreenWords } from '@/words/screens/settings';
 import { dayAndTime } from '@/words/times';
-import {
-  answerRemovalsAction,
-  joinHubAction,
-  leaveHubAction,
-  sawDecisionAction,
-  stepNowAction,
-} from './actions';
+import { act } from '@/writes/act';
+import { stepNowAction } from './actions';
 import { HubDecisions } from './hub-decisions';
 import { HubHeld } from './hub-held';
 import type { ShownHub } from './use-cases/link-hub';
@@ -35,14 +30,15 @@ export function HubPart({ hub, timeZone }: HubPartProps) {
   const [problem, setProblem] = useState<string>();
   const [said, setSaid] = useState<string>();
   const { send, isBusy } = useWrite();
-  const act = async (
+  const tell = async (
     what: string,
-    action: (key: string) => Promise<WireResult<{ message: string }>>,
+    action: (key: string) => Promise<WireResult<{ message: string } | null>>,
+    message?: string,
   ) => {
     const done = await send(what, action);
     if (!done) return;
     setProblem(done.ok ? undefined : done.error.message);
-    setSaid(done.ok ? done.value.message : undefined);
+    setSaid(done.ok ? (done.value?.message ?? message) : undefined);
     router.refresh();
   };
   return (
@@ -64,8 +60,10 @@ export function HubPart({ hub, timeZone }: HubPartProps) {
             timeZone={timeZone}
             isBusy={isBusy}
             onAnswer={(cabin, isAgreed) =>
-              void act(`hub-removals:${cabin}:${isAgreed}`, (key) =>
-                answerRemovalsAction(key, { cabin, isAgreed }),
+              void tell(
+                `hub-removals:${cabin}:${isAgreed}`,
+                (key) => act('hub.removals', key, { cabin, isAgreed }),
+                isAgreed ? WORDS.removedToo : WORDS.keptAll,
               )
             }
           />
@@ -73,16 +71,21 @@ export function HubPart({ hub, timeZone }: HubPartProps) {
             decisions={hub.decisions}
             timeZone={timeZone}
             isBusy={isBusy}
-            onSeen={(id) => void act(`hub-seen:${id}`, (key) => sawDecisionAction(key, id))}
+            onSeen={(id) =>
+              void tell(`hub-seen:${id}`, (key) => act('hub.seen', key, { id }), WORDS.seen)
+            }
           />
           <Flex gap="3" mt="3" wrap="wrap">
             <ActionButton
               loading={isBusy}
-              onClick={() => void act('hub-step', () => stepNowAction())}
+              onClick={() => void tell('hub-step', () => stepNowAction())}
             >
               {WORDS.now}
             </ActionButton>
-            <ActionButton quiet onClick={() => void act('hub-leave', leaveHubAction)}>
+            <ActionButton
+              quiet
+              onClick={() => void tell('hub-leave', (key) => act('hub.leave', key, {}), WORDS.left)}
+            >
               {WORDS.leave}
             </ActionButton>
           </Flex>
@@ -91,7 +94,10 @@ export function HubPart({ hub, timeZone }: HubPartProps) {
         <Join
           isBusy={isBusy}
           onJoin={(input) =>
-            void act(`hub:${JSON.stringify(input)}`, (key) => joinHubAction(key, input))
+            void tell(`hub:${JSON.stringify(input)}`, async (key) => {
+              const joined = await act('hub.join', key, input);
+              return joined.ok ? stepNowAction() : joined;
+            })
           }
         />
       )}

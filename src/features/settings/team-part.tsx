@@ -14,7 +14,7 @@ import { methodsWords } from '@/words/areas/methods';
 import { termsWords } from '@/words/areas/terms';
 import { settingsScreenWords } from '@/words/screens/settings';
 import { Part } from '@/ui/frame/sheet';
-import { saveTeamAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = settingsScreenWords.teamPart;
 
@@ -35,7 +35,7 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
     const before = team;
     setTeam({ ...team, ...shown });
     const what = JSON.stringify(change);
-    const done = await send(what, (key) => saveTeamAction(key, change));
+    const done = await send(what, (key) => act('team.change', key, change));
     if (done?.ok) setTeam(done.value);
     else setTeam(before);
     setFailure(done && !done.ok ? done.error.message : undefined);

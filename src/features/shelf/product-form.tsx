@@ -24,11 +24,11 @@ import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { saveProductAction } from './actions';
 import { BlockTest } from './block-guess';
 import { fieldsWords } from '@/words/areas/fields';
 import { termsWords } from '@/words/areas/terms';
 import { shelfScreenWords } from '@/words/screens/shelf';
+import { act } from '@/writes/act';
 
 const WORDS = shelfScreenWords.productForm;
 
@@ -94,7 +94,7 @@ export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
       <SheetForm
         onSubmit={async () => {
           const done = await submit((values, { key, base }) =>
-            saveProductAction(key, given(values), start && given(base)),
+            act('product.save', key, { input: given(values), base: start && given(base) }),
           );
           if (done) onDone(true);
         }}

@@ -23,7 +23,7 @@ import { FileLink } from '@/ui/frame/sheet-link';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { Swatch } from '@/ui/marks/swatch';
-import { removeProductAction, saveProductAction } from './actions';
+import { act } from '@/writes/act';
 import { CoveragePart, holesInWords } from './coverage-part';
 import type { ProductDraft } from './product-form';
 import type { ShelfView } from './use-cases/load-shelf';
@@ -64,7 +64,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
   const [edited, setEdited] = useState<ShelfProduct>();
   const [notice, setNotice] = useState<Done<ShelfProduct>>();
   const remove = async (id: string) => {
-    const done = await send(`remove:${id}`, (key) => removeProductAction(key, id));
+    const done = await send(`remove:${id}`, (key) => act('product.remove', key, { id }));
     if (!done) return;
     setNotice(
       done.ok
@@ -77,7 +77,9 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
     const given = Object.fromEntries(
       Object.entries(fields).filter(([, value]) => value !== undefined),
     );
-    const done = await send(`back:${product.id}`, (key) => saveProductAction(key, given));
+    const done = await send(`back:${product.id}`, (key) =>
+      act('product.save', key, { input: given }),
+    );
     if (done) setNotice(done.ok ? undefined : { message: done.error.message });
   };
   const { say } = useWords();

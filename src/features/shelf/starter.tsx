@@ -12,7 +12,7 @@ import { Part } from '@/ui/frame/sheet';
 import { quickScreenWords } from '@/words/screens/quick';
 import { shelfScreenWords } from '@/words/screens/shelf';
 import { temperatureRange } from '@/words/quantities';
-import { keepKindsAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = shelfScreenWords.starter;
 const names = () => ({ ...quickScreenWords.GLIDE_KIND, ...quickScreenWords.GRIP_NAME });
@@ -53,7 +53,9 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
       role,
       form,
     }));
-    const done = await send(`starter:${JSON.stringify(rows)}`, (key) => keepKindsAction(key, rows));
+    const done = await send(`starter:${JSON.stringify(rows)}`, (key) =>
+      act('shelf.start', key, { kinds: rows }),
+    );
     if (done && !done.ok) setProblem(done.error.message);
   };
   return (

@@ -15,9 +15,9 @@ import { dayAndTime } from '@/words/times';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { DataTable } from '@/ui/frame/data-table';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { stockMoveAction } from './actions';
 import type { ShelfView } from './use-cases/load-shelf';
 import { shelfScreenWords } from '@/words/screens/shelf';
+import { act } from '@/writes/act';
 
 const WORDS = shelfScreenWords.stockPart;
 
@@ -50,7 +50,7 @@ export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: strin
   const { values, bind, submit, failure } = form;
   const nameOf = new Map(view.products.map((one) => [one.id, one.name]));
   const book = async () => {
-    const done = await submit((move, { key }) => stockMoveAction(key, move));
+    const done = await submit((move, { key }) => act('stock.move', key, move));
     if (done !== undefined) setBooked(WORDS.booked(nameOf.get(values.productId) ?? WORDS.stock));
   };
   return (

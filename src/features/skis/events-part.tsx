@@ -17,13 +17,13 @@ import { skiEventInWords, waxingWords } from '@/words/ski-events';
 import { dayAndTime } from '@/words/times';
 import { wallIso } from '@/core/time';
 import { KeptNote } from '@/ui/outbox/kept-note';
-import { sendOrKeep } from '@/ui/outbox/send-or-keep';
 import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { addEventAction, removeEventAction } from './actions';
 import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
+import { act } from '@/writes/act';
+import { actOrKeep } from '@/writes/act-or-keep';
 
 const WORDS = skisScreenWords.eventsPart;
 
@@ -92,7 +92,7 @@ export function EventsPart(props: {
   const { send } = useWrite();
   const [failure, setProblem] = useState<string>();
   const remove = async (id: string) => {
-    const done = await send(`remove:${id}`, (key) => removeEventAction(key, id));
+    const done = await send(`remove:${id}`, (key) => act('ski.event.remove', key, { id }));
     if (done) setProblem(done.ok ? undefined : done.error.message);
     if (done?.ok) setRemoved(done.value);
   };
@@ -101,7 +101,7 @@ export function EventsPart(props: {
     const all = { skiId: ofSki, kind, waxing, coats, boxHours, km, snow, note };
     const given = Object.entries(all).filter(([, value]) => value !== undefined);
     const fields = { ...Object.fromEntries(given), at: new Date(atMs).toISOString() };
-    const done = await send(`back:${event.id}`, (key) => addEventAction(key, fields));
+    const done = await send(`back:${event.id}`, (key) => act('ski.event', key, fields));
     if (done) setProblem(done.ok ? undefined : done.error.message);
     if (done?.ok) setRemoved(undefined);
   };
@@ -163,10 +163,11 @@ export function EventsPart(props: {
               void form.submit((values, { key }) => {
                 const at = wallIso();
                 const input = { ...fieldsOf(values, skiId), at };
-                return sendOrKeep(
-                  { kind: 'kilometres', key, input, label: WORDS.eventOf(nameOf(values)), at },
-                  () => addEventAction(key, input),
-                );
+                return actOrKeep('ski.event', input, {
+                  key,
+                  label: WORDS.eventOf(nameOf(values)),
+                  at,
+                });
               })
             }
           >

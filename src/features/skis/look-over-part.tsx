@@ -15,12 +15,12 @@ import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
 import { KeptNote } from '@/ui/outbox/kept-note';
 import { isKept } from '@/ui/fields/answer';
-import { sendOrKeep } from '@/ui/outbox/send-or-keep';
 import { wallIso } from '@/core/time';
 import { useWords } from '@/ui/format/use-words';
 import { Caution, Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { clearMarkAction, markAction } from './actions';
+import { act } from '@/writes/act';
+import { actOrKeep } from '@/writes/act-or-keep';
 import { BaseMap } from './base-map';
 import type { SkiView } from './use-cases/load-skis';
 
@@ -53,9 +53,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
     const finding = { skiId: ski.id, kind, ...place };
     const label = WORDS.markOf(termsWords.FINDING_WORDS[kind], ski.name);
     const done = await send(`mark:${JSON.stringify(finding)}`, (key) =>
-      sendOrKeep({ kind: 'mark', key, input: finding, label, at: wallIso() }, () =>
-        markAction(key, finding),
-      ),
+      actOrKeep('ski.mark', finding, { key, label, at: wallIso() }),
     );
     if (!done) return;
     const isHere = isKept(done);
@@ -64,12 +62,12 @@ export function LookOverPart({ view }: { view: SkiView }) {
     if (done.ok || isHere) setPlace(undefined);
   };
   const clear = async (id: string, name: string) => {
-    const done = await send(`clear:${id}`, (key) => clearMarkAction(key, id));
+    const done = await send(`clear:${id}`, (key) => act('ski.clear', key, { id, isBack: false }));
     if (done?.ok) setCleared({ id, name });
     else if (done) setProblem(done.error.message);
   };
   const putBack = async (id: string) => {
-    const done = await send(`back:${id}`, (key) => clearMarkAction(key, id, true));
+    const done = await send(`back:${id}`, (key) => act('ski.clear', key, { id, isBack: true }));
     if (done?.ok) setCleared(undefined);
     else if (done) setProblem(done.error.message);
   };

@@ -15,10 +15,10 @@ import { TextField } from '@/ui/fields/text-field';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { saveSkiAction } from './actions';
 import { fieldsWords } from '@/words/areas/fields';
 import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
+import { act } from '@/writes/act';
 
 const WORDS = skisScreenWords.skiForm;
 
@@ -75,7 +75,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
     <SheetForm
       onSubmit={async () => {
         const done = await submit((values, { key, base }) =>
-          saveSkiAction(key, given(values), start && given(base)),
+          act('ski.save', key, { input: given(values), base: start && given(base) }),
         );
         if (done) onDone(done.id);
       }}

@@ -14,7 +14,7 @@ import { afterPage, room } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { removeSkiAction, restoreSkiAction } from './actions';
+import { act } from '@/writes/act';
 import { LookOverPart } from './look-over-part';
 import { ReserveBar } from './reserve-bar';
 import { SkiPhotos } from './ski-photos';
@@ -67,10 +67,8 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
   const { send } = useWrite();
   const [problem, setProblem] = useState<string>();
   const setOnRack = async (isOn: boolean) => {
-    const action = isOn ? restoreSkiAction : removeSkiAction;
-    const done = await send(`${isOn ? 'restore' : 'remove'}:${ski.id}`, (key) =>
-      action(key, ski.id),
-    );
+    const name = isOn ? 'ski.restore' : 'ski.remove';
+    const done = await send(`${name}:${ski.id}`, (key) => act(name, key, { id: ski.id }));
     if (done) setProblem(done.ok ? undefined : done.error.message);
     if (done?.ok) setIsGone(!isOn);
   };

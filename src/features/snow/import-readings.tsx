@@ -2,7 +2,7 @@
 
 import { CsvImport } from '@/ui/frame/csv-import';
 import { FileLink } from '@/ui/frame/sheet-link';
-import { undoImportAction } from './actions';
+import { act } from '@/writes/act';
 import { snowScreenWords } from '@/words/screens/snow';
 
 const WORDS = snowScreenWords.importReadings;
@@ -18,7 +18,7 @@ export function ImportReadings({ outingId, timeZone }: { outingId: string; timeZ
       url={`/api/v1/readings?outing=${encodeURIComponent(outingId)}`}
       links={<FileLink href="/examples/readings.csv">{WORDS.anExampleFile}</FileLink>}
       what="reading"
-      onUndo={undoImportAction}
+      onUndo={(key, id) => act('reading.import.undo', key, { id })}
     />
   );
 }

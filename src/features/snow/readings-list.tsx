@@ -14,9 +14,9 @@ import { Part } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { ReadingPhoto } from './reading-photo';
-import { restoreReadingAction, withdrawReadingAction } from './actions';
 import { termsWords } from '@/words/areas/terms';
 import { snowScreenWords } from '@/words/screens/snow';
+import { act } from '@/writes/act';
 
 const WORDS = snowScreenWords.readingsList;
 
@@ -47,7 +47,7 @@ export function ReadingsList({
   const { send } = useWrite();
   const withdraw = async (reading: Reading) => {
     const done = await send(`withdraw:${reading.id}`, (key) =>
-      withdrawReadingAction(key, reading.id),
+      act('reading.withdraw', key, { id: reading.id }),
     );
     if (!done) return;
     setNotice(
@@ -57,7 +57,7 @@ export function ReadingsList({
     );
   };
   const undo = async (id: string) => {
-    const done = await send(`restore:${id}`, (key) => restoreReadingAction(key, id));
+    const done = await send(`restore:${id}`, (key) => act('reading.restore', key, { id }));
     if (done) setNotice(done.ok ? undefined : { message: done.error.message });
   };
   const shown = isAll ? readings : readings.slice(0, FIRST_ROWS);

@@ -11,11 +11,11 @@ import { useWrite } from '@/ui/fields/use-write';
 import { afterPage, room } from '@/ui/frame/after-page';
 import { Part } from '@/ui/frame/sheet';
 import { UndoNotice } from '@/ui/frame/undo-notice';
-import { withdrawReadingAction } from './actions';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import { useReadingDraft } from './reading-draft';
 import { sameAs } from './use-reading-form';
 import { snowScreenWords } from '@/words/screens/snow';
+import { act } from '@/writes/act';
 
 /**
  * It computes with the whole of the core: it comes once something is typed. Without a place of its own to wait in, its
@@ -59,7 +59,9 @@ export function TakeReading(props: TakeReadingProps) {
   };
   const undoSave = async () => {
     if (!savedId) return;
-    const done = await send(`withdraw:${savedId}`, (key) => withdrawReadingAction(key, savedId));
+    const done = await send(`withdraw:${savedId}`, (key) =>
+      act('reading.withdraw', key, { id: savedId }),
+    );
     if (done) setUndoProblem(done.ok ? undefined : done.error.message);
     if (done?.ok) setSavedId(undefined);
   };

@@ -22,7 +22,7 @@ import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
 import { dayAndTime } from '@/words/times';
 import { snowScreenWords } from '@/words/screens/snow';
-import { addTrackEventAction, removeTrackEventAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = snowScreenWords.trackWork;
 const kindWords = () => ({ groomed: WORDS.groomed, skied: WORDS.skied }) as const;
@@ -69,7 +69,9 @@ export function TrackWork({ outing, events }: { outing: Outing; events: readonly
       passes === undefined ? '' : WORDS.passesOf(passes),
     )}`;
   const remove = async (event: TrackEvent) => {
-    const done = await send(`remove:${event.id}`, (key) => removeTrackEventAction(key, event.id));
+    const done = await send(`remove:${event.id}`, (key) =>
+      act('track.remove', key, { id: event.id }),
+    );
     if (!done) return;
     setNotice(
       done.ok
@@ -80,13 +82,13 @@ export function TrackWork({ outing, events }: { outing: Outing; events: readonly
   };
   const putBack = async ({ outingId, at, kind, passes, id }: TrackEvent) => {
     const fields = { outingId, at, kind, ...(passes === undefined ? {} : { passes }) };
-    const done = await send(`back:${id}`, (key) => addTrackEventAction(key, fields));
+    const done = await send(`back:${id}`, (key) => act('track.add', key, fields));
     if (done) setNotice(done.ok ? undefined : { message: done.error.message });
     router.refresh();
   };
   const add = async () => {
     const added = await form.submit((draft, { key }) =>
-      addTrackEventAction(key, given(draft, outing)),
+      act('track.add', key, given(draft, outing)),
     );
     if (added) router.refresh();
   };

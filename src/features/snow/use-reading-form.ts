@@ -8,9 +8,8 @@ import { lateForm } from '@/formats/schemas/form-resolver';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useUnits } from '@/ui/format/units-context';
 import { temperature } from '@/words/quantities';
-import { sendOrKeep } from '@/ui/outbox/send-or-keep';
 import { snowScreenWords } from '@/words/screens/snow';
-import { saveReadingAction } from './actions';
+import { actOrKeep } from '@/writes/act-or-keep';
 
 const WORDS = snowScreenWords.readingForm;
 
@@ -77,9 +76,7 @@ export function useReadingForm({ outingId, latest, corrected }: ReadingFormOptio
       const ids = { outingId, correctsId: corrected?.id };
       const label = WORDS.readingOf(temperature(values.temperatureC ?? 0, units));
       const at = String(values.takenAt);
-      return sendOrKeep({ kind: 'reading', key: writeKey, input: { ids, values }, label, at }, () =>
-        saveReadingAction(writeKey, ids, values),
-      );
+      return actOrKeep('reading.save', { ids, values }, { key: writeKey, label, at });
     });
     if (saved) router.refresh();
     return saved?.id;

@@ -15,9 +15,9 @@ import { SheetForm } from '@/ui/fields/sheet-form';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useScales } from '@/ui/fields/scales';
 import { Part } from '@/ui/frame/sheet';
-import { savePlaceAction } from './actions';
 import { fieldsWords } from '@/words/areas/fields';
 import { venueScreenWords } from '@/words/screens/venue';
+import { act } from '@/writes/act';
 
 const WORDS = venueScreenWords.placeForm;
 
@@ -37,7 +37,7 @@ export function PlaceForm({ venue }: { venue: KeptVenue }) {
   const { values, set, bind, problem } = form;
   const save = async () => {
     const saved = await form.submit((draft, { key, base }) =>
-      savePlaceAction(key, { venueId: id, input: draft, base }),
+      act('place.save', key, { id, input: draft, base }),
     );
     setIsSaved(saved !== undefined);
     if (saved) router.refresh();

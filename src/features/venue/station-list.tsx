@@ -16,8 +16,8 @@ import { dayAndTime, span } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
-import { addStationAction } from './actions';
 import { venueScreenWords } from '@/words/screens/venue';
+import { act } from '@/writes/act';
 
 const WORDS = venueScreenWords.stationList;
 
@@ -107,7 +107,8 @@ function AddStation({ venueId, onAdded }: { venueId: string; onAdded: () => void
   const scales = useScales();
   const { bind, submit, failure } = useDraftedForm('station', EMPTY, resolver);
   const save = async () => {
-    if (await submit((draft, { key }) => addStationAction(key, venueId, draft))) onAdded();
+    if (await submit((draft, { key }) => act('station.add', key, { id: venueId, station: draft })))
+      onAdded();
   };
   return (
     <SheetForm mt="3" onSubmit={save}>

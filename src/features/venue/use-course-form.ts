@@ -4,7 +4,7 @@ import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import type { KeptVenue, Segment } from '@/core/model';
 import { useWrite } from '@/ui/fields/use-write';
 import { venueScreenWords } from '@/words/screens/venue';
-import { saveCourseAction } from './actions';
+import { act } from '@/writes/act';
 
 const WORDS = venueScreenWords.courseEditor;
 
@@ -58,7 +58,7 @@ export function useCourseForm(venue: KeptVenue, segments: readonly Segment[]) {
   };
   const save = async (next: readonly Segment[], message: string, before?: readonly Segment[]) => {
     const saved = await send(`course:${JSON.stringify(next)}`, (key) =>
-      saveCourseAction(key, { venueId: venue.id, segments: next, base: base.current }),
+      act('course.save', key, { id: venue.id, segments: next, base: base.current }),
     );
     if (!saved) return;
     if (!saved.ok && saved.error.code === 'changed_meanwhile') {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
-import { forgetWeatherAction, takeWeatherAction } from './actions';
+import { act } from '@/writes/act';
 import type { TakenWeather, WeatherInput } from './use-cases/take-weather';
 
 export interface WeatherProblem {
@@ -31,7 +31,7 @@ export function useTakeWeather(venueId: string, stationId: string | undefined) {
   const take = async (input: WeatherInput): Promise<Answer<TakenWeather>> => {
     setState({ kind: 'busy' });
     const taken = await send(`take:${stationId}:${JSON.stringify(input)}`, (key) =>
-      takeWeatherAction(key, { venueId, stationId }, input),
+      act('weather.take', key, { target: { venueId, stationId }, input }),
     );
     if (!taken) {
       reset();
@@ -49,7 +49,7 @@ export function useTakeWeather(venueId: string, stationId: string | undefined) {
   const forget = async (undone: TakenWeather) => {
     const { stationId: at, takenInAt } = undone;
     const done = await sendUndo(`forget:${at}:${takenInAt}`, (key) =>
-      forgetWeatherAction(key, at, takenInAt),
+      act('weather.forget', key, { id: at, takenInAt }),
     );
     if (done?.ok) {
       setState((now) => (now.kind === 'done' && now.taken === undone ? { kind: 'idle' } : now));

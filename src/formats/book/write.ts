@@ -15,7 +15,7 @@ export const PICTURES = 'photos/';
 export interface BookSource {
   records: () => AsyncIterable<{ name: BookName; records: BookRecord[] }>;
   gone: () => GoneRecord[];
-  pictures: () => Iterable<{ id: string; jpeg: Uint8Array }>;
+  pictures: () => AsyncIterable<{ id: string; jpeg: Uint8Array }>;
 }
 
 /** Sums up records, so that a file that was damaged on its way is known. */
@@ -79,7 +79,7 @@ export async function* bookZip(source: BookSource): AsyncGenerator<Uint8Array> {
     yield* take();
   }
   book.push(new Uint8Array(), true);
-  for (const { id, jpeg } of source.pictures()) {
+  for await (const { id, jpeg } of source.pictures()) {
     const picture = Object.assign(new ZipPassThrough(`${PICTURES}${id}.jpg`), at);
     zip.add(picture);
     picture.push(new Uint8Array(jpeg), true);

@@ -1,5 +1,5 @@
 import { mixed, object } from 'yup';
-import { OUTBOX_KINDS } from '../../core/model';
+import { OFFLINE_WRITES, ONCE_CALLED } from '../../core/model';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { oneOfWords, plainText } from './fields';
 import { MOST } from './ids';
@@ -9,7 +9,9 @@ const WORDS = later(formatsScreenWords.schemas);
 
 /** A write that a device kept while it was out of reach; its input is checked where it is done. */
 export const outboxSchema = object({
-  kind: oneOfWords(WORDS.kindOfWrite, OUTBOX_KINDS).required(WORDS.kindOfWriteIsMissing),
+  kind: oneOfWords(WORDS.kindOfWrite, [...OFFLINE_WRITES, ...Object.keys(ONCE_CALLED)]).required(
+    WORDS.kindOfWriteIsMissing,
+  ),
   key: plainText(WORDS.keyOfWrite, MOST).required(WORDS.keyOfWriteIsMissing),
   input: mixed<object>().required(WORDS.inputIsMissing),
 });

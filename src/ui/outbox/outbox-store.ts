@@ -1,11 +1,11 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { OutboxKind } from '@/core/model';
+import { nowCalled, type OfflineWrite } from '@/core/model';
 
 /** A write that waits on this device: what it is, its key, and what a person calls it. */
 export interface OutboxEntry {
   /** Its turn: the order in which it was done. */
   turn: number;
-  kind: OutboxKind;
+  kind: OfflineWrite;
   /** The client's key: sent again with it, it is done once. */
   key: string;
   input: unknown;
@@ -55,7 +55,8 @@ export async function keepEntry(entry: NewEntry): Promise<void> {
 }
 
 /** Every write that waits, in the order in which it was done. */
-export const keptEntries = async (): Promise<OutboxEntry[]> => (await database()).getAll('entry');
+export const keptEntries = async (): Promise<OutboxEntry[]> =>
+  (await (await database()).getAll('entry')).map((one) => ({ ...one, kind: nowCalled(one.kind) }));
 
 /** Forgets a write: it is with the server, or a person dropped it. */
 export async function forgetEntry(turn: number): Promise<void> {

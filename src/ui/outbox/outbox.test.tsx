@@ -31,7 +31,7 @@ beforeEach(async () => {
 afterEach(() => vi.unstubAllGlobals());
 
 const entry = (key: string) => ({
-  kind: 'run' as const,
+  kind: 'glide.run' as const,
   key,
   input: { value: 1 },
   label: `Run ${key}`,

@@ -1,7 +1,8 @@
 import type { FrostDatabase } from '@/data/database';
 import { loadTeamSettings, saveTeamSettings } from '@/data/team-settings';
-import type { WireResult } from '@/formats/wire';
+import { failed, type WireResult } from '@/formats/wire';
 import { EVERYTHING } from '@/server/learning';
+import { learningScreenWords } from '@/words/screens/learning';
 
 /** A result counts no more, or again. */
 export async function setExcluded(
@@ -26,13 +27,16 @@ export async function forgetLearning(
   return { ok: true, value: { sinceAt: learning.sinceAt ?? null } };
 }
 
-/** What was forgotten counts again: from a time on, or all of it. */
+/** What was forgotten counts again: from a time on, or all of it (null). */
 export async function rememberLearning(
   db: FrostDatabase,
-  sinceAt: string | undefined,
+  sinceAt: unknown,
 ): Promise<WireResult<null>> {
+  if (sinceAt !== null && (typeof sinceAt !== 'string' || Number.isNaN(Date.parse(sinceAt)))) {
+    return failed('invalid_input', learningScreenWords.learning.notATime);
+  }
   const { learning = EVERYTHING } = await loadTeamSettings(db);
   const { sinceAt: _, ...rest } = learning;
-  await saveTeamSettings(db, { learning: sinceAt === undefined ? rest : { ...rest, sinceAt } });
+  await saveTeamSettings(db, { learning: sinceAt === null ? rest : { ...rest, sinceAt } });
   return { ok: true, value: null };
 }

@@ -11,6 +11,7 @@ import {
   saveSkier,
   saveStarter,
 } from '@/data/starters';
+import { checkedId } from '@/formats/schemas/ids';
 import { newStarterSchema, skierSchema, starterSchema } from '@/formats/schemas/starter';
 import { asFields, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
@@ -119,12 +120,14 @@ export async function changeSkier(
 /** Takes starters off an outing; gives them, so that this can be undone. */
 export async function takeOff(
   db: FrostDatabase,
-  ids: readonly string[],
+  ids: unknown,
 ): Promise<WireResult<{ removed: Starter[] }>> {
   const removed: Starter[] = [];
-  for (const id of ids) {
-    const starter = await findStarter(db, id);
-    if (starter && (await removeStarter(db, id))) removed.push(starter);
+  for (const given of Array.isArray(ids) ? ids : []) {
+    const id = checkedId(given);
+    if (!id.ok) return id;
+    const starter = await findStarter(db, id.value);
+    if (starter && (await removeStarter(db, id.value))) removed.push(starter);
   }
   return removed.length > 0
     ? { ok: true, value: { removed } }
@@ -132,11 +135,8 @@ export async function takeOff(
 }
 
 /** Puts starters back as they were. */
-export async function putBack(
-  db: FrostDatabase,
-  starters: readonly unknown[],
-): Promise<WireResult<null>> {
-  for (const starter of starters) {
+export async function putBack(db: FrostDatabase, starters: unknown): Promise<WireResult<null>> {
+  for (const starter of Array.isArray(starters) ? starters : []) {
     const checked = validate(starterSchema, starter);
     if (!checked.ok) return invalidInput(checked.problems);
     const { id } = asFields(starter) as { id?: unknown };

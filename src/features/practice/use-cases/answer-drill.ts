@@ -14,11 +14,13 @@ import type { SnowConditions } from '@/core/wax';
 import type { FrostDatabase } from '@/data/database';
 import { addAnswer, findLearner } from '@/data/practice';
 import { findReading } from '@/data/readings';
+import { checkedId } from '@/formats/schemas/ids';
 import { answerSchema, itemSchema } from '@/formats/schemas/practice';
 import { asFields, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
+import type { Write } from '@/server/write';
 import { practiceScreenWords } from '@/words/screens/practice';
 
 const WORDS = practiceScreenWords.answer;
@@ -53,7 +55,7 @@ export interface Marked {
 }
 
 /** Checks and marks an answer; nothing is kept by it. */
-export async function markInput(db: FrostDatabase, input: unknown): Promise<WireResult<Marked>> {
+async function markInput(db: FrostDatabase, input: unknown): Promise<WireResult<Marked>> {
   const { answer: given, learnerId: _who, ...rest } = asFields(input);
   const checked = validate(itemSchema, rest);
   if (!checked.ok) return invalidInput(checked.problems);
@@ -69,7 +71,7 @@ export async function markInput(db: FrostDatabase, input: unknown): Promise<Wire
 }
 
 /** Keeps an answer under the name of who gave it. */
-export async function keepAnswer(
+async function keepAnswer(
   db: FrostDatabase,
   { item, answer, seconds, told }: Marked,
   who: { id: string; at: string; learnerId: string },
@@ -80,4 +82,23 @@ export async function keepAnswer(
   const mark = keptMark(told.mark);
   await addAnswer(db, { id, learnerId, ...item, answer, quality, mark, seconds, answeredAt: at });
   return { ok: true, value: { id } };
+}
+
+/** Marks an answer, and keeps it under a name where there is one. */
+export async function answerDrill(
+  db: FrostDatabase,
+  input: unknown,
+  { write }: { write: Write },
+): Promise<WireResult<ToldMark & { isKept: boolean }>> {
+  const marked = await markInput(db, input);
+  if (!marked.ok) return marked;
+  const { told } = marked.value;
+  const { learnerId } = asFields(input);
+  if (typeof learnerId !== 'string') return { ok: true, value: { ...told, isKept: false } };
+  const who = checkedId(learnerId);
+  if (!who.ok) return who;
+  const kept = await write((transaction, stamp) =>
+    keepAnswer(transaction, marked.value, { ...stamp, learnerId: who.value }),
+  );
+  return kept.ok ? { ok: true, value: { ...told, isKept: true } } : kept;
 }

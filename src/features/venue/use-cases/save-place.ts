@@ -2,6 +2,7 @@ import type { FrostDatabase } from '@/data/database';
 import { findVenue, saveVenue } from '@/data/venues';
 import { removeWeather, saveStation } from '@/data/weather';
 import { mergeMeanwhile } from '@/formats/meanwhile';
+import { checkedId } from '@/formats/schemas/ids';
 import { stationSchema } from '@/formats/schemas/course';
 import { venueSchema } from '@/formats/schemas/outing';
 import { basedOn, validate } from '@/formats/schemas/validation';
@@ -47,7 +48,9 @@ export async function addStation(
 export async function forgetWeather(
   db: FrostDatabase,
   stationId: string,
-  takenInAt: string,
+  takenInAt: unknown,
 ): Promise<WireResult<{ hours: number }>> {
-  return { ok: true, value: { hours: await removeWeather(db, stationId, takenInAt) } };
+  const instant = checkedId(takenInAt, 'takenInAt');
+  if (!instant.ok) return instant;
+  return { ok: true, value: { hours: await removeWeather(db, stationId, instant.value) } };
 }

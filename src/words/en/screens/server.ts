@@ -1,4 +1,5 @@
 export const write = {
+  unknown: 'Frost Pick does not know this change. Load the page again.',
   theKeyMustBe8: 'The key must be 8 to 64 letters, digits, - or _.',
 };
 
