@@ -82,9 +82,9 @@ describe('who is not paired', () => {
         expect(JSON.parse(body)).toMatchObject({ code: 'not_paired' });
       }
     }
-    const all = actions();
-    expect(all.length).toBeGreaterThan(10);
-    for (const { id } of all) {
+    const found = actions();
+    expect(found.length).toBeGreaterThan(10);
+    for (const { id } of found) {
       for (const where of ['/pair', '/quick']) {
         expect([id, (await ask(where, callOf(id))).status]).toEqual([id, 401]);
       }
