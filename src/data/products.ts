@@ -2,6 +2,7 @@ import { PRODUCT_FIELDS, type ShelfProduct } from '../core/model';
 import { sql } from 'kysely';
 import type { ProductRole } from '../core/terms';
 import type { FrostDatabase } from './database';
+import { insertMany } from './insert-many';
 import { eachInTurns } from './next-turn';
 import { entityOf, rowOf } from './rows';
 
@@ -28,6 +29,10 @@ export async function findProduct(
   const row = await db.selectFrom('product').selectAll().where('id', '=', id).executeTakeFirst();
   return row && fromRow(row);
 }
+
+/** Puts many new products on the shelf. */
+export const addProducts = (db: FrostDatabase, products: readonly ShelfProduct[]): Promise<void> =>
+  insertMany(db, 'product', products.map(toRow));
 
 /** Puts products on the shelf, or what stands there under the same id anew. */
 export async function saveProducts(

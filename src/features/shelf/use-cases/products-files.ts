@@ -1,5 +1,5 @@
 import type { FrostDatabase } from '@/data/database';
-import { listProducts, saveProducts } from '@/data/products';
+import { addProducts, listProducts } from '@/data/products';
 import { readProducts, writeProducts } from '@/formats/csv/products';
 import { asFile, onePage, type OutFile } from '@/formats/out-file';
 import { failed, type WireResult } from '@/formats/wire';
@@ -25,7 +25,7 @@ export async function importProducts(
   }
   return write(async (transaction, { id: importId, newId }) => {
     const products = file.rows.map((row) => ({ ...row, id: newId(), swatch: row.swatch ?? null }));
-    await saveProducts(transaction, products);
+    await addProducts(transaction, products);
     return { ok: true, value: { importId, count: products.length } };
   });
 }
