@@ -19,14 +19,30 @@ function read({ type, fallback }: Field, value: unknown): unknown {
   return type === 'choices' || type === 'json' ? (JSON.parse(String(value)) as unknown) : value;
 }
 
-const inTable = (fields: Fields) =>
-  Object.entries(fields).filter(([, field]) => field.column !== 'none');
+interface Stored {
+  key: string;
+  column: string;
+  field: Field;
+}
+
+/** The columns of a field table are the same for thousands of rows. */
+const known = new WeakMap<Fields, readonly Stored[]>();
+
+function inTable(fields: Fields): readonly Stored[] {
+  const before = known.get(fields);
+  if (before) return before;
+  const all = Object.entries(fields)
+    .filter(([, field]) => field.column !== 'none')
+    .map(([key, field]) => ({ key, column: columnOf(key, field), field }));
+  known.set(fields, all);
+  return all;
+}
 
 /** The row of an entity by its field table. */
 export const rowOf = <const F extends Fields>(fields: F, entity: object): RowOf<F> =>
   Object.fromEntries(
-    inTable(fields).map(([key, field]) => [
-      columnOf(key, field),
+    inTable(fields).map(({ key, column, field }) => [
+      column,
       stored(field, (entity as Values)[key]),
     ]),
   ) as RowOf<F>;
@@ -34,10 +50,7 @@ export const rowOf = <const F extends Fields>(fields: F, entity: object): RowOf<
 /** The entity of a row by its field table; what stands in other columns is left out. */
 export const entityOf = <Entity>(fields: Fields, row: object): Entity =>
   Object.fromEntries(
-    inTable(fields).map(([key, field]) => [
-      key,
-      read(field, (row as Values)[columnOf(key, field)]),
-    ]),
+    inTable(fields).map(({ key, column, field }) => [key, read(field, (row as Values)[column])]),
   ) as Entity;
 
 /** What of an entity a field table names and is there, for a column of JSON. */
