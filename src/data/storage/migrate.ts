@@ -1,6 +1,7 @@
 import { Migrator, type Kysely, type Migration } from 'kysely';
 import type { FrostDatabase } from '../database';
 import { MIGRATIONS } from '../migrations';
+import { renewTriggers } from '../triggers';
 import { copyDatabase } from './copies';
 import { isStorageFault } from '../../core/faults';
 import { dropLeftovers } from './leftovers';
@@ -53,7 +54,7 @@ async function pendingNames(migrator: Migrator): Promise<{ pending: string[]; is
 /**
  * Brings a database to this code's version: each migration with its own row in one transaction, so that a
  * kill at any moment leaves the version before or the one after. A database that has a version already is
- * copied first. Throws {@link MigrationRefusal} or a StorageFault; then nothing of the failed migration stays.
+ * copied first. Then its triggers are those of {@link ENTITIES}. Throws {@link MigrationRefusal} or a StorageFault; then nothing of the failed migration stays.
  */
 export async function migrateStorage(
   database: FrostDatabase,
@@ -80,7 +81,10 @@ export async function migrateStorage(
       const isNewer = messageOf(error).includes('previously executed migration');
       throw new MigrationRefusal(isNewer ? 'newer' : 'failed', messageOf(error));
     }
-    if (results.length === 0) return { done, copy };
+    if (results.length === 0) {
+      await renewTriggers(database);
+      return { done, copy };
+    }
     done.push(...results.map((one) => one.migrationName));
   }
 }
