@@ -131,6 +131,9 @@ function Join({ isBusy, onJoin }: JoinProps) {
         <ActionButton quiet type="submit" loading={isBusy} alignSelf="flex-start">
           {WORDS.join}
         </ActionButton>
+        <Text textStyle="body" role="status">
+          {isBusy ? WORDS.joining : ''}
+        </Text>
       </Flex>
     </Box>
   );

@@ -52,6 +52,8 @@ export const settings: WordsAt<'screens/settings'> = {
     addressHint: 'Etwa https://hub.example:3240',
     token: 'Schlüssel dieser Kabine',
     join: 'Der Zentrale beitreten',
+    joining:
+      'Tritt bei. Ein großes Buch braucht etwa eine Minute. Danach können andere wieder speichern.',
     leave: 'Die Zentrale verlassen',
     left: 'Diese Kabine hat die Zentrale verlassen. Was von ihr kam, bleibt hier.',
     now: 'Jetzt synchronisieren',

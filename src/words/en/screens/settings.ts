@@ -53,6 +53,7 @@ export const hub = {
   addressHint: 'Such as https://hub.example:3240',
   token: 'Token of this cabin',
   join: 'Join the hub',
+  joining: 'Joining. A large book takes about a minute. Others can save again after that.',
   leave: 'Leave the hub',
   left: 'This cabin has left the hub. What came from it stays here.',
   now: 'Sync now',

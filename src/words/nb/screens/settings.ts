@@ -52,6 +52,7 @@ export const settings: WordsAt<'screens/settings'> = {
     addressHint: 'For eksempel https://hub.example:3240',
     token: 'Nøkkelen til denne smørebua',
     join: 'Koble til sentralen',
+    joining: 'Kobler til. En stor bok tar omtrent et minutt. Andre kan lagre igjen etterpå.',
     leave: 'Forlat sentralen',
     left: 'Denne smørebua har forlatt sentralen. Det som kom derfra, blir her.',
     now: 'Synkroniser nå',
