@@ -4,7 +4,7 @@ import path from 'node:path';
 import { openDatabase } from '../src/data/database';
 import { listDoneJobs } from '../src/data/jobs';
 import { pageOfLog } from '../src/data/log-entries';
-import { findOuting, listOutings } from '../src/data/outings';
+import { findOuting } from '../src/data/outings';
 import { listTimers } from '../src/data/timers';
 import { loadBench } from '../src/features/bench/use-cases/load-bench';
 import { viewOf } from '../src/features/log/log-view';
@@ -19,7 +19,6 @@ const LIMIT = 'part of a screen under 300 ms';
 const folder = mkdtempSync(path.join(tmpdir(), 'frost-big-'));
 await makeBigDatabase(folder);
 const db = openDatabase(folder);
-const outings = await listOutings(db);
 const outing = (await findOuting(db, 'demo-slalom'))!;
 console.log(
   Object.entries(BIG)
@@ -31,7 +30,7 @@ const measured: [string, () => Promise<unknown>][] = [
   ['the bench', () => loadBench(db, outing, Date.now())],
   ['a search of the log', () => pageOfLog(db, { words: 'note 77', page: 1, most: 20 })],
   ['a search that most entries match', () => pageOfLog(db, { words: 'dry', page: 1, most: 20 })],
-  ['the log', () => loadLog(db, { outing, outings }, { view: viewOf({}), nowMs: Date.now() })],
+  ['the log', () => loadLog(db, outing, { view: viewOf({}), nowMs: Date.now() })],
   ['jobs done', () => listDoneJobs(db, outing.id, 20)],
   ['timers', () => listTimers(db)],
   ['practice', () => loadPractice(db, 'demo-learner-ilo', Date.now())],

@@ -119,6 +119,27 @@ export async function answerJson(work: () => Promise<WireResult<string>>): Promi
   });
 }
 
+type JsonWork<T> = (text: string) => Promise<WireResult<T>> | WireResult<T>;
+
+const ofText =
+  <T>(request: Request, mostBytes: number, work: JsonWork<T>) =>
+  async (): Promise<WireResult<T>> => {
+    const text = await readJsonText(request, mostBytes);
+    return text.ok ? work(text.value) : text;
+  };
+
+/** A route that takes JSON of at most so many bytes, as text: what it says is checked off the event loop. */
+export const jsonRoute =
+  (mostBytes: number, work: JsonWork<unknown>) =>
+  (request: Request): Promise<Response> =>
+    answerRoute(ofText(request, mostBytes, work));
+
+/** The same for work that gives its answer as JSON text. */
+export const jsonTextRoute =
+  (mostBytes: number, work: JsonWork<string>) =>
+  (request: Request): Promise<Response> =>
+    answerJson(ofText(request, mostBytes, work));
+
 /** The body of a request, or `too_large` beyond `mostBytes`, without reading further. */
 export async function readBytes(
   request: Request,

@@ -6,12 +6,10 @@ import { NewOutingScreen } from '@/features/outing/new-outing-screen';
 import type { FromQuick } from '@/features/outing/use-outing-form';
 import { quickSnow } from '@/core/quick';
 import { quickFrom } from '@/formats/quick-address';
+import { titled } from '@/server/outing-page';
 import { readable } from '@/server/readable';
-import { pagesScreenWords } from '@/words/screens/pages';
 
-const WORDS = pagesScreenWords.outingNew;
-
-export const generateMetadata = () => ({ title: WORDS.newOuting });
+export const generateMetadata = titled('newOuting');
 export const dynamic = 'force-dynamic';
 
 interface NewOutingPageProps {

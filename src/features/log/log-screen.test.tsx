@@ -7,7 +7,6 @@ import { pageOfLog } from '@/data/log-entries';
 import { addPhoto } from '@/data/photos';
 import { listReadings } from '@/data/readings';
 import { addSkiPhoto } from '@/data/skis';
-import { listOutings } from '@/data/outings';
 import type { DoneJob } from '@/core/model';
 import { textOf } from '@/formats/out-file';
 import { demoDatabase, emptyDatabase, outingOf, replaced } from '../../../tests/unit/demo-app';
@@ -25,9 +24,8 @@ beforeEach(async () => {
 });
 
 async function logShown(query: LogQuery = {}, units?: typeof AMERICAN, id = OUTING) {
-  const outings = await listOutings(db);
-  const outing = outings.find((one) => one.id === id)!;
-  const log = await loadLog(db, { outing, outings }, { view: viewOf(query), nowMs: Date.now() });
+  const outing = await outingOf(db, id);
+  const log = await loadLog(db, outing, { view: viewOf(query), nowMs: Date.now() });
   return { ...show(<LogScreen {...log} />, units), log };
 }
 const entries = () => within(screen.getByTestId('log')).queryAllByRole('listitem');

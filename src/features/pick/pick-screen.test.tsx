@@ -3,14 +3,10 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
-import { listProducts } from '@/data/products';
-import { listReadings } from '@/data/readings';
-import { loadTeamSettings } from '@/data/team-settings';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
 import { AMERICAN, arrived, fill, show } from '../../../tests/unit/render';
-import { ownOf } from '@/server/learning';
 import { PickScreen } from './pick-screen';
-import { firstChoice } from './use-cases/first-choice';
+import { loadPick } from './use-cases/load-pick';
 import { WallSheet } from './wall-sheet';
 import { WhatIf } from './what-if';
 import { NO_NUDGE } from '@/core/choice';
@@ -24,34 +20,9 @@ async function shown(
   units?: typeof AMERICAN,
   change: Partial<Parameters<typeof PickScreen>[0]> = {},
 ) {
-  const outing = await outingOf(db, 'demo-slalom');
-  const [[reading], shelf, team] = await Promise.all([
-    listReadings(db, outing.id, 1),
-    listProducts(db),
-    loadTeamSettings(db),
-  ]);
-  const own = await ownOf(db, outing);
-  const first = await firstChoice({
-    own,
-    outing,
-    modelled: undefined,
-    reading,
-    shelf,
-    seen: undefined,
-  });
+  const ground = await loadPick(db, await outingOf(db, 'demo-slalom'));
   const screenShown = show(
-    <PickScreen
-      outing={outing}
-      reading={reading}
-      modelled={undefined}
-      first={first}
-      shelf={shelf}
-      team={team}
-      seen={undefined}
-      own={own}
-      serverNowMs={DAY.getTime()}
-      {...change}
-    />,
+    <PickScreen {...ground} serverNowMs={DAY.getTime()} {...change} />,
     units,
   );
   await arrived();
@@ -106,6 +77,8 @@ describe('the Pick screen', () => {
 
   it('writes every temperature in the units of the device', async () => {
     const { text } = await shown(AMERICAN);
+    expect(screen.getByTestId('answer-snow').textContent).toMatch(/\d °F/);
+    expect(text().match(/\d °F/g)!.length).toBeGreaterThan(10);
     expect(text()).not.toMatch(/\d °C/);
   });
 

@@ -1,11 +1,5 @@
-import { callersDatabase } from '@/server/callers-database';
 import { gripFromText } from '@/features/grip/use-cases/advise-grip';
-import { answerRoute, readJsonText } from '@/formats/wire';
+import { jsonRoute } from '@/formats/wire';
+import { callersDatabase } from '@/server/callers-database';
 
-const MOST_BYTES = 1_000_000;
-
-export const POST = (request: Request): Promise<Response> =>
-  answerRoute(async () => {
-    const text = await readJsonText(request, MOST_BYTES);
-    return text.ok ? gripFromText(callersDatabase(), text.value) : text;
-  });
+export const POST = jsonRoute(1_000_000, (text) => gripFromText(callersDatabase(), text));

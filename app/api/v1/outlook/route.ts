@@ -1,10 +1,4 @@
 import { forecastFromText } from '@/features/snow/use-cases/forecast-snow';
-import { answerRoute, readJsonText } from '@/formats/wire';
+import { jsonRoute } from '@/formats/wire';
 
-const MOST_BYTES = 1_000_000;
-
-export const POST = (request: Request): Promise<Response> =>
-  answerRoute(async () => {
-    const text = await readJsonText(request, MOST_BYTES);
-    return text.ok ? forecastFromText(text.value) : text;
-  });
+export const POST = jsonRoute(1_000_000, forecastFromText);

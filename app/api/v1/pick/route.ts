@@ -1,11 +1,5 @@
-import { callersDatabase } from '@/server/callers-database';
 import { pickFromText } from '@/features/pick/use-cases/pick-wax';
-import { answerJson, readJsonText } from '@/formats/wire';
+import { jsonTextRoute } from '@/formats/wire';
+import { callersDatabase } from '@/server/callers-database';
 
-const MOST_BYTES = 1_000_000;
-
-export const POST = (request: Request): Promise<Response> =>
-  answerJson(async () => {
-    const text = await readJsonText(request, MOST_BYTES);
-    return text.ok ? pickFromText(callersDatabase(), text.value) : text;
-  });
+export const POST = jsonTextRoute(1_000_000, (text) => pickFromText(callersDatabase(), text));

@@ -1,8 +1,6 @@
-import { notFound, redirect } from 'next/navigation';
+import { redirect } from 'next/navigation';
 import { Text } from '@chakra-ui/react';
-import { callersDatabase } from '@/server/callers-database';
 import { findJob, listOpenJobs } from '@/data/jobs';
-import { findOuting } from '@/data/outings';
 import { BlockRunner } from '@/features/bench/block-runner';
 import { BenchScreen } from '@/features/bench/bench-screen';
 import { PlanScreen } from '@/features/bench/plan-screen';
@@ -14,38 +12,28 @@ import { showSheet } from '@/features/bench/use-cases/show-sheet';
 import { readersUnits } from '@/server/readers-units';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { nowMs } from '@/server/clock';
-import { readablePage } from '@/server/readable';
 import { pagesScreenWords } from '@/words/screens/pages';
+import { outingPage, titled } from '@/server/outing-page';
 
-const WORDS = pagesScreenWords.outingOutingIdBench;
+export const generateMetadata = titled('bench');
 
-export const generateMetadata = () => ({ title: WORDS.bench });
+const WORDS = pagesScreenWords.noSheet;
 
-interface BenchPageProps {
-  params: Promise<{ outingId: string }>;
-  searchParams: Promise<Record<string, string | string[] | undefined>>;
-}
-
-async function BenchPage({ params, searchParams }: BenchPageProps) {
-  const db = callersDatabase();
-  const { outingId } = await params;
-  const { job: jobId, ski: skiId, who: person } = await searchParams;
-  const outing = await findOuting(db, outingId);
-  if (!outing) notFound();
-  const now = nowMs();
-  if (typeof jobId === 'string') {
+export default outingPage(async ({ db, outing, query, nowMs }) => {
+  const { job: jobId, ski: skiId, who: person } = query;
+  const { timeZone } = outing.venue;
+  const outingId = outing.id;
+  if (jobId !== undefined) {
     const job = await findJob(db, jobId);
-    if (!job) notFound();
+    if (!job) return undefined;
     const open = (await listOpenJobs(db)).map(openJob);
-    const { timeZone } = outing.venue;
-    return <Runner {...{ job, open, outingId, timeZone }} serverNowMs={now} />;
+    return <Runner {...{ job, open, outingId, timeZone }} serverNowMs={nowMs} />;
   }
-  if (typeof skiId === 'string') {
+  if (skiId !== undefined) {
     const running = (await listOpenJobs(db)).find((one) => one.skiId === skiId);
     if (running) redirect(`/outing/${outingId}/bench?job=${running.id}`);
     const units = await readersUnits();
-    const planned = await showSheet(db, { outingId, skiId }, { nowMs: now, units });
+    const planned = await showSheet(db, { outingId, skiId }, { nowMs, units });
     if (planned.ok) return <PlanScreen outingId={outingId} planned={planned.value} />;
     return (
       <Sheet
@@ -56,21 +44,19 @@ async function BenchPage({ params, searchParams }: BenchPageProps) {
       </Sheet>
     );
   }
-  if (typeof person === 'string') {
-    const work = await blockOf(db, person, { nowMs: now, units: await readersUnits() });
+  if (person !== undefined) {
+    const work = await blockOf(db, person, { nowMs, units: await readersUnits() });
     return (
       <BlockRunner
-        {...{ person, outingId }}
+        {...{ person, outingId, timeZone }}
         block={work?.block}
         steps={work?.steps ?? []}
         pieces={work?.pieces}
-        timeZone={outing.venue.timeZone}
-        serverNowMs={now}
+        serverNowMs={nowMs}
       />
     );
   }
-  const view = await loadBench(db, outing, now);
-  return <BenchScreen outing={outing} view={view} serverNowMs={now} />;
-}
-
-export default readablePage(BenchPage);
+  return (
+    <BenchScreen outing={outing} view={await loadBench(db, outing, nowMs)} serverNowMs={nowMs} />
+  );
+});

@@ -1,23 +1,9 @@
-import { notFound } from 'next/navigation';
-import { callersDatabase } from '@/server/callers-database';
-import { findOuting } from '@/data/outings';
 import { PlanScreen } from '@/features/plan/plan-screen';
 import { loadPlan } from '@/features/plan/use-cases/load-plan';
-import { nowMs } from '@/server/clock';
-import { readablePage } from '@/server/readable';
-import { pagesScreenWords } from '@/words/screens/pages';
+import { outingPage, titled } from '@/server/outing-page';
 
-const WORDS = pagesScreenWords.outingOutingIdPlan;
+export const generateMetadata = titled('plan');
 
-export const generateMetadata = () => ({ title: WORDS.plan });
-
-async function PlanPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = callersDatabase();
-  const outing = await findOuting(db, (await params).outingId);
-  if (!outing) notFound();
-  const serverNowMs = nowMs();
-  const view = await loadPlan(db, outing, serverNowMs);
-  return <PlanScreen outing={outing} view={view} serverNowMs={serverNowMs} />;
-}
-
-export default readablePage(PlanPage);
+export default outingPage(async ({ db, outing, nowMs }) => (
+  <PlanScreen outing={outing} view={await loadPlan(db, outing, nowMs)} serverNowMs={nowMs} />
+));

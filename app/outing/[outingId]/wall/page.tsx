@@ -1,22 +1,10 @@
-import { notFound } from 'next/navigation';
 import { listChoices } from '@/data/choices';
-import { callersDatabase } from '@/server/callers-database';
-import { findOuting } from '@/data/outings';
 import { WallSheet } from '@/features/pick/wall-sheet';
-import { readablePage } from '@/server/readable';
-import { pagesScreenWords } from '@/words/screens/pages';
+import { outingPage, titled } from '@/server/outing-page';
 
-const WORDS = pagesScreenWords.outingOutingIdWall;
+export const generateMetadata = titled('wall');
 
-export const generateMetadata = () => ({ title: WORDS.wallSheet });
-
-async function WallPage({ params }: { params: Promise<{ outingId: string }> }) {
-  const db = callersDatabase();
-  const { outingId } = await params;
-  const outing = await findOuting(db, outingId);
-  if (!outing) notFound();
-  const [choice] = await listChoices(db, outingId, 1);
+export default outingPage(async ({ db, outing }) => {
+  const [choice] = await listChoices(db, outing.id, 1);
   return <WallSheet outing={outing} choice={choice} />;
-}
-
-export default readablePage(WallPage);
+});

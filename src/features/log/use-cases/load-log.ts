@@ -1,6 +1,7 @@
 import type { Outing } from '@/core/model';
 import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
+import { listOutings } from '@/data/outings';
 import { LOG_SHOWS, type LogView } from '../log-view';
 import { loadOutcomes } from './load-outcomes';
 import { loadPast } from './load-past';
@@ -12,9 +13,10 @@ export const A_PAGE = 20;
 /** All that the Log screen of an outing shows. */
 export async function loadLog(
   db: FrostDatabase,
-  { outing, outings }: { outing: Outing; outings: readonly Outing[] },
+  outing: Outing,
   { view, nowMs }: { view: LogView; nowMs: number },
 ) {
+  const outings = await listOutings(db);
   const outcomes = await loadOutcomes(db, outings, nowMs);
   const [[choice], past, timeline] = await Promise.all([
     listChoices(db, outing.id, 1),

@@ -2,8 +2,14 @@ import { daySnow, demandOf } from '@/core/choice';
 import type { CourseData, Outing, Reading } from '@/core/model';
 import type { OwnCorrection } from '@/core/wax';
 import type { FrostDatabase } from '@/data/database';
+import { loadCourse } from '@/data/course';
+import { readingsWithPhoto } from '@/data/photos';
+import { listProducts } from '@/data/products';
+import { listReadings } from '@/data/readings';
+import { listTrackEvents } from '@/data/track-events';
 import { courseSnow } from '@/server/cases';
 import { ownOf } from '@/server/learning';
+import { pretendedSnow } from '../instruments/pretended-snow';
 import type { SnowView } from '../outlook-part';
 import type { StartAnswer } from '../snow-answer';
 
@@ -32,5 +38,29 @@ export async function loadSnow(
       fromMs: timesMs[0]!,
       toMs: timesMs.at(-1)!,
     },
+  };
+}
+
+const MOST_SHOWN = 100;
+
+/** What the Snow screen shows: the latest readings, the outlook, and what a simulated instrument would read. */
+export async function loadSnowScreen(db: FrostDatabase, outing: Outing, nowMs: number) {
+  const [readings, products, course, trackEvents] = await Promise.all([
+    listReadings(db, outing.id, MOST_SHOWN),
+    listProducts(db, 'glide'),
+    loadCourse(db, outing),
+    listTrackEvents(db, outing.id),
+  ]);
+  const shown = await loadSnow(db, { course, outing, latest: readings[0] });
+  const ids = readings.map(({ id }) => id);
+  const photos = await readingsWithPhoto(db, ids);
+  return {
+    ...shown,
+    outing,
+    readings: readings.map((one) => ({ ...one, hasPhoto: photos.has(one.id) })),
+    products,
+    course,
+    trackEvents,
+    pretended: pretendedSnow(shown.view.ok ? shown.view.snow : undefined, nowMs),
   };
 }

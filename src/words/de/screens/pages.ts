@@ -18,66 +18,32 @@ export const pages: WordsAt<'screens/pages'> = {
     thisOutingOrPageDoes: 'Diesen Einsatz oder diese Seite gibt es in dieser Datenbank nicht.',
     toTheNextOuting: 'Zum nächsten Einsatz',
   },
-  outingOutingIdBench: {
-    bench: 'Wachstisch',
-    jobSheet: 'Arbeitsblatt',
-    backToTheBench: 'Zurück zum Wachstisch',
-  },
-  outingOutingIdGrip: {
-    grip: 'Steigwachs',
-  },
-  outingOutingIdIron: {
-    ironLab: 'Eisenlabor',
-  },
-  outingOutingIdLabels: {
-    labels: 'Aufkleber',
-  },
-  outingOutingIdLog: {
-    log: 'Logbuch',
-  },
-  outingOutingIdPairs: {
-    pairs: 'Paare',
-  },
-  outingOutingIdPlan: {
-    plan: 'Plan',
-  },
-  outingOutingIdSeason: {
-    season: 'Saison',
-  },
-  outingOutingIdLearning: {
-    learning: 'Gelerntes',
-  },
-  outingOutingIdTest: {
-    test: 'Test',
-  },
-  outingOutingIdPick: {
-    pick: 'Wahl',
-  },
-  outingOutingIdSettings: {
-    settings: 'Einstellungen',
-  },
-  outingOutingIdShelf: {
-    shelf: 'Regal',
-  },
-  outingOutingIdSkis: {
-    skis: 'Ski',
-  },
-  outingOutingIdSkisSkiId: {
-    ski: 'Ski',
-  },
   outingLoading: {
     loading: 'Lädt…',
   },
-  outingOutingIdSnow: {
+  titles: {
+    bench: 'Wachstisch',
+    grip: 'Steigwachs',
+    iron: 'Eisenlabor',
+    labels: 'Aufkleber',
+    log: 'Logbuch',
+    pairs: 'Paare',
+    plan: 'Plan',
+    season: 'Saison',
+    learning: 'Gelerntes',
+    test: 'Test',
+    pick: 'Wahl',
+    settings: 'Einstellungen',
+    shelf: 'Regal',
+    skis: 'Ski',
+    ski: 'Ski',
     snow: 'Schnee',
-  },
-  outingOutingIdVenue: {
     venue: 'Ort',
-  },
-  outingOutingIdWall: {
-    wallSheet: 'Aushang',
-  },
-  outingNew: {
+    wall: 'Aushang',
     newOuting: 'Neuer Einsatz',
+  },
+  noSheet: {
+    jobSheet: 'Arbeitsblatt',
+    backToTheBench: 'Zurück zum Wachstisch',
   },
 };

@@ -18,84 +18,34 @@ export const notFound = {
   toTheNextOuting: 'Go to the next outing',
 };
 
-export const outingOutingIdBench = {
-  bench: 'Bench',
-  jobSheet: 'Job sheet',
-  backToTheBench: 'Back to the bench',
-};
-
-export const outingOutingIdGrip = {
-  grip: 'Grip',
-};
-
-export const outingOutingIdIron = {
-  ironLab: 'Iron lab',
-};
-
-export const outingOutingIdLabels = {
-  labels: 'Labels',
-};
-
-export const outingOutingIdLog = {
-  log: 'Log',
-};
-
-export const outingOutingIdPairs = {
-  pairs: 'Pairs',
-};
-
-export const outingOutingIdPlan = {
-  plan: 'Plan',
-};
-
-export const outingOutingIdSeason = {
-  season: 'Season',
-};
-
-export const outingOutingIdLearning = {
-  learning: 'Learning',
-};
-
-export const outingOutingIdTest = {
-  test: 'Test',
-};
-
-export const outingOutingIdPick = {
-  pick: 'Pick',
-};
-
-export const outingOutingIdSettings = {
-  settings: 'Settings',
-};
-
-export const outingOutingIdShelf = {
-  shelf: 'Shelf',
-};
-
-export const outingOutingIdSkis = {
-  skis: 'Skis',
-};
-
-export const outingOutingIdSkisSkiId = {
-  ski: 'Ski',
-};
-
 export const outingLoading = {
   loading: 'Loading…',
 };
 
-export const outingOutingIdSnow = {
+/** What a page is called, by its path. */
+export const titles = {
+  bench: 'Bench',
+  grip: 'Grip',
+  iron: 'Iron lab',
+  labels: 'Labels',
+  log: 'Log',
+  pairs: 'Pairs',
+  plan: 'Plan',
+  season: 'Season',
+  learning: 'Learning',
+  test: 'Test',
+  pick: 'Pick',
+  settings: 'Settings',
+  shelf: 'Shelf',
+  skis: 'Skis',
+  ski: 'Ski',
   snow: 'Snow',
-};
-
-export const outingOutingIdVenue = {
   venue: 'Venue',
-};
-
-export const outingOutingIdWall = {
-  wallSheet: 'Wall sheet',
-};
-
-export const outingNew = {
+  wall: 'Wall sheet',
   newOuting: 'New outing',
+};
+
+export const noSheet = {
+  jobSheet: 'Job sheet',
+  backToTheBench: 'Back to the bench',
 };

@@ -19,66 +19,32 @@ export const pages: WordsAt<'screens/pages'> = {
     thisOutingOrPageDoes: 'Denne økta eller siden finnes ikke i denne databasen.',
     toTheNextOuting: 'Til neste økt',
   },
-  outingOutingIdBench: {
-    bench: 'Benk',
-    jobSheet: 'Jobbark',
-    backToTheBench: 'Tilbake til benken',
-  },
-  outingOutingIdGrip: {
-    grip: 'Feste',
-  },
-  outingOutingIdIron: {
-    ironLab: 'Jernlab',
-  },
-  outingOutingIdLabels: {
-    labels: 'Merkelapper',
-  },
-  outingOutingIdLog: {
-    log: 'Logg',
-  },
-  outingOutingIdPairs: {
-    pairs: 'Par',
-  },
-  outingOutingIdPlan: {
-    plan: 'Plan',
-  },
-  outingOutingIdSeason: {
-    season: 'Sesong',
-  },
-  outingOutingIdLearning: {
-    learning: 'Læring',
-  },
-  outingOutingIdTest: {
-    test: 'Test',
-  },
-  outingOutingIdPick: {
-    pick: 'Valg',
-  },
-  outingOutingIdSettings: {
-    settings: 'Innstillinger',
-  },
-  outingOutingIdShelf: {
-    shelf: 'Hylle',
-  },
-  outingOutingIdSkis: {
-    skis: 'Ski',
-  },
-  outingOutingIdSkisSkiId: {
-    ski: 'Ski',
-  },
   outingLoading: {
     loading: 'Laster…',
   },
-  outingOutingIdSnow: {
+  titles: {
+    bench: 'Benk',
+    grip: 'Feste',
+    iron: 'Jernlab',
+    labels: 'Merkelapper',
+    log: 'Logg',
+    pairs: 'Par',
+    plan: 'Plan',
+    season: 'Sesong',
+    learning: 'Læring',
+    test: 'Test',
+    pick: 'Valg',
+    settings: 'Innstillinger',
+    shelf: 'Hylle',
+    skis: 'Ski',
+    ski: 'Ski',
     snow: 'Snø',
-  },
-  outingOutingIdVenue: {
     venue: 'Sted',
-  },
-  outingOutingIdWall: {
-    wallSheet: 'Veggark',
-  },
-  outingNew: {
+    wall: 'Veggark',
     newOuting: 'Ny økt',
+  },
+  noSheet: {
+    jobSheet: 'Jobbark',
+    backToTheBench: 'Tilbake til benken',
   },
 };

@@ -1,0 +1,13 @@
+import type { FrostDatabase } from '@/data/database';
+import { loadTeamSettings } from '@/data/team-settings';
+import { readersTongue } from '@/server/readers-tongue';
+import { copiesNow } from './copies';
+import { shownHub } from './link-hub';
+
+/** What the settings show: of the team, of this server, and the language of who asks. */
+export const loadSettings = async (db: FrostDatabase) => ({
+  team: await loadTeamSettings(db),
+  copies: copiesNow(),
+  hub: await shownHub(db),
+  tongue: await readersTongue(),
+});
