@@ -8,6 +8,7 @@ import { fontNames } from '@/ui/theme/font';
 import { AppProvider } from '@/ui/theme/provider';
 import { languageTag } from '@/words/tongue';
 import { pagesScreenWords } from '@/words/screens/pages';
+import { StorageState } from './storage-state';
 
 const WORDS = pagesScreenWords.layout;
 
@@ -38,6 +39,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       </head>
       <body>
         <AppProvider units={units} nonce={nonce}>
+          <StorageState />
           {children}
         </AppProvider>
       </body>

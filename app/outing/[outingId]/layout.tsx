@@ -1,14 +1,9 @@
 import { Suspense, type ReactNode } from 'react';
 import { notFound } from 'next/navigation';
-import { callersDatabase, callersHealth } from '@/server/callers-database';
-import { isLogFault } from '@/core/faults';
+import { callersDatabase } from '@/server/callers-database';
 import { Frame } from '@/features/frame/frame';
-import { LogDecision } from '@/features/frame/log-decision';
-import { isAtHost } from '@/server/permission';
 import { AtStart, AtStartPlace } from '@/features/frame/at-start';
 import { loadAtStart, loadFrame, type FrameData } from '@/features/frame/load-frame';
-import { mistakesWords } from '@/words/areas/mistakes';
-import { StorageNotice } from '@/ui/frame/storage-notice';
 import { nowMs } from '@/server/clock';
 import { live } from '@/server/live';
 import { readable } from '@/server/readable';
@@ -26,7 +21,6 @@ async function LaterAtStart({ data }: { data: FrameData }) {
 }
 
 async function OutingLayout({ params, children }: OutingLayoutProps) {
-  const health = callersHealth();
   // Before anything is read: what changes from here on is told to the page.
   const changes = live().state();
   const data = await loadFrame(callersDatabase(), (await params).outingId);
@@ -42,11 +36,6 @@ async function OutingLayout({ params, children }: OutingLayoutProps) {
         </Suspense>
       }
     >
-      {!health.isWritable && (
-        <StorageNotice message={mistakesWords.FAULT[health.code]}>
-          {isLogFault(health.code) && isAtHost() && <LogDecision />}
-        </StorageNotice>
-      )}
       {children}
     </Frame>
   );

@@ -77,6 +77,7 @@ export const frame: WordsAt<'screens/frame'> = {
     skipToTheWork: 'Zum Inhalt springen',
   },
   logDecision: {
+    close: 'Schließen',
     goOn: 'Mit dem Vorhandenen weitermachen',
     kept: (folder: string) => `Die Dateien, wie sie jetzt sind, bleiben in ${folder}.`,
     nothing: 'Es gibt nichts zu entscheiden.',

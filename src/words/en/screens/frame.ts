@@ -80,6 +80,7 @@ export const frame = {
 };
 
 export const logDecision = {
+  close: 'Close',
   goOn: 'Go on with what is here',
   kept: (folder: string) => `The files as they are now are kept in ${folder}.`,
   nothing: 'There is nothing to decide.',

@@ -77,6 +77,7 @@ export const frame: WordsAt<'screens/frame'> = {
     skipToTheWork: 'Hopp til innholdet',
   },
   logDecision: {
+    close: 'Lukk',
     goOn: 'Fortsett med det som er her',
     kept: (folder: string) => `Filene slik de er nå, blir liggende i ${folder}.`,
     nothing: 'Det er ingenting å bestemme.',
