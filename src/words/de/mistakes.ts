@@ -53,11 +53,11 @@ export const mistakes: WordsAt<'mistakes'> = {
     storage_failed:
       'Der Datenträger meldet einen Fehler: nichts gespeichert. Datenträger und Datenordner prüfen, dann noch einmal speichern.',
     log_missing:
-      'Das Protokoll neben der Datenbank fehlt, damit vielleicht auch die neuesten Einträge. Ansehen geht; gespeichert wird erst, wenn jemand am Hauptrechner entscheidet: mit dem Vorhandenen weitermachen oder Protokoll oder Kopie zurücklegen.',
+      'Die Datei frost-pick.db-wal fehlt, darum können die neuesten Einträge weg sein. Ansehen geht, gespeichert wird noch nichts. Am Hauptrechner ohne sie weitermachen oder eine Kopie zurückholen.',
     log_damaged:
-      'Das Protokoll neben der Datenbank ist beschädigt, die neuesten Einträge sind nicht lesbar. Ansehen geht; gespeichert wird erst, wenn jemand am Hauptrechner entscheidet: mit dem Vorhandenen weitermachen oder eine Kopie zurücklegen.',
+      'Die Datei frost-pick.db-wal ist beschädigt, die neuesten Einträge sind nicht lesbar. Ansehen geht, gespeichert wird noch nichts. Am Hauptrechner ohne sie weitermachen oder eine Kopie zurückholen.',
     log_foreign:
-      'Das Protokoll neben der Datenbank gehört zu einer anderen und wurde beiseitegelegt. Ansehen geht; gespeichert wird erst, wenn jemand am Hauptrechner entscheidet: mit dem Vorhandenen weitermachen oder das richtige Protokoll oder eine Kopie zurücklegen.',
+      'Die Datei frost-pick.db-wal gehört zu einer anderen Datenbank und wurde beiseitegelegt. Ansehen geht, gespeichert wird noch nichts. Am Hauptrechner ohne sie weitermachen oder eine Kopie zurückholen.',
   },
   NO_ANSWER: {
     failed: 'Das ließ sich nicht berechnen.',

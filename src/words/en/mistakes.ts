@@ -55,11 +55,11 @@ export const FAULT: Record<FaultCode, string> = {
   storage_failed:
     'The disk gave an error: nothing was saved. Check the disk and the data folder, then save again.',
   log_missing:
-    'The log beside the database is missing, so the newest entries may be missing too. You can look, but nothing is saved yet. On the host computer, choose to go on or restore the log or a copy.',
+    'The file frost-pick.db-wal is missing, so the newest entries may be gone. You can look, but nothing is saved yet. On the host computer, go on without it or restore a copy.',
   log_damaged:
-    'The log beside the database is damaged, so the newest entries cannot be read. You can look, but nothing is saved yet. On the host computer, choose to go on or restore a copy.',
+    'The file frost-pick.db-wal is damaged, so the newest entries cannot be read. You can look, but nothing is saved yet. On the host computer, go on without it or restore a copy.',
   log_foreign:
-    'The log beside the database belongs to another one and was set aside. You can look, but nothing is saved yet. On the host computer, choose to go on or restore the right log or a copy.',
+    'The file frost-pick.db-wal belongs to another database and was set aside. You can look, but nothing is saved yet. On the host computer, go on without it or restore a copy.',
 };
 
 /** Why a computation in the background gave no answer. */

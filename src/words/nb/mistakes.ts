@@ -51,11 +51,11 @@ export const mistakes: WordsAt<'mistakes'> = {
     storage_failed:
       'Disken ga en feil: ingenting ble lagret. Sjekk disken og datamappen, og lagre på nytt.',
     log_missing:
-      'Loggen ved siden av databasen mangler, så de nyeste oppføringene kan også mangle. Du kan se på det som er her; ingenting lagres før noen bestemmer på vertsmaskinen: fortsett med det som er her, eller legg loggen eller en kopi tilbake.',
+      'Filen frost-pick.db-wal mangler, så de nyeste oppføringene kan være borte. Du kan se, men ingenting lagres ennå. På vertsmaskinen: fortsett uten den, eller hent en kopi.',
     log_damaged:
-      'Loggen ved siden av databasen er skadet, så de nyeste oppføringene kan ikke leses. Du kan se på det som er her; ingenting lagres før noen bestemmer på vertsmaskinen: fortsett med det som er her, eller legg en kopi tilbake.',
+      'Filen frost-pick.db-wal er skadet, så de nyeste oppføringene kan ikke leses. Du kan se, men ingenting lagres ennå. På vertsmaskinen: fortsett uten den, eller hent en kopi.',
     log_foreign:
-      'Loggen ved siden av databasen hører til en annen og er lagt til side. Du kan se på det som er her; ingenting lagres før noen bestemmer på vertsmaskinen: fortsett med det som er her, eller legg riktig logg eller en kopi tilbake.',
+      'Filen frost-pick.db-wal hører til en annen database og er lagt til side. Du kan se, men ingenting lagres ennå. På vertsmaskinen: fortsett uten den, eller hent en kopi.',
   },
   NO_ANSWER: {
     failed: 'Det lot seg ikke beregne.',
