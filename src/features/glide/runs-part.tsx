@@ -4,7 +4,7 @@ import type { GlideResult } from '@/core/glide';
 import type { KeptGlideRun } from '@/core/model';
 import { useWords } from '@/ui/format/use-words';
 import { RowMenu } from '@/ui/frame/row-menu';
-import { RowTable } from '@/ui/frame/row-table';
+import { RowTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { glideWords } from '@/words/areas/glide';
 import { testScreenWords } from '@/words/screens/test';

@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useWords } from '@/ui/format/use-words';
-import { RowTable, type RowColumn } from '@/ui/frame/row-table';
+import { RowTable, type RowColumn } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { dayAndTime, span } from '@/words/times';

@@ -17,7 +17,7 @@ import { useUnits } from '@/ui/format/units-context';
 import { useWords } from '@/ui/format/use-words';
 import { afterPage, room } from '@/ui/frame/after-page';
 import { RowMenu } from '@/ui/frame/row-menu';
-import { RowTable, type RowColumn } from '@/ui/frame/row-table';
+import { RowTable, type RowColumn } from '@/ui/frame/data-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
 import { DoneNotice, type Done } from '@/ui/frame/done-notice';

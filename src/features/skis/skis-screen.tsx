@@ -17,7 +17,7 @@ import type { Writer } from '@/words/write';
 import { useWords } from '@/ui/format/use-words';
 import { afterPage, room } from '@/ui/frame/after-page';
 import { CsvImport } from '@/ui/frame/csv-import';
-import { RowTable, type RowColumn } from '@/ui/frame/row-table';
+import { RowTable, type RowColumn } from '@/ui/frame/data-table';
 import { useShownRows } from '@/ui/frame/shown-rows';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';

@@ -2,6 +2,8 @@ import type { ReactNode } from 'react';
 import { Box, Table } from '@chakra-ui/react';
 
 export interface DataColumn {
+  /** Names it where its title does not. */
+  id?: string;
   title: string;
   isNumber?: boolean;
 }
@@ -10,6 +12,8 @@ export interface DataRow {
   key: string;
   cells: ReactNode[];
 }
+
+const idOf = ({ id, title }: DataColumn) => id ?? title;
 
 /** A plain table: head, rules, no boxes. Scrolls sideways on its own where narrow. */
 export function DataTable(props: {
@@ -27,7 +31,7 @@ export function DataTable(props: {
           <Table.Row bg="transparent">
             {props.columns.map((column) => (
               <Table.ColumnHeader
-                key={column.title}
+                key={idOf(column)}
                 px="2"
                 textStyle="small"
                 color="faint"
@@ -45,7 +49,7 @@ export function DataTable(props: {
             <Table.Row key={row.key} bg="transparent">
               {row.cells.map((cell, i) => (
                 <Table.Cell
-                  key={props.columns[i]!.title}
+                  key={idOf(props.columns[i]!)}
                   px="2"
                   py="2"
                   borderColor="rule"
@@ -63,3 +67,24 @@ export function DataTable(props: {
     </Box>
   );
 }
+
+/** A column of a table of things: its title, and the cell it makes of one of them. */
+export interface RowColumn<T> extends DataColumn {
+  cell: (row: T) => ReactNode;
+}
+
+interface RowTableProps<T> {
+  caption: string;
+  columns: readonly RowColumn<T>[];
+  rows: readonly T[];
+  keyOf: (row: T) => string;
+}
+
+/** A table of things, with a row for each. */
+export const RowTable = <T,>({ caption, columns, rows, keyOf }: RowTableProps<T>) => (
+  <DataTable
+    caption={caption}
+    columns={columns}
+    rows={rows.map((row) => ({ key: keyOf(row), cells: columns.map(({ cell }) => cell(row)) }))}
+  />
+);

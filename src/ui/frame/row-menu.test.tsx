@@ -5,7 +5,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { chooseFrom, show } from '../../../tests/unit/render';
 import { system } from '../theme/system';
 import { RowMenu } from './row-menu';
-import { RowTable } from './row-table';
+import { RowTable } from './data-table';
 
 const button = () => screen.getByRole('button', { name: 'What to do' });
 const actions = () => [
