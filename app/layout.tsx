@@ -6,7 +6,7 @@ import { languageScript } from '@/server/language-script';
 import { readersUnits } from '@/server/readers-units';
 import { fontNames } from '@/ui/theme/font';
 import { AppProvider } from '@/ui/theme/provider';
-import { languageTag } from '@/words/tongue';
+import { languageTag } from '@/words/locale';
 import { pagesScreenWords } from '@/words/screens/pages';
 import { StorageState } from './storage-state';
 

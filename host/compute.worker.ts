@@ -2,7 +2,7 @@ import { setClock } from './clock.mjs';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
 import { adviceTask } from '@/server/job/iron-settings';
 import { gripTask } from '@/features/grip/use-cases/advise-grip';
-import { glideTask } from '@/features/glide/use-cases/answer-glide';
+import { glideTask } from '@/features/test/use-cases/answer-glide';
 import { labTask } from '@/features/iron/use-cases/load-iron';
 import { ironTask } from '@/features/iron/use-cases/run-iron';
 import { markTask } from '@/features/practice/use-cases/answer-drill';
@@ -24,7 +24,7 @@ import { inLanguage } from '@/server/language';
 import { drainTask } from '@/server/one-file';
 import { outlookTask } from '@/server/outlooks';
 import { hostScreenWords } from '@/words/screens/host';
-import { layOutTongues } from '@/words/tongues';
+import { layOutLocales } from '@/words/locales';
 
 const WORDS = hostScreenWords.computeWorker;
 
@@ -57,7 +57,7 @@ const ALL = [
 
 const byName = new Map(ALL.map((one) => [one.name, one]));
 
-layOutTongues();
+layOutLocales();
 setClock();
 
 interface Asked {

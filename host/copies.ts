@@ -3,7 +3,7 @@ import { wallMs } from '@/core/time';
 import { databaseFile } from '@/data/database';
 import { copyDatabase, listCopies, restoreCopy, RestoreRefusal } from '@/data/storage/copies';
 import { existsSync } from 'node:fs';
-import { layOutTongues } from '@/words/tongues';
+import { layOutLocales } from '@/words/locales';
 import { hostScreenWords } from '@/words/screens/host';
 
 const WORDS = hostScreenWords.copies;
@@ -33,6 +33,6 @@ async function restore(folder: string, copy: string | undefined): Promise<void> 
   }
 }
 
-layOutTongues();
+layOutLocales();
 const [command, folder = '', copy] = process.argv.slice(2);
 await (command === 'restore' ? restore(folder, copy) : backUp(folder));

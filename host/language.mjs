@@ -1,4 +1,5 @@
 // The language in which a request is answered.
+import { shared } from './shared.mjs';
 
 /** @typedef {import('node:http').IncomingMessage} Asked */
 
@@ -10,7 +11,6 @@
  * @returns {T}
  */
 export function inLanguage(asked, work) {
-  const { frostInLanguage } =
-    /** @type {{ frostInLanguage?: <U>(asked: Asked, work: () => U) => U }} */ (globalThis);
-  return frostInLanguage ? frostInLanguage(asked, work) : work();
+  const { inLanguage: answer } = shared();
+  return answer ? answer(asked, work) : work();
 }

@@ -14,9 +14,10 @@ import { sql } from 'kysely';
 import type { StorageHealth } from '@/data/storage/health';
 import { MigrationRefusal, migrateStorage } from '@/data/storage/migrate';
 import { forgetOldKeys } from '@/data/write-once';
-import { layOutTongues } from '@/words/tongues';
+import { layOutLocales } from '@/words/locales';
 import { keepDailyCopies } from '@/server/daily-copy';
 import { HERE, runAs } from '@/server/caller';
+import { giveHost } from '@/server/for-host';
 import { inLanguageOf } from '@/server/language';
 import { keepInStep } from '@/server/hub/keep-in-step';
 import { receive } from '@/server/door/reception';
@@ -108,20 +109,20 @@ export async function prepareData(): Promise<void> {
   if (process.channel) process.once('disconnect', () => process.exit(0));
   // However it ends, unless it is killed.
   process.once('exit', closeDatabase);
-  layOutTongues();
+  layOutLocales();
   // Also where the data can only be read, and from then on whatever happens.
-  Object.assign(globalThis, {
-    frostInLanguage: inLanguageOf,
-    frostPrepare: prepare,
-    frostAsHere: <T>(work: () => T) => runAs(HERE, work),
-    frostRefusal: (code: string) => ({
+  giveHost({
+    inLanguage: inLanguageOf,
+    prepare,
+    asHere: <T>(work: () => T) => runAs(HERE, work),
+    refusal: (code: string) => ({
       message: (serverScreenWords.REFUSAL as Record<string, string>)[code],
       page: (message: string, refreshS?: number) => {
         const text = refreshS === undefined ? message : serverScreenWords.reception.busyPage;
         return plainPage({ title: pagesScreenWords.layout.frostPick, text, refreshS });
       },
     }),
-    frostReception: receive,
+    reception: receive,
   });
   try {
     await prepare();

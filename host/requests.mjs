@@ -5,6 +5,7 @@ import sirv from 'sirv';
 import { Gate } from './gate.mjs';
 import { answerWith, PageCache } from './page-cache.mjs';
 import { contentPolicy, FIXED_HEADERS, newNonce } from './headers.mjs';
+import { shared } from './shared.mjs';
 
 const RETRY_AFTER_S = 2;
 const BUSY = { status: 503, code: 'busy' };
@@ -15,11 +16,6 @@ const OWN_PATHS = [`${STATIC_PATH}words/`, `${STATIC_PATH}plotly/`];
 
 /** Said until the app is there with its words. */
 const STARTING = 'The server is still starting.';
-
-/**
- * What the app says of a refusal, once it runs.
- * @typedef {{ message: string | undefined, page: (message: string, refreshS?: number) => string }} Said
- */
 
 /** Whether somebody looks at the answer: a browser that goes to an address. @param {Asked} asked */
 const isLookedAt = ({ headers }) =>
@@ -37,8 +33,7 @@ const hasBody = ({ headers }) =>
  * @param {{ status: number, code: string }} refusal
  */
 export function refuse(asked, answer, { status, code }) {
-  const { frostRefusal } = /** @type {{ frostRefusal?: (code: string) => Said }} */ (globalThis);
-  const said = frostRefusal?.(code);
+  const said = shared().refusal?.(code);
   const message = said ? said.message : STARTING;
   if (answer.headersSent) {
     answer.destroy();
@@ -120,7 +115,7 @@ export function makeRequests(handle, isDevelopment) {
   const [insiders, strangers] = [new Gate(), new Gate(STRANGERS)];
   const pages = new PageCache();
   // A write tells of itself before others ask for what it changed.
-  Object.assign(globalThis, { frostForgetPages: () => pages.forget() });
+  shared().forgetPages = () => pages.forget();
   /** @param {Asked} asked @param {Answer} answer @param {From} from */
   return async (asked, answer, { role, client }) => {
     const { url = '' } = asked;

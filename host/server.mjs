@@ -10,6 +10,7 @@ import { listenBeyond, readyBeyond } from './lan/listen.mjs';
 import { inLanguage } from './language.mjs';
 import { bound } from './sockets.mjs';
 import { dress, makeRequests, refuse } from './requests.mjs';
+import { shared } from './shared.mjs';
 
 setClock();
 
@@ -64,8 +65,8 @@ const guard = makeGuard(ownNames(hostNames));
  * @param {() => Promise<void>} work
  */
 function asHere(work) {
-  const { frostAsHere } = /** @type {{ frostAsHere?: <T>(work: () => T) => T }} */ (globalThis);
-  return frostAsHere ? frostAsHere(work) : work();
+  const { asHere: answer } = shared();
+  return answer ? answer(work) : work();
 }
 
 const server = bound(

@@ -8,6 +8,7 @@ import { dress, refuse } from '../requests.mjs';
 import { BEYOND, bound } from '../sockets.mjs';
 import { machineNames } from './addresses.mjs';
 import { papersOf } from './authority.mjs';
+import { shared } from '../shared.mjs';
 
 /** Ciphers that every browser of the last ten years has, all with forward secrecy and authentication in one. */
 const TLS = {
@@ -97,12 +98,12 @@ export async function listenBeyond(beyond, { serve, isDevelopment }) {
       answer.end(papers.authority);
       return;
     }
-    const { frostReception } = /** @type {{ frostReception?: Reception }} */ (globalThis);
-    if (!frostReception) {
+    const { reception } = shared();
+    if (!reception) {
       refuse(asked, answer, { status: 503, code: 'busy' });
       return;
     }
-    await frostReception(asked, answer, (from) => serve(asked, answer, from));
+    await reception(asked, answer, (from) => serve(asked, answer, from));
   };
   const secure = { key: papers.key, cert: papers.certificate };
   /** @type {(import('node:http').Server | import('node:https').Server)[]} */
@@ -136,8 +137,6 @@ export async function listenBeyond(beyond, { serve, isDevelopment }) {
   }, LOOK_AGAIN_MS).unref();
   return servers;
 }
-
-/** @typedef {(asked: Asked, answer: Answer, serve: (from: From) => Promise<void>) => Promise<void>} Reception */
 
 /** @param {import('node:net').Server} server @param {number} port @param {string} address */
 function listening(server, port, address) {

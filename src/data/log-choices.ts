@@ -1,5 +1,5 @@
 import type { ChoiceInputs, LogChoice } from '../core/model';
-import type { ToldLine, ToldRanked } from '../core/choice';
+import type { RenderedLine, RenderedRanked } from '../core/choice';
 import type { FrostDatabase } from './database';
 
 const TOP = 5;
@@ -11,7 +11,7 @@ export async function logChoicesOf(
 ): Promise<Map<string, LogChoice>> {
   const rows = await db.selectFrom('choice').selectAll().where('id', 'in', ids).execute();
   const choices = rows.map((row): LogChoice => {
-    const ranking = JSON.parse(row.ranking) as ToldRanked[];
+    const ranking = JSON.parse(row.ranking) as RenderedRanked[];
     const { products } = JSON.parse(row.inputs) as ChoiceInputs;
     const top = ranking.slice(0, TOP);
     return {
@@ -23,7 +23,7 @@ export async function logChoicesOf(
       modelVersion: row.model_version,
       note: row.note ?? undefined,
       createdAt: row.created_at,
-      lines: JSON.parse(row.ledger) as ToldLine[],
+      lines: JSON.parse(row.ledger) as RenderedLine[],
       top,
       taken: ranking.find((ranked) => ranked.id === row.product_id),
       products: products.filter((product) => top.some((ranked) => ranked.id === product.id)),

@@ -4,6 +4,7 @@ import { keptOutlook, outlookTask } from '@/server/outlooks';
 import { FLAT_SITE } from '../../tests/unit/fixtures';
 import { migrated, temporaryFolder } from '../../tests/unit/temporary-database';
 import { findOutlook, keepOutlook } from './outlooks';
+import { shared } from '../core/shared';
 
 const input = (seed: number): OutlookInput => ({
   site: { ...FLAT_SITE, latitude: 46.6, longitude: 10.2 },
@@ -36,7 +37,7 @@ describe('computed outlooks', () => {
     const [a, b] = await Promise.all([keptOutlook(db, input(2)), keptOutlook(db, input(2))]);
     expect(b).toBe(a);
     // A new process has nothing in its memory.
-    delete (globalThis as { frostOutlooks?: unknown }).frostOutlooks;
+    delete shared.outlooks;
     expect(await keptOutlook(db, input(2))).toEqual(a);
     expect(run).toHaveBeenCalledTimes(1);
     await keptOutlook(db, input(3));

@@ -3,15 +3,20 @@ import { isLogFault } from '../core/faults';
 import { databaseFile, openChecked, type FrostDatabase, type OpenedDatabase } from './database';
 import { makeWholeAgain, setAside } from './storage/set-aside';
 import type { StorageHealth } from './storage/health';
+import { shared } from '../core/shared';
 
 /** The folder for the database: FROST_PICK_DATA, or ./data. */
 export function dataFolder(): string {
   return path.resolve(/* turbopackIgnore: true */ process.env.FROST_PICK_DATA || 'data');
 }
 
-const shared = globalThis as { frostDatabase?: OpenedDatabase };
+declare module '../core/shared' {
+  interface Shared {
+    database: OpenedDatabase | undefined;
+  }
+}
 
-const opened = () => (shared.frostDatabase ??= openChecked(dataFolder()));
+const opened = () => (shared.database ??= openChecked(dataFolder()));
 
 /**
  * The one database of this process, migrated at the start. It asks nobody who they are: pages, routes and actions take
@@ -23,12 +28,12 @@ export const database = (): FrostDatabase => opened().db;
 export const storageHealth = (): StorageHealth => opened().health;
 
 /** Brings all that was written into the one file; false where somebody reads just now, or nothing is open. */
-export const intoOneFile = (): boolean => shared.frostDatabase?.intoOneFile() ?? false;
+export const intoOneFile = (): boolean => shared.database?.intoOneFile() ?? false;
 
 /** Ends the database of this process; what was written stands in its one file. */
 export function closeDatabase(): void {
-  shared.frostDatabase?.close();
-  shared.frostDatabase = undefined;
+  shared.database?.close();
+  shared.database = undefined;
 }
 
 /**

@@ -7,9 +7,9 @@ export async function signAs(db: FrostDatabase, hand: string): Promise<void> {
 }
 
 /** The hands that records have seen, by the key of the record. */
-export type Hands = ReadonlyMap<string, readonly string[]>;
+export type Authors = ReadonlyMap<string, readonly string[]>;
 
-function gathered(rows: readonly { ref: string; hand: string }[]): Hands {
+function gathered(rows: readonly { ref: string; hand: string }[]): Authors {
   const found = new Map<string, string[]>();
   for (const { ref, hand } of rows) {
     const known = found.get(ref) ?? [];
@@ -19,11 +19,11 @@ function gathered(rows: readonly { ref: string; hand: string }[]): Hands {
 }
 
 /** The hands that wrote to records of a table, by the key of the record. */
-export async function handsOf(
+export async function authorsOf(
   db: FrostDatabase,
   table: string,
   refs: readonly string[],
-): Promise<Hands> {
+): Promise<Authors> {
   const rows = await db
     .selectFrom('signature')
     .select(['ref', 'hand'])
@@ -35,7 +35,7 @@ export async function handsOf(
 }
 
 /** The hands that wrote to jobs and to their steps, by the job. */
-export async function handsOfJobs(db: FrostDatabase, ids: readonly string[]): Promise<Hands> {
+export async function authorsOfJobs(db: FrostDatabase, ids: readonly string[]): Promise<Authors> {
   const rows = await db
     .selectFrom('signature')
     .select(['ref', 'hand'])
@@ -54,7 +54,7 @@ export async function handsOfJobs(db: FrostDatabase, ids: readonly string[]): Pr
 }
 
 /** The hands that took in files of readings, by the import. */
-export async function handsOfImports(db: FrostDatabase, ids: readonly string[]): Promise<Hands> {
+export async function authorsOfImports(db: FrostDatabase, ids: readonly string[]): Promise<Authors> {
   const rows = await db
     .selectFrom('signature')
     .innerJoin('reading', 'reading.id', 'signature.ref')

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { StepRecord, ToldSheet } from '@/core/bench';
+import type { StepRecord, RenderedSheet } from '@/core/bench';
 import type { Job, KeptEvent, KeptFinding } from '@/core/model';
 import { KeyReused } from '@/core/faults';
 import type { WeatherSample } from '@/core/snow/outlook';
@@ -118,7 +118,7 @@ describe('the life of a ski', () => {
     outingId: 'demo-relay',
     skiId: 's',
     choiceId: undefined,
-    sheet: { title: 's', steps: [] } as unknown as ToldSheet,
+    sheet: { title: 's', steps: [] } as unknown as RenderedSheet,
     startedAt: AT,
     records: [],
   });
@@ -184,7 +184,7 @@ describe('jobs', () => {
     sheet: {
       title: `Job ${id}`,
       steps: [step('a', 'iron'), step('b', 'cool'), step('c', 'brush')],
-    } as unknown as ToldSheet,
+    } as unknown as RenderedSheet,
     startedAt: new Date(NOON + minute * MINUTE).toISOString(),
     records: [],
   });

@@ -1,6 +1,7 @@
 import sharp, { type Metadata } from 'sharp';
 import { failed } from './wire';
 import { formatsScreenWords } from '../words/screens/formats';
+import { shared } from '../core/shared';
 
 const WORDS = formatsScreenWords.photo;
 
@@ -39,7 +40,11 @@ async function clean(bytes: Uint8Array): Promise<Buffer | undefined> {
   }
 }
 
-const shared = globalThis as { frostDecoding?: Promise<unknown> };
+declare module '../core/shared' {
+  interface Shared {
+    decoding: Promise<unknown>;
+  }
+}
 
 /**
  * A photo as it is kept: turned upright, at most 1600 px, encoded anew as JPEG without any metadata, so that
@@ -48,9 +53,9 @@ const shared = globalThis as { frostDecoding?: Promise<unknown> };
  */
 export async function cleanPhoto(bytes: Uint8Array): Promise<Buffer | undefined> {
   if (!looksLikePhoto(bytes)) return undefined;
-  const before = shared.frostDecoding ?? Promise.resolve();
+  const before = shared.decoding ?? Promise.resolve();
   const mine = before.then(() => clean(bytes));
-  shared.frostDecoding = mine;
+  shared.decoding = mine;
   return mine;
 }
 

@@ -146,12 +146,12 @@ export async function readBytes(
   mostBytes: number,
 ): Promise<WireResult<Uint8Array<ArrayBuffer>>> {
   const tooLarge = () => failed('too_large', WORDS.theBodyIsOverThe(Math.floor(mostBytes / 1e6)));
-  const told = Number(request.headers.get('content-length') ?? 0);
-  if (told > mostBytes) return tooLarge();
+  const rendered = Number(request.headers.get('content-length') ?? 0);
+  if (rendered > mostBytes) return tooLarge();
   const reader = request.body?.getReader();
   if (!reader) return { ok: true, value: new Uint8Array() };
   // A large body is held once.
-  let bytes = new Uint8Array(told > 0 ? told : LEAST_BODY);
+  let bytes = new Uint8Array(rendered > 0 ? rendered : LEAST_BODY);
   let size = 0;
   for (;;) {
     const { done, value } = await reader.read();

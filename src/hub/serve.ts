@@ -152,7 +152,7 @@ export function hubServer(
 ): Server {
   const listener = (asked: IncomingMessage, answer: ServerResponse) => {
     answerOf(hub, asked, mostBytes)
-      .then((told) => send(answer, told))
+      .then((rendered) => send(answer, rendered))
       .catch((error: unknown) => {
         console.error(error instanceof Error ? error.message : error);
         if (!answer.headersSent) send(answer, refused(UNAVAILABLE, 'unavailable'));

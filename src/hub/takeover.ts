@@ -4,13 +4,13 @@ import {
   BOOK_NAMES,
   bookKind,
   decide,
-  goneKey,
+  tombstoneKey,
   isGone,
-  mergedGone,
+  mergedTombstones,
   rowFrom,
   type BookName,
   type BookRecord,
-  type GoneRecord,
+  type Tombstone,
 } from '../core/book';
 import {
   documentOf,
@@ -51,14 +51,14 @@ function runsOf<T extends { ref: string }>(rows: readonly T[]): T[][] {
   return runs;
 }
 
-async function removedThere(hub: Hub): Promise<GoneRecord[]> {
+async function removedThere(hub: Hub): Promise<Tombstone[]> {
   const rows = await hub.selectFrom('record').select('json').where('kind', '=', GONE).execute();
-  const found = new Map<string, GoneRecord>();
+  const found = new Map<string, Tombstone>();
   for (const { json } of rows) {
-    const one = JSON.parse(json) as GoneRecord;
-    const key = goneKey(one.kind, one.ref);
+    const one = JSON.parse(json) as Tombstone;
+    const key = tombstoneKey(one.kind, one.ref);
     const known = found.get(key);
-    found.set(key, known ? mergedGone(known, one) : one);
+    found.set(key, known ? mergedTombstones(known, one) : one);
   }
   return [...found.values()].filter((one) => isGone(one));
 }

@@ -1,6 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { NotLetIn } from '@/core/faults';
 import type { DeviceRole } from '@/core/model';
+import { shared } from '@/core/shared';
 
 /** Somebody at this machine, or a device or token that was let in from beyond it. */
 export type Insider =
@@ -13,8 +14,12 @@ export const HERE: Insider = { door: 'here' };
 export const STRANGER: Caller = { door: 'none' };
 
 /** One for all bundles of this process: the host lets in, actions and routes ask who it was. */
-const shared = globalThis as { frostCaller?: AsyncLocalStorage<Caller> };
-const callers = () => (shared.frostCaller ??= new AsyncLocalStorage<Caller>());
+declare module '@/core/shared' {
+  interface Shared {
+    caller: AsyncLocalStorage<Caller>;
+  }
+}
+const callers = () => (shared.caller ??= new AsyncLocalStorage<Caller>());
 
 /** Answers a request in the name of who asked. */
 export const runAs = <T>(caller: Caller, work: () => T): T => callers().run(caller, work);
@@ -30,7 +35,7 @@ export function requireInsider(): Insider {
 }
 
 /** The name that stands with what is written now; empty for this machine. */
-export function handNow(): string {
+export function authorNow(): string {
   const caller = requireInsider();
   return caller.door === 'here' ? '' : caller.name;
 }

@@ -8,6 +8,6 @@ export interface Lan {
 
 /** Where devices reach this server; undefined where it listens on this machine alone. */
 export function lan(): Lan | undefined {
-  const told = process.env.FROST_PICK_LAN;
-  return told ? (JSON.parse(told) as Lan) : undefined;
+  const rendered = process.env.FROST_PICK_LAN;
+  return rendered ? (JSON.parse(rendered) as Lan) : undefined;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { PSEUDO } from '@/words/pseudo';
-import { languageTag } from '@/words/tongue';
+import { languageTag } from '@/words/locale';
 import { inLanguage, inLanguageOf, languageAsked } from './language';
 
 const asks = (language: string, cookie?: string) =>

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import { shared } from '../core/shared';
 
 /** A count of changes for each kind of record, since this server started. */
 export interface LiveState {
@@ -61,7 +62,7 @@ class Live {
     const version = (this.versions.get(kind) ?? 0) + 1;
     this.versions.set(kind, version);
     // Pages that were made before are old before anybody hears of the change.
-    (globalThis as { frostForgetPages?: () => void }).frostForgetPages?.();
+    shared.forgetPages?.();
     for (const { change } of this.listeners) change({ kind, version, key });
   }
 
@@ -86,7 +87,13 @@ class Live {
   }
 }
 
-const shared = globalThis as { frostLive?: Live };
+declare module '../core/shared' {
+  interface Shared {
+    live: Live;
+    /** Forgets pages that were made a moment ago; set by the host. */
+    forgetPages: () => void;
+  }
+}
 
 /** The one of this process. */
-export const live = (): Live => (shared.frostLive ??= new Live());
+export const live = (): Live => (shared.live ??= new Live());

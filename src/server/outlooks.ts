@@ -7,6 +7,7 @@ import { findOutlook, keepOutlook } from '../data/outlooks';
 import { offLoop } from './compute/pool';
 import { task } from './compute/task';
 import { nowMs } from './clock';
+import { shared } from '../core/shared';
 
 /** Member-steps between two pauses: about 15 ms, so that others get on in between. */
 const MEMBER_STEPS_A_SLICE = 8_000;
@@ -25,8 +26,12 @@ export async function slicedOutlook(input: OutlookInput): Promise<Outlook> {
 
 export const outlookTask = task('outlook', 'long', slicedOutlook);
 
-const shared = globalThis as { frostOutlooks?: LRUCache<string, Promise<Outlook>> };
-const inMemory = () => (shared.frostOutlooks ??= new LRUCache({ max: MOST_IN_MEMORY }));
+declare module '../core/shared' {
+  interface Shared {
+    outlooks: LRUCache<string, Promise<Outlook>>;
+  }
+}
+const inMemory = () => (shared.outlooks ??= new LRUCache({ max: MOST_IN_MEMORY }));
 
 async function storedOrMade(db: FrostDatabase, key: string, input: OutlookInput): Promise<Outlook> {
   const stored = await findOutlook(db, key);

@@ -1,4 +1,4 @@
-import { languageTag } from '@/words/tongue';
+import { languageTag } from '@/words/locale';
 
 interface PlainPage {
   title: string;

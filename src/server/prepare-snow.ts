@@ -4,6 +4,7 @@ import { listOutings } from '../data/outings';
 import { hasThreads } from './compute/pool';
 import { keepOutlooks } from './cases';
 import { nowMs } from './clock';
+import { shared } from '../core/shared';
 
 const DAY_MS = 86_400_000;
 /** Outings that somebody may look at soon: begun within two hours, or starting within three days. */
@@ -11,7 +12,12 @@ const BEFORE_MS = DAY_MS / 12;
 const AHEAD_MS = 3 * DAY_MS;
 const MOST_OUTINGS = 6;
 
-const shared = globalThis as { frostPreparing?: { isAgain: boolean } };
+declare module '../core/shared' {
+  interface Shared {
+    /** What is being computed for coming outings. */
+    preparing: { isAgain: boolean } | undefined;
+  }
+}
 
 async function prepareAll(): Promise<void> {
   const db = database();
@@ -32,11 +38,11 @@ async function prepareAll(): Promise<void> {
  */
 export function prepareSnow(): void {
   if (!hasThreads()) return;
-  if (shared.frostPreparing) {
-    shared.frostPreparing.isAgain = true;
+  if (shared.preparing) {
+    shared.preparing.isAgain = true;
     return;
   }
-  const run = (shared.frostPreparing = { isAgain: false });
+  const run = (shared.preparing = { isAgain: false });
   void (async () => {
     try {
       await prepareAll();
@@ -44,7 +50,7 @@ export function prepareSnow(): void {
       // Whoever looks computes it, and is told what is wrong.
       console.error(error instanceof Error ? error.message : error);
     } finally {
-      shared.frostPreparing = undefined;
+      shared.preparing = undefined;
       if (run.isAgain) prepareSnow();
     }
   })();

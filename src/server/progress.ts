@@ -1,6 +1,11 @@
+import { shared } from '../core/shared';
 /** How much of each long write is done, 0 to 1, by the key of its client; forgotten when it ends. */
-const shared = globalThis as { frostProgress?: Map<string, number> };
-const all = () => (shared.frostProgress ??= new Map<string, number>());
+declare module '../core/shared' {
+  interface Shared {
+    progress: Map<string, number>;
+  }
+}
+const all = () => (shared.progress ??= new Map<string, number>());
 
 /** How much of a write is done; undefined for one that is not under way. */
 export const progressOf = (key: string): number | undefined => all().get(key);

@@ -5,7 +5,7 @@ import { database } from '@/data/process-database';
 import { signAs } from '@/data/signatures';
 import { answerRepeated, writeOnce } from '@/data/write-once';
 import { answered, invalidInput, type WireResult } from '@/formats/wire';
-import { handNow } from './caller';
+import { authorNow } from './caller';
 import { nowMs } from './clock';
 import { hostRefusal, writeRefusal } from './permission';
 import { live } from './live';
@@ -47,7 +47,7 @@ export function performWrite<T>(
     const { kind, movesSnow, isForHost } = writeFacts(name);
     const refused = writeRefusal() ?? (isForHost && hostRefusal());
     if (refused) return refused;
-    const hand = handNow();
+    const hand = authorNow();
     const now = nowMs();
     const at = new Date(now).toISOString();
     const stamp = { id: key, newId: randomUUID, at, nowMs: now };

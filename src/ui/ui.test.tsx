@@ -3,7 +3,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { ChakraProvider } from '@chakra-ui/react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { GRAINS } from '../core/terms';
-import type { ToldLine, ToldRanked } from '../core/choice';
+import type { RenderedLine, RenderedRanked } from '../core/choice';
 import { readDraft, writeDraft } from './fields/draft-store';
 import { UnitsProvider } from './format/units-context';
 import { DEFAULT_UNITS, type Units } from '../words/units';
@@ -28,12 +28,12 @@ const words = (html: string) =>
     .replace(/[\u2009\u202f\u00a0\s]+/g, ' ')
     .trim();
 
-const lines: ToldLine[] = [
+const lines: RenderedLine[] = [
   { key: 'temperature', label: 'Snow temperature', valueC: -9.6, reason: 'Labels.' },
   { key: 'sharpness', label: 'Sharpness', valueC: 1.2, reason: 'Round.' },
   { key: 'glazed', label: 'Glazed', valueC: 0, reason: 'Not glazed.' },
 ];
-const ranked = (id: string, more: Partial<ToldRanked> = {}): ToldRanked => ({
+const ranked = (id: string, more: Partial<RenderedRanked> = {}): RenderedRanked => ({
   id,
   name: `Wax ${id}`,
   expectedLossPercent: 0.12,

@@ -1,7 +1,7 @@
-import type { Place } from './place';
+import type { WordsPath } from './words-path';
 
 /** All words as English has them; the other languages have the same places. */
-interface English extends Record<Place, object> {
+interface English extends Record<WordsPath, object> {
   bench: typeof import('./en/bench');
   choice: typeof import('./en/choice');
   fields: typeof import('./en/fields');
@@ -56,7 +56,7 @@ export type Translated<T> = T extends string
       : T;
 
 /** The words of one place in another language. */
-export type WordsAt<At extends Place> = Translated<English[At]>;
+export type WordsAt<At extends WordsPath> = Translated<English[At]>;
 
 /** A whole language; one that lacks a word does not compile. */
-export type Language = { readonly [At in Place]: WordsAt<At> };
+export type Language = { readonly [At in WordsPath]: WordsAt<At> };

@@ -5,7 +5,7 @@ import { ENGLISH, wordsOf } from '../../tests/unit/words/every-word';
 import { de } from './de';
 import type { Language } from './language';
 import { nb } from './nb';
-import type { Place } from './place';
+import type { WordsPath } from './words-path';
 
 const HERE = path.join(process.cwd(), 'src', 'words');
 const placesIn = (folder: string) =>
@@ -34,12 +34,12 @@ describe.each([
     expect(Object.keys(language).sort()).toEqual(placesIn('en'));
   });
 
-  it.each(placesIn('en') as Place[])('says every word of %s, optional ones too', (place) => {
+  it.each(placesIn('en') as WordsPath[])('says every word of %s, optional ones too', (place) => {
     expect(new Set(pathsOf(language[place]))).toEqual(new Set(pathsOf(ENGLISH[place])));
   });
 
   it('asks for no figures that English does not give', () => {
-    for (const place of placesIn('en') as Place[]) {
+    for (const place of placesIn('en') as WordsPath[]) {
       const given = new Map(words(ENGLISH[place]));
       for (const [at, count] of words(language[place])) {
         if (typeof count === 'number') {
@@ -50,7 +50,7 @@ describe.each([
   });
 
   it('leaves hardly a sentence as it is in English', () => {
-    const same = (placesIn('en') as Place[]).flatMap((place) => {
+    const same = (placesIn('en') as WordsPath[]).flatMap((place) => {
       const given = new Map(words(ENGLISH[place]));
       return words(language[place])
         .filter(([at, text]) => typeof text === 'string' && given.get(at) === text)

@@ -1,4 +1,4 @@
-import { localeTag } from './tongue';
+import { localeTag } from './locale';
 
 /** A formatter takes long to make: each is made once a language and number of decimals. */
 const made = new Map<string, Intl.NumberFormat>();

@@ -18,7 +18,11 @@ export function say<F extends AnyFinding>(words: WordsFor<F>, finding: F, write:
 }
 
 /** A finding with its code, gravity and figures beside the words: as answers carry it and rows keep it. */
-export function told<F extends AnyFinding>(words: WordsFor<F>, finding: F, write: Writer): Said {
+export function rendered<F extends AnyFinding>(
+  words: WordsFor<F>,
+  finding: F,
+  write: Writer,
+): Said {
   const { code, gravity = 'note', ...parameters } = finding as F & Record<string, unknown>;
   return { code, gravity, parameters, message: say(words, finding, write) };
 }

@@ -21,14 +21,20 @@ import { mistakesWords } from './areas/mistakes';
 import { pairsWords } from './areas/pairs';
 import { planWords } from './areas/plan';
 import { say } from './say';
-import { answerSentence, choiceDetails, toldForm, toldLines, toldRanking } from './told/choice';
-import { toldGrip, toldTrouble } from './told/grip';
-import { toldSheet } from './told/sheet';
-import { layOutTongues } from './tongues';
+import {
+  answerSentence,
+  choiceDetails,
+  renderedForm,
+  renderedLines,
+  renderedRanking,
+} from './rendered/choice';
+import { renderedGrip, renderedTrouble } from './rendered/grip';
+import { renderedSheet } from './rendered/sheet';
+import { layOutLocales } from './locales';
 import { DEFAULT_UNITS } from './units';
 import { writerFor } from './write';
 
-beforeAll(layOutTongues);
+beforeAll(layOutLocales);
 
 const CELSIUS = writerFor(DEFAULT_UNITS);
 const FAHRENHEIT = writerFor({ temperature: 'F', length: 'ft', distance: 'mi' });
@@ -63,12 +69,12 @@ const figuresOf = (message: string) =>
   (message.match(/\d+(?:[.,]\d+)?/g) ?? []).map((one) => one.replace(',', '.')).sort();
 
 /** Messages of the sweeps, each once: sound in every language, and with the figures of the English. */
-const check = (told: () => readonly string[]) => {
-  const english = told();
+const check = (rendered: () => readonly string[]) => {
+  const english = rendered();
   expect(new Set(english).size).toBeGreaterThan(5);
   expect([...new Set(english)].flatMap(faults)).toEqual([]);
   for (const tag of ['nb', 'de']) {
-    const theirs = inLanguage(tag, told);
+    const theirs = inLanguage(tag, rendered);
     expect([...new Set(theirs)].flatMap(faults), tag).toEqual([]);
     const pairs = new Map(theirs.map((message, at) => [message, english[at]!]));
     const differing = [...pairs].filter(
@@ -140,7 +146,7 @@ const forms = [0.5, 3, 24].flatMap((hoursLeft) =>
 );
 
 describe('a choice in words', () => {
-  const told = (write: typeof CELSIUS) =>
+  const rendered = (write: typeof CELSIUS) =>
     chosen.flatMap(({ choice }) => {
       const taken = choice.ranking.find((one) => !one.excluded);
       const details = taken
@@ -151,8 +157,8 @@ describe('a choice in words', () => {
           )
         : undefined;
       return [
-        ...toldLines(choice.lines, write).map((one) => one.reason),
-        ...toldRanking(choice.ranking, write).flatMap((one) => one.reasons),
+        ...renderedLines(choice.lines, write).map((one) => one.reason),
+        ...renderedRanking(choice.ranking, write).flatMap((one) => one.reasons),
         ...(details
           ? [
               details.structure.reason,
@@ -167,9 +173,9 @@ describe('a choice in words', () => {
     });
 
   it('is plain sentences, whatever the snow, the shelf and the base', () =>
-    check(() => told(CELSIUS)));
+    check(() => rendered(CELSIUS)));
 
-  it('gives no °C to who reads °F', () => inFahrenheit(told(FAHRENHEIT)));
+  it('gives no °C to who reads °F', () => inFahrenheit(rendered(FAHRENHEIT)));
 
   it('is told in one line, with the wax and how sure it is', () => {
     for (const { choice } of chosen) {
@@ -182,7 +188,7 @@ describe('a choice in words', () => {
   });
 
   it('says how the wax goes on, with the tools, the air and the time there are', () => {
-    const said = () => forms.map((form) => toldForm(form, CELSIUS));
+    const said = () => forms.map((form) => renderedForm(form, CELSIUS));
     check(() => said().flatMap((one) => [one.how, one.reason]));
     expect(new Set(forms.map(({ form }) => form)).size).toBeGreaterThan(2);
   });
@@ -206,11 +212,11 @@ describe('grip in words', () => {
   const products: readonly GripProduct[] = DEMO_SHELF.filter(
     ({ role }) => role === 'grip_stick' || role === 'klister' || role === 'binder',
   );
-  const told = (write: typeof CELSIUS) =>
+  const rendered = (write: typeof CELSIUS) =>
     snows.flatMap((snow, i) => {
       const outing = { distanceKm: i % 2 === 0 ? 10 : 60, purpose: 'race' } as const;
       const shelf = i % 3 === 0 ? products : products.filter(({ role }) => role !== 'klister');
-      const grip = toldGrip(
+      const grip = renderedGrip(
         chooseGrip(snow, { outing, products: shelf, laterC: i % 4 === 0 ? 3 : undefined }),
         write,
       );
@@ -224,10 +230,11 @@ describe('grip in words', () => {
       ];
     });
 
-  it('is plain sentences, with klister on the shelf and without', () => check(() => told(CELSIUS)));
+  it('is plain sentences, with klister on the shelf and without', () =>
+    check(() => rendered(CELSIUS)));
 
   it('gives no °C to who reads °F', () => {
-    expect(told(FAHRENHEIT).filter((one) => /\d °C/.test(one))).toEqual([]);
+    expect(rendered(FAHRENHEIT).filter((one) => /\d °C/.test(one))).toEqual([]);
   });
 
   it.each(COMPLAINTS)(
@@ -236,7 +243,7 @@ describe('grip in words', () => {
       const tried: Tried[] = [];
       for (let i = 0; i < 20; i += 1) {
         const advice = troubleStep(complaint, tried);
-        const said = toldTrouble(advice, CELSIUS);
+        const said = renderedTrouble(advice, CELSIUS);
         expect(faults(said.reason)).toEqual([]);
         expect(said.title).not.toBe('');
         if (!advice.next) {
@@ -303,15 +310,15 @@ describe('every job sheet in words', () => {
       if (!planned.ok) throw new Error(planned.error.message);
       sheets.push(planned.value.sheet);
     }
-    const told = () => sheets.map((sheet) => toldSheet(sheet, FAHRENHEIT));
+    const rendered = () => sheets.map((sheet) => renderedSheet(sheet, FAHRENHEIT));
     const said = () =>
-      told().flatMap(({ steps, notes, findings }) => [
+      rendered().flatMap(({ steps, notes, findings }) => [
         ...steps.flatMap((step) => [step.what, step.doneWhen, step.reason, step.caution ?? '']),
         ...notes,
         ...texts(findings?.map((one) => one.message)),
       ]);
     for (const tag of ['en', 'nb', 'de']) {
-      for (const { title, key } of inLanguage(tag, told).flatMap(({ steps }) => steps)) {
+      for (const { title, key } of inLanguage(tag, rendered).flatMap(({ steps }) => steps)) {
         expect(title, key).not.toMatch(/[.]$/);
       }
     }

@@ -1,6 +1,6 @@
 import { localFromInstant } from '../core/time';
 import { termsWords } from './areas/terms';
-import { localeTag } from './tongue';
+import { localeTag } from './locale';
 
 const MINUTE_MS = 60_000;
 

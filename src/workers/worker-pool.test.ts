@@ -6,7 +6,7 @@ import { serve, type Turn } from './serve';
 import { Cancelled, WorkerPool, type WorkerLike } from './worker-pool';
 
 type Asked = WorkerRequest<string>;
-type Told = WorkerReply<string>;
+type Rendered = WorkerReply<string>;
 
 /** A worker that is answered by hand. */
 class FakeWorker implements WorkerLike<string, string> {
@@ -20,8 +20,8 @@ class FakeWorker implements WorkerLike<string, string> {
   terminate() {
     this.isEnded = true;
   }
-  say(message: Told) {
-    this.onmessage?.({ data: message } as MessageEvent<Told>);
+  say(message: Rendered) {
+    this.onmessage?.({ data: message } as MessageEvent<Rendered>);
   }
   done(id: number, output: string) {
     this.say({ kind: 'done', id, output });
@@ -171,26 +171,26 @@ describe('a slider’s questions', () => {
 
 describe('a worker', () => {
   function serving(compute: (input: string, turn: Turn) => string | Promise<string>) {
-    const told: Told[] = [];
+    const rendered: Rendered[] = [];
     const scope = {
-      postMessage: (reply: Told) => void told.push(reply),
+      postMessage: (reply: Rendered) => void rendered.push(reply),
       onmessage: null as ((event: MessageEvent<Asked>) => void) | null,
     };
     serve(compute, scope);
     const ask = (data: Asked) => scope.onmessage!({ data } as MessageEvent<Asked>);
     const settled = () => new Promise((resolve) => setTimeout(resolve, 5));
-    return { told, ask, settled };
+    return { rendered, ask, settled };
   }
 
   it('answers with the result, a caller’s mistake, or that it failed', async () => {
-    const { told, ask, settled } = serving((input) => {
+    const { rendered, ask, settled } = serving((input) => {
       if (input === 'odd') throw new DomainError({ code: 'no_weather' }, 'weather', 0);
       if (input === 'bug') throw new Error('not for the page');
       return input.toUpperCase();
     });
     for (const [i, input] of ['good', 'odd', 'bug'].entries()) ask({ kind: 'run', id: i, input });
     await settled();
-    expect(told.sort((a, b) => a.id - b.id)).toEqual([
+    expect(rendered.sort((a, b) => a.id - b.id)).toEqual([
       { kind: 'done', id: 0, output: 'GOOD' },
       { kind: 'failed', id: 1, reason: { code: 'mistake', mistake: { code: 'no_weather' } } },
       { kind: 'failed', id: 2, reason: { code: 'failed' } },
@@ -198,7 +198,7 @@ describe('a worker', () => {
   });
 
   it('stops between two slices when it is cancelled, and says no more', async () => {
-    const { told, ask, settled } = serving(async (input, turn) => {
+    const { rendered, ask, settled } = serving(async (input, turn) => {
       for (let i = 1; i <= 100; i += 1) await turn(i / 100);
       return input;
     });
@@ -207,11 +207,11 @@ describe('a worker', () => {
     ask({ kind: 'cancel', id: 9 });
     await settled();
     await settled();
-    expect(told).toEqual([{ kind: 'progress', id: 1, share: 0.01 }]);
+    expect(rendered).toEqual([{ kind: 'progress', id: 1, share: 0.01 }]);
   });
 
   it('answers with what it has when that is enough', async () => {
-    const { told, ask, settled } = serving(async (input, turn) => {
+    const { rendered, ask, settled } = serving(async (input, turn) => {
       let rounds = 0;
       while (await turn(0.5)) rounds += 1;
       return `${input} after ${rounds}`;
@@ -220,6 +220,6 @@ describe('a worker', () => {
     ask({ kind: 'enough', id: 1 });
     ask({ kind: 'enough', id: 9 });
     await settled();
-    expect(told.at(-1)).toEqual({ kind: 'done', id: 1, output: 'plan after 0' });
+    expect(rendered.at(-1)).toEqual({ kind: 'done', id: 1, output: 'plan after 0' });
   });
 });

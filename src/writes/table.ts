@@ -1,8 +1,8 @@
 import type { WriteName } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
 import { dropDevice, renameDevice } from '@/features/devices/use-cases/change-devices';
-import { keepGripTest, markGrip } from '@/features/glide/use-cases/keep-grip-test';
-import { addRun, beginTest, markRun } from '@/features/glide/use-cases/keep-test';
+import { keepGripTest, markGrip } from '@/features/test/use-cases/keep-grip-test';
+import { addRun, beginTest, markRun } from '@/features/test/use-cases/keep-test';
 import { keepFit, keepTried, takeNoteBack } from '@/features/grip/use-cases/keep-notes';
 import { forgetIron, keepIron } from '@/features/iron/use-cases/own-irons';
 import {
@@ -51,7 +51,7 @@ import {
   withdrawReading,
 } from '@/features/snow/use-cases/withdraw-reading';
 import { saveCourse } from '@/features/venue/use-cases/save-course';
-import { addStation, forgetWeather, savePlace } from '@/features/venue/use-cases/save-place';
+import { addStation, forgetWeather, saveVenueFacts } from '@/features/venue/use-cases/save-venue';
 import { takeWeather, type WeatherInput } from '@/features/venue/use-cases/take-weather';
 import { checkedId } from '@/formats/schemas/ids';
 import { answered, type WireResult } from '@/formats/wire';
@@ -167,8 +167,8 @@ export const DO = {
   'outcome.say': write(sayOutcome),
   'outcome.back': writeOn((db, { id }, stamp) => takeOutcomeBack(db, id, stamp)),
   'outing.save': write((db, input, stamp) => saveNewOuting(db, { input, stamp })),
-  'place.save': writeOn((db, input: { id: string; input: unknown; base: unknown }) =>
-    savePlace(db, input),
+  'venue.save': writeOn((db, input: { id: string; input: unknown; base: unknown }) =>
+    saveVenueFacts(db, input),
   ),
   'plan.keep': writeAfter(keepPlan),
   'plan.move': write(moveStep),

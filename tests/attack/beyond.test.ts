@@ -87,10 +87,10 @@ describe.each(['unpaired', 'looks only'] as const)('over the network, %s', (who)
       longest = Math.max(longest, await longestBeside(work));
     }
     // Refused before its body is read, a connection may be closed while it is still being sent.
-    const told = [...answers].map(([status, count]) => `${count} × ${status || 'closed'}`);
+    const rendered = [...answers].map(([status, count]) => `${count} × ${status || 'closed'}`);
     note(
       `worst bodies over the network, ${who}`,
-      `${told.join(', ')}; side request at most ${ms(longest)}`,
+      `${rendered.join(', ')}; side request at most ${ms(longest)}`,
     );
     if (who === 'unpaired')
       expect([...answers.keys()].sort()).toEqual(answers.has(0) ? [0, 401] : [401]);
@@ -106,8 +106,8 @@ describe.each(['unpaired', 'looks only'] as const)('over the network, %s', (who)
       const { status } = await ask(where, { ...init, headers: { ...headers, ...own() } });
       answers.set(status, (answers.get(status) ?? 0) + 1);
     }
-    const told = [...answers].sort().map(([status, count]) => `${count} × ${status}`);
-    note(`hostile requests over the network, ${who}`, told.join(', '));
+    const rendered = [...answers].sort().map(([status, count]) => `${count} × ${status}`);
+    note(`hostile requests over the network, ${who}`, rendered.join(', '));
     for (const status of answers.keys()) expect(status).toBeLessThan(500);
     if (who === 'unpaired') {
       for (const status of answers.keys()) expect([400, 401, 403, 405]).toContain(status);

@@ -50,7 +50,7 @@ async function measured(hub: FakeHub, { name, db, session }: Cabin) {
   return { took, bytes: bytes(), grown: process.memoryUsage().rss - before };
 }
 
-const told = ({ took, bytes, grown }: { took: number; bytes: number; grown: number }) =>
+const rendered = ({ took, bytes, grown }: { took: number; bytes: number; grown: number }) =>
   `${ms(took)}, ${Math.round(bytes / 1000)} kB, ${Math.round(grown / 1e6)} MB more memory`;
 
 it('a book of some seasons is handed on whole, a day of work in a second, a quiet minute for nearly nothing', async () => {
@@ -66,8 +66,8 @@ it('a book of some seasons is handed on whole, a day of work in a second, a quie
     for await (const page of recordsHere(a.db, name)) count += page.length;
   }
   note('records of the book', String(count));
-  note('joined and handed in', told(await measured(hub, a)));
-  note('taken into an empty cabin', told(await measured(hub, b)));
+  note('joined and handed in', rendered(await measured(hub, a)));
+  note('taken into an empty cabin', rendered(await measured(hub, b)));
   const outing = await a.db.selectFrom('outing').select('id').executeTakeFirstOrThrow();
   for (const { name, db } of [a, b]) {
     for (let i = 0; i < A_DAY; i += 1) {
@@ -81,9 +81,9 @@ it('a book of some seasons is handed on whole, a day of work in a second, a quie
       .execute();
   }
   const day = [await measured(hub, a), await measured(hub, b), await measured(hub, a)];
-  note('a day of work at two cabins', day.map(told).join('; '));
+  note('a day of work at two cabins', day.map(rendered).join('; '));
   const quiet = await measured(hub, a);
-  note('a quiet exchange', told(quiet));
+  note('a quiet exchange', rendered(quiet));
   expect(quiet.bytes).toBeLessThan(2000);
   expect(day.reduce((sum, { bytes }) => sum + bytes, 0)).toBeLessThan(2_000_000);
   for (const { db } of [a, b]) await db.destroy();

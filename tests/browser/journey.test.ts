@@ -53,10 +53,10 @@ describe('from a reading to a choice', () => {
     await typeInto(page, 'Humidity of the air', '70');
     await typeInto(page, 'Snow temperature', '−13,5');
     // Computed in the browser, held against what the server says.
-    const told = await textOf(page, 'typed-change');
-    expect(told).toContain(`snow at the start ${before.split(' ±')[0]} °C →`);
-    expect(told).toMatch(/The best wax (stays|changes from) /);
-    const [, promised] = /→ (−[\d.]+ ± [\d.]+ °C)/.exec(told)!;
+    const rendered = await textOf(page, 'typed-change');
+    expect(rendered).toContain(`snow at the start ${before.split(' ±')[0]} °C →`);
+    expect(rendered).toMatch(/The best wax (stays|changes from) /);
+    const [, promised] = /→ (−[\d.]+ ± [\d.]+ °C)/.exec(rendered)!;
     await press(page, 'Save reading');
     await waitForText(page, 'Reading saved.');
     await page.waitForFunction(() =>

@@ -8,7 +8,7 @@ import { DEMO_SHELF } from '@/data/demo/shelf';
 import { DEMO_SKIS } from '@/data/demo/skis';
 import { DEMO_VENUES, lanternOutings } from '@/data/demo/weekend';
 import { PSEUDO } from '@/words/pseudo';
-import { TONGUE_COOKIE, TONGUE_NAMES } from '@/words/tongue';
+import { LOCALE_COOKIE, LOCALE_NAMES } from '@/words/locale';
 import { goTo, NARROW, PATIENCE_MS, selection, WIDE, withDemo } from './app';
 import { EVERY_SCREEN } from './every-screen';
 
@@ -35,7 +35,7 @@ const DATA = strings([
   DEMO_LEARNERS,
   DEMO_NOTE,
   DEMO_LOG_NOTE,
-  TONGUE_NAMES,
+  LOCALE_NAMES,
 ])
   .filter((text) => /[a-z]{2}/i.test(text))
   .sort((a, b) => b.length - a.length);
@@ -97,7 +97,7 @@ const readable = (page: Page) =>
 /** A page of somebody who chose this language on the device. */
 async function pageIn(tag: string): Promise<Page> {
   const context = await demo.browser.createBrowserContext();
-  await context.setCookie({ name: TONGUE_COOKIE, value: tag, domain: '127.0.0.1' });
+  await context.setCookie({ name: LOCALE_COOKIE, value: tag, domain: '127.0.0.1' });
   const page = await context.newPage();
   page.setDefaultTimeout(PATIENCE_MS);
   return page;

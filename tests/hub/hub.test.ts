@@ -441,9 +441,9 @@ describe('one token', () => {
     expect(await notesOf(a)).toEqual(['demo-note', 'of-the-first', 'of-the-second']);
     for (const { db } of [a, twin]) expect((await hubLink(db))?.twinAt).not.toBeNull();
     // It is noted once an hour, not each time: every write lets others fetch their pages anew.
-    const told = (await hubLink(a.db))?.twinAt;
+    const rendered = (await hubLink(a.db))?.twinAt;
     await settle([twin, a]);
-    expect((await hubLink(a.db))?.twinAt).toBe(told);
+    expect((await hubLink(a.db))?.twinAt).toBe(rendered);
     const other = await cabin('Bach');
     await settle([other]);
     expect((await hubLink(other.db))?.twinAt).toBeNull();

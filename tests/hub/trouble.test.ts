@@ -184,8 +184,8 @@ describe('what one changes', () => {
       ]);
       expect(await held(cabin)).toEqual([]);
     }
-    const told = JSON.stringify(await Promise.all(cabins.map(({ db }) => hubDecisions(db))));
-    expect(told).toContain('of Bach');
+    const rendered = JSON.stringify(await Promise.all(cabins.map(({ db }) => hubDecisions(db))));
+    expect(rendered).toContain('of Bach');
   });
 });
 
@@ -297,11 +297,11 @@ describe('one cabin that errs', () => {
     for (const cabin of cabins) {
       expect(await value(cabin, 'reading', id!, 'snow_temperature_c')).toBe(before);
     }
-    const told = (await hubDecisions(alm.db)).map(({ difference, cabin }) => [
+    const rendered = (await hubDecisions(alm.db)).map(({ difference, cabin }) => [
       cabin,
       difference.columns,
     ]);
-    expect(told).toEqual([['Aaa', [{ column: 'snow_temperature_c', mine: before, theirs: -33 }]]]);
+    expect(rendered).toEqual([['Aaa', [{ column: 'snow_temperature_c', mine: before, theirs: -33 }]]]);
   });
 
   it('cannot count a record out of reach', async () => {

@@ -1,5 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { HERE, type Caller } from '@/server/caller';
+import { shared } from '@/core/shared';
 
 /** Tests of what the app does sit at its machine, where none of them says that somebody else asks. */
 class AtTheHost extends AsyncLocalStorage<Caller> {
@@ -8,4 +9,4 @@ class AtTheHost extends AsyncLocalStorage<Caller> {
   }
 }
 
-(globalThis as { frostCaller?: AsyncLocalStorage<Caller> }).frostCaller = new AtTheHost();
+shared.caller = new AtTheHost();

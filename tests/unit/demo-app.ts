@@ -7,6 +7,7 @@ import type { GrainQuestion } from '@/workers/grain.worker';
 import type { IronRow } from '@/workers/iron.worker';
 import type { PlanQuestion } from '@/workers/plan.worker';
 import { freshData } from './temporary-database';
+import { shared } from '@/core/shared';
 
 const router = vi.hoisted(() => ({ refresh: vi.fn(), push: vi.fn(), replace: vi.fn() }));
 vi.mock('next/navigation', () => ({
@@ -58,8 +59,6 @@ vi.mock('@/server/outlooks', async (original) => {
 
 export { DEMO_DAY as DAY } from './temporary-database';
 
-const shared = globalThis as { frostDatabase?: unknown };
-
 /** Where the app went to, in order. */
 export const pushed = (): string[] => router.push.mock.calls.map(([path]) => String(path));
 
@@ -69,12 +68,12 @@ export const replaced = (): string[] => router.replace.mock.calls.map(([path]) =
 afterEach(() => {
   vi.clearAllMocks();
   // The next test opens a database of its own.
-  shared.frostDatabase = undefined;
+  shared.database = undefined;
 });
 
 function opened(folder: string): FrostDatabase {
   process.env.FROST_PICK_DATA = folder;
-  shared.frostDatabase = undefined;
+  shared.database = undefined;
   return database();
 }
 

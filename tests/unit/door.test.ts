@@ -6,7 +6,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { database } from '@/data/process-database';
 import { listDevices } from '@/data/devices';
-import { handsOf, handsOfImports, handsOfJobs } from '@/data/signatures';
+import { authorsOf, authorsOfImports, authorsOfJobs } from '@/data/signatures';
 import { seedDemo } from '@/data/demo/seed';
 import { openPage, readBook } from '@/formats/book/read';
 import { bytesOf } from '@/formats/out-file';
@@ -27,6 +27,7 @@ import { inviteAction, makeTokenAction, openCodeAction } from '@/features/device
 import { loadDevices } from '@/features/devices/use-cases/load-devices';
 import { migrated, temporaryFolder } from './temporary-database';
 import { act } from '@/writes/act';
+import { shared } from '@/core/shared';
 
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
 
@@ -60,7 +61,7 @@ afterAll(() => server.close());
 beforeEach(() => {
   served = [];
   // Each test begins without wrong codes of the one before.
-  (globalThis as { frostDoor?: Door }).frostDoor = new Door();
+  shared.door = new Door();
 });
 
 const ask = (path: string, { headers = {}, ...more }: RequestInit = {}) =>
@@ -320,7 +321,7 @@ describe('a paired device', () => {
   it('pairs again where the key of sessions was only half written', async () => {
     const { headers } = await paired('works', 'Before the cut');
     writeFileSync(path.join(folder, 'lan', 'session.key'), '');
-    (globalThis as { frostDoor?: Door }).frostDoor = new Door();
+    shared.door = new Door();
     expect((await ask('/', { headers })).status).toBe(401);
     const again = await paired('works', 'After the cut');
     expect((await ask('/', { headers: again.headers })).status).toBe(200);
@@ -374,11 +375,10 @@ describe('data', () => {
   });
 
   it('are for nobody where nobody is named', () => {
-    const shared = globalThis as { frostCaller?: AsyncLocalStorage<Caller> };
-    const before = shared.frostCaller;
-    shared.frostCaller = new AsyncLocalStorage();
+    const before = shared.caller;
+    shared.caller = new AsyncLocalStorage();
     expect(callersDatabase).toThrow('not_let_in');
-    shared.frostCaller = before;
+    shared.caller = before;
   });
 });
 
@@ -431,7 +431,7 @@ describe('who did what', () => {
     await note(TABLET, 'note-of-tablet', 'Track set anew');
     await note({ door: 'here' }, 'note-of-host', 'Said at the host');
     const db = database();
-    expect(await handsOf(db, 'note', ['note-of-tablet', 'note-of-host'])).toEqual(
+    expect(await authorsOf(db, 'note', ['note-of-tablet', 'note-of-host'])).toEqual(
       new Map([['note-of-tablet', ['Bench tablet']]]),
     );
     const { entries } = await loadTimeline(db, { words: 'anew', page: 1, most: 20 }, {});
@@ -464,7 +464,7 @@ describe('who did what', () => {
         { kind: 'reading', ref: 'from-file', hand: 'Probe' },
       ])
       .execute();
-    expect([...(await handsOfJobs(db, [job.id]))]).toEqual([[job.id, ['Brush', 'Cork']]]);
-    expect([...(await handsOfImports(db, ['a-file']))]).toEqual([['a-file', ['Probe']]]);
+    expect([...(await authorsOfJobs(db, [job.id]))]).toEqual([[job.id, ['Brush', 'Cork']]]);
+    expect([...(await authorsOfImports(db, ['a-file']))]).toEqual([['a-file', ['Probe']]]);
   });
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import reference from '../reference/glide.json';
-import type { GlideResponse } from '@/features/glide/use-cases/answer-glide';
+import type { GlideResponse } from '@/features/test/use-cases/answer-glide';
 import { POST } from '../../app/api/v1/glide/route';
 
 const { paired } = reference;

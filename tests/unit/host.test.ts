@@ -10,7 +10,9 @@ import { dress, refuse } from '../../host/requests.mjs';
 import { inLanguage } from '@/server/language';
 import { plainPage } from '@/server/plain-page';
 import { serverScreenWords } from '@/words/screens/server';
-import { layOutTongues } from '@/words/tongues';
+import { layOutLocales } from '@/words/locales';
+import { shared } from '@/core/shared';
+import type {} from '@/server/for-host';
 
 const guard = makeGuard(ownNames(['Cabin.local']));
 const ask = (more: { method?: string; url?: string; headers?: Record<string, string> } = {}) =>
@@ -279,21 +281,15 @@ describe('a refusal', () => {
     return { body, headers: answer.writeHead.mock.calls[0]![1] as Record<string, string> };
   };
   const said = (code: string) => JSON.parse(sent(code).body) as { code: string; message: string };
-  const shared = globalThis as {
-    frostRefusal?: (code: string) => {
-      message: string | undefined;
-      page: (message: string, refreshS?: number) => string;
-    };
-  };
   const REFUSAL = () => serverScreenWords.REFUSAL as Record<string, string>;
 
   it('says that the server is starting until the app is there with its words', () => {
-    delete shared.frostRefusal;
+    delete shared.refusal;
     expect(said('busy')).toMatchObject({ code: 'busy', message: 'The server is still starting.' });
   });
 
   it('is a page for somebody who looks at it, which tries again while there is too much to do', () => {
-    shared.frostRefusal = (code) => ({
+    shared.refusal = (code) => ({
       message: code,
       page: (text, refreshS) => plainPage({ title: 'Frost Pick', text, refreshS }),
     });
@@ -305,8 +301,8 @@ describe('a refusal', () => {
   });
 
   it('has words for every code of the guard, in the language of who asks', () => {
-    layOutTongues();
-    shared.frostRefusal = (code) => ({
+    layOutLocales();
+    shared.refusal = (code) => ({
       message: REFUSAL()[code],
       page: (text, refreshS) => plainPage({ title: 'Frost Pick', text, refreshS }),
     });
@@ -329,6 +325,6 @@ describe('a refusal', () => {
         expect(message, code).not.toBe(said(code).message);
       }
     }
-    delete shared.frostRefusal;
+    delete shared.refusal;
   });
 });

@@ -18,17 +18,17 @@ import {
   temperature,
 } from '@/words/quantities';
 import { practiceScreenWords } from '@/words/screens/practice';
-import { localeTag } from '@/words/tongue';
+import { localeTag } from '@/words/locale';
 import { termsWords } from '@/words/areas/terms';
 import { dayAndTime, dayOf, roughSpan, span } from '@/words/times';
-import { layOutTongues } from '@/words/tongues';
+import { layOutLocales } from '@/words/locales';
 import { DEFAULT_UNITS } from '@/words/units';
 import { plotlyLocale } from '@/ui/charts/plotly-locale';
 
 const TAGS = ['en', 'nb', 'de'] as const;
 const inAll = <T>(work: () => T): T[] => TAGS.map((tag) => inLanguage(tag, work));
 
-beforeAll(layOutTongues);
+beforeAll(layOutLocales);
 
 describe('figures', () => {
   it('have the decimal sign and the minus of the language', () => {

@@ -37,7 +37,7 @@ import { moveStock } from '@/features/shelf/use-cases/move-stock';
 import { clearMark, markBase } from '@/features/skis/use-cases/base-marks';
 import { takeEventBack, writeEvent } from '@/features/skis/use-cases/ski-life';
 import { saveCourse } from '@/features/venue/use-cases/save-course';
-import { addStation, forgetWeather, savePlace } from '@/features/venue/use-cases/save-place';
+import { addStation, forgetWeather, saveVenueFacts } from '@/features/venue/use-cases/save-venue';
 import type { WireResult } from '@/formats/wire';
 import { modelledCases } from '@/server/cases';
 import { temporaryDatabase } from './temporary-database';
@@ -470,16 +470,18 @@ describe('a venue', () => {
 
   it('merges two changes of different fields, and asks where both changed the same', async () => {
     const [id, base] = [await venueId(), await place()];
-    valueOf(await savePlace(db, { id, input: { ...base, altitudeM: 777 }, base }));
+    valueOf(await saveVenueFacts(db, { id, input: { ...base, altitudeM: 777 }, base }));
     const merged = valueOf(
-      await savePlace(db, { id, input: { ...base, ownCorrectionC: 1 }, base }),
+      await saveVenueFacts(db, { id, input: { ...base, ownCorrectionC: 1 }, base }),
     );
     expect(merged.taken).toEqual(['altitudeM']);
     expect(await place()).toMatchObject({ altitudeM: 777, ownCorrectionC: 1 });
     expect(
-      errorOf(await savePlace(db, { id, input: { ...base, altitudeM: 800 }, base })).code,
+      errorOf(await saveVenueFacts(db, { id, input: { ...base, altitudeM: 800 }, base })).code,
     ).toBe('changed_meanwhile');
-    expect(errorOf(await savePlace(db, { id: 'gone', input: base, base })).code).toBe('not_found');
+    expect(errorOf(await saveVenueFacts(db, { id: 'gone', input: base, base })).code).toBe(
+      'not_found',
+    );
   });
 
   it('merges two changes of its course segment by segment, not of other lengths', async () => {

@@ -4,14 +4,14 @@ import { ironAdvice, presetOn } from '@/core/iron';
 import { ironTemperature, meltingPoint } from '@/core/shelf';
 import type { OutingFacts, SnowConditions } from '@/core/wax';
 import { DEMO_SHELF } from '@/data/demo/shelf';
-import { toldCautions, toldForm, toldLayers } from '@/words/told/choice';
-import { toldGrip } from '@/words/told/grip';
+import { renderedCautions, renderedForm, renderedLayers } from '@/words/rendered/choice';
+import { renderedGrip } from '@/words/rendered/grip';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
 
 /** A morning as a technician would tell it, and what it is in figures. */
 export interface Situation {
-  told: string;
+  rendered: string;
   snow: Partial<SnowConditions> & Pick<SnowConditions, 'temperatureC'>;
   outing?: Partial<OutingFacts>;
 }
@@ -30,160 +30,167 @@ const CLASSIC = { discipline: 'classic', distanceKm: 15 } as const;
 
 export const SITUATIONS: readonly Situation[] = [
   {
-    told: 'Polar cold, new snow that squeaks, dry air, a 10 km skate race',
+    rendered: 'Polar cold, new snow that squeaks, dry air, a 10 km skate race',
     snow: { temperatureC: -22, grain: 'PP', humidityFraction: 0.4 },
   },
   {
-    told: 'Very cold, new snow, skate race',
+    rendered: 'Very cold, new snow, skate race',
     snow: { temperatureC: -15, grain: 'PP', humidityFraction: 0.5 },
   },
   {
-    told: 'Cold new snow, dry air, skate race',
+    rendered: 'Cold new snow, dry air, skate race',
     snow: { temperatureC: -12, grain: 'PP', humidityFraction: 0.4 },
   },
   {
-    told: 'Cold new snow, moist air',
+    rendered: 'Cold new snow, moist air',
     snow: { temperatureC: -8, grain: 'PP', humidityFraction: 0.9 },
   },
   {
-    told: 'Middling new snow, club training',
+    rendered: 'Middling new snow, club training',
     snow: { temperatureC: -5, grain: 'PP' },
     outing: { purpose: 'training' },
   },
   {
-    told: 'New snow just under zero, skate race',
+    rendered: 'New snow just under zero, skate race',
     snow: { temperatureC: -1, grain: 'PP', humidityFraction: 0.9 },
   },
   {
-    told: 'Wet new snow, falling',
+    rendered: 'Wet new snow, falling',
     snow: { temperatureC: 0, grain: 'PP', wetness: 'wet', humidityFraction: 0.95 },
   },
   {
-    told: 'Settled snow at −6, an ordinary day, skate race',
+    rendered: 'Settled snow at −6, an ordinary day, skate race',
     snow: { temperatureC: -6, grain: 'DF' },
   },
-  { told: 'Old rounded snow at −6', snow: { temperatureC: -6, grain: 'RG' } },
+  { rendered: 'Old rounded snow at −6', snow: { temperatureC: -6, grain: 'RG' } },
   {
-    told: 'Old faceted sugar at −14 after a week of frost',
+    rendered: 'Old faceted sugar at −14 after a week of frost',
     snow: { temperatureC: -14, grain: 'FC', humidityFraction: 0.5 },
   },
   {
-    told: 'Machine-made at −10, dry air, skate race',
+    rendered: 'Machine-made at −10, dry air, skate race',
     snow: { temperatureC: -10, grain: 'MM', origin: 'machine_made', humidityFraction: 0.5 },
   },
   {
-    told: 'Machine-made at −8, glazed loop, race',
+    rendered: 'Machine-made at −8, glazed loop, race',
     snow: { temperatureC: -8, grain: 'MM', origin: 'machine_made', glazed: true },
   },
   {
-    told: 'Machine-made at −4, lit loop, training',
+    rendered: 'Machine-made at −4, lit loop, training',
     snow: { temperatureC: -4, grain: 'MM', origin: 'machine_made' },
     outing: { purpose: 'training' },
   },
   {
-    told: 'Machine-made, moist, at zero',
+    rendered: 'Machine-made, moist, at zero',
     snow: { temperatureC: 0, grain: 'MM', origin: 'machine_made', wetness: 'moist' },
   },
   {
-    told: 'Dirty old machine-made snow late in the season, wet',
+    rendered: 'Dirty old machine-made snow late in the season, wet',
     snow: { temperatureC: 0, origin: 'machine_made', grain: 'MF', wetness: 'wet', dirt: 'dirty' },
   },
   {
-    told: 'Mixed snow at −7 with a thin cover of new',
+    rendered: 'Mixed snow at −7 with a thin cover of new',
     snow: { temperatureC: -7, grain: 'DF', origin: 'mixed' },
   },
-  { told: 'Refrozen crust at dawn, −6', snow: { temperatureC: -6, grain: 'refrozen_crust' } },
-  { told: 'Glazed, icy track at −3', snow: { temperatureC: -3, grain: 'MF', glazed: true } },
+  { rendered: 'Refrozen crust at dawn, −6', snow: { temperatureC: -6, grain: 'refrozen_crust' } },
+  { rendered: 'Glazed, icy track at −3', snow: { temperatureC: -3, grain: 'MF', glazed: true } },
   {
-    told: 'Moist transformed snow at noon',
+    rendered: 'Moist transformed snow at noon',
     snow: { temperatureC: 0, grain: 'MF', wetness: 'moist' },
   },
-  { told: 'Wet corn in spring', snow: { temperatureC: 0, grain: 'MF', wetness: 'wet' } },
+  { rendered: 'Wet corn in spring', snow: { temperatureC: 0, grain: 'MF', wetness: 'wet' } },
   {
-    told: 'Very wet, water shows when squeezed',
+    rendered: 'Very wet, water shows when squeezed',
     snow: { temperatureC: 0, grain: 'MF', wetness: 'very_wet', humidityFraction: 0.9 },
   },
   {
-    told: 'Slush in the rain',
+    rendered: 'Slush in the rain',
     snow: { temperatureC: 0, grain: 'MF', wetness: 'soaked', humidityFraction: 1 },
   },
   {
-    told: 'Hoar on the track, −12, damp air',
+    rendered: 'Hoar on the track, −12, damp air',
     snow: { temperatureC: -12, grain: 'DF', humidityFraction: 0.9 },
   },
-  { told: 'A probe says −5 in wet snow', snow: { temperatureC: -5, grain: 'MF', wetness: 'wet' } },
   {
-    told: 'A guess of −8 ± 3 without a probe',
+    rendered: 'A probe says −5 in wet snow',
+    snow: { temperatureC: -5, grain: 'MF', wetness: 'wet' },
+  },
+  {
+    rendered: 'A guess of −8 ± 3 without a probe',
     snow: { temperatureC: -8, temperatureSdC: 3, grain: 'DF' },
   },
   {
-    told: '50 km skate race on settled snow at −7',
+    rendered: '50 km skate race on settled snow at −7',
     snow: { temperatureC: -7, grain: 'DF' },
     outing: { distanceKm: 50 },
   },
   {
-    told: '90 km classic race at −5, fresh overnight',
+    rendered: '90 km classic race at −5, fresh overnight',
     snow: { temperatureC: -5, grain: 'PP' },
     outing: { ...CLASSIC, distanceKm: 90 },
   },
   {
-    told: 'Sunday tour on dry snow at −4',
+    rendered: 'Sunday tour on dry snow at −4',
     snow: { temperatureC: -4, grain: 'DF' },
     outing: { discipline: 'touring', purpose: 'recreation', distanceKm: 12 },
   },
   {
-    told: 'Giant slalom on hard machine-made snow at −9',
+    rendered: 'Giant slalom on hard machine-made snow at −9',
     snow: { temperatureC: -9, grain: 'MM', origin: 'machine_made', glazed: true },
     outing: ALPINE,
   },
   {
-    told: 'Slalom on injected ice at −5',
+    rendered: 'Slalom on injected ice at −5',
     snow: { temperatureC: -5, grain: 'refrozen_crust', origin: 'machine_made', glazed: true },
     outing: ALPINE,
   },
   {
-    told: 'Downhill training on grippy snow at −14',
+    rendered: 'Downhill training on grippy snow at −14',
     snow: { temperatureC: -14, grain: 'RG' },
     outing: { ...ALPINE, distanceKm: 3, purpose: 'training' },
   },
   {
-    told: 'Spring slalom, salted, wet',
+    rendered: 'Spring slalom, salted, wet',
     snow: { temperatureC: 0, grain: 'MF', wetness: 'wet' },
     outing: ALPINE,
   },
   {
-    told: 'Powder day on a snowboard, −9',
+    rendered: 'Powder day on a snowboard, −9',
     snow: { temperatureC: -9, grain: 'PP' },
     outing: { discipline: 'snowboard', purpose: 'recreation', distanceKm: 20 },
   },
-  { told: 'Classic on new snow at −7', snow: { temperatureC: -7, grain: 'PP' }, outing: CLASSIC },
   {
-    told: 'Classic on new snow around zero',
+    rendered: 'Classic on new snow at −7',
+    snow: { temperatureC: -7, grain: 'PP' },
+    outing: CLASSIC,
+  },
+  {
+    rendered: 'Classic on new snow around zero',
     snow: { temperatureC: -0.5, grain: 'PP', humidityFraction: 0.9 },
     outing: CLASSIC,
   },
   {
-    told: 'Classic on old, coarse, refrozen snow at −5',
+    rendered: 'Classic on old, coarse, refrozen snow at −5',
     snow: { temperatureC: -5, grain: 'refrozen_crust' },
     outing: CLASSIC,
   },
   {
-    told: 'Classic on wet corn',
+    rendered: 'Classic on wet corn',
     snow: { temperatureC: 0, grain: 'MF', wetness: 'wet' },
     outing: CLASSIC,
   },
   {
-    told: 'Classic on moist transformed snow',
+    rendered: 'Classic on moist transformed snow',
     snow: { temperatureC: 0, grain: 'MF', wetness: 'moist' },
     outing: CLASSIC,
   },
   {
-    told: 'Classic in a glazed track at −10',
+    rendered: 'Classic in a glazed track at −10',
     snow: { temperatureC: -10, grain: 'RG', glazed: true },
     outing: CLASSIC,
   },
   {
-    told: 'Classic on cold settled snow at −16',
+    rendered: 'Classic on cold settled snow at −16',
     snow: { temperatureC: -16, grain: 'DF', humidityFraction: 0.5 },
     outing: CLASSIC,
   },
@@ -220,25 +227,25 @@ function gripOf(snow: SnowConditions, outing: OutingFacts): string {
   if (outing.discipline !== 'classic') return '';
   const products = DEMO_SHELF as unknown as GripProduct[];
   const choice = chooseGrip(snow, { outing, products });
-  const told = toldGrip(choice, WRITE);
+  const rendered = renderedGrip(choice, WRITE);
   const first = choice.ranking[0];
   const layers = [
     choice.binder?.name,
     first && `${first.name} ×${choice.layers}`,
     choice.cover?.name,
   ];
-  const cautions = told.cautions.join(' ');
+  const cautions = rendered.cautions.join(' ');
   return `Grip: ${layers.filter(Boolean).join(', ')}. ${cautions}`.trim();
 }
 
 function layersOf({ layerPlan }: RobustChoice): string {
-  const { layers, missing } = toldLayers(layerPlan, WRITE);
+  const { layers, missing } = renderedLayers(layerPlan, WRITE);
   const parts = layers.map((one) => `${one.name}${one.coats > 1 ? ` ×${one.coats}` : ''}`);
   return [`${parts.join(', then ')}.`, ...missing.map((one) => `Missing: ${one}`)].join(' ');
 }
 
 /** The whole answer of the product for a situation, cell by cell. */
-export function answerOf({ told, snow: seen, outing: facts }: Situation): string[] {
+export function answerOf({ rendered, snow: seen, outing: facts }: Situation): string[] {
   const snow = { ...SNOW, ...seen } as SnowConditions;
   const outing = { ...OUTING, ...facts } as OutingFacts;
   const products = DEMO_SHELF.filter((one) => one.role === 'glide');
@@ -262,11 +269,11 @@ export function answerOf({ told, snow: seen, outing: facts }: Situation): string
   ];
   const wax = [
     `${best.name}, ${best.expectedLossPercent.toFixed(1)} % (${best.expectedLossSeconds.toFixed(1)} s), best ${Math.round(100 * best.probabilityBest)} %`,
-    isIroned ? ironed(best.id, isWide) : toldForm(form, WRITE).how,
+    isIroned ? ironed(best.id, isWide) : renderedForm(form, WRITE).how,
   ];
-  const cautions = toldCautions(result, WRITE).map(({ message }) => message);
+  const cautions = renderedCautions(result, WRITE).map(({ message }) => message);
   return [
-    told,
+    rendered,
     asked.join('; '),
     wax.join('; '),
     layersOf(result),

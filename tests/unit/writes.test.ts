@@ -23,7 +23,7 @@ import { keepPhoto, showPhoto } from '@/features/snow/use-cases/reading-photo';
 import { saveReading } from '@/features/snow/use-cases/save-reading';
 import { restoreReading, withdrawReading } from '@/features/snow/use-cases/withdraw-reading';
 import { saveCourse } from '@/features/venue/use-cases/save-course';
-import { savePlace } from '@/features/venue/use-cases/save-place';
+import { saveVenueFacts } from '@/features/venue/use-cases/save-venue';
 import type { ChangedMeanwhile } from '@/formats/meanwhile';
 import { invalidInput, type WireResult } from '@/formats/wire';
 import { temporaryDatabase, writingTo } from './temporary-database';
@@ -238,10 +238,14 @@ describe('two people who change the same', () => {
     const { name, altitudeM, latitude, longitude, timeZone, ownCorrectionC } = venue;
     const place = { name, altitudeM, latitude, longitude, timeZone, ownCorrectionC };
     valueOf(
-      await savePlace(db, { id: venue.id, input: { ...place, ownCorrectionC: 1 }, base: place }),
+      await saveVenueFacts(db, {
+        id: venue.id,
+        input: { ...place, ownCorrectionC: 1 },
+        base: place,
+      }),
     );
     valueOf(
-      await savePlace(db, { id: venue.id, input: { ...place, altitudeM: 640 }, base: place }),
+      await saveVenueFacts(db, { id: venue.id, input: { ...place, altitudeM: 640 }, base: place }),
     );
     expect(await findVenue(db, venue.id)).toMatchObject({ ownCorrectionC: 1, altitudeM: 640 });
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { METHOD_GROUPS } from '../choice';
 import { FINDING_KINDS, SKI_TYPES } from '../terms';
 import type { Ski } from '../ski';
-import { toldSheet } from '../../words/told/sheet';
+import { renderedSheet } from '../../words/rendered/sheet';
 import { DEFAULT_UNITS } from '../../words/units';
 import { writerFor } from '../../words/write';
 import {
@@ -15,14 +15,14 @@ import {
   WAIT_KINDS,
   type BenchProduct,
   type SheetRequest,
-  type ToldStep as Step,
+  type RenderedStep as Step,
 } from '.';
 import { GOLDEN, PRODUCTS, requestFor, skiOf, stickPlan, wax } from '../../../tests/unit/sheets';
 
 const { frost, hard, powder, fluid, soft, edge, roller, topFluid } = PRODUCTS;
 
 /** The sheet as it is read: so the golden ones hold its words as well. */
-const buildSheet = (asked: SheetRequest) => toldSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
+const buildSheet = (asked: SheetRequest) => renderedSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
 
 const written = (step: Step) =>
   [

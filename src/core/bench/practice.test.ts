@@ -3,13 +3,13 @@ import { waxReserve } from '../ski';
 import type { FindingKind } from '../terms';
 import { PROGRAMMES, waxingsOf, type BenchProduct, type Programme, type SheetRequest } from '.';
 import { buildSheet as coreSheet } from '.';
-import { toldSheet } from '../../words/told/sheet';
+import { renderedSheet } from '../../words/rendered/sheet';
 import { DEFAULT_UNITS } from '../../words/units';
 import { writerFor } from '../../words/write';
 import { GOLDEN, PRODUCTS, requestFor } from '../../../tests/unit/sheets';
 
 const { frost, hard, edge, fluid, baseFluid, roller, topFluid, soft, cleaner } = PRODUCTS;
-const buildSheet = (asked: SheetRequest) => toldSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
+const buildSheet = (asked: SheetRequest) => renderedSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
 const keysOf = (asked: SheetRequest) => coreSheet(asked).steps.map((step) => step.key);
 const found = (...kinds: FindingKind[]) =>
   kinds.map((kind, i) => ({ kind, positionCm: 20 * (i + 1), side: 'left' as const }));

@@ -11,7 +11,7 @@ export interface StepWords {
 }
 
 /** A step as it was read; steps from before there were findings have their texts alone. */
-export interface ToldStep extends Omit<Step, 'work' | 'caution' | 'reason' | 'school'>, StepWords {
+export interface RenderedStep extends Omit<Step, 'work' | 'caution' | 'reason' | 'school'>, StepWords {
   caution?: string;
   /** The way of working that this step follows, where schools differ. */
   school?: string;
@@ -20,8 +20,8 @@ export interface ToldStep extends Omit<Step, 'work' | 'caution' | 'reason' | 'sc
 }
 
 /** A job sheet as it was read: what a job keeps and runs by. */
-export interface ToldSheet extends Omit<JobSheet, 'steps' | 'notes'> {
-  steps: ToldStep[];
+export interface RenderedSheet extends Omit<JobSheet, 'steps' | 'notes'> {
+  steps: RenderedStep[];
   notes: string[];
   findings?: Said[];
 }

@@ -8,11 +8,11 @@ export {
   type BookName,
   type BookRecord,
   type BookRule,
-  type GoneRecord,
+  type Tombstone,
 } from './kinds';
 export { decide, differences, keptInConflict, type Verdict } from './merge';
 export { courseRecord, recordOf, rowFrom, segmentRowFrom } from './rows';
 export { completed } from './older';
 export { labelOf } from './label';
-export { goneKey, isGone, mergedGone } from './gone';
+export { tombstoneKey, isGone, mergedTombstones } from './gone';
 export { REMOVAL, type Difference, type KindCount, type MergeReport } from './report';

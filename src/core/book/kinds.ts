@@ -233,7 +233,7 @@ export const segmentColumns = (): Readonly<Record<string, Field>> =>
 export type BookRecord = Readonly<Record<string, unknown>>;
 
 /** What was removed for good: its kind, its keys joined by `|`, when, and when it came back. */
-export interface GoneRecord {
+export interface Tombstone {
   kind: string;
   ref: string;
   gone_at: string;

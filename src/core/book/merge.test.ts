@@ -8,9 +8,9 @@ import {
   differences,
   isGone,
   keptInConflict,
-  mergedGone,
+  mergedTombstones,
   type BookRecord,
-  type GoneRecord,
+  type Tombstone,
 } from '.';
 
 const NOTE = bookKind('note');
@@ -82,7 +82,7 @@ describe('what two books make of one record', () => {
 });
 
 describe('what was removed', () => {
-  const gone = (gone_at: string, back_at: string | null): GoneRecord => ({
+  const gone = (gone_at: string, back_at: string | null): Tombstone => ({
     kind: 'ski_event',
     ref: 'e',
     gone_at,
@@ -95,9 +95,9 @@ describe('what was removed', () => {
     expect(isGone(gone(EARLY, LATE))).toBe(false);
     expect(isGone(gone(LATE, EARLY))).toBe(true);
     const [a, b] = [gone(EARLY, LATE), gone(LATE, null)];
-    expect(mergedGone(a, b)).toEqual(mergedGone(b, a));
-    expect(isGone(mergedGone(gone(EARLY, null), gone(EARLY, LATE)))).toBe(false);
-    expect(mergedGone(a, a)).toEqual(a);
+    expect(mergedTombstones(a, b)).toEqual(mergedTombstones(b, a));
+    expect(isGone(mergedTombstones(gone(EARLY, null), gone(EARLY, LATE)))).toBe(false);
+    expect(mergedTombstones(a, a)).toEqual(a);
   });
 });
 

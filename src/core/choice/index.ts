@@ -37,9 +37,9 @@ export { estimatedHours, OWN_CHOICE_PAYS_PERCENT, windowTimes } from './window';
 export type { WindowVerdict } from './window';
 export type {
   ChoiceDetails,
-  ToldLayer,
-  ToldLayerPlan,
-  ToldLine,
-  ToldMethod,
-  ToldRanked,
+  RenderedLayer,
+  RenderedLayerPlan,
+  RenderedLine,
+  RenderedMethod,
+  RenderedRanked,
 } from './record';

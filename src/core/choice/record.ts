@@ -9,17 +9,17 @@ import type { StructureWork } from './structure-work';
 import type { WindowVerdict } from './window';
 
 /** A text with the finding it says; choices from before there were findings have the text alone. */
-type Told = Partial<Said>;
+type Rendered = Partial<Said>;
 
 /** A line of a ledger as it was read. */
-export interface ToldLine extends Pick<LedgerLine, 'valueC'>, Told {
+export interface RenderedLine extends Pick<LedgerLine, 'valueC'>, Rendered {
   key: string;
   label: string;
   reason: string;
 }
 
 /** A product's place in a ranking as it was read. */
-export interface ToldRanked extends Omit<RankedProduct, 'reasons'> {
+export interface RenderedRanked extends Omit<RankedProduct, 'reasons'> {
   /** Over the outing, s; choices from before model 2 have none. */
   expectedLossSeconds?: number;
   lossP90Seconds?: number;
@@ -27,19 +27,19 @@ export interface ToldRanked extends Omit<RankedProduct, 'reasons'> {
   findings?: Said[];
 }
 
-export interface ToldLayer extends Omit<Layer, 'reason'>, Told {
+export interface RenderedLayer extends Omit<Layer, 'reason'>, Rendered {
   reason: string;
 }
 
 /** Layers as they were read, and what was missing for more. */
-export interface ToldLayerPlan {
-  layers: ToldLayer[];
+export interface RenderedLayerPlan {
+  layers: RenderedLayer[];
   missing: string[];
   findings?: Said[];
 }
 
 /** One way of doing a step, as it was read. */
-export interface ToldMethod {
+export interface RenderedMethod {
   key: string;
   label: string;
   reason: string;
@@ -50,16 +50,16 @@ export interface ChoiceDetails {
   /** One sentence of the answer as it stood. */
   sentence: string;
   equivalentSdC: number;
-  layerPlan: ToldLayerPlan;
-  structure: Omit<Structure, 'reason'> & { reason: string } & Told;
-  structureWork: Omit<StructureWork, 'how'> & { how: string } & Told;
+  layerPlan: RenderedLayerPlan;
+  structure: Omit<Structure, 'reason'> & { reason: string } & Rendered;
+  structureWork: Omit<StructureWork, 'how'> & { how: string } & Rendered;
   regretPercent: number;
   regret: RegretRow[];
   window?: WindowVerdict;
   blend?: Blend;
   byAir?: ByAir;
   form: Pick<FormAdvice, 'form'> & { how: string; reason: string; findings?: Said[] };
-  methods: Record<string, ToldMethod>;
+  methods: Record<string, RenderedMethod>;
   additives: string[];
   cautions: string[];
   /** Of the additives and the cautions. */

@@ -206,8 +206,8 @@ describe('a difference in % of friction', () => {
     expect(high).toBeGreaterThan(estimate);
     // With the snow told, it is in % of what that snow leads one to expect.
     const snow = { temperatureC: -3 - (row.mu - 0.024) * 1000, waterPercent: 0, sharpness: 0.35 };
-    const [told] = seconds(runs, { hill, snow }).differences;
-    expect(told!.frictionPercent!.estimate).toBeCloseTo(1, 1);
+    const [rendered] = seconds(runs, { hill, snow }).differences;
+    expect(rendered!.frictionPercent!.estimate).toBeCloseTo(1, 1);
   });
 
   it('with a flying start is what a run with 1 % more friction takes longer', () => {

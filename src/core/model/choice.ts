@@ -1,5 +1,5 @@
 import type { FieldsOf } from './field';
-import type { ChoiceDetails, ToldLine, ToldRanked } from '../choice';
+import type { ChoiceDetails, RenderedLine, RenderedRanked } from '../choice';
 import type { BaseState, ChoiceBasis } from '../terms';
 import type { GlideProduct, OutingFacts, OwnCorrection, SnowConditions } from '../wax';
 
@@ -25,8 +25,8 @@ export interface Choice {
   equivalentTemperatureC: number;
   hardness: number;
   inputs: ChoiceInputs;
-  lines: ToldLine[];
-  ranking: ToldRanked[];
+  lines: RenderedLine[];
+  ranking: RenderedRanked[];
   /** Absent in choices from before the choice in full. */
   details?: ChoiceDetails;
   modelVersion: string;
@@ -45,10 +45,10 @@ export interface LogChoice {
   modelVersion: string;
   note?: string;
   createdAt: string;
-  lines: ToldLine[];
+  lines: RenderedLine[];
   /** The first of the ranking, and the one that was taken. */
-  top: ToldRanked[];
-  taken: ToldRanked | undefined;
+  top: RenderedRanked[];
+  taken: RenderedRanked | undefined;
   products: ChoiceInputs['products'];
 }
 

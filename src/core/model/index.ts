@@ -2,7 +2,7 @@ export { DISPUTE_FIELDS, DRILL_ANSWER_FIELDS, LEARNER_FIELDS } from './practice'
 export type { Dispute, DrillAnswer, Learner } from './practice';
 export type { ChoiceInputs, Choice, LogChoice } from './choice';
 export { LOG_KINDS } from './log-entry';
-export type { LogEntry, LogKind, LogMark, LogQuestion, LogTold } from './log-entry';
+export type { LogEntry, LogKind, LogMark, LogQuestion, LogContent } from './log-entry';
 export { NOTE_FIELDS } from './note';
 export type { Note } from './note';
 export type { GripNote } from './grip-note';

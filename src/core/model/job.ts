@@ -4,7 +4,7 @@ import {
   type RackTimer,
   type StepRecord,
   type SuggestedProgramme,
-  type ToldSheet,
+  type RenderedSheet,
 } from '../bench';
 import type { FieldsOf } from './field';
 
@@ -14,7 +14,7 @@ export interface Job {
   outingId: string;
   skiId: string;
   choiceId?: string;
-  sheet: ToldSheet;
+  sheet: RenderedSheet;
   startedAt: string;
   endedAt?: string;
   droppedAt?: string;

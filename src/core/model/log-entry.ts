@@ -47,7 +47,7 @@ export interface LogMark {
 }
 
 /** What an entry tells, by its kind. */
-export type LogTold =
+export type LogContent =
   | { kind: 'reading'; reading: Reading }
   /** Readings that came from one file, those that still stand. */
   | { kind: 'import'; count: number; lowC: number; highC: number }
@@ -63,7 +63,7 @@ export type LogTold =
 
 /** An entry of the timeline with all that it tells. */
 export type LogEntry = Omit<LogMark, 'kind'> &
-  LogTold & {
+  LogContent & {
     skiName?: string;
     /** Names of the devices that wrote it. */
     hands?: readonly string[];

@@ -8,6 +8,8 @@ export interface WriteFacts {
   isOffline?: true;
   /** Only the host computer may. */
   isForHost?: true;
+  /** Who only looks may ask too: it is answered, and nothing is kept. */
+  isForLookers?: true;
 }
 
 /** Every write there is, by what is done: its name stands with its key in the book. */
@@ -48,14 +50,14 @@ export const WRITES = {
   'outing.save': { kind: 'outing', movesSnow: true },
   'photo.keep': { kind: 'photo' },
   'photo.drop': { kind: 'photo' },
-  'place.save': { kind: 'place', movesSnow: true },
+  'venue.save': { kind: 'venue', movesSnow: true },
   'plan.keep': { kind: 'plan' },
   'plan.move': { kind: 'plan' },
   'plan.back': { kind: 'plan' },
   'plan.tick': { kind: 'plan' },
   'practice.person': { kind: 'practice' },
   'practice.forget': { kind: 'practice' },
-  'practice.answer': { kind: 'practice' },
+  'practice.answer': { kind: 'practice', isForLookers: true },
   'practice.dispute': { kind: 'practice' },
   'practice.settle': { kind: 'practice' },
   'product.save': { kind: 'product' },

@@ -87,7 +87,7 @@ function requestOf(topic: OrderTopic, discipline: Discipline, names: OrderNames)
 }
 
 /** Brushes after the first of a coat say nothing new about the order, and a long sheet fits no screen. */
-const isTold = (step: Step, at: number, all: readonly Step[]) =>
+const isShown = (step: Step, at: number, all: readonly Step[]) =>
   step.kind !== 'brush' ||
   all.findIndex((one) => one.kind === 'brush' && partOf(one) === partOf(step)) === at;
 
@@ -95,7 +95,7 @@ const isTold = (step: Step, at: number, all: readonly Step[]) =>
 export function orderItem(topic: OrderTopic, seed: number, names: OrderNames): OrderItem {
   const draw = drawFor(topic, seed);
   const discipline = draw.one(RECIPES[topic].disciplines);
-  const right = buildSheet(requestOf(topic, discipline, names)).steps.filter(isTold);
+  const right = buildSheet(requestOf(topic, discipline, names)).steps.filter(isShown);
   let steps = draw.shuffled(right);
   while (orderFaults(steps).length === 0) steps = draw.shuffled(right);
   return { steps, right };

@@ -95,10 +95,10 @@ export function fieldsOf(document: Y.Doc, ref: string): Fields {
 
 /** A short text that is another one as soon as any field of a record says something else. */
 function sumOf(fields: Fields): string {
-  const told = [...fields]
+  const rendered = [...fields]
     .filter(([name, value]) => name !== REMOVED && !COUNTERS.includes(name) && !isSame(value, null))
     .sort(([a], [b]) => (a < b ? -1 : 1));
-  const sum = digest(new TextEncoder().encode(JSON.stringify(told))).subarray(0, SUM_BYTES);
+  const sum = digest(new TextEncoder().encode(JSON.stringify(rendered))).subarray(0, SUM_BYTES);
   return [...sum].map((byte) => byte.toString(SUM_RADIX)).join('.');
 }
 

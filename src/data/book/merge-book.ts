@@ -3,14 +3,14 @@ import {
   bookKind,
   decide,
   differences,
-  goneKey,
+  tombstoneKey,
   isGone,
   keptInConflict,
   labelOf,
-  mergedGone,
+  mergedTombstones,
   type BookName,
   type BookRecord,
-  type GoneRecord,
+  type Tombstone,
   type KindCount,
   type MergeReport,
 } from '../../core/book';
@@ -28,7 +28,7 @@ export interface IncomingPage {
 /** A book that came in: its records by kind and what was removed in it, in pages, and its pictures. */
 export interface IncomingBook {
   pages: readonly IncomingPage[];
-  gone: readonly (() => GoneRecord[])[];
+  gone: readonly (() => Tombstone[])[];
   /** By the id of the record; undefined: pictures are left out. */
   pictures: ReadonlyMap<string, Uint8Array> | undefined;
 }
@@ -83,7 +83,7 @@ class Meeting {
     withoutPicture: 0,
     sameNames: [],
   };
-  private gone = new Map<string, GoneRecord>();
+  private gone = new Map<string, Tombstone>();
   /** What the other book removed, by kind. */
   private readonly removed = new Map<string, string[]>(BOOK_NAMES.map((name) => [name, []]));
 
@@ -121,19 +121,19 @@ class Meeting {
 
   private async readGone(): Promise<void> {
     const mine = await this.db.selectFrom('gone').selectAll().execute();
-    this.gone = new Map(mine.map((one) => [goneKey(one.kind, one.ref), one]));
+    this.gone = new Map(mine.map((one) => [tombstoneKey(one.kind, one.ref), one]));
     for (const open of this.book.gone) {
       await nextTurn();
       for (const one of open()) {
-        const key = goneKey(one.kind, one.ref);
+        const key = tombstoneKey(one.kind, one.ref);
         const before = this.gone.get(key);
-        this.gone.set(key, before ? mergedGone(before, one) : one);
+        this.gone.set(key, before ? mergedTombstones(before, one) : one);
         this.removed.get(one.kind)?.push(one.ref);
       }
     }
   }
 
-  private isGone = (name: BookName, ref: string) => isGone(this.gone.get(goneKey(name, ref)));
+  private isGone = (name: BookName, ref: string) => isGone(this.gone.get(tombstoneKey(name, ref)));
 
   private async meet(name: BookName, records: readonly BookRecord[]): Promise<void> {
     const here = await standingHere(this.db, name, records);

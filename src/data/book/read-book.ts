@@ -6,7 +6,7 @@ import {
   recordOf,
   type BookName,
   type BookRecord,
-  type GoneRecord,
+  type Tombstone,
 } from '../../core/book';
 import { databaseFile } from '../database';
 import { nextTurn } from '../next-turn';
@@ -26,7 +26,7 @@ type Row = Record<string, unknown>;
 export interface OpenBook {
   /** Records of every kind in the order in which they came in, in pages. */
   records: () => AsyncGenerator<{ name: BookName; records: BookRecord[] }>;
-  gone: () => GoneRecord[];
+  gone: () => Tombstone[];
   /** The pictures of photos, JPEG, each with the id of its record. */
   pictures: () => AsyncGenerator<{ id: string; jpeg: Buffer }>;
   close: () => void;
@@ -74,7 +74,7 @@ export function openBook(folder: string): OpenBook {
         yield { name, records };
       }
     },
-    gone: () => sqlite.prepare<[], GoneRecord>(GONE).all(),
+    gone: () => sqlite.prepare<[], Tombstone>(GONE).all(),
     async *pictures() {
       for (const name of BOOK_NAMES.filter((one) => bookKind(one).hasPicture)) {
         const rows = sqlite.prepare<[], { id: string; jpeg: Buffer }>(ALL_OF(name));

@@ -1,7 +1,7 @@
 import type { OutingToSave, Reading } from '../../core/model';
 import { casesFromReading, choose, formAdvice } from '../../core/choice';
 import type { OutingFacts } from '../../core/wax';
-import { choiceDetails, toldLines, toldRanking } from '../../words/told/choice';
+import { choiceDetails, renderedLines, renderedRanking } from '../../words/rendered/choice';
 import { DEFAULT_UNITS } from '../../words/units';
 import { writerFor } from '../../words/write';
 import { saveSkier, saveStarter } from '../starters';
@@ -127,8 +127,8 @@ async function seedChoice(
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
     inputs: { snow: reading, outing, own, products: glides },
-    lines: toldLines(result.lines, write),
-    ranking: toldRanking(result.ranking, write),
+    lines: renderedLines(result.lines, write),
+    ranking: renderedRanking(result.ranking, write),
     details: choiceDetails({ choice: result, taken: best, form, methods: {} }, {}, write),
     modelVersion: result.modelVersion,
     note: DEMO_NOTE,

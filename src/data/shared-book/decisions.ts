@@ -14,7 +14,7 @@ import { noteDecided } from '../hub-decided';
 import { readRecord } from './absorb';
 
 /** What a column says as a person knows it; text that is no JSON stays text. */
-function told(name: BookName, column: string, value: unknown): unknown {
+function listed(name: BookName, column: string, value: unknown): unknown {
   try {
     return recordOf(name, { [column]: value ?? null })[column];
   } catch {
@@ -34,23 +34,23 @@ const idOf = (ref: string, values: readonly unknown[]) =>
   `${ref}/${createHash('sha256').update(JSON.stringify(values)).digest('base64url').slice(0, 16)}`;
 
 /** Something that two people set differently, and the other one's cabin. */
-export interface Told {
+export interface Listed {
   by: string;
   difference: Difference;
 }
 
 /** What two people set differently, neither knowing of the other: each field with both values, and which one stands. */
-export function contested(title: string, document: Y.Doc, records: readonly MetRecord[]): Told[] {
+export function contested(title: string, document: Y.Doc, records: readonly MetRecord[]): Listed[] {
   const name = BOOK_NAMES.find((one) => one === kindOf(title));
   if (!name) return [];
   return records.flatMap(({ ref, by, fields, isContested }) => {
     const now = fieldsOf(document, ref);
     const label = labelOf(readRecord(name, now) ?? { id: ref }) || ref;
-    const found: Told[] = [];
+    const found: Listed[] = [];
     for (const [column, field] of fields) {
       const other = otherValue(field);
       if (!other) continue;
-      const [mine, theirs] = [field.before, other.value].map((one) => told(name, column, one));
+      const [mine, theirs] = [field.before, other.value].map((one) => listed(name, column, one));
       const isTaken = (now.get(column) ?? null) === (other.value ?? null);
       const id = idOf(`${name}/${ref}/${column}`, [mine, theirs]);
       const columns = [{ column, mine, theirs }];
@@ -69,9 +69,9 @@ export function contested(title: string, document: Y.Doc, records: readonly MetR
 }
 
 /** Lists them for a person to look at. */
-export async function noteTold(
+export async function noteListed(
   db: FrostDatabase,
-  found: readonly Told[],
+  found: readonly Listed[],
   at: string,
 ): Promise<void> {
   for (const { by, difference } of found) {

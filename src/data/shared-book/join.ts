@@ -37,7 +37,7 @@ interface Joining {
   /** What an older hub had of this cabin. */
   sent: ReadonlyMap<string, string>;
   /** What the hub's book says otherwise, where that stands. */
-  told: Difference[];
+  listed: Difference[];
 }
 
 /**
@@ -46,7 +46,7 @@ interface Joining {
  * and is told. What this cabin changed since it last exchanged with an older hub goes in; what it did not stays theirs.
  */
 export async function joinBooks(db: FrostDatabase, session: number): Promise<Difference[]> {
-  const joining: Joining = { db, session, sent: await sentSums(db), told: [] };
+  const joining: Joining = { db, session, sent: await sentSums(db), listed: [] };
   for (const name of BOOK_NAMES) {
     const documents = new Map<string, Y.Doc>();
     const open = async (title: string) => {
@@ -74,11 +74,11 @@ export async function joinBooks(db: FrostDatabase, session: number): Promise<Dif
   }
   await forgetSent(db);
   await db.deleteFrom('shared_touched').execute();
-  return joining.told;
+  return joining.listed;
 }
 
 function joinRecord(
-  { sent, told }: Joining,
+  { sent, listed }: Joining,
   document: Y.Doc,
   { name, record }: { name: BookName; record: BookRecord },
 ): void {
@@ -107,7 +107,7 @@ function joinRecord(
   if (verdict.kind === 'changed') put(verdict.record);
   if (verdict.kind !== 'conflict') return;
   for (const column of differences(record, theirs)) {
-    told.push({
+    listed.push({
       id: `${name}/${ref}/${column}`,
       name,
       label: labelOf(theirs),

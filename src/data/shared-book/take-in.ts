@@ -5,7 +5,7 @@ import type { FrostDatabase } from '../database';
 import { noteDecided } from '../hub-decided';
 import { signAs } from '../signatures';
 import { absorbTouched } from './absorb';
-import { contested, noteTold } from './decisions';
+import { contested, noteListed } from './decisions';
 import { documentNames, loadDocument, ownSessions, saveDocument, vectorOf } from './documents';
 import { heldBack } from './held';
 import { joinBooks } from './join';
@@ -79,7 +79,7 @@ export async function takeIn(
   for (const { name, document, records } of met) {
     await saveDocument(db, name, { document, isAhead: false });
     await noteKnown(db, name, incoming.get(name)!);
-    await noteTold(db, contested(name, document, records), ground.nowIso);
+    await noteListed(db, contested(name, document, records), ground.nowIso);
   }
   // What had to be settled here goes to the others at once.
   await absorbTouched(db, ground.session);
@@ -97,8 +97,8 @@ export async function takeInFirst(
     await saveDocument(db, name, { document, isAhead: false });
     await noteKnown(db, name, incoming.get(name)!);
   }
-  const told = await joinBooks(db, ground.session);
-  await noteDecided(db, { cabin: OF_ALL, at: ground.nowIso }, told);
+  const listed = await joinBooks(db, ground.session);
+  await noteDecided(db, { cabin: OF_ALL, at: ground.nowIso }, listed);
   const todos = await toWrite(db, await wholeBook(db), ground);
   await writeAll(db, todos, ground);
   await absorbTouched(db, ground.session);

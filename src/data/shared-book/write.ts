@@ -4,7 +4,7 @@ import { DAY_MS } from '../../core/units/constants';
 import { addHere, changeHere, refOf, removeHere, singleHere } from '../book/here';
 import type { FrostDatabase } from '../database';
 import { eachInTurns, nextTurn } from '../next-turn';
-import { noteTold, type Told } from './decisions';
+import { noteListed, type Listed } from './decisions';
 import { holdBack, type HeldReason } from './held';
 import type { Add, Hold, Item, Removal, Todo, WriteGround } from './to-write';
 
@@ -19,7 +19,7 @@ class Writing {
   private readonly held: (Hold & { name: BookName })[] = [];
   private readonly done: { name: BookName; ref: string }[] = [];
   private readonly others: { kind: BookName; ref: string; document: string }[] = [];
-  private readonly told: Told[] = [];
+  private readonly listed: Listed[] = [];
   private readonly removals = new Map<string, number>();
 
   constructor(
@@ -93,7 +93,7 @@ class Writing {
     const gives = isTaken ? mine : item;
     await removeHere(this.db, name, gives.ref);
     this.others.push({ kind: name, ref: gives.ref, document: gives.document });
-    this.told.push({
+    this.listed.push({
       by: item.by,
       difference: {
         id: `${name}/${mine.ref}/${item.ref}`,
@@ -181,7 +181,7 @@ class Writing {
         .onConflict((conflict) => conflict.doNothing())
         .execute();
     });
-    await noteTold(this.db, this.told, this.ground.nowIso);
+    await noteListed(this.db, this.listed, this.ground.nowIso);
     const done = new Set(this.done.map(({ name, ref }) => `${name} ${ref}`));
     const held = this.held.filter(({ name, ref }) => !done.has(`${name} ${ref}`));
     await holdBack(this.db, { done: this.done, held, at: this.ground.nowIso });

@@ -10,7 +10,7 @@ import { DAY, demoDatabase, outingOf, pushed } from '../../../tests/unit/demo-ap
 import { AMERICAN, fill, show } from '../../../tests/unit/render';
 import { BenchScreen } from './bench-screen';
 import { openJob } from './open-job';
-import { PlanScreen } from './plan-screen';
+import { JobSheetScreen } from './job-sheet-screen';
 import { Runner } from './runner';
 import { loadBench } from './use-cases/load-bench';
 import { DEFAULT_UNITS } from '@/words/units';
@@ -35,7 +35,7 @@ async function planShown(units?: typeof AMERICAN) {
     { nowMs: DAY.getTime(), units: units ?? DEFAULT_UNITS },
   );
   if (!planned.ok) throw new Error(planned.error.message);
-  return { ...show(<PlanScreen outingId={OUTING} planned={planned.value} />, units), planned };
+  return { ...show(<JobSheetScreen outingId={OUTING} planned={planned.value} />, units), planned };
 }
 
 /** Starts the sheet by its button; gives the id of the job. */
@@ -93,9 +93,9 @@ describe('the sheet before the start', () => {
 
   it('tells a caution once and points back to it afterwards', async () => {
     await planShown();
-    const told = screen.getAllByText(/^Same caution as step \d+\.$/);
+    const rendered = screen.getAllByText(/^Same caution as step \d+\.$/);
     const steps = within(screen.getByTestId('steps')).getAllByRole('listitem');
-    for (const one of told) {
+    for (const one of rendered) {
       const first = Number(/\d+/.exec(one.textContent)![0]);
       expect(steps.indexOf(one.closest('li')!)).toBeGreaterThan(first - 1);
     }

@@ -2,7 +2,7 @@
 
 import { useRef } from 'react';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
-import { leftOf, type ToldStep } from '@/core/bench';
+import { leftOf, type RenderedStep } from '@/core/bench';
 import { Tick } from '@/ui/fields/check-list';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useServerClock } from '@/ui/format/server-clock';
@@ -14,7 +14,7 @@ import { useShortcut } from '@/ui/keys/use-shortcut';
 import { ActionButton } from '@/ui/fields/action-button';
 import { benchScreenWords } from '@/words/screens/bench';
 import { countdown, dayAndTime, timeBeside } from '@/words/times';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 import { DOUBLE_TAP_MS, LARGE_BUTTON, ThumbBar } from './thumb-bar';
 import { figuresLine } from './figures-line';
 import { keyOfPair, useBlock } from './use-block';
@@ -28,7 +28,7 @@ interface BlockRunnerProps {
   person: string;
   /** Absent: by the plan this person has nothing to do any more. */
   block: BlockNow | undefined;
-  steps: readonly ToldStep[];
+  steps: readonly RenderedStep[];
   pieces: 1 | 2 | undefined;
   outingId: string;
   timeZone: string;

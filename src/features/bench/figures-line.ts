@@ -1,4 +1,4 @@
-import type { ToldStep } from '@/core/bench';
+import type { RenderedStep } from '@/core/bench';
 import { temperature } from '@/words/quantities';
 import { span } from '@/words/times';
 import type { Units } from '@/words/units';
@@ -11,7 +11,7 @@ const minutes = (value: number) => span(value * MINUTE_MS);
 
 /** The figures of a step in one line, with their units, of each ski and for the pair; `isShort` without the rests, which the bead of the runner keeps. */
 export function figuresLine(
-  step: Pick<ToldStep, 'figures' | 'waitMin' | 'waitLeastMin'>,
+  step: Pick<RenderedStep, 'figures' | 'waitMin' | 'waitLeastMin'>,
   { units, pieces, isShort = false }: { units: Units; pieces?: 1 | 2; isShort?: boolean },
 ): string {
   const isPair = pieces === 2;

@@ -6,7 +6,7 @@ import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { benchScreenWords } from '@/words/screens/bench';
 import { timeBeside } from '@/words/times';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 import { productsOf, type BlockNow } from './block-now';
 
 const WORDS = benchScreenWords.block;

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
-import { leftOf, type ToldStep } from '@/core/bench';
+import { leftOf, type RenderedStep } from '@/core/bench';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { countdown, span } from '@/words/times';
@@ -23,7 +23,7 @@ export function StepFace({
   runner,
   now,
 }: {
-  step: ToldStep;
+  step: RenderedStep;
   pieces?: 1 | 2;
   runner: RunnerState;
   now: number;

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Text } from '@chakra-ui/react';
-import type { ToldSheet, StepRecord } from '@/core/bench';
+import type { RenderedSheet, StepRecord } from '@/core/bench';
 import { useUnits } from '@/ui/format/units-context';
 import { figuresLine } from './figures-line';
 import { benchScreenWords } from '@/words/screens/bench';
@@ -16,7 +16,7 @@ const outcomeWords = () =>
   }) as const;
 
 interface StepsListProps {
-  sheet: ToldSheet;
+  sheet: RenderedSheet;
   records?: readonly StepRecord[];
   position?: number;
 }
@@ -71,7 +71,7 @@ export function StepsList({ sheet, records = [], position }: StepsListProps) {
 }
 
 /** The caution of a step in full where it first stands, afterwards by the number of that step. */
-function StepCaution({ sheet, at }: { sheet: ToldSheet; at: number }) {
+function StepCaution({ sheet, at }: { sheet: RenderedSheet; at: number }) {
   const { caution } = sheet.steps[at]!;
   const first = sheet.steps.findIndex((step) => step.caution === caution);
   return first === at ? (

@@ -9,12 +9,13 @@ import { demoDatabase } from '../../../tests/unit/demo-app';
 import { fill, show } from '../../../tests/unit/render';
 import { DevicesScreen } from './devices-screen';
 import { loadDevices } from './use-cases/load-devices';
+import { shared } from '@/core/shared';
 
 const HOUR_MS = 3_600_000;
 let db: FrostDatabase;
 beforeEach(async () => {
   db = await demoDatabase();
-  (globalThis as { frostDoor?: Door }).frostDoor = new Door();
+  shared.door = new Door();
   process.env.FROST_PICK_LAN = JSON.stringify({
     origins: ['https://192.168.7.4:3211', 'https://10.0.0.4:3211'],
     fingerprint: 'AB:CD',

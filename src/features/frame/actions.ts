@@ -6,6 +6,7 @@ import { nowMs } from '@/server/clock';
 import { hostRefusal } from '@/server/permission';
 import { refreshScreens } from '@/server/refresh-screens';
 import { frameScreenWords } from '@/words/screens/frame';
+import { shared } from '@/core/shared';
 
 const WORDS = frameScreenWords.logDecision;
 
@@ -16,8 +17,7 @@ export async function goOnAction(): Promise<WireResult<{ kept: string }>> {
     if (refused) return refused;
     const kept = callersGoOn(new Date(nowMs()));
     if (kept === undefined) return failed('conflict', WORDS.nothing);
-    const { frostPrepare } = globalThis as { frostPrepare?: () => Promise<void> };
-    await frostPrepare?.();
+    await shared.prepare?.();
     refreshScreens();
     return { ok: true, value: { kept } };
   });

@@ -243,21 +243,21 @@ describe('the Rack of running waits', () => {
 
   it('sounds and notifies once for a wait that ends while one looks, not for those over before', async () => {
     vi.useFakeTimers({ now: DAY });
-    const told = vi.fn();
-    class Told {
+    const rendered = vi.fn();
+    class Rendered {
       static readonly permission = 'granted';
       constructor(text: string) {
-        told(text);
+        rendered(text);
       }
     }
-    vi.stubGlobal('Notification', Told);
+    vi.stubGlobal('Notification', Rendered);
     vi.stubGlobal('fetch', () => Promise.reject(new Error('offline')));
     rack([timer('Old', -5), timer('Red', 1)]);
     await act(() => vi.advanceTimersByTimeAsync(30_000));
-    expect(told).not.toHaveBeenCalled();
+    expect(rendered).not.toHaveBeenCalled();
     await act(() => vi.advanceTimersByTimeAsync(40_000));
     await act(() => vi.advanceTimersByTimeAsync(40_000));
-    expect(told.mock.calls).toEqual([['Red: Cool down is over']]);
+    expect(rendered.mock.calls).toEqual([['Red: Cool down is over']]);
   });
 
   it('follows what the server says of other devices', async () => {

@@ -28,9 +28,9 @@ describe('a database without its log', () => {
   });
 
   it('is only told of to who may not decide, and says why it could not be gone on with', async () => {
-    const told = show(<LogDecision problem={PROBLEM} mayDecide={false} />);
+    const rendered = show(<LogDecision problem={PROBLEM} mayDecide={false} />);
     expect(screen.queryByRole('button', { name: GO_ON })).toBeNull();
-    told.unmount();
+    rendered.unmount();
     const message = 'There is nothing to decide.';
     vi.mocked(goOnAction).mockResolvedValue({
       ok: false,

@@ -67,17 +67,17 @@ function beep(): void {
 
 /** Sounds, and notifies where allowed, once for each wait that ends while the page is open. */
 export function useAlarm(timers: readonly KeptTimer[], nowMs: number): void {
-  const told = useRef<Set<string>>(undefined);
+  const rendered = useRef<Set<string>>(undefined);
   useEffect(() => {
     const over = timers.filter((timer) => leftOf(timer, nowMs) <= 0);
     const key = (one: KeptTimer) => `${one.jobId} ${one.dueMs}`;
-    if (!told.current) {
-      told.current = new Set(over.map(key));
+    if (!rendered.current) {
+      rendered.current = new Set(over.map(key));
       return;
     }
     for (const one of over) {
-      if (told.current.has(key(one))) continue;
-      told.current.add(key(one));
+      if (rendered.current.has(key(one))) continue;
+      rendered.current.add(key(one));
       beep();
       if ('Notification' in window && Notification.permission === 'granted') {
         new Notification(WORDS.isOver(one.skiName, one.title), { tag: key(one) });

@@ -2,7 +2,7 @@ import { DomainError } from '@/core/errors';
 import { findFit, fitByRule, type GripFit } from '@/core/grip';
 import { fitSchema } from '@/formats/schemas/grip';
 import { validate, type Validated } from '@/formats/schemas/validation';
-import { mistakeWords } from '@/words/told/mistake';
+import { mistakeWords } from '@/words/rendered/mistake';
 import { fitInputFrom, type FitDraft } from './fit-draft';
 
 /** The pocket that was found, or why the simple rule stands for it. */

@@ -8,7 +8,7 @@ import type { GripChoice } from '@/core/grip';
 import { fixed, temperature } from '@/words/quantities';
 import { gripWords } from '@/words/areas/grip';
 import { gripScreenWords } from '@/words/screens/grip';
-import { toldLines } from '@/words/told/choice';
+import { renderedLines } from '@/words/rendered/choice';
 import { useWords } from '@/ui/format/use-words';
 import { behind } from '@/ui/fields/behind';
 import { SelectField } from '@/ui/fields/select-field';
@@ -184,7 +184,7 @@ function WaxPart({ choice }: { choice: GripChoice }) {
       </Part>
       <Part title={WORDS.whyThisTemperature}>
         <LedgerTable
-          lines={toldLines(choice.lines, write)}
+          lines={renderedLines(choice.lines, write)}
           equivalentTemperatureC={choice.gripTemperatureC}
         />
       </Part>

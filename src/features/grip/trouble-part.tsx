@@ -12,7 +12,7 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { gripWords } from '@/words/areas/grip';
 import { gripScreenWords } from '@/words/screens/grip';
 import { dayAndTime } from '@/words/times';
-import { troubleWords } from '@/words/told/grip';
+import { troubleWords } from '@/words/rendered/grip';
 import { useWords } from '@/ui/format/use-words';
 import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';

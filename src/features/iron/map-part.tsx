@@ -5,7 +5,7 @@ import type { IronQuestion } from '@/core/iron';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useUnits } from '@/ui/format/units-context';
 import { ironScreenWords } from '@/words/screens/iron';
-import { failureWords } from '@/words/told/mistake';
+import { failureWords } from '@/words/rendered/mistake';
 import { MapChart } from './iron-charts';
 import { useIronMap } from './use-iron-map';
 

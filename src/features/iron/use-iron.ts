@@ -5,7 +5,7 @@ import { lateResolver } from '@/formats/schemas/form-resolver';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
 import { useLate } from '@/ui/fields/use-late';
 import { uiScreenWords } from '@/words/screens/ui';
-import { mistakeWords } from '@/words/told/mistake';
+import { mistakeWords } from '@/words/rendered/mistake';
 import type { Units } from '@/words/units';
 import { productOf, type IronDraft } from './iron-draft';
 import type { IronResult } from './iron-lab';

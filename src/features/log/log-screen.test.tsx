@@ -206,10 +206,10 @@ describe('what came from the bench', () => {
     waitsEndedEarly: 1,
     skipped: [{ title: 'Ruby stone', reason: 'edges are new' }],
   };
-  const told = (change: Partial<DoneJob> = {}) => jobSummary({ ...job, ...change });
+  const rendered = (change: Partial<DoneJob> = {}) => jobSummary({ ...job, ...change });
 
   it('is told with time, steps, grams, early ends and what was left out', () => {
-    const text = told();
+    const text = rendered();
     expect(text).toContain('Took 1 h 30 min');
     expect(text).toContain('11 of 12 steps');
     expect(text).toContain('4.3 g from the shelf');
@@ -218,12 +218,12 @@ describe('what came from the bench', () => {
   });
 
   it('leaves out what did not happen', () => {
-    const text = told({ grams: 0, waitsEndedEarly: 0, skipped: [] });
+    const text = rendered({ grams: 0, waitsEndedEarly: 0, skipped: [] });
     expect(text).toContain('12 of 12 steps');
     expect(text).not.toMatch(/from the shelf|early|skipped/);
   });
 
   it('counts more than one wait in the plural', () => {
-    expect(told({ waitsEndedEarly: 3 })).toContain('3 waits ended early');
+    expect(rendered({ waitsEndedEarly: 3 })).toContain('3 waits ended early');
   });
 });

@@ -21,7 +21,7 @@ export type PlainKind = 'reading' | 'import' | 'job' | 'test' | 'grip' | 'outcom
 type Plain = Extract<LogEntry, { kind: PlainKind }>;
 
 /** Heading, lines and the way to where the entry was made. */
-interface Told {
+interface Rendered {
   title: string;
   lines: (string | undefined)[];
   link?: { href: string; label: string };
@@ -43,7 +43,7 @@ function snowOf({ grain, wetness, origin, spot }: Reading): string {
   return [...new Set(words), ...(spot ? [spot] : [])].join(', ');
 }
 
-const TOLD: { [Kind in PlainKind]: (entry: Entry<Kind>, hand: Hand) => Told } = {
+const TOLD: { [Kind in PlainKind]: (entry: Entry<Kind>, hand: Hand) => Rendered } = {
   reading: ({ reading }, { units, write }) => ({
     title: WORDS.reading(
       temperatureWithSpread(reading.temperatureC, reading.temperatureSdC, units),
@@ -89,7 +89,7 @@ const TOLD: { [Kind in PlainKind]: (entry: Entry<Kind>, hand: Hand) => Told } = 
 /** An entry with a heading, a line or two, and a link to where it was made. */
 export function PlainEntry({ entry, where }: { entry: Plain; where: string }) {
   const hand = useWords();
-  const { title, lines, link } = (TOLD[entry.kind] as (one: Plain, with_: Hand) => Told)(
+  const { title, lines, link } = (TOLD[entry.kind] as (one: Plain, with_: Hand) => Rendered)(
     entry,
     hand,
   );

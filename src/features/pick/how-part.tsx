@@ -10,7 +10,7 @@ import { termsWords } from '@/words/areas/terms';
 import { pickScreenWords } from '@/words/screens/pick';
 import { lossInTime } from '@/words/quantities';
 import { dayAndTime } from '@/words/times';
-import { toldForm } from '@/words/told/choice';
+import { renderedForm } from '@/words/rendered/choice';
 import { useWords } from '@/ui/format/use-words';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { Disclosure } from '@/ui/frame/disclosure';
@@ -58,7 +58,7 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
   const { base } = state.day;
   const { say, write } = useWords();
   if (!choice || !advice) return null;
-  const form = toldForm(advice, write);
+  const form = renderedForm(advice, write);
   return (
     <>
       <ChoiceRow

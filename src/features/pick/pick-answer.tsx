@@ -5,8 +5,8 @@ import { distance, seconds, temperatureWithSpread } from '@/words/quantities';
 import { choiceWords } from '@/words/areas/choice';
 import { termsWords } from '@/words/areas/terms';
 import { pickScreenWords } from '@/words/screens/pick';
-import { howLine, toldRanking } from '@/words/told/choice';
-import { failureWords } from '@/words/told/mistake';
+import { howLine, renderedRanking } from '@/words/rendered/choice';
+import { failureWords } from '@/words/rendered/mistake';
 import { useWords } from '@/ui/format/use-words';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { Swatch } from '@/ui/marks/swatch';
@@ -74,7 +74,7 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
         <Text textStyle="body" maxW="860px" data-testid="answer-next">
           {isOverruled ? WORDS.other : WORDS.nextBest} <strong>{next.name}</strong>,{' '}
           {seconds(next.expectedLossSeconds)}.{' '}
-          {toldRanking([next], write)[0]!.reasons.slice(0, MOST_REASONS).join(' ')}
+          {renderedRanking([next], write)[0]!.reasons.slice(0, MOST_REASONS).join(' ')}
         </Text>
       )}
     </Box>

@@ -5,7 +5,7 @@ import { useWords } from '@/ui/format/use-words';
 import { Part } from '@/ui/frame/sheet';
 import { RankingList, type ShownProduct } from '@/ui/wax/ranking-list';
 import { pickScreenWords } from '@/words/screens/pick';
-import { toldRanking } from '@/words/told/choice';
+import { renderedRanking } from '@/words/rendered/choice';
 import { WindowPart } from './how-part';
 import { LossChart } from './loss-chart';
 import { ByAirLine, RegretTable } from './regret-part';
@@ -45,7 +45,7 @@ export function PickCosts({ state, timeZone, products }: PickCostsProps) {
       )}
       <Part title={WORDS.theShelfByExpectedLoss}>
         <RankingList
-          ranking={toldRanking(choice.ranking, write)}
+          ranking={renderedRanking(choice.ranking, write)}
           products={products}
           takenId={taken?.id}
           onTake={(takenId) => state.form.set({ takenId })}

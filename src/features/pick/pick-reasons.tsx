@@ -9,7 +9,7 @@ import { useWords } from '@/ui/format/use-words';
 import { Part } from '@/ui/frame/sheet';
 import { LedgerTable } from '@/ui/wax/ledger-table';
 import { pickScreenWords } from '@/words/screens/pick';
-import { toldLines } from '@/words/told/choice';
+import { renderedLines } from '@/words/rendered/choice';
 import { HowPart } from './how-part';
 import { OutingFactsForm } from './outing-facts-form';
 import { SourceOfSnow } from './source-of-snow';
@@ -40,7 +40,7 @@ export function PickReasons({ state, outing, reading, path }: PickReasonsProps) 
         <SourceOfSnow state={state} reading={reading} outing={outing} />
         {choice ? (
           <LedgerTable
-            lines={toldLines(choice.lines, write)}
+            lines={renderedLines(choice.lines, write)}
             equivalentTemperatureC={choice.equivalentTemperatureC}
           />
         ) : (

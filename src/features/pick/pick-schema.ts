@@ -2,9 +2,9 @@ import { object } from 'yup';
 import { moment, plainText } from '@/formats/schemas/fields';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { pickScreenWords } from '@/words/screens/pick';
-import { later } from '@/words/later';
+import { lazily } from '@/words/lazily';
 
-const WORDS = later(pickScreenWords.usePick);
+const WORDS = lazily(pickScreenWords.usePick);
 
 /** What must hold of what is typed on the Pick screen before there is an answer. */
 export const draftSchema = outingFactsSchema.concat(

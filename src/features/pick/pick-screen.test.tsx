@@ -151,10 +151,10 @@ describe('what if', () => {
   it.each([
     ['°C', undefined, '+2.0 °C'],
     ['°F', AMERICAN, '+3.6 °F'],
-  ])('says its difference in %s', (_, units, told) => {
+  ])('says its difference in %s', (_, units, rendered) => {
     const nudge = { ...NO_NUDGE, temperatureK: 2, humidity: -0.1, wetnessSteps: 1 };
     const { text } = show(<WhatIf nudge={nudge} isNudged setNudge={vi.fn()} />, units);
-    expect(text()).toContain(told);
+    expect(text()).toContain(rendered);
     expect(text()).toContain('−10 %');
     expect(text()).toContain('1 wetter');
   });

@@ -9,7 +9,7 @@ import { planScreenWords } from '@/words/screens/plan';
 import type { BoardRow } from './board-rows';
 import type { TimeScale } from './time-scale';
 import type { PlanNow } from './use-cases/load-plan';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 
 const WORDS = planScreenWords.board;
 

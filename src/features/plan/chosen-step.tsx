@@ -9,7 +9,7 @@ import { clockTime, span } from '@/words/times';
 import { planScreenWords } from '@/words/screens/plan';
 import type { PlanNow } from './use-cases/load-plan';
 import type { useMove } from './use-move';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 
 const WORDS = planScreenWords.board;
 

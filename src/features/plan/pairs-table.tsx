@@ -6,11 +6,11 @@ import { RowTable, type RowColumn } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { dayAndTime, span } from '@/words/times';
-import { languageTag } from '@/words/tongue';
+import { languageTag } from '@/words/locale';
 import { planScreenWords } from '@/words/screens/plan';
 import type { PlannedPair } from '@/core/model';
 import type { PlanNow } from './use-cases/load-plan';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 
 const WORDS = planScreenWords.pairsTable;
 

@@ -16,7 +16,7 @@ import { clockTime } from '@/words/times';
 import { planScreenWords } from '@/words/screens/plan';
 import type { PlanNow } from './use-cases/load-plan';
 import type { usePlan } from './use-plan';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 import { act } from '@/writes/act';
 
 const WORDS = planScreenWords.peopleLists;

@@ -5,7 +5,7 @@ import { leastSure, type Slack } from '@/core/plan';
 import { useWords } from '@/ui/format/use-words';
 import { percent } from '@/words/quantities';
 import { dayAndTime, span, timeBeside } from '@/words/times';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 import { planScreenWords } from '@/words/screens/plan';
 import type { PlanNow } from './use-cases/load-plan';
 

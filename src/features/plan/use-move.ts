@@ -9,7 +9,7 @@ import { planScreenWords } from '@/words/screens/plan';
 import { clockTime } from '@/words/times';
 import type { PlanNow } from './use-cases/load-plan';
 import type { usePlan } from './use-plan';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 
 const WORDS = planScreenWords.board;
 

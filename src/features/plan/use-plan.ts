@@ -9,7 +9,7 @@ import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
 import type { Done } from '@/ui/frame/done-notice';
 import { planScreenWords } from '@/words/screens/plan';
-import { failureWords } from '@/words/told/mistake';
+import { failureWords } from '@/words/rendered/mistake';
 import { span } from '@/words/times';
 import { planPool } from '@/workers/pools';
 import { failureOf } from '@/workers/failure';

@@ -14,7 +14,7 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { act } from '@/writes/act';
-import { ToldResult } from './told-result';
+import { RenderedResult } from './told-result';
 import { useDrill, type Answering } from './use-drill';
 import type { ItemRef, Situation } from './use-cases/situation';
 
@@ -59,26 +59,26 @@ interface DrillScreenProps {
 
 /** One situation: the question, what is seen of it, the answer; then what it was worth and why. */
 export function DrillScreen({ item, situation, learnerId, nextHref }: DrillScreenProps) {
-  const { told, problem, isBusy, begin, answer } = useDrill(item, learnerId);
+  const { rendered, problem, isBusy, begin, answer } = useDrill(item, learnerId);
   useEffect(begin, [begin]);
   const result = useRef<HTMLDivElement>(null);
-  const isTold = told !== undefined;
+  const isMarked = rendered !== undefined;
   useEffect(() => {
-    if (isTold) result.current?.focus();
-  }, [isTold]);
+    if (isMarked) result.current?.focus();
+  }, [isMarked]);
   return (
     <Box as="main">
       <Sheet
         question={`${practiceScreenWords.DRILL[item.drill]} · ${WORDS.madeUp}`}
         answer={<Text textStyle="title">{question()[item.drill]}</Text>}
       >
-        <Input situation={situation} answering={{ answer, isBusy }} isTold={isTold} />
+        <Input situation={situation} answering={{ answer, isBusy }} isMarked={isMarked} />
         <FieldProblemText problem={problem} />
-        {told && (
+        {rendered && (
           <Box ref={result} tabIndex={-1} outline="none" mt="6" data-testid="drill-result">
-            <ToldResult told={told} situation={situation} />
+            <RenderedResult rendered={rendered} situation={situation} />
             <Text textStyle="small" color="faint" role="status">
-              {told.isKept ? WORDS.kept : WORDS.notKept}
+              {rendered.isKept ? WORDS.kept : WORDS.notKept}
             </Text>
             <Flex gap="5" mt="4" wrap="wrap" align="center">
               {/* A whole load: what comes next depends on what was just kept. */}
@@ -100,11 +100,11 @@ export function DrillScreen({ item, situation, learnerId, nextHref }: DrillScree
 interface InputProps {
   situation: Situation;
   answering: Answering;
-  isTold: boolean;
+  isMarked: boolean;
 }
 
-function Input({ situation, answering, isTold }: InputProps) {
-  const props = { answering, isTold };
+function Input({ situation, answering, isMarked }: InputProps) {
+  const props = { answering, isMarked };
   switch (situation.drill) {
     case 'iron':
       return <IronDrill shown={situation.shown} {...props} />;

@@ -16,14 +16,14 @@ const FRAME = drillsScreenWords.drillFrame;
 interface IronDrillProps {
   shown: Situations['iron'];
   answering: Answering;
-  isTold: boolean;
+  isMarked: boolean;
 }
 
 /** A ski under an iron that one moves; only the shine of the trail is seen, as at the bench. */
-export function IronDrill({ shown, answering, isTold }: IronDrillProps) {
+export function IronDrill({ shown, answering, isMarked }: IronDrillProps) {
   const { bench, kind } = shown;
   const { write } = useWords();
-  const { hand, shown: now, restart } = useIroning(bench, isTold || answering.isBusy);
+  const { hand, shown: now, restart } = useIroning(bench, isMarked || answering.isBusy);
   const { isDown, passS, spentS } = now;
   return (
     <Box>
@@ -39,8 +39,8 @@ export function IronDrill({ shown, answering, isTold }: IronDrillProps) {
       <Text textStyle="small" color="faint" mb="3" maxW="760px">
         {WORDS.how}
       </Text>
-      <IronCanvas hand={hand} bench={bench} isStill={isTold} />
-      {!isTold && (
+      <IronCanvas hand={hand} bench={bench} isStill={isMarked} />
+      {!isMarked && (
         <Flex gap="5" wrap="wrap" mt="2" aria-live="off">
           <Text textStyle="strong" minW="130px" data-testid="iron-state">
             {isDown ? WORDS.onSki : WORDS.offSki}
@@ -51,7 +51,7 @@ export function IronDrill({ shown, answering, isTold }: IronDrillProps) {
           <Text textStyle="body">{WORDS.pace(seconds(passS))}</Text>
         </Flex>
       )}
-      {!isTold && (
+      {!isMarked && (
         <Flex gap="3" mt="4">
           <ActionButton
             loading={answering.isBusy}

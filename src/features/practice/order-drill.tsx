@@ -31,18 +31,18 @@ const WORDS = drillsScreenWords.order;
 interface OrderDrillProps {
   shown: Situations['order'];
   answering: Answering;
-  isTold: boolean;
+  isMarked: boolean;
 }
 
 /** Shuffled steps of a job, to be put in order by dragging, by buttons or by keys. */
-export function OrderDrill({ shown, answering, isTold }: OrderDrillProps) {
+export function OrderDrill({ shown, answering, isMarked }: OrderDrillProps) {
   const [steps, setSteps] = useState(shown.steps);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const move = (from: number, to: number) => {
-    if (isTold || to < 0 || to >= steps.length) return;
+    if (isMarked || to < 0 || to >= steps.length) return;
     setSteps(arrayMove(steps, from, to));
   };
   const placeOf = (key: unknown) => steps.findIndex((one) => one.key === key);
@@ -81,7 +81,7 @@ export function OrderDrill({ shown, answering, isTold }: OrderDrillProps) {
           </Box>
         </SortableContext>
       </DndContext>
-      {!isTold && (
+      {!isMarked && (
         <AnswerButton
           answering={answering}
           onAnswer={() => answering.answer({ keys: steps.map(({ key }) => key) })}

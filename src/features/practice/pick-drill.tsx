@@ -19,11 +19,11 @@ const WORDS = drillsScreenWords.pick;
 interface PickDrillProps {
   shown: Situations['pick'];
   answering: Answering;
-  isTold: boolean;
+  isMarked: boolean;
 }
 
 /** A snow, an outing and a shelf: which wax? */
-export function PickDrill({ shown, answering, isTold }: PickDrillProps) {
+export function PickDrill({ shown, answering, isMarked }: PickDrillProps) {
   const { snow, outing, products, isPast } = shown;
   const [picked, setPicked] = useState<string>();
   const units = useUnits();
@@ -61,7 +61,7 @@ export function PickDrill({ shown, answering, isTold }: PickDrillProps) {
           legend={WORDS.shelf}
           name="picked"
           value={picked}
-          onChange={(value) => !isTold && setPicked(value)}
+          onChange={(value) => !isMarked && setPicked(value)}
           options={products.map(({ id, kind, labelLowC, labelHighC }) => ({
             value: id,
             label: quickScreenWords.GLIDE_KIND[kind],
@@ -70,7 +70,7 @@ export function PickDrill({ shown, answering, isTold }: PickDrillProps) {
           optionWidth="150px"
         />
       </Box>
-      {!isTold && (
+      {!isMarked && (
         <AnswerButton
           answering={answering}
           onAnswer={picked === undefined ? undefined : () => answering.answer({ picked })}

@@ -18,13 +18,13 @@ const WORDS = drillsScreenWords.see;
 interface SeeDrillProps {
   shown: Situations['see'];
   answering: Answering;
-  isTold: boolean;
+  isMarked: boolean;
 }
 
 /** A base with marks: what it is, what comes first, whether it can be waxed. */
-export function SeeDrill({ shown, answering, isTold }: SeeDrillProps) {
+export function SeeDrill({ shown, answering, isMarked }: SeeDrillProps) {
   const [draft, setDraft] = useState<Partial<SeeAnswer>>({});
-  const set = (change: Partial<SeeAnswer>) => !isTold && setDraft({ ...draft, ...change });
+  const set = (change: Partial<SeeAnswer>) => !isMarked && setDraft({ ...draft, ...change });
   const { kind, first, waxable } = draft;
   const isWhole = kind !== undefined && first !== undefined && waxable !== undefined;
   return (
@@ -54,7 +54,7 @@ export function SeeDrill({ shown, answering, isTold }: SeeDrillProps) {
           onChange={(value) => set({ waxable: value })}
           options={optionsOf(WAXABLE, WORDS.WAXABLE)}
         />
-        {!isTold && (
+        {!isMarked && (
           <AnswerButton
             answering={answering}
             onAnswer={isWhole ? () => answering.answer({ kind, first, waxable }) : undefined}

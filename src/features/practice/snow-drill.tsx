@@ -43,14 +43,14 @@ function linesOf(seen: Situations['snow']['seen'], write: Writer): string[] {
 interface SnowDrillProps {
   shown: Situations['snow'];
   answering: Answering;
-  isTold: boolean;
+  isMarked: boolean;
 }
 
 type Draft = Omit<DrillAnswers['snow'], 'grain' | 'wetness'> &
   Partial<Pick<DrillAnswers['snow'], 'grain' | 'wetness'>>;
 
 /** A morning as it was seen: what snow lies there, and how sure one is. */
-export function SnowDrill({ shown, answering, isTold }: SnowDrillProps) {
+export function SnowDrill({ shown, answering, isMarked }: SnowDrillProps) {
   const { seen, lens } = shown;
   const { write } = useWords();
   const [draft, setDraft] = useState<Draft>({
@@ -59,7 +59,7 @@ export function SnowDrill({ shown, answering, isTold }: SnowDrillProps) {
     grainSure: 0.6,
     wetnessSure: 0.6,
   });
-  const set = (change: Partial<Draft>) => !isTold && setDraft({ ...draft, ...change });
+  const set = (change: Partial<Draft>) => !isMarked && setDraft({ ...draft, ...change });
   const { grain, wetness } = draft;
   const isWhole = grain !== undefined && wetness !== undefined;
   return (
@@ -139,7 +139,7 @@ export function SnowDrill({ shown, answering, isTold }: SnowDrillProps) {
           />
         </Flex>
       </Grid>
-      {!isTold && (
+      {!isMarked && (
         <AnswerButton
           answering={answering}
           onAnswer={isWhole ? () => answering.answer({ ...draft, grain, wetness }) : undefined}

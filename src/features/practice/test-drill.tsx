@@ -16,11 +16,11 @@ const says = () => WORDS.SAYS.map(({ saidA, label }) => ({ value: String(saidA),
 interface TestDrillProps {
   shown: Situations['test'];
   answering: Answering;
-  isTold: boolean;
+  isMarked: boolean;
 }
 
 /** Six times: is one faster, or is it not known yet? */
-export function TestDrill({ shown, answering, isTold }: TestDrillProps) {
+export function TestDrill({ shown, answering, isMarked }: TestDrillProps) {
   const [said, setSaid] = useState<string>();
   return (
     <Box maxW="560px">
@@ -45,12 +45,12 @@ export function TestDrill({ shown, answering, isTold }: TestDrillProps) {
           legend={WORDS.say}
           name="said"
           value={said}
-          onChange={(value) => !isTold && setSaid(value)}
+          onChange={(value) => !isMarked && setSaid(value)}
           options={says()}
           optionWidth="100px"
         />
       </Box>
-      {!isTold && (
+      {!isMarked && (
         <AnswerButton
           answering={answering}
           onAnswer={

@@ -12,8 +12,8 @@ import { termsWords } from '@/words/areas/terms';
 import { fixed, seconds, temperatureRange } from '@/words/quantities';
 import { drillsScreenWords } from '@/words/screens/drills';
 import { quickScreenWords } from '@/words/screens/quick';
-import { toldLines } from '@/words/told/choice';
-import type { ToldMark } from './use-cases/answer-drill';
+import { renderedLines } from '@/words/rendered/choice';
+import type { MarkedDrill } from './use-cases/answer-drill';
 import type { Situation, Situations } from './use-cases/situation';
 
 const { drillFrame: FRAME, iron: IRON, snow: SNOW, pick: PICK, order: ORDER } = drillsScreenWords;
@@ -21,20 +21,20 @@ const { see: SEE, test: TEST } = drillsScreenWords;
 const whole = (share: number) => Math.round(100 * share);
 const CM = 100;
 
-interface ToldResultProps {
-  told: ToldMark;
+interface RenderedResultProps {
+  rendered: MarkedDrill;
   situation: Situation;
 }
 
 /** What an answer was worth, by how much, and why. */
-export function ToldResult({ told, situation }: ToldResultProps) {
+export function RenderedResult({ rendered, situation }: RenderedResultProps) {
   return (
     <Box borderTopWidth="2px" borderColor="ink" pt="3">
       <Text textStyle="title" data-testid="drill-worth">
-        {FRAME.worth(whole(told.mark.quality))}
+        {FRAME.worth(whole(rendered.mark.quality))}
       </Text>
       <Box mt="2" mb="3">
-        <Details told={told} situation={situation} />
+        <Details rendered={rendered} situation={situation} />
       </Box>
     </Box>
   );
@@ -52,20 +52,20 @@ function Lines({ lines }: { lines: readonly string[] }) {
   );
 }
 
-function Details({ told, situation }: ToldResultProps) {
-  switch (told.drill) {
+function Details({ rendered, situation }: RenderedResultProps) {
+  switch (rendered.drill) {
     case 'iron':
-      return <IronResult mark={told.mark} shown={situation.shown as Situations['iron']} />;
+      return <IronResult mark={rendered.mark} shown={situation.shown as Situations['iron']} />;
     case 'snow':
-      return <SnowResult mark={told.mark} seen={(situation.shown as Situations['snow']).seen} />;
+      return <SnowResult mark={rendered.mark} seen={(situation.shown as Situations['snow']).seen} />;
     case 'pick':
-      return <PickResult mark={told.mark} shown={situation.shown as Situations['pick']} />;
+      return <PickResult mark={rendered.mark} shown={situation.shown as Situations['pick']} />;
     case 'order':
-      return <OrderResult mark={told.mark} shown={situation.shown as Situations['order']} />;
+      return <OrderResult mark={rendered.mark} shown={situation.shown as Situations['order']} />;
     case 'see':
-      return <SeeResult mark={told.mark} shown={situation.shown as Situations['see']} />;
+      return <SeeResult mark={rendered.mark} shown={situation.shown as Situations['see']} />;
     case 'test':
-      return <TestResult mark={told.mark} />;
+      return <TestResult mark={rendered.mark} />;
   }
 }
 
@@ -216,7 +216,7 @@ function PickResult({ mark, shown }: { mark: DrillMarks['pick']; shown: Situatio
       </Text>
       <Box maxW="560px">
         <LedgerTable
-          lines={toldLines(choice.lines, write)}
+          lines={renderedLines(choice.lines, write)}
           equivalentTemperatureC={choice.equivalentTemperatureC}
         />
       </Box>
@@ -246,13 +246,13 @@ function OrderResult({ mark, shown }: { mark: DrillMarks['order']; shown: Situat
 function SeeResult({ mark, shown }: { mark: DrillMarks['see']; shown: Situations['see'] }) {
   const { kind } = shown.findings[0]!;
   const { right, truth } = mark;
-  const told = (is: boolean, words: string) => (is ? SEE.right(words) : SEE.wrong(words));
+  const rendered = (is: boolean, words: string) => (is ? SEE.right(words) : SEE.wrong(words));
   return (
     <Lines
       lines={[
-        told(right.kind, termsWords.FINDING_WORDS[kind]),
-        told(right.first, SEE.FIRST[truth.first]),
-        told(right.waxable, `${SEE.waxable}: ${SEE.WAXABLE[truth.waxable]}`),
+        rendered(right.kind, termsWords.FINDING_WORDS[kind]),
+        rendered(right.first, SEE.FIRST[truth.first]),
+        rendered(right.waxable, `${SEE.waxable}: ${SEE.WAXABLE[truth.waxable]}`),
       ]}
     />
   );

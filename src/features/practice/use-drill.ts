@@ -4,7 +4,7 @@ import { useCallback, useRef, useState } from 'react';
 import type { Drill, DrillAnswers } from '@/core/practice';
 import { useWrite } from '@/ui/fields/use-write';
 import { act } from '@/writes/act';
-import type { ToldMark } from './use-cases/answer-drill';
+import type { MarkedDrill } from './use-cases/answer-drill';
 import type { ItemRef } from './use-cases/situation';
 
 const MS = 1000;
@@ -12,7 +12,7 @@ const MS = 1000;
 /** One situation under a person's hands: answered once, then told. */
 export function useDrill(item: ItemRef, learnerId: string | undefined) {
   const { send, isBusy } = useWrite();
-  const [told, setTold] = useState<ToldMark & { isKept: boolean }>();
+  const [rendered, setRendered] = useState<MarkedDrill & { isKept: boolean }>();
   const [problem, setProblem] = useState<string>();
   const begun = useRef(0);
   const begin = useCallback(() => {
@@ -23,10 +23,10 @@ export function useDrill(item: ItemRef, learnerId: string | undefined) {
     const input = { ...item, seconds, learnerId, answer: given };
     const done = await send('answer', (key) => act('practice.answer', key, input));
     if (!done) return;
-    if (done.ok) setTold(done.value);
+    if (done.ok) setRendered(done.value);
     setProblem(done.ok ? undefined : done.error.message);
   };
-  return { told, problem, isBusy, begin, answer };
+  return { rendered, problem, isBusy, begin, answer };
 }
 
 export type Answering = Pick<ReturnType<typeof useDrill>, 'answer' | 'isBusy'>;

@@ -19,11 +19,11 @@ export function useIroning(bench: IronBench, isStill: boolean) {
   const [shown, setShown] = useState(() => shownOf(hand));
   useEffect(() => {
     if (isStill) return undefined;
-    let [told, handle] = [0, 0];
+    let [rendered, handle] = [0, 0];
     const step = (now: number) => {
       hand.tick(now);
-      if (now - told > SHOWN_EVERY_MS) {
-        told = now;
+      if (now - rendered > SHOWN_EVERY_MS) {
+        rendered = now;
         setShown(shownOf(hand));
       }
       handle = requestAnimationFrame(step);

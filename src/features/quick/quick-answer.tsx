@@ -11,7 +11,7 @@ import { snowWords } from '@/words/areas/snow';
 import { termsWords } from '@/words/areas/terms';
 import { quickScreenWords } from '@/words/screens/quick';
 import { seconds, temperatureRange, temperatureWithSpread } from '@/words/quantities';
-import { toldForm } from '@/words/told/choice';
+import { renderedForm } from '@/words/rendered/choice';
 import { additiveWords } from './share-text';
 import type { QuickState } from './use-quick';
 
@@ -77,7 +77,7 @@ export function FootLine({ answer }: { answer: QuickAnswer }) {
 export function Particulars({ answer }: { answer: QuickAnswer }) {
   const { units, say, write } = useWords();
   const { label, demand, guess, form, structureWork, distanceKm } = answer;
-  const told = toldForm(form, write);
+  const rendered = renderedForm(form, write);
   return (
     <Box>
       <Flex gap="8" wrap="wrap" mb="3">
@@ -114,7 +114,7 @@ export function Particulars({ answer }: { answer: QuickAnswer }) {
         )}
       </Text>
       <Text textStyle="body" mt="1">
-        {told.how} {told.reason} {say(choiceWords.STRUCTURE_WORK, structureWork.how)}
+        {rendered.how} {rendered.reason} {say(choiceWords.STRUCTURE_WORK, structureWork.how)}
       </Text>
       <GripLine answer={answer} />
       {demand.cautions

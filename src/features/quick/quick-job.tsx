@@ -33,7 +33,7 @@ export function QuickJob({ answer, input }: { answer: QuickAnswer; input: QuickI
           const { temperatureC, passes } =
             stage.find((step) => step.kind === 'iron')?.figures ?? {};
           const main = stage.findIndex((step) => step.kind === 'iron');
-          const told = steps[Math.max(0, main)]!;
+          const rendered = steps[Math.max(0, main)]!;
           return (
             <Box
               as="li"
@@ -54,7 +54,7 @@ export function QuickJob({ answer, input }: { answer: QuickAnswer; input: QuickI
                     `: ${write.temperature(temperatureC, 0)}, ${benchScreenWords.figuresLine.passes(passes ?? 1, false)}`}
                 </Text>
                 <Text textStyle="small">
-                  {told.what} {benchScreenWords.stepFace.doneWhen} {told.doneWhen}
+                  {rendered.what} {benchScreenWords.stepFace.doneWhen} {rendered.doneWhen}
                 </Text>
               </Box>
             </Box>

@@ -5,7 +5,7 @@ import { useLate } from '@/ui/fields/use-late';
 import { useUnits } from '@/ui/format/units-context';
 import { quickScreenWords } from '@/words/screens/quick';
 import { uiScreenWords } from '@/words/screens/ui';
-import { mistakeWords } from '@/words/told/mistake';
+import { mistakeWords } from '@/words/rendered/mistake';
 import type { Answered } from './quick-lab';
 
 const WORDS = quickScreenWords.quickScreen;

@@ -28,11 +28,11 @@ function inWords(value: unknown): string {
 interface DifferenceLinesProps {
   difference: Difference;
   /** How a column is told: its name, what stands here, what stands there. */
-  told?: (column: string, mine: string, theirs: string) => string;
+  rendered?: (column: string, mine: string, theirs: string) => string;
 }
 
 /** A record that differs, a line a column. */
-export function DifferenceLines({ difference, told = WORDS.fromTo }: DifferenceLinesProps) {
+export function DifferenceLines({ difference, rendered = WORDS.fromTo }: DifferenceLinesProps) {
   const { name, label, columns } = difference;
   return (
     <Box py="1">
@@ -43,7 +43,7 @@ export function DifferenceLines({ difference, told = WORDS.fromTo }: DifferenceL
           <Text key={column} textStyle="small" overflowWrap="anywhere">
             {column === REMOVAL
               ? HUB.wasRemoved(difference.isTaken)
-              : told(columnName(name, column), inWords(mine), inWords(theirs))}
+              : rendered(columnName(name, column), inWords(mine), inWords(theirs))}
           </Text>
         ))}
     </Box>

@@ -38,7 +38,7 @@ export function HubDecisions({ decisions, timeZone, isBusy, onSeen }: HubDecisio
           <Box minW="0">
             <DifferenceLines
               difference={difference}
-              told={(column, mine, theirs) =>
+              rendered={(column, mine, theirs) =>
                 difference.isTaken
                   ? WORDS.standsTheirs(column, mine, theirs)
                   : WORDS.standsMine(column, mine, theirs)

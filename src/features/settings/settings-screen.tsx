@@ -5,7 +5,7 @@ import { useSyncExternalStore } from 'react';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { ChoiceRow } from '@/ui/fields/choice-row';
-import type { Tongue } from '@/words/tongue';
+import type { Locale } from '@/words/locale';
 import type { Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
@@ -46,11 +46,11 @@ interface SettingsScreenProps {
   /** Of the outing: times are said on its clock. */
   timeZone: string;
   /** The language chosen on this device. */
-  tongue: Tongue | undefined;
+  locale: Locale | undefined;
 }
 
 /** Units and light of this device, the team's own ways, and copies of the data. */
-export function SettingsScreen({ team, copies, hub, timeZone, tongue }: SettingsScreenProps) {
+export function SettingsScreen({ team, copies, hub, timeZone, locale }: SettingsScreenProps) {
   const units = useUnits();
   const { theme, setTheme } = useTheme();
   const isInBrowser = useIsInBrowser();
@@ -68,7 +68,7 @@ export function SettingsScreen({ team, copies, hub, timeZone, tongue }: Settings
         <Box minW="0" maxW="600px">
           <Part title={WORDS.thisDevice}>
             <Flex direction="column" gap="4">
-              <LanguageChoice chosen={tongue} />
+              <LanguageChoice chosen={locale} />
               <ChoiceRow
                 legend={WORDS.temperature}
                 name="temperature"

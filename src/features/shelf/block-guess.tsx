@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { DomainError } from '@/core/errors';
-import { mistakeWords } from '@/words/told/mistake';
+import { mistakeWords } from '@/words/rendered/mistake';
 import {
   FINGER_TESTS,
   guessBlock,

@@ -1,5 +1,5 @@
 import type { Care, Ski } from '@/core/ski';
-import { languageTag } from '@/words/tongue';
+import { languageTag } from '@/words/locale';
 
 /** A pair as the rack lists it: few of its fields, since a rack may hold hundreds. */
 export interface RackRow {

@@ -17,9 +17,9 @@ const Picture = chakra('video');
 /** The camera, and what it is pointed at read again and again until it is a label. */
 function useScan(onSki: (id: string) => void, onProblem: (message: string) => void) {
   const video = useRef<HTMLVideoElement>(null);
-  const told = useRef({ onSki, onProblem });
+  const rendered = useRef({ onSki, onProblem });
   useEffect(() => {
-    told.current = { onSki, onProblem };
+    rendered.current = { onSki, onProblem };
   }, [onSki, onProblem]);
   useEffect(() => {
     let stream: MediaStream | undefined;
@@ -33,10 +33,10 @@ function useScan(onSki: (id: string) => void, onProblem: (message: string) => vo
           const id = text === undefined ? undefined : skiOnLabel(text);
           if (id !== undefined && !isOver) {
             isOver = true;
-            told.current.onSki(id);
+            rendered.current.onSki(id);
             return;
           }
-          if (text !== undefined) told.current.onProblem(WORDS.noLabel);
+          if (text !== undefined) rendered.current.onProblem(WORDS.noLabel);
         }
         await new Promise((resolve) => setTimeout(resolve, LOOK_EVERY_MS));
       }
@@ -53,7 +53,7 @@ function useScan(onSki: (id: string) => void, onProblem: (message: string) => vo
           await look();
         }
       } catch {
-        told.current.onProblem(WORDS.noCamera);
+        rendered.current.onProblem(WORDS.noCamera);
       }
     };
     void begin();

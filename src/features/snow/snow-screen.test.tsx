@@ -102,24 +102,24 @@ describe('a reading', () => {
     onTheDay();
     const { user } = await shown();
     fill('Snow temperature', '-13.5');
-    const [, told] = /→ (−\d+\.\d ± \d+\.\d °C)/.exec(await changes())!;
+    const [, rendered] = /→ (−\d+\.\d ± \d+\.\d °C)/.exec(await changes())!;
     await user.click(screen.getByRole('button', { name: 'Save reading' }));
     await waitFor(async () => expect((await readings())[0]!.temperatureC).toBe(-13.5));
     const outing = await outingOf(db, 'demo-relay');
     const [latest] = await readings();
     const { start } = await loadSnow(db, { course: await loadCourse(db, outing), outing, latest });
     const { temperatureC, temperatureSdC } = start!.snow;
-    expect(plain(temperatureWithSpread(temperatureC, temperatureSdC!, DEFAULT_UNITS))).toBe(told);
+    expect(plain(temperatureWithSpread(temperatureC, temperatureSdC!, DEFAULT_UNITS))).toBe(rendered);
   });
 
   it('without a spread is held against the start with the spread it will be stored with', async () => {
     onTheDay();
     const { text } = await shown();
     fill('Snow temperature', '-13.5');
-    const told = await changes();
+    const rendered = await changes();
     fill('Spread (±)', '');
     await waitFor(() => expect(text()).toContain('Computing what this reading changes…'));
-    expect(await changes()).toBe(told);
+    expect(await changes()).toBe(rendered);
   });
 
   it('is five taps on the keys of a phone, and one where nothing has changed', async () => {

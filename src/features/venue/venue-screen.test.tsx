@@ -195,7 +195,7 @@ describe('weather', () => {
   it.each([
     ['08:00;-5;80;1,5;10', '1 hour imported.', 1],
     ['08:00;-5;80;1,5;10\nnever;-5;80;1,5;10', 'Nothing was imported.', 0],
-  ])('is read from a file in one go, all or nothing: %j', async (rows, told, more) => {
+  ])('is read from a file in one go, all or nothing: %j', async (rows, rendered, more) => {
     const before = await hour();
     const { text, user } = await shown();
     await user.click(screen.getByRole('radio', { name: 'CSV file' }));
@@ -206,7 +206,7 @@ describe('weather', () => {
       return found!;
     });
     await user.upload(field, new File([csv], 'w.csv', { type: 'text/csv' }));
-    await waitFor(() => expect(text()).toContain(told));
+    await waitFor(() => expect(text()).toContain(rendered));
     expect(await hour()).toBe(before + more);
   });
 });

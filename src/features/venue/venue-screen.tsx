@@ -15,8 +15,8 @@ const CourseEditor = afterPage(
   () => import('./course-editor').then((module) => module.CourseEditor),
   room({ minH: '900px' }),
 );
-const PlaceForm = afterPage(
-  () => import('./place-form').then((module) => module.PlaceForm),
+const VenueForm = afterPage(
+  () => import('./venue-form').then((module) => module.VenueForm),
   room({ minH: '460px' }),
 );
 
@@ -59,7 +59,7 @@ export function VenueScreen({ outing, segments, stations, nowMs }: VenueScreenPr
       <StationList venue={venue} stations={stations} nowMs={nowMs} />
       <TakeWeather venue={venue} startAt={outing.startAt} stations={stations} />
       <CourseEditor venue={venue} segments={segments} />
-      <PlaceForm venue={venue} />
+      <VenueForm venue={venue} />
     </Sheet>
   );
 }

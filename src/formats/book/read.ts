@@ -3,7 +3,7 @@ import {
   completed,
   type BookName,
   type BookRecord,
-  type GoneRecord,
+  type Tombstone,
 } from '../../core/book';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { isMoment } from '../schemas/dates';
@@ -60,7 +60,7 @@ const refused = (message: string, problems: FieldProblem[] = []): BookRead => ({
 const isZip = (bytes: Uint8Array) =>
   Buffer.from(bytes.subarray(0, ZIP_MARK.length / 2)).toString('hex') === ZIP_MARK;
 
-const isGoneRecord = (value: unknown): value is GoneRecord => {
+const isGoneRecord = (value: unknown): value is Tombstone => {
   const { kind, ref, gone_at, back_at } = asFields(value);
   return (
     BOOK_NAMES.includes(kind as BookName) &&
@@ -83,8 +83,8 @@ export const openPage = ({ text }: ReadBook, page: BookPage): BookRecord[] =>
   );
 
 /** The removals of a page. */
-export const openGone = ({ text }: ReadBook, page: Piece): GoneRecord[] =>
-  listOf(text, page) as GoneRecord[];
+export const openGone = ({ text }: ReadBook, page: Piece): Tombstone[] =>
+  listOf(text, page) as Tombstone[];
 
 /** Gathers neighbours of a list into pages; another list of the same name begins another page. */
 class Pages {

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import { packedRecord } from './packing';
-import { type BookName, type BookRecord, type GoneRecord } from '../../core/book';
+import { type BookName, type BookRecord, type Tombstone } from '../../core/book';
 
 export const BOOK_FORMAT = 'frost-pick-book';
 /** From the second on long values may be packed. */
@@ -14,7 +14,7 @@ export const PICTURES = 'photos/';
 /** What a book is written from. */
 export interface BookSource {
   records: () => AsyncIterable<{ name: BookName; records: BookRecord[] }>;
-  gone: () => GoneRecord[];
+  gone: () => Tombstone[];
   pictures: () => AsyncIterable<{ id: string; jpeg: Uint8Array }>;
 }
 

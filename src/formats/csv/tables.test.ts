@@ -77,9 +77,9 @@ describe('skis as a table', () => {
     ['name;name;type;length [cm];waist [mm]', 'Column name is there twice.'],
     ['name;type;length [cm]', 'Column waist is missing.'],
     ['name [cm];type;length [cm];waist [mm]', 'Column name has no unit. Write just “name”.'],
-  ])('under the header %j are refused with what to write', (header, told) => {
+  ])('under the header %j are refused with what to write', (header, rendered) => {
     const problems = bad(skis('Blue;skate;190;44', header));
-    expect(problems[0]!.message).toContain(told);
+    expect(problems[0]!.message).toContain(rendered);
     expect(problems[0]).toMatchObject({ line: 1, field: 'header' });
   });
 

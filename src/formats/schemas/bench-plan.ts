@@ -7,13 +7,13 @@ import { formatsScreenWords } from '../../words/screens/formats';
 import { boundedNumber, clockTime, oneOfWords, plainText, yesNo } from './fields';
 import { MOST } from './ids';
 import { list } from './list';
-import { later, type Word } from '../../words/later';
+import { lazily, type Word } from '../../words/lazily';
 
-const SCHEMAS = later(formatsScreenWords.schemas);
-const FIELDS = later(fieldsWords);
+const SCHEMAS = lazily(formatsScreenWords.schemas);
+const FIELDS = lazily(fieldsWords);
 
-const WORDS = later(planWords.cabin);
-const REQUEST = later(planWords.request);
+const WORDS = lazily(planWords.cabin);
+const REQUEST = lazily(planWords.request);
 
 const LIMITS = {
   people: 60,

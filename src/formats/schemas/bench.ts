@@ -3,9 +3,9 @@ import { PROGRAMMES } from '../../core/bench';
 import { boundedNumber, moment, oneOfWords, plainText, yesNo } from './fields';
 import { list } from './list';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 /** Which sheet to build: for a ski on an outing, with programmes as a person set them. */
 export const sheetRequestSchema = object({

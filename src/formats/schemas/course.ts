@@ -4,9 +4,9 @@ import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { schemaFrom } from './from-fields';
 import { list } from './list';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 const MOST_SEGMENTS = 8;
 

@@ -1,6 +1,6 @@
 import { boolean, number, string } from 'yup';
 import { isCalendarDay, isMoment, isPlausible } from './dates';
-import { wordNow, type Word } from '../../words/later';
+import { wordNow, type Word } from '../../words/lazily';
 import { formatsScreenWords } from '../../words/screens/formats';
 
 const WORDS = formatsScreenWords.schemas;

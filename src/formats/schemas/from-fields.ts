@@ -2,7 +2,7 @@ import { mixed, object, string, type AnyObject, type ISchema, type ObjectSchema 
 import type { Field } from '../../core/model';
 import { fieldsWords } from '../../words/areas/fields';
 import type { FieldWords } from '../../words/en/fields';
-import { later, wordNow, type Later, type Word } from '../../words/later';
+import { lazily, wordNow, type LazyWords, type Word } from '../../words/lazily';
 import {
   boundedNumber,
   calendarDay,
@@ -21,7 +21,7 @@ const COLOUR = /^#[0-9a-f]{6}$/i;
 type Fields = Readonly<Record<string, Field>>;
 
 /** The check of one field, with the sentence of what is wrong. */
-function checkOf(field: Field, said: Later<FieldWords>) {
+function checkOf(field: Field, said: LazyWords<FieldWords>) {
   const { name } = said;
   const isRequired = field.isRequired && !field.mayBeLeftOut;
   const missing = said.missing ?? (() => fieldsWords.missing(wordNow(name)));
@@ -44,10 +44,10 @@ function checkOf(field: Field, said: Later<FieldWords>) {
         high,
         unit: isPercent ? '' : field.unit.replace('K', '°C'),
       });
-      const told = said.outOfRange
+      const rendered = said.outOfRange
         ? check.typeError(said.outOfRange).min(low, said.outOfRange).max(high, said.outOfRange)
         : check;
-      return isRequired ? told.required(missing) : told;
+      return isRequired ? rendered.required(missing) : rendered;
     }
     case 'choice': {
       const check = oneOfWords(name, field.of);
@@ -118,7 +118,7 @@ export function schemaFrom<Entity extends AnyObject>(
   fields: Fields,
   said: Readonly<Record<string, FieldWords>>,
 ): ObjectSchema<Entity> {
-  const words: Readonly<Record<string, Later<FieldWords>>> = later(said);
+  const words: Readonly<Record<string, LazyWords<FieldWords>>> = lazily(said);
   const checks = Object.entries(fields)
     .filter(([, field]) => !field.isInternal)
     .map(([key, field]) => [key, checkOf(field, words[key]!)] as const);

@@ -14,9 +14,9 @@ import { boundedNumber, oneOfWords, plainText, yesNo } from './fields';
 import { schemaFrom, withRule } from './from-fields';
 import { MOST } from './ids';
 import { list } from './list';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(glideWords.request);
+const WORDS = lazily(glideWords.request);
 const { outingId, measure, tester, track, structure, reference } = GLIDE_TEST_FIELDS;
 
 const LIMITS = { runs: 500, skis: 24, minute: 100_000 };

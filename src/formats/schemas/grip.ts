@@ -6,9 +6,9 @@ import { list } from './list';
 import { saidFields, saidSchema } from './said';
 import { snowSchema } from './snow';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 /** The gap under the ski at a place, at half and at full weight. */
 export const gapSchema = object({

@@ -1,9 +1,9 @@
 import { boolean, object, string } from 'yup';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { plainText } from './fields';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 const MOST_URL = 300;
 const TOKEN = /^[\w-]{20,100}$/;
 

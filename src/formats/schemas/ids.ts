@@ -1,9 +1,9 @@
 import { idText } from './fields';
 import { invalidInput, type WireResult } from '../wire';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 /** Longest id, characters. */
 export const MOST = 64;

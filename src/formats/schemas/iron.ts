@@ -2,9 +2,9 @@ import { array, number, object, string } from 'yup';
 import { boundedNumber, plainText } from './fields';
 import { saidSchema } from './said';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 const waxSchema = object({
   meltingC: boundedNumber(WORDS.meltingPoint, { low: 20, high: 160, unit: '°C' }).required(

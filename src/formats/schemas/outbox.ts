@@ -3,9 +3,9 @@ import { OFFLINE_WRITES, ONCE_CALLED } from '../../core/model';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { oneOfWords, plainText } from './fields';
 import { MOST } from './ids';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 /** A write that a device kept while it was out of reach; its input is checked where it is done. */
 export const outboxSchema = object({

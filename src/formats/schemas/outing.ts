@@ -10,9 +10,9 @@ import { boundedNumber } from './fields';
 import { schemaFrom, withRule } from './from-fields';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later, type Word } from '../../words/later';
+import { lazily, type Word } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 /** When the skis go on snow and for how long. */
 type OutingWindow = Pick<OutingToSave, 'startAt' | 'hoursOnSnow'>;

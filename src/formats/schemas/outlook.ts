@@ -15,9 +15,9 @@ import { boundedNumber, moment, oneOfWords } from './fields';
 import { schemaFrom } from './from-fields';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 export const MOST_HOURS = 240;
 const HOUR_MS = 3_600_000;

@@ -10,9 +10,9 @@ import { outlookRequestSchema } from './outlook';
 import { saidFields, saidSchema } from './said';
 import { snowSchema } from './snow';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 const MOST_PRODUCTS = 1000;
 const READINGS_ALONE = WORDS.readingsPullAnOutlookGive;

@@ -5,11 +5,11 @@ import { list } from './list';
 import { saidSchema } from './said';
 import { planWords } from '../../words/areas/plan';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later, type Word } from '../../words/later';
+import { lazily, type Word } from '../../words/lazily';
 
-const SCHEMAS = later(formatsScreenWords.schemas);
+const SCHEMAS = lazily(formatsScreenWords.schemas);
 
-const WORDS = later(planWords.request);
+const WORDS = lazily(planWords.request);
 
 const MOST = { shifts: 200, irons: 50, pairs: 300, steps: 60, stepsInAll: 4000, idLength: 64 };
 const LONGEST_MIN = 600;

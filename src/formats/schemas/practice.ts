@@ -8,9 +8,9 @@ import { fieldsWords } from '../../words/areas/fields';
 import { boundedNumber, oneOfWords, plainText } from './fields';
 import { schemaFrom } from './from-fields';
 import { MOST } from './ids';
-import { later, type Word } from '../../words/later';
+import { lazily, type Word } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.practice);
+const WORDS = lazily(formatsScreenWords.practice);
 const MOST_STROKES = 6000;
 const MOST_STEPS = 60;
 const MOST_MS = 240_000;

@@ -4,9 +4,9 @@ import { list } from './list';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { schemaFrom, withRule } from './from-fields';
-import { later, type Word } from '../../words/later';
+import { lazily, type Word } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 interface Ends {
   labelLowC?: unknown;

@@ -276,8 +276,8 @@ describe.each(KINDS)('$name', ({ schema, good, required, edges, words = {} }) =>
   });
 
   it.each(required)('without %s is refused at that field', (field) => {
-    const told = problems(changed(good, field, undefined)).find((one) => one.field === field);
-    expect(told?.message).toMatch(/\w.*\.$/);
+    const rendered = problems(changed(good, field, undefined)).find((one) => one.field === field);
+    expect(rendered?.message).toMatch(/\w.*\.$/);
   });
 
   it.each(edges)('takes $at from $low to $high, and nothing beyond', ({ at, low, high }) => {
@@ -293,9 +293,9 @@ describe.each(KINDS)('$name', ({ schema, good, required, edges, words = {} }) =>
   });
 
   it.each(Object.entries(words))('knows no %s called “%s”', (field, word) => {
-    const told = problems(changed(good, field, word)).find((one) => one.field === field);
-    expect(told, field).toBeDefined();
-    expect(told!.message).not.toMatch(/undefined|\[object/);
+    const rendered = problems(changed(good, field, word)).find((one) => one.field === field);
+    expect(rendered, field).toBeDefined();
+    expect(rendered!.message).not.toMatch(/undefined|\[object/);
   });
 
   it('is never nothing, a list, a word or a number', () => {

@@ -2,9 +2,9 @@ import { number, object } from 'yup';
 import { STOCK_MOVE_KINDS } from '../../core/terms';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { oneOfWords, plainText } from './fields';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 /** A change of the grams on the shelf, as a person enters it: always a positive figure. */
 export const stockMoveSchema = object({

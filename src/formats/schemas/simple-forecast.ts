@@ -13,11 +13,11 @@ import { boundedNumber, calendarDay, oneOfWords } from './fields';
 import { withRule } from './from-fields';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
-import { later, type Word } from '../../words/later';
+import { lazily, type Word } from '../../words/lazily';
 
-const FIELDS = later(fieldsWords);
+const FIELDS = lazily(fieldsWords);
 
-const WORDS = later(formatsScreenWords.simpleForecast);
+const WORDS = lazily(formatsScreenWords.simpleForecast);
 
 export const FIRST_HALVES = ['day', 'night'] as const;
 

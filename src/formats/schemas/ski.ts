@@ -5,11 +5,11 @@ import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { moment } from './fields';
 import { fallbacksOf, schemaFrom, withRule } from './from-fields';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const FIELDS = later(fieldsWords);
+const FIELDS = lazily(fieldsWords);
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 /** A pair or board of the rack; see Ski in the core. */
 export const skiSchema = schemaFrom<Ski>(SKI_FIELDS, fieldsWords.SKI).typeError(WORDS.aSkiMustBeAn);

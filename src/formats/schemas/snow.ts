@@ -5,9 +5,9 @@ import type { SnowConditions } from '../../core/wax';
 import { fieldsWords } from '../../words/areas/fields';
 import { formatsScreenWords } from '../../words/screens/formats';
 import { schemaFrom, withRule } from './from-fields';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 /** Why a sharpness does not go with a grain; undefined where it does, or where either is not given. */
 export function sharpnessProblem({ sharpness, grain }: { sharpness?: unknown; grain?: unknown }) {

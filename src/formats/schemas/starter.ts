@@ -4,9 +4,9 @@ import { fieldsWords } from '../../words/areas/fields';
 import { plainText } from './fields';
 import { schemaFrom } from './from-fields';
 import { MOST } from './ids';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const FIELDS = later(fieldsWords);
+const FIELDS = lazily(fieldsWords);
 
 /** A skier as a person enters one. */
 export const skierSchema = schemaFrom<Omit<Skier, 'id'>>(SKIER_FIELDS, fieldsWords.SKIER);

@@ -5,9 +5,9 @@ import { formatsScreenWords } from '../../words/screens/formats';
 import { BASE_TYPES, TOOLS } from '../../core/terms';
 import { list } from './list';
 import { oneOfWords, yesNo } from './fields';
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 
-const WORDS = later(formatsScreenWords.schemas);
+const WORDS = lazily(formatsScreenWords.schemas);
 
 const methods = Object.fromEntries(
   METHOD_GROUPS.map((group) => [

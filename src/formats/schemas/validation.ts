@@ -30,7 +30,7 @@ export function basedOn(base: unknown, sent: object): Record<string, unknown> {
 /** What the kit says in its own English where no schema says better. */
 const OF_THE_KIT = /^\S+ (must be a `|cannot be null|is a required field|must be defined)/;
 
-const told = ({ path = '', message }: ValidationError): string => {
+const rendered = ({ path = '', message }: ValidationError): string => {
   if (!OF_THE_KIT.test(message)) return message;
   return path === '' ? formatsScreenWords.schemas.theBodyMustBeA : fieldsWords.notFitting(path);
 };
@@ -60,7 +60,7 @@ export function validate<S extends Schema>(
       ok: false,
       problems: all
         .slice(0, MOST_PROBLEMS)
-        .map((one) => ({ field: one.path ?? '', message: told(one) })),
+        .map((one) => ({ field: one.path ?? '', message: rendered(one) })),
     };
   }
 }

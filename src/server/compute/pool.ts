@@ -1,7 +1,8 @@
 import type { Piscina } from 'piscina';
 import { Overload } from '../../core/faults';
-import { languageTag } from '../../words/tongue';
+import { languageTag } from '../../words/locale';
 import { wholeBuffers, type Task } from './task';
+import { shared } from '@/core/shared';
 
 /** Built by the start script; absent in tests, which then compute in their own thread. */
 const workerFile = () => process.env.FROST_PICK_WORKER;
@@ -18,7 +19,11 @@ const RETRY_AFTER_S = 2;
 const IDLE_MS = 60_000;
 
 type Lane = Task<unknown[], unknown>['lane'];
-const shared = globalThis as { frostPools?: Partial<Record<Lane, Promise<Piscina>>> };
+declare module '@/core/shared' {
+  interface Shared {
+    pools: Partial<Record<Lane, Promise<Piscina>>>;
+  }
+}
 
 async function makePool(lane: Lane, filename: string): Promise<Piscina> {
   const { Piscina: Pool } = await import('piscina');
@@ -33,7 +38,7 @@ async function makePool(lane: Lane, filename: string): Promise<Piscina> {
 }
 
 function poolOf(lane: Lane, filename: string): Promise<Piscina> {
-  const pools = (shared.frostPools ??= {});
+  const pools = (shared.pools ??= {});
   return (pools[lane] ??= makePool(lane, filename));
 }
 

@@ -12,6 +12,7 @@ import { live } from '../live';
 import { CODE_LIVES_MS, isCode, isSecret, newPairingCode, type PairingCode } from './pairing-code';
 import { keepRevoked } from './revocations';
 import { sessionKey } from './session-key';
+import { shared } from '@/core/shared';
 
 export const SESSION_COOKIE = 'frost-pick-session';
 /** Browsers tell cookies apart by host alone: two servers of one machine by the port in the name. */
@@ -67,7 +68,7 @@ export class Door {
   private wrong = newLimits();
   private readonly tries = new Map<string, PairTry>();
   private readonly invited = new Map<string, { role: DeviceRole; endsMs: number }>();
-  private toldMs = 0;
+  private announcedMs = 0;
   private readonly seen = new Map<string, { atMs: number; keptMs: number }>();
   private key: string | undefined;
 
@@ -222,8 +223,8 @@ export class Door {
       if (this.tries.size <= MOST_TRIES) break;
       this.tries.delete(oldest);
     }
-    if (now - this.toldMs < TELL_EVERY_MS) return;
-    this.toldMs = now;
+    if (now - this.announcedMs < TELL_EVERY_MS) return;
+    this.announcedMs = now;
     live().announce('device', from);
   }
 
@@ -236,7 +237,11 @@ export class Door {
   }
 }
 
-const shared = globalThis as { frostDoor?: Door };
+declare module '@/core/shared' {
+  interface Shared {
+    door: Door;
+  }
+}
 
 /** The one door of this process. */
-export const door = (): Door => (shared.frostDoor ??= new Door());
+export const door = (): Door => (shared.door ??= new Door());

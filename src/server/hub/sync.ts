@@ -205,8 +205,8 @@ async function noteTwin(
   { twinAt }: HubLink,
   { now, isTwin }: { now: string; isTwin: boolean },
 ): Promise<void> {
-  const isToldOf = twinAt !== null && Date.parse(now) - Date.parse(twinAt) <= TWIN_TOLD_MS;
-  if (isToldOf || (!isTwin && twinAt === null)) return;
+  const isReported = twinAt !== null && Date.parse(now) - Date.parse(twinAt) <= TWIN_TOLD_MS;
+  if (isReported || (!isTwin && twinAt === null)) return;
   await noteHub(db, { twinAt: isTwin ? now : null });
 }
 

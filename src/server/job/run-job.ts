@@ -15,7 +15,7 @@ import { runSchema } from '@/formats/schemas/bench';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/write';
-import { toldSheet } from '@/words/told/sheet';
+import { renderedSheet } from '@/words/rendered/sheet';
 import type { Units } from '@/words/units';
 import { writerFor } from '@/words/write';
 import { planSheet } from './plan-sheet';
@@ -56,7 +56,7 @@ export async function beginJob(
     outingId,
     skiId,
     choiceId,
-    sheet: toldSheet(sheet, writerFor(units)),
+    sheet: renderedSheet(sheet, writerFor(units)),
     startedAt: iso(nowMs),
     records: [],
   });

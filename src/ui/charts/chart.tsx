@@ -8,7 +8,7 @@ import type { Data, Layout } from 'plotly.js';
 import { loadPlot } from './plotly';
 import { useNear } from './use-near';
 import { FONTS } from '../theme/system';
-import { languageTag } from '../../words/tongue';
+import { languageTag } from '../../words/locale';
 import { uiScreenWords } from '../../words/screens/ui';
 
 const WORDS = uiScreenWords.chart;

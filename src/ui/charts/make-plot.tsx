@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type Plotly from 'plotly.js';
 import type { PlotParams } from 'react-plotly.js';
 import createPlotlyComponent from 'react-plotly.js/factory';
-import { languageTag } from '../../words/tongue';
+import { languageTag } from '../../words/locale';
 import { hasForeignTag, plainMarkup } from './plain-markup';
 import { plotlyLocale } from './plotly-locale';
 

@@ -1,4 +1,4 @@
-import type { Tongue } from '../../words/tongue';
+import type { Locale } from '../../words/locale';
 import { decimalSign } from '../../words/number-format';
 
 const DAYS = 7;
@@ -11,7 +11,7 @@ const named = (count: number, name: (at: number) => string) =>
   Array.from({ length: count }, (_, at) => name(at));
 
 /** What a chart writes of dates and numbers in a language, in the shape that Plotly registers. */
-export function plotlyLocale(tag: Tongue | string) {
+export function plotlyLocale(tag: Locale | string) {
   const day = (weekday: 'long' | 'short') => {
     const format = new Intl.DateTimeFormat(tag, { weekday, timeZone: 'UTC' });
     return named(DAYS, (at) => format.format(Date.UTC(FIRST.year, FIRST.month, FIRST.day + at)));

@@ -161,14 +161,14 @@ describe('a form that keeps what is typed', () => {
   it('gives what it was filled with, so that the server can tell what others changed', async () => {
     const { result } = form();
     act(() => result.current.bind('name').onChange('Green'));
-    let told: { values: Pair; base: Pair } | undefined;
+    let rendered: { values: Pair; base: Pair } | undefined;
     await act(async () => {
       await result.current.submit((values, { base }) => {
-        told = { values, base };
+        rendered = { values, base };
         return Promise.resolve(ok(1));
       });
     });
-    expect(told).toEqual({ values: { ...START, name: 'Green' }, base: START });
+    expect(rendered).toEqual({ values: { ...START, name: 'Green' }, base: START });
   });
 
   it('takes what others changed elsewhere and asks where both changed the same', async () => {
@@ -253,10 +253,10 @@ describe('a photo', () => {
     ['image/gif', 10, 'JPEG, PNG, WebP or HEIC'],
     ['', 10, 'JPEG, PNG, WebP or HEIC'],
     ['image/png', 12_000_001, 'over 12 MB'],
-  ])('of type %j and %d bytes is not sent', async (type, bytes, told) => {
+  ])('of type %j and %d bytes is not sent', async (type, bytes, rendered) => {
     const fetched = answerWith(200, {});
     vi.stubGlobal('fetch', fetched);
-    expect(await sendPhoto('/api', photo(type, bytes))).toContain(told);
+    expect(await sendPhoto('/api', photo(type, bytes))).toContain(rendered);
     expect(fetched).not.toHaveBeenCalled();
   });
 

@@ -1,4 +1,4 @@
-import { later } from '../../words/later';
+import { lazily } from '../../words/lazily';
 import { frameScreenWords } from '../../words/screens/frame';
 import { uiScreenWords } from '../../words/screens/ui';
 
@@ -11,8 +11,8 @@ interface Shortcut {
   what: () => string;
 }
 
-const KEYS = later(uiScreenWords.keys);
-const SCREEN = later(frameScreenWords.dayRail);
+const KEYS = lazily(uiScreenWords.keys);
+const SCREEN = lazily(frameScreenWords.dayRail);
 
 const plain = (key: string, what: () => string): Shortcut => ({ key, shown: () => key, what });
 

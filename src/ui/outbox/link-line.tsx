@@ -21,7 +21,7 @@ export function LinkLine({ looksOnly = false }: { looksOnly?: boolean }) {
   const waiting = entries.filter(({ why }) => why === undefined).length;
   const refused = entries.length - waiting;
   const isLost = state === 'lost';
-  const told = [
+  const rendered = [
     looksOnly ? WORDS.looksOnly : undefined,
     isTurnedAway ? WORDS.turnedAway : isLost ? WORDS.lost : undefined,
     waiting > 0 ? WORDS.waiting(waiting) : undefined,
@@ -36,12 +36,12 @@ export function LinkLine({ looksOnly = false }: { looksOnly?: boolean }) {
       bg={isLost || refused > 0 ? 'danger' : 'sunk'}
       color={isLost || refused > 0 ? 'paper' : 'ink'}
       px={{ base: '4', md: '6' }}
-      py={told.length > 0 || isNewer ? '1' : '0'}
+      py={rendered.length > 0 || isNewer ? '1' : '0'}
       columnGap="5"
       align="center"
       wrap="wrap"
     >
-      {told.length > 0 && <Text textStyle="strong">{told.join(', ')}</Text>}
+      {rendered.length > 0 && <Text textStyle="strong">{rendered.join(', ')}</Text>}
       {entries.length > 0 && (
         <ChakraLink asChild color="inherit" textDecoration="underline" minH="target">
           <NextLink href="/outbox" prefetch={false}>

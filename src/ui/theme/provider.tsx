@@ -4,7 +4,7 @@ import { use, type ReactNode } from 'react';
 import { ChakraProvider } from '@chakra-ui/react';
 import { ThemeProvider } from 'next-themes';
 import { UnitsProvider } from '../format/units-context';
-import { localeTag } from '../../words/tongue';
+import { localeTag } from '../../words/locale';
 import type { Units } from '../../words/units';
 import { readTables } from '../../workers/tables';
 import { EmotionRegistry } from './emotion-registry';

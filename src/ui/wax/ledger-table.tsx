@@ -1,7 +1,7 @@
 'use client';
 
 import { Table, Text } from '@chakra-ui/react';
-import type { ToldLine } from '../../core/choice';
+import type { RenderedLine } from '../../core/choice';
 import {
   differenceValue,
   fixed,
@@ -16,14 +16,14 @@ import { uiScreenWords } from '../../words/screens/ui';
 const WORDS = uiScreenWords.ledgerTable;
 
 interface LedgerTableProps {
-  lines: readonly ToldLine[];
+  lines: readonly RenderedLine[];
   equivalentTemperatureC: number;
 }
 
 /** The equivalent temperature as a sum, line by line, each with its reason. */
 export function LedgerTable({ lines, equivalentTemperatureC }: LedgerTableProps) {
   const units = useUnits();
-  const amount = (line: ToldLine, isFirst: boolean) =>
+  const amount = (line: RenderedLine, isFirst: boolean) =>
     isFirst
       ? fixed(temperatureValue(line.valueC, units))
       : signed(differenceValue(line.valueC, units));

@@ -2,7 +2,7 @@
 
 import { useState, type ReactNode } from 'react';
 import { Box, Flex, RadioGroup, Text } from '@chakra-ui/react';
-import type { ToldRanked } from '../../core/choice';
+import type { RenderedRanked } from '../../core/choice';
 import { labelHardness, type GlideProduct } from '../../core/wax';
 import { fixed, probability, seconds, temperatureRange } from '../../words/quantities';
 import { useUnits } from '../format/units-context';
@@ -16,7 +16,7 @@ const WORDS = uiScreenWords.rankingList;
 export type ShownProduct = GlideProduct & { swatch?: string | null };
 
 interface RankingListProps {
-  ranking: readonly ToldRanked[];
+  ranking: readonly RenderedRanked[];
   products: readonly ShownProduct[];
   /** The product taken; undefined shows a list without a choice in it. */
   takenId?: string;
@@ -30,7 +30,7 @@ const FIRST_ROWS = 8;
 export function RankingList({ ranking, products, takenId, onTake }: RankingListProps) {
   const [isAll, setIsAll] = useState(false);
   const byId = new Map(products.map((product) => [product.id, product]));
-  const isShown = (one: ToldRanked, i: number) => isAll || i < FIRST_ROWS || one.id === takenId;
+  const isShown = (one: RenderedRanked, i: number) => isAll || i < FIRST_ROWS || one.id === takenId;
   const shown = ranking.map((one, i) => ({ one, i })).filter(({ one, i }) => isShown(one, i));
   const list = (
     <Box as="ol" listStyleType="none" m="0" p="0">
@@ -66,7 +66,7 @@ export function RankingList({ ranking, products, takenId, onTake }: RankingListP
 }
 
 /** A row of the list; where it `takes` a product, all of it is the button. */
-function Row({ takes, children }: { takes: ToldRanked | undefined; children: ReactNode }) {
+function Row({ takes, children }: { takes: RenderedRanked | undefined; children: ReactNode }) {
   const look = { display: 'flex', gap: '3', alignItems: 'flex-start', py: '2', minH: 'target' };
   if (!takes) return <Box {...look}>{children}</Box>;
   return (
@@ -90,7 +90,7 @@ function Row({ takes, children }: { takes: ToldRanked | undefined; children: Rea
 
 interface RankedFactsProps {
   place: number;
-  ranked: ToldRanked;
+  ranked: RenderedRanked;
   product: ShownProduct | undefined;
 }
 

@@ -1,4 +1,4 @@
 import * as english from '../en/bench';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const benchWords = spoken(english, 'bench');
+export const benchWords = localized(english, 'bench');

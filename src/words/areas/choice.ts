@@ -1,4 +1,4 @@
 import * as english from '../en/choice';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const choiceWords = spoken(english, 'choice');
+export const choiceWords = localized(english, 'choice');

@@ -1,4 +1,4 @@
 import * as english from '../en/fields';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const fieldsWords = spoken(english, 'fields');
+export const fieldsWords = localized(english, 'fields');

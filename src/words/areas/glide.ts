@@ -1,4 +1,4 @@
 import * as english from '../en/glide';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const glideWords = spoken(english, 'glide');
+export const glideWords = localized(english, 'glide');

@@ -1,4 +1,4 @@
 import * as english from '../en/grip';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const gripWords = spoken(english, 'grip');
+export const gripWords = localized(english, 'grip');

@@ -1,4 +1,4 @@
 import * as english from '../en/iron';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const ironWords = spoken(english, 'iron');
+export const ironWords = localized(english, 'iron');

@@ -1,4 +1,4 @@
 import * as english from '../en/methods';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const methodsWords = spoken(english, 'methods');
+export const methodsWords = localized(english, 'methods');

@@ -1,4 +1,4 @@
 import * as english from '../en/mistakes';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const mistakesWords = spoken(english, 'mistakes');
+export const mistakesWords = localized(english, 'mistakes');

@@ -1,4 +1,4 @@
 import * as english from '../en/pairs';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const pairsWords = spoken(english, 'pairs');
+export const pairsWords = localized(english, 'pairs');

@@ -1,4 +1,4 @@
 import * as english from '../en/plan';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const planWords = spoken(english, 'plan');
+export const planWords = localized(english, 'plan');

@@ -1,4 +1,4 @@
 import * as english from '../en/shelf';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const shelfWords = spoken(english, 'shelf');
+export const shelfWords = localized(english, 'shelf');

@@ -1,4 +1,4 @@
 import * as english from '../en/ski';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const skiWords = spoken(english, 'ski');
+export const skiWords = localized(english, 'ski');

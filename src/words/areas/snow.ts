@@ -1,4 +1,4 @@
 import * as english from '../en/snow';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const snowWords = spoken(english, 'snow');
+export const snowWords = localized(english, 'snow');

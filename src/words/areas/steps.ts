@@ -1,4 +1,4 @@
 import * as english from '../en/steps';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const stepsWords = spoken(english, 'steps');
+export const stepsWords = localized(english, 'steps');

@@ -1,4 +1,4 @@
 import * as english from '../en/terms';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const termsWords = spoken(english, 'terms');
+export const termsWords = localized(english, 'terms');

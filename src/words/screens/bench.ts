@@ -1,4 +1,4 @@
 import * as english from '../en/screens/bench';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const benchScreenWords = spoken(english, 'screens/bench');
+export const benchScreenWords = localized(english, 'screens/bench');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/devices';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const devicesScreenWords = spoken(english, 'screens/devices');
+export const devicesScreenWords = localized(english, 'screens/devices');

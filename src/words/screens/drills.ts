@@ -1,4 +1,4 @@
 import * as english from '../en/screens/drills';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const drillsScreenWords = spoken(english, 'screens/drills');
+export const drillsScreenWords = localized(english, 'screens/drills');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/formats';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const formatsScreenWords = spoken(english, 'screens/formats');
+export const formatsScreenWords = localized(english, 'screens/formats');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/frame';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const frameScreenWords = spoken(english, 'screens/frame');
+export const frameScreenWords = localized(english, 'screens/frame');

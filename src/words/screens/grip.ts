@@ -1,4 +1,4 @@
 import * as english from '../en/screens/grip';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const gripScreenWords = spoken(english, 'screens/grip');
+export const gripScreenWords = localized(english, 'screens/grip');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/host';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const hostScreenWords = spoken(english, 'screens/host');
+export const hostScreenWords = localized(english, 'screens/host');

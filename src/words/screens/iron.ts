@@ -1,4 +1,4 @@
 import * as english from '../en/screens/iron';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const ironScreenWords = spoken(english, 'screens/iron');
+export const ironScreenWords = localized(english, 'screens/iron');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/learning';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const learningScreenWords = spoken(english, 'screens/learning');
+export const learningScreenWords = localized(english, 'screens/learning');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/log';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const logScreenWords = spoken(english, 'screens/log');
+export const logScreenWords = localized(english, 'screens/log');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/outbox';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const outboxScreenWords = spoken(english, 'screens/outbox');
+export const outboxScreenWords = localized(english, 'screens/outbox');

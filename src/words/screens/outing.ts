@@ -1,4 +1,4 @@
 import * as english from '../en/screens/outing';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const outingScreenWords = spoken(english, 'screens/outing');
+export const outingScreenWords = localized(english, 'screens/outing');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/pages';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const pagesScreenWords = spoken(english, 'screens/pages');
+export const pagesScreenWords = localized(english, 'screens/pages');

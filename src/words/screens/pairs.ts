@@ -1,4 +1,4 @@
 import * as english from '../en/screens/pairs';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const pairsScreenWords = spoken(english, 'screens/pairs');
+export const pairsScreenWords = localized(english, 'screens/pairs');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/pick';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const pickScreenWords = spoken(english, 'screens/pick');
+export const pickScreenWords = localized(english, 'screens/pick');

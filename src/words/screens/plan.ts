@@ -1,4 +1,4 @@
 import * as english from '../en/screens/plan';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const planScreenWords = spoken(english, 'screens/plan');
+export const planScreenWords = localized(english, 'screens/plan');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/practice';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const practiceScreenWords = spoken(english, 'screens/practice');
+export const practiceScreenWords = localized(english, 'screens/practice');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/quick';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const quickScreenWords = spoken(english, 'screens/quick');
+export const quickScreenWords = localized(english, 'screens/quick');

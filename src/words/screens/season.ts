@@ -1,4 +1,4 @@
 import * as english from '../en/screens/season';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const seasonScreenWords = spoken(english, 'screens/season');
+export const seasonScreenWords = localized(english, 'screens/season');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/server';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const serverScreenWords = spoken(english, 'screens/server');
+export const serverScreenWords = localized(english, 'screens/server');

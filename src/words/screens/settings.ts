@@ -1,4 +1,4 @@
 import * as english from '../en/screens/settings';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const settingsScreenWords = spoken(english, 'screens/settings');
+export const settingsScreenWords = localized(english, 'screens/settings');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/shelf';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const shelfScreenWords = spoken(english, 'screens/shelf');
+export const shelfScreenWords = localized(english, 'screens/shelf');

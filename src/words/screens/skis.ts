@@ -1,4 +1,4 @@
 import * as english from '../en/screens/skis';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const skisScreenWords = spoken(english, 'screens/skis');
+export const skisScreenWords = localized(english, 'screens/skis');

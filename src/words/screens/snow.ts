@@ -1,4 +1,4 @@
 import * as english from '../en/screens/snow';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const snowScreenWords = spoken(english, 'screens/snow');
+export const snowScreenWords = localized(english, 'screens/snow');

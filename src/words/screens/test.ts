@@ -1,4 +1,4 @@
 import * as english from '../en/screens/test';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const testScreenWords = spoken(english, 'screens/test');
+export const testScreenWords = localized(english, 'screens/test');

@@ -1,4 +1,4 @@
 import * as english from '../en/screens/ui';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const uiScreenWords = spoken(english, 'screens/ui');
+export const uiScreenWords = localized(english, 'screens/ui');

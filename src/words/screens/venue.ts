@@ -1,4 +1,4 @@
 import * as english from '../en/screens/venue';
-import { spoken } from '../spoken';
+import { localized } from '../localized';
 
-export const venueScreenWords = spoken(english, 'screens/venue');
+export const venueScreenWords = localized(english, 'screens/venue');

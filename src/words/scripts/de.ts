@@ -1,5 +1,6 @@
+import { shared } from '../../core/shared';
 import { de } from '../de';
-import type { Tongues } from '../tongue';
+import '../locale';
 
 /** Lays this language out for a page, before the app starts in it. */
-((globalThis as Tongues).frostWords ??= {}).de = de;
+(shared.words ??= {}).de = de;

@@ -1,5 +1,6 @@
+import { shared } from '../../core/shared';
 import { nb } from '../nb';
-import type { Tongues } from '../tongue';
+import '../locale';
 
 /** Lays this language out for a page, before the app starts in it. */
-((globalThis as Tongues).frostWords ??= {}).nb = nb;
+(shared.words ??= {}).nb = nb;

@@ -104,8 +104,8 @@ function walk(
   making: Making,
   { place, at }: Pick<Sentence, 'place' | 'at'>,
 ): Sentence[] {
-  const spoken = type.isUnion() ? type.types : [type];
-  const signature = spoken.flatMap((one) => [...one.getCallSignatures()])[0];
+  const localized = type.isUnion() ? type.types : [type];
+  const signature = localized.flatMap((one) => [...one.getCallSignatures()])[0];
   const { checker, file } = making;
   if (signature) {
     const choices = signature.parameters.map((one) =>

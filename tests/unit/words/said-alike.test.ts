@@ -2,8 +2,8 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { inLanguage } from '@/server/language';
 import { de } from '@/words/de';
 import { nb } from '@/words/nb';
-import { layOutTongues } from '@/words/tongues';
-import type { Place } from '@/words/place';
+import { layOutLocales } from '@/words/locales';
+import type { WordsPath } from '@/words/words-path';
 import { ENGLISH, PLACES, wordsOf } from './every-word';
 import { sentencesWithFigures, type Sentence } from './made-figures';
 
@@ -11,13 +11,13 @@ const LANGUAGES = { en: ENGLISH, nb, de } as const;
 type Tag = keyof typeof LANGUAGES;
 const OTHERS = ['nb', 'de'] as const;
 
-beforeAll(layOutTongues);
+beforeAll(layOutLocales);
 
 type Tree = Record<string, unknown>;
 
 /** A word by its path; functions on the way are none. */
 const wordAt = (tag: Tag, { place, at }: Pick<Sentence, 'place' | 'at'>): unknown =>
-  at.reduce<unknown>((tree, name) => (tree as Tree)[name], LANGUAGES[tag][place as Place]);
+  at.reduce<unknown>((tree, name) => (tree as Tree)[name], LANGUAGES[tag][place as WordsPath]);
 
 /** What is said with these figures, as one text: a word may give several. */
 function said(tag: Tag, sentence: Sentence, figures: readonly unknown[]): string {

@@ -3,7 +3,7 @@ import { Text } from '@chakra-ui/react';
 import { findJob, listOpenJobs } from '@/data/jobs';
 import { BlockRunner } from '@/features/bench/block-runner';
 import { BenchScreen } from '@/features/bench/bench-screen';
-import { PlanScreen } from '@/features/bench/plan-screen';
+import { JobSheetScreen } from '@/features/bench/job-sheet-screen';
 import { Runner } from '@/features/bench/runner';
 import { openJob } from '@/features/bench/open-job';
 import { blockOf } from '@/features/bench/use-cases/load-blocks';
@@ -34,7 +34,7 @@ export default outingPage(async ({ db, outing, query, nowMs }) => {
     if (running) redirect(`/outing/${outingId}/bench?job=${running.id}`);
     const units = await readersUnits();
     const planned = await showSheet(db, { outingId, skiId }, { nowMs, units });
-    if (planned.ok) return <PlanScreen outingId={outingId} planned={planned.value} />;
+    if (planned.ok) return <JobSheetScreen outingId={outingId} planned={planned.value} />;
     return (
       <Sheet
         question={WORDS.jobSheet}

@@ -1,5 +1,5 @@
-import { TestScreen } from '@/features/glide/test-screen';
-import { loadTests } from '@/features/glide/use-cases/load-tests';
+import { TestScreen } from '@/features/test/test-screen';
+import { loadTests } from '@/features/test/use-cases/load-tests';
 import { outingPage, titled } from '@/server/outing-page';
 
 export const generateMetadata = titled('test');

@@ -1,12 +1,12 @@
 import type { Job, KeptPlan, PlannedPair } from '@/core/model';
-import { jobState, type ToldStep } from '@/core/bench';
+import { jobState, type RenderedStep } from '@/core/bench';
 import { openBlocks, type Block } from '@/core/plan';
 import { latestPlan } from '@/data/bench-plans';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
 import { planSheet } from '@/server/job/plan-sheet';
 import { isAsPlanned, jobsOfPairs, visitsNow, type VisitNow } from '@/server/plan/pair-jobs';
-import { toldSheet } from '@/words/told/sheet';
+import { renderedSheet } from '@/words/rendered/sheet';
 import type { Units } from '@/words/units';
 import { writerFor } from '@/words/write';
 import type { BlockNow } from '../block-now';
@@ -86,7 +86,7 @@ export async function blockOf(
   db: FrostDatabase,
   person: string,
   { nowMs, units }: { nowMs: number; units: Units },
-): Promise<{ block: BlockNow; steps: ToldStep[]; pieces: 1 | 2 | undefined } | undefined> {
+): Promise<{ block: BlockNow; steps: RenderedStep[]; pieces: 1 | 2 | undefined } | undefined> {
   const stands = await standing(db);
   const block = stands && (await blocksOf(db, stands)).find((one) => one.person === person);
   if (!block) return undefined;
@@ -104,5 +104,5 @@ async function plannedSheet(
   { nowMs, units }: { nowMs: number; units: Units },
 ) {
   const planned = await planSheet(db, { outingId, skiId }, nowMs);
-  return planned.ok ? toldSheet(planned.value.sheet, writerFor(units)) : undefined;
+  return planned.ok ? renderedSheet(planned.value.sheet, writerFor(units)) : undefined;
 }

@@ -12,8 +12,8 @@ import { jsonFrom } from '@/formats/json';
 import { invalidInput, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
-import { toldGrip, toldNotes, toldTrouble } from '@/words/told/grip';
-import { mistakeWords } from '@/words/told/mistake';
+import { renderedGrip, renderedNotes, renderedTrouble } from '@/words/rendered/grip';
+import { mistakeWords } from '@/words/rendered/mistake';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
 
@@ -25,7 +25,7 @@ const WRITE = writerFor(DEFAULT_UNITS);
 
 function troubleOf({ trouble }: GripRequest): GripResponse['trouble'] {
   if (!trouble) return null;
-  return toldTrouble(troubleStep(trouble.complaint, trouble.tried ?? []), WRITE);
+  return renderedTrouble(troubleStep(trouble.complaint, trouble.tried ?? []), WRITE);
 }
 
 /** Where the grip zone lies, which grip wax or klister, and what to do when it fails. */
@@ -39,8 +39,8 @@ export function answerGrip(
   const products = checked.value.products ?? stored;
   try {
     const fit = findFit(checked.value.fit);
-    const notes = toldNotes(fit, WRITE);
-    const choice = toldGrip(
+    const notes = renderedNotes(fit, WRITE);
+    const choice = renderedGrip(
       chooseGrip(snow, { outing, products, laterC: laterTemperatureC }),
       WRITE,
     );

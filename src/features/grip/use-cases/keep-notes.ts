@@ -10,11 +10,11 @@ import { fitSchema } from '@/formats/schemas/grip';
 import { checkedId } from '@/formats/schemas/ids';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { mistakeWords } from '@/words/told/mistake';
+import { mistakeWords } from '@/words/rendered/mistake';
 import { gripScreenWords } from '@/words/screens/grip';
-import { later } from '@/words/later';
+import { lazily } from '@/words/lazily';
 
-const WORDS = later(gripScreenWords.keepNotes);
+const WORDS = lazily(gripScreenWords.keepNotes);
 
 const triedSchema = object({
   complaint: oneOfWords(WORDS.complaint, COMPLAINTS).required(WORDS.complaintIsMissing),

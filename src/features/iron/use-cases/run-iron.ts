@@ -9,8 +9,8 @@ import { invalidInput, type WireResult } from '@/formats/wire';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import { ironWords } from '@/words/areas/iron';
-import { told } from '@/words/say';
-import { mistakeWords } from '@/words/told/mistake';
+import { rendered } from '@/words/say';
+import { mistakeWords } from '@/words/rendered/mistake';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
 
@@ -26,8 +26,8 @@ export function runIron(body: unknown): WireResult<IronResponse> {
   try {
     const answer = ironPasses(checked.value);
     const { advice, reason } = ironAdvice(checked.value);
-    const warnings = answer.warnings.map((one) => told(ironWords.IRON_WARNING, one, WRITE));
-    const why = told(ironWords.IRON_REASON, reason, WRITE);
+    const warnings = answer.warnings.map((one) => rendered(ironWords.IRON_WARNING, one, WRITE));
+    const why = rendered(ironWords.IRON_REASON, reason, WRITE);
     return {
       ok: true,
       value: {

@@ -1,4 +1,4 @@
-import type { LogEntry, LogKind, LogMark, LogQuestion, LogTold, Outcome } from '@/core/model';
+import type { LogEntry, LogKind, LogMark, LogQuestion, LogContent, Outcome } from '@/core/model';
 import type { FrostDatabase } from '@/data/database';
 import { countedTestsOf } from '@/data/glide-tests';
 import { gripTestsOf } from '@/data/grip-tests';
@@ -9,15 +9,15 @@ import { notesOf } from '@/data/notes';
 import { outcomesOf } from '@/data/outcomes';
 import { readingsOfPhotos } from '@/data/photos';
 import { readingsOf, sumOfImport } from '@/data/readings';
-import { handsOf, handsOfImports, handsOfJobs, type Hands } from '@/data/signatures';
+import { authorsOf, authorsOfImports, authorsOfJobs, type Authors } from '@/data/signatures';
 import { skiEventsOf } from '@/data/ski-events';
 import { skiNames } from '@/data/skis';
 
-type Told = readonly (readonly [refId: string, told: LogTold])[];
+type Rendered = readonly (readonly [refId: string, rendered: LogContent])[];
 type Ids = readonly string[];
 
 /** How the rows that entries tell of are found, by kind, a page at a time. */
-const TELL: Record<LogKind, (db: FrostDatabase, ids: Ids) => Promise<Told>> = {
+const TELL: Record<LogKind, (db: FrostDatabase, ids: Ids) => Promise<Rendered>> = {
   reading: async (db, ids) =>
     (await readingsOf(db, ids)).map((reading) => [reading.id, { kind: 'reading', reading }]),
   import: (db, ids) =>
@@ -49,18 +49,18 @@ const TELL: Record<LogKind, (db: FrostDatabase, ids: Ids) => Promise<Told>> = {
 };
 
 /** Whose hands wrote what entries tell of, by kind. */
-const SIGNED: Record<LogKind, (db: FrostDatabase, ids: Ids) => Promise<Hands>> = {
-  reading: (db, ids) => handsOf(db, 'reading', ids),
-  import: handsOfImports,
-  choice: (db, ids) => handsOf(db, 'choice', ids),
-  job: handsOfJobs,
-  test: (db, ids) => handsOf(db, 'glide_test', ids),
-  grip: (db, ids) => handsOf(db, 'grip_test', ids),
-  outcome: (db, ids) => handsOf(db, 'outcome', ids),
-  ski: (db, ids) => handsOf(db, 'ski_event', ids),
-  note: (db, ids) => handsOf(db, 'note', ids),
-  photo: (db, ids) => handsOf(db, 'photo', ids),
-  ski_photo: (db, ids) => handsOf(db, 'ski_photo', ids),
+const SIGNED: Record<LogKind, (db: FrostDatabase, ids: Ids) => Promise<Authors>> = {
+  reading: (db, ids) => authorsOf(db, 'reading', ids),
+  import: authorsOfImports,
+  choice: (db, ids) => authorsOf(db, 'choice', ids),
+  job: authorsOfJobs,
+  test: (db, ids) => authorsOf(db, 'glide_test', ids),
+  grip: (db, ids) => authorsOf(db, 'grip_test', ids),
+  outcome: (db, ids) => authorsOf(db, 'outcome', ids),
+  ski: (db, ids) => authorsOf(db, 'ski_event', ids),
+  note: (db, ids) => authorsOf(db, 'note', ids),
+  photo: (db, ids) => authorsOf(db, 'photo', ids),
+  ski_photo: (db, ids) => authorsOf(db, 'ski_photo', ids),
 };
 
 /** A page of the log. */
@@ -79,18 +79,18 @@ export async function loadTimeline(
   const { marks, count } = await pageOfLog(db, question);
   const byKind = new Map<LogKind, string[]>();
   for (const { kind, refId } of marks) byKind.set(kind, [...(byKind.get(kind) ?? []), refId]);
-  const told = new Map<string, LogTold>();
+  const rendered = new Map<string, LogContent>();
   const hands = new Map<string, readonly string[]>();
   const pages = [...byKind].map(async ([kind, ids]) => {
     const [tales, signed] = await Promise.all([TELL[kind](db, ids), SIGNED[kind](db, ids)]);
-    for (const [id, one] of tales) told.set(`${kind} ${id}`, one);
+    for (const [id, one] of tales) rendered.set(`${kind} ${id}`, one);
     for (const [id, names] of signed) hands.set(`${kind} ${id}`, names);
   });
   const skiIds = marks.flatMap(({ skiId }) => skiId ?? []);
   const [names] = await Promise.all([skiNames(db, skiIds), ...pages]);
   const entryOf = ({ kind, ...mark }: LogMark): LogEntry[] => {
     const key = `${kind} ${mark.refId}`;
-    const one = told.get(key);
+    const one = rendered.get(key);
     if (!one) return [];
     const shared = { ...mark, hands: hands.get(key) };
     const skiName = mark.skiId === undefined ? undefined : names.get(mark.skiId);

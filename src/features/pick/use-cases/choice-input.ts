@@ -3,9 +3,9 @@ import { BASES, BASE_STATES } from '@/core/terms';
 import { moment, oneOfWords, plainText } from '@/formats/schemas/fields';
 import { outingFactsSchema, ownCorrectionC } from '@/formats/schemas/outing';
 import { pickScreenWords } from '@/words/screens/pick';
-import { later } from '@/words/later';
+import { lazily } from '@/words/lazily';
 
-const WORDS = later(pickScreenWords.saveChoice);
+const WORDS = lazily(pickScreenWords.saveChoice);
 
 /** What the Pick screen sends: ids and what was typed there. All figures are computed anew. */
 export const saveChoiceSchema = object({

@@ -24,13 +24,13 @@ import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import { slicedOutlook } from '@/server/outlooks';
 import {
-  toldAdditives,
-  toldCautions,
-  toldLayers,
-  toldLines,
-  toldRanking,
-  toldStructure,
-} from '@/words/told/choice';
+  renderedAdditives,
+  renderedCautions,
+  renderedLayers,
+  renderedLines,
+  renderedRanking,
+  renderedStructure,
+} from '@/words/rendered/choice';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
 import { pickScreenWords } from '@/words/screens/pick';
@@ -47,8 +47,8 @@ const WRITE = writerFor(DEFAULT_UNITS);
 /** The result of the core as the API gives it. */
 export function toPickResponse(result: RobustChoice): PickResponse {
   const { structure, blend } = result;
-  const cautions = toldCautions(result, WRITE);
-  const layers = toldLayers(result.layerPlan, WRITE);
+  const cautions = renderedCautions(result, WRITE);
+  const layers = renderedLayers(result.layerPlan, WRITE);
   const allowed = result.ranking.filter((one) => !one.excluded);
   const least = allowed[0]?.expectedLossPercent ?? 0;
   return {
@@ -56,8 +56,8 @@ export function toPickResponse(result: RobustChoice): PickResponse {
     equivalentSdC: result.equivalentSdC,
     spread: result.spread,
     hardness: result.hardness,
-    lines: toldLines(result.lines, WRITE),
-    ranking: toldRanking(result.ranking, WRITE).map((one) => ({
+    lines: renderedLines(result.lines, WRITE),
+    ranking: renderedRanking(result.ranking, WRITE).map((one) => ({
       id: one.id,
       name: one.name,
       expectedLossPercent: one.expectedLossPercent,
@@ -70,9 +70,9 @@ export function toPickResponse(result: RobustChoice): PickResponse {
       excluded: one.excluded,
     })),
     additives: result.additives.map((one) => one.additive),
-    structure: toldStructure(structure, WRITE),
+    structure: renderedStructure(structure, WRITE),
     cautions: cautions.map((caution) => caution.message),
-    findings: [...toldAdditives(result.additives, WRITE), ...cautions],
+    findings: [...renderedAdditives(result.additives, WRITE), ...cautions],
     modelVersion: result.modelVersion,
     layers: layers.layers,
     missing: layers.findings,

@@ -8,7 +8,7 @@ import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import type { Write } from '@/server/write';
 import { ownOf } from '@/server/learning';
-import { choiceDetails, toldLines, toldRanking } from '@/words/told/choice';
+import { choiceDetails, renderedLines, renderedRanking } from '@/words/rendered/choice';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
 import { choiceGround } from './choice-ground';
@@ -34,7 +34,7 @@ interface Taken {
 function takenOf(result: RobustChoice, productId: string, reason: string): WireResult<Taken> {
   const taken = result.ranking.find((one) => one.id === productId)!;
   if (taken.excluded) {
-    const message = `${taken.name}: ${toldRanking([taken], WRITE)[0]!.reasons[0]!}`;
+    const message = `${taken.name}: ${renderedRanking([taken], WRITE)[0]!.reasons[0]!}`;
     return invalidInput([{ field: 'productId', message }]);
   }
   const best = result.ranking.find((one) => !one.excluded);
@@ -85,8 +85,8 @@ export async function saveChoice(
     equivalentTemperatureC: result.equivalentTemperatureC,
     hardness: result.hardness,
     inputs: { snow: result.snow, basis, outing: facts, own, products, baseState },
-    lines: toldLines(result.lines, WRITE),
-    ranking: toldRanking(result.ranking, WRITE),
+    lines: renderedLines(result.lines, WRITE),
+    ranking: renderedRanking(result.ranking, WRITE),
     details: choiceDetails(
       { choice: result, taken, form, methods: team.methods },
       { outlookVersion, override },

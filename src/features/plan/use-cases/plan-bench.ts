@@ -19,7 +19,7 @@ import { nowMs } from '@/server/clock';
 import { offLoop } from '@/server/compute/pool';
 import { task } from '@/server/compute/task';
 import { planWords } from '@/words/areas/plan';
-import { told } from '@/words/say';
+import { rendered } from '@/words/say';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
 
@@ -73,7 +73,7 @@ function toResponse(problem: PlanProblem, plan: Plan): PlanResponse {
           infeasible: hopeless.map(({ pairId, stepKey, reason }) => ({
             pairId,
             stepKey,
-            reason: told(planWords.HOPELESS, reason, WRITE),
+            reason: rendered(planWords.HOPELESS, reason, WRITE),
           })),
         }),
   };
@@ -93,7 +93,7 @@ function remediesSaid(problem: PlanProblem, plan: Plan): Pick<PlanResponse, 'rem
   return {
     remedies: remedies.map(({ change, ...rest }) => ({
       ...rest,
-      change: told(planWords.REMEDY, change, WRITE),
+      change: rendered(planWords.REMEDY, change, WRITE),
     })),
   };
 }

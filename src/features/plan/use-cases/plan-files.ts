@@ -11,7 +11,7 @@ import { planWords } from '@/words/areas/plan';
 import { planScreenWords } from '@/words/screens/plan';
 import { DEFAULT_UNITS } from '@/words/units';
 import { writerFor } from '@/words/write';
-import { visitInWords } from '@/words/told/visit';
+import { visitInWords } from '@/words/rendered/visit';
 
 const WORDS = planScreenWords.planFiles;
 const WRITE = writerFor(DEFAULT_UNITS);

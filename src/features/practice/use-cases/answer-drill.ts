@@ -26,17 +26,17 @@ import { practiceScreenWords } from '@/words/screens/practice';
 const WORDS = practiceScreenWords.answer;
 
 /** What an answer came to, as the screen tells it. */
-export type ToldMark = { [D in Drill]: { drill: D; mark: DrillMarks[D] } }[Drill];
+export type MarkedDrill = { [D in Drill]: { drill: D; mark: DrillMarks[D] } }[Drill];
 
 /** The snow of a reading as a situation has it. */
 export const snowOf = (reading: Reading): SnowConditions =>
   handedIn(SNOW_FIELDS_OF_READING, reading);
 
 /** Marks an answer; what belongs to no such item is told as such. */
-function markTold(item: Asked, answer: unknown): WireResult<ToldMark> {
+function markDrill(item: Asked, answer: unknown): WireResult<MarkedDrill> {
   try {
     const mark = markAnswer(item, answer as DrillAnswers[Drill]);
-    return { ok: true, value: { drill: item.drill, mark } as ToldMark };
+    return { ok: true, value: { drill: item.drill, mark } as MarkedDrill };
   } catch (error) {
     if (error instanceof DomainError) return failed('invalid_input', WORDS.notOfThis);
     throw error;
@@ -44,14 +44,14 @@ function markTold(item: Asked, answer: unknown): WireResult<ToldMark> {
 }
 
 /** Marking irons a whole ski again, or runs a morning of snow. */
-export const markTask = task('practice mark', 'quick', markTold);
+export const markTask = task('practice mark', 'quick', markDrill);
 
 /** An answer that was marked, ready to be kept. */
 export interface Marked {
   item: DrillItem & { pastId?: string };
   answer: unknown;
   seconds: number;
-  told: ToldMark;
+  rendered: MarkedDrill;
 }
 
 /** Checks and marks an answer; nothing is kept by it. */
@@ -65,21 +65,21 @@ async function markInput(db: FrostDatabase, input: unknown): Promise<WireResult<
   if (!answer.ok) return invalidInput(answer.problems);
   const past = item.pastId === undefined ? undefined : await findReading(db, item.pastId);
   if (item.pastId !== undefined && !past) return failed('not_found', WORDS.noItem);
-  const told = await offLoop(markTask, { ...item, past: past && snowOf(past) }, answer.value);
-  if (!told.ok) return told;
-  return { ok: true, value: { item, answer: answer.value, seconds, told: told.value } };
+  const rendered = await offLoop(markTask, { ...item, past: past && snowOf(past) }, answer.value);
+  if (!rendered.ok) return rendered;
+  return { ok: true, value: { item, answer: answer.value, seconds, rendered: rendered.value } };
 }
 
 /** Keeps an answer under the name of who gave it. */
 async function keepAnswer(
   db: FrostDatabase,
-  { item, answer, seconds, told }: Marked,
+  { item, answer, seconds, rendered }: Marked,
   who: { id: string; at: string; learnerId: string },
 ): Promise<WireResult<{ id: string }>> {
   const { id, at, learnerId } = who;
   if (!(await findLearner(db, learnerId))) return failed('not_found', WORDS.noPerson);
-  const { quality } = told.mark;
-  const mark = keptMark(told.mark);
+  const { quality } = rendered.mark;
+  const mark = keptMark(rendered.mark);
   await addAnswer(db, { id, learnerId, ...item, answer, quality, mark, seconds, answeredAt: at });
   return { ok: true, value: { id } };
 }
@@ -89,16 +89,16 @@ export async function answerDrill(
   db: FrostDatabase,
   input: unknown,
   { write }: { write: Write },
-): Promise<WireResult<ToldMark & { isKept: boolean }>> {
+): Promise<WireResult<MarkedDrill & { isKept: boolean }>> {
   const marked = await markInput(db, input);
   if (!marked.ok) return marked;
-  const { told } = marked.value;
+  const { rendered } = marked.value;
   const { learnerId } = asFields(input);
-  if (typeof learnerId !== 'string') return { ok: true, value: { ...told, isKept: false } };
+  if (typeof learnerId !== 'string') return { ok: true, value: { ...rendered, isKept: false } };
   const who = checkedId(learnerId);
   if (!who.ok) return who;
   const kept = await write((transaction, stamp) =>
     keepAnswer(transaction, marked.value, { ...stamp, learnerId: who.value }),
   );
-  return kept.ok ? { ok: true, value: { ...told, isKept: true } } : kept;
+  return kept.ok ? { ok: true, value: { ...rendered, isKept: true } } : kept;
 }

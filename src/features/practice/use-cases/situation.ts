@@ -23,7 +23,7 @@ import type { FindingKind } from '@/core/terms';
 import type { FrostDatabase } from '@/data/database';
 import { findReading } from '@/data/readings';
 import { drillsScreenWords } from '@/words/screens/drills';
-import { toldSteps } from '@/words/told/sheet';
+import { renderedSteps } from '@/words/rendered/sheet';
 import { writerFor } from '@/words/write';
 import type { Units } from '@/words/units';
 import { snowOf } from './answer-drill';
@@ -71,8 +71,8 @@ export async function situationOf(
     case 'order': {
       const { names } = drillsScreenWords.order;
       const { steps } = orderItem(topic as OrderTopic, seed, names);
-      const told = toldSteps(steps, writerFor(units));
-      return { drill, shown: { steps: told.map(({ key, title }) => ({ key, title })) } };
+      const rendered = renderedSteps(steps, writerFor(units));
+      return { drill, shown: { steps: rendered.map(({ key, title }) => ({ key, title })) } };
     }
     case 'see': {
       const { ski, findings } = seeItem(topic as FindingKind, seed);

@@ -1,6 +1,6 @@
 import type { FrostDatabase } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
-import { readersTongue } from '@/server/readers-tongue';
+import { readersLocale } from '@/server/readers-locale';
 import { copiesNow } from './copies';
 import { shownHub } from './link-hub';
 
@@ -9,5 +9,5 @@ export const loadSettings = async (db: FrostDatabase) => ({
   team: await loadTeamSettings(db),
   copies: copiesNow(),
   hub: await shownHub(db),
-  tongue: await readersTongue(),
+  locale: await readersLocale(),
 });

@@ -9,9 +9,9 @@ import { readingSchema, readingToKeep } from '@/formats/schemas/reading';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { snowScreenWords } from '@/words/screens/snow';
-import { later } from '@/words/later';
+import { lazily } from '@/words/lazily';
 
-const WORDS = later(snowScreenWords.saveReading);
+const WORDS = lazily(snowScreenWords.saveReading);
 
 const targetSchema = object({
   outingId: plainText(WORDS.outing, 64).required(WORDS.outingIsMissing),

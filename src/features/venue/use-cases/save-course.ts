@@ -6,7 +6,7 @@ import { mergeMeanwhile } from '@/formats/meanwhile';
 import { courseSchema } from '@/formats/schemas/course';
 import { validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
-import { venueGone } from './save-place';
+import { venueGone } from './save-venue';
 import { venueScreenWords } from '@/words/screens/venue';
 
 const WORDS = venueScreenWords.saveCourse;

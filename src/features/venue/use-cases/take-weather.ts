@@ -19,9 +19,9 @@ import type { Write } from '@/server/write';
 import { SERVICE_MOODS, standInTransport, type ServiceMood } from '../stand-in-service';
 import { askService } from '../weather-service';
 import { venueScreenWords } from '@/words/screens/venue';
-import { later } from '@/words/later';
+import { lazily } from '@/words/lazily';
 
-const WORDS = later(venueScreenWords.takeWeather);
+const WORDS = lazily(venueScreenWords.takeWeather);
 
 /** Ways to get weather in. */
 export type WeatherInput =

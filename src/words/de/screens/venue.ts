@@ -94,7 +94,7 @@ export const venue: WordsAt<'screens/venue'> = {
     field: 'Feld',
     whatIsWrong: 'Was falsch ist',
   },
-  savePlace: {
+  saveVenueFacts: {
     thisVenueIsGoneChoose: 'Diesen Ort gibt es nicht mehr. Einen anderen Einsatz wählen.',
   },
   saveCourse: {

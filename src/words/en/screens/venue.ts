@@ -91,7 +91,7 @@ export const takeWeather = {
   whatIsWrong: 'What is wrong',
 };
 
-export const savePlace = {
+export const saveVenueFacts = {
   thisVenueIsGoneChoose: 'This venue no longer exists. Choose another outing.',
 };
 

@@ -93,7 +93,7 @@ export const venue: WordsAt<'screens/venue'> = {
     field: 'Felt',
     whatIsWrong: 'Hva som er galt',
   },
-  savePlace: {
+  saveVenueFacts: {
     thisVenueIsGoneChoose: 'Dette stedet finnes ikke lenger. Velg en annen økt.',
   },
   saveCourse: {

@@ -28,7 +28,7 @@ const resolver = lateForm<PlaceDraft>(
 );
 
 /** The place itself: position, clock, and the technician's own correction for it. */
-export function PlaceForm({ venue }: { venue: KeptVenue }) {
+export function VenueForm({ venue }: { venue: KeptVenue }) {
   const router = useRouter();
   const scales = useScales();
   const [isSaved, setIsSaved] = useState(false);
@@ -37,7 +37,7 @@ export function PlaceForm({ venue }: { venue: KeptVenue }) {
   const { values, set, bind, problem } = form;
   const save = async () => {
     const saved = await form.submit((draft, { key, base }) =>
-      act('place.save', key, { id, input: draft, base }),
+      act('venue.save', key, { id, input: draft, base }),
     );
     setIsSaved(saved !== undefined);
     if (saved) router.refresh();

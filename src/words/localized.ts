@@ -1,12 +1,12 @@
-import type { Place } from './place';
+import type { WordsPath } from './words-path';
 import { PSEUDO, pseudo } from './pseudo';
-import { languageTag, type Tongues } from './tongue';
+import { shared } from '../core/shared';
+import { languageTag } from './locale';
 
 type Tree = Record<string, unknown>;
 const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null;
 
-const isHere = (tag: string) =>
-  tag === 'en' || tag === PSEUDO || (globalThis as Tongues).frostWords?.[tag] !== undefined;
+const isHere = (tag: string) => tag === 'en' || tag === PSEUDO || shared.words?.[tag] !== undefined;
 
 /** A value worked out once. */
 function once<T>(work: () => T): () => T {
@@ -28,8 +28,8 @@ function eachTime(shape: Tree, now: () => Tree): Tree {
 }
 
 /** The same words in every language that this process has: what was written down may be in any of them. */
-export function inEveryTongue<Words extends object>(english: Words, place: Place): Words[] {
-  const others = Object.values((globalThis as Tongues).frostWords ?? {});
+export function inEveryLocale<Words extends object>(english: Words, place: WordsPath): Words[] {
+  const others = Object.values(shared.words ?? {});
   return [english, ...others.map((language) => language[place] as Words)];
 }
 
@@ -38,12 +38,12 @@ export function inEveryTongue<Words extends object>(english: Words, place: Place
  * page carries the words that it says and no others; of the languages only English is in the program, the others come
  * as a whole before it starts.
  */
-export function spoken<Words extends object>(english: Words, place: Place): Words {
+export function localized<Words extends object>(english: Words, place: WordsPath): Words {
   const bracketed = once(() => pseudo(english));
   const now = () => {
     const tag = languageTag();
     if (tag === PSEUDO) return bracketed();
-    return ((globalThis as Tongues).frostWords?.[tag]?.[place] ?? english) as Words;
+    return (shared.words?.[tag]?.[place] ?? english) as Words;
   };
   // The language of a page does not change while it is open, once its words are there.
   if (typeof document !== 'undefined' && isHere(languageTag())) return now();

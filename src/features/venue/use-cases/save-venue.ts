@@ -9,13 +9,13 @@ import { basedOn, validate } from '@/formats/schemas/validation';
 import { failed, invalidInput, type WireResult } from '@/formats/wire';
 import { venueScreenWords } from '@/words/screens/venue';
 
-const WORDS = venueScreenWords.savePlace;
+const WORDS = venueScreenWords.saveVenueFacts;
 
 /** A venue that is no longer there. */
 export const venueGone = () => failed('not_found', WORDS.thisVenueIsGoneChoose);
 
 /** Saves the place itself; changed since `base`, the two changes are merged field by field. */
-export async function savePlace(
+export async function saveVenueFacts(
   db: FrostDatabase,
   { id, input, base }: { id: string; input: unknown; base: unknown },
 ): Promise<WireResult<{ version: number; taken: string[] }>> {

@@ -6,53 +6,56 @@ import {
   type RobustChoice,
   type RobustRanked,
   type StructureWork,
-  type ToldLine,
-  type ToldMethod,
-  type ToldRanked,
+  type RenderedLine,
+  type RenderedMethod,
+  type RenderedRanked,
 } from '../../core/choice';
 import type { Said } from '../../core/finding';
 import type { LedgerLine, NeededAdditive, RankedProduct, Structure } from '../../core/wax';
 import { choiceWords } from '../areas/choice';
 import { methodsWords } from '../areas/methods';
-import { told } from '../say';
+import { rendered } from '../say';
 import type { Writer } from '../write';
 
 const messages = (said: readonly Said[]) => said.map((one) => one.message);
 
 /** Lines of a ledger as they are read. */
-export const toldLines = (lines: readonly LedgerLine[], write: Writer): (ToldLine & Said)[] =>
+export const renderedLines = (
+  lines: readonly LedgerLine[],
+  write: Writer,
+): (RenderedLine & Said)[] =>
   lines.map(({ key, valueC, reason }) => {
-    const said = told(choiceWords.LEDGER_REASON, reason, write);
+    const said = rendered(choiceWords.LEDGER_REASON, reason, write);
     return { key, label: choiceWords.LEDGER_LABEL[key], valueC, reason: said.message, ...said };
   });
 
 /** A ranking as it is read. */
-export const toldRanking = <R extends RankedProduct>(
+export const renderedRanking = <R extends RankedProduct>(
   ranking: readonly R[],
   write: Writer,
-): (Omit<R, 'reasons'> & ToldRanked & { findings: Said[] })[] =>
+): (Omit<R, 'reasons'> & RenderedRanked & { findings: Said[] })[] =>
   ranking.map((ranked) => {
     const findings = ranked.reasons.map((reason) =>
-      told(choiceWords.RANKING_REASON, reason, write),
+      rendered(choiceWords.RANKING_REASON, reason, write),
     );
     return { ...ranked, reasons: messages(findings), findings };
   });
 
-export const toldStructure = ({ reason, ...structure }: Structure, write: Writer) => {
-  const said = told(choiceWords.STRUCTURE_REASON, reason, write);
+export const renderedStructure = ({ reason, ...structure }: Structure, write: Writer) => {
+  const said = rendered(choiceWords.STRUCTURE_REASON, reason, write);
   return { ...structure, reason: said.message, ...said };
 };
 
-export const toldStructureWork = ({ how, ...work }: StructureWork, write: Writer) => {
-  const said = told(choiceWords.STRUCTURE_WORK, how, write);
+export const renderedStructureWork = ({ how, ...work }: StructureWork, write: Writer) => {
+  const said = rendered(choiceWords.STRUCTURE_WORK, how, write);
   return { ...work, how: said.message, ...said };
 };
 
-export function toldLayers({ layers, missing }: LayerPlan, write: Writer) {
-  const findings = missing.map((one) => told(choiceWords.MISSING_LAYER, one, write));
+export function renderedLayers({ layers, missing }: LayerPlan, write: Writer) {
+  const findings = missing.map((one) => rendered(choiceWords.MISSING_LAYER, one, write));
   return {
     layers: layers.map(({ reason, ...layer }) => {
-      const said = told(choiceWords.LAYER_REASON, reason, write);
+      const said = rendered(choiceWords.LAYER_REASON, reason, write);
       return { ...layer, reason: said.message, ...said };
     }),
     missing: messages(findings),
@@ -60,14 +63,16 @@ export function toldLayers({ layers, missing }: LayerPlan, write: Writer) {
   };
 }
 
-export function toldForm({ form, how, reasons }: FormAdvice, write: Writer) {
-  const work = told(choiceWords.FORM_WORK, how, write);
-  const why = reasons.map((reason) => told(choiceWords.FORM_REASON, reason, write));
+export function renderedForm({ form, how, reasons }: FormAdvice, write: Writer) {
+  const work = rendered(choiceWords.FORM_WORK, how, write);
+  const why = reasons.map((reason) => rendered(choiceWords.FORM_REASON, reason, write));
   return { form, how: work.message, reason: messages(why).join(' '), findings: [work, ...why] };
 }
 
 /** The ways of working in force, each with its label and reason. */
-export const toldMethods = (own: Readonly<Record<string, string>>): Record<string, ToldMethod> =>
+export const renderedMethods = (
+  own: Readonly<Record<string, string>>,
+): Record<string, RenderedMethod> =>
   Object.fromEntries(
     Object.entries(methodsInForce(own)).map(([key, school]) => [
       key,
@@ -75,11 +80,13 @@ export const toldMethods = (own: Readonly<Record<string, string>>): Record<strin
     ]),
   );
 
-export const toldAdditives = (needed: readonly NeededAdditive[], write: Writer): Said[] =>
-  needed.map(({ reason }) => told(choiceWords.ADDITIVE_REASON, reason, write));
+export const renderedAdditives = (needed: readonly NeededAdditive[], write: Writer): Said[] =>
+  needed.map(({ reason }) => rendered(choiceWords.ADDITIVE_REASON, reason, write));
 
-export const toldCautions = ({ cautions }: Pick<RobustChoice, 'cautions'>, write: Writer): Said[] =>
-  cautions.map((caution) => told(choiceWords.CAUTION, caution, write));
+export const renderedCautions = (
+  { cautions }: Pick<RobustChoice, 'cautions'>,
+  write: Writer,
+): Said[] => cautions.map((caution) => rendered(choiceWords.CAUTION, caution, write));
 
 interface Taken {
   taken: RobustRanked;
@@ -125,21 +132,21 @@ export function choiceDetails(
   more: Pick<ChoiceDetails, 'outlookVersion' | 'override'>,
   write: Writer,
 ): ChoiceDetails {
-  const additives = toldAdditives(choice.additives, write);
-  const cautions = toldCautions(choice, write);
+  const additives = renderedAdditives(choice.additives, write);
+  const cautions = renderedCautions(choice, write);
   return {
     sentence: answerSentence(choice, { taken, form, write }),
     equivalentSdC: choice.equivalentSdC,
-    layerPlan: toldLayers(choice.layerPlan, write),
-    structure: toldStructure(choice.structure, write),
-    structureWork: toldStructureWork(choice.structureWork, write),
+    layerPlan: renderedLayers(choice.layerPlan, write),
+    structure: renderedStructure(choice.structure, write),
+    structureWork: renderedStructureWork(choice.structureWork, write),
     regretPercent: choice.regretPercent,
     regret: choice.regret,
     window: choice.window,
     blend: choice.blend,
     byAir: choice.byAir,
-    form: toldForm(form, write),
-    methods: toldMethods(methods),
+    form: renderedForm(form, write),
+    methods: renderedMethods(methods),
     additives: messages(additives),
     cautions: messages(cautions),
     findings: [...additives, ...cautions],

@@ -1,25 +1,28 @@
+import { shared } from '../core/shared';
+
 /** The languages of the app, by their tags (BCP 47). */
-export const TONGUES = ['en', 'nb', 'de'] as const;
-export type Tongue = (typeof TONGUES)[number];
+export const LOCALES = ['en', 'nb', 'de'] as const;
+export type Locale = (typeof LOCALES)[number];
 
 /** Holds the language that somebody chose on a device; without it the browser's own languages decide. */
-export const TONGUE_COOKIE = 'frost-language';
+export const LOCALE_COOKIE = 'frost-language';
 
 /** How each language calls itself. */
-export const TONGUE_NAMES: Record<Tongue, string> = {
+export const LOCALE_NAMES: Record<Locale, string> = {
   en: 'English',
   nb: 'Norsk bokmål',
   de: 'Deutsch',
 };
 
-export const isTongue = (tag: unknown): tag is Tongue => TONGUES.includes(tag as Tongue);
+export const isLocale = (tag: unknown): tag is Locale => LOCALES.includes(tag as Locale);
 
-/** What the languages of one process or page are held in: set before the first word is said. */
-export interface Tongues {
-  /** Words by language and place; English is in the program itself. */
-  frostWords?: Record<string, Record<string, unknown>>;
-  /** The language of the request that is being answered. */
-  frostTongue?: { getStore: () => string | undefined };
+declare module '../core/shared' {
+  interface Shared {
+    /** Words by language and path, set before the first word is said; English is in the program itself. */
+    words: Record<string, Record<string, unknown>>;
+    /** The language of the request that is being answered. */
+    locale: { getStore: () => string | undefined };
+  }
 }
 
 /** The language of this process where nobody asks; read once, as the environment is slow to read. */
@@ -31,7 +34,7 @@ const own = (typeof process === 'undefined' ? undefined : process.env.FROST_PICK
  */
 export const languageTag = (): string =>
   typeof document === 'undefined'
-    ? ((globalThis as Tongues).frostTongue?.getStore() ?? own)
+    ? (shared.locale?.getStore() ?? own)
     : document.documentElement.lang || 'en';
 
 /** The same for Intl: English as it is written in Europe, the day before the month. */

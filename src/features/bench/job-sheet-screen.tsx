@@ -32,7 +32,7 @@ const SETTLE_MS = 350;
 const MINUTE_MS = 60_000;
 
 /** The sheet before it is started: its programmes to tick, its steps to read or print. */
-export function PlanScreen({ outingId, planned: first }: PlanScreenProps) {
+export function JobSheetScreen({ outingId, planned: first }: PlanScreenProps) {
   const scales = useScales();
   const router = useRouter();
   const { skiId, suggested } = first;

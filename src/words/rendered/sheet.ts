@@ -1,12 +1,12 @@
-import type { JobSheet, Step, ToldSheet, ToldStep } from '../../core/bench';
+import type { JobSheet, Step, RenderedSheet, RenderedStep } from '../../core/bench';
 import { benchWords } from '../areas/bench';
 import { methodsWords } from '../areas/methods';
 import { stepsWords } from '../areas/steps';
-import { say, told } from '../say';
+import { say, rendered } from '../say';
 import type { Writer } from '../write';
 
 /** A step as it is read at the bench. */
-function toldStep({ caution, reason, school, ...step }: Step, write: Writer): ToldStep {
+function renderedStep({ caution, reason, school, ...step }: Step, write: Writer): RenderedStep {
   const { SETTING_REASON, STEP_CAUTION } = benchWords;
   const said = stepsWords.stepWords(step.work, write);
   return {
@@ -26,21 +26,21 @@ function toldStep({ caution, reason, school, ...step }: Step, write: Writer): To
             },
           ]
         : []),
-      ...(reason ? [told(SETTING_REASON, reason, write)] : []),
+      ...(reason ? [rendered(SETTING_REASON, reason, write)] : []),
     ],
   };
 }
 
 /** Steps as they are read at the bench. */
-export const toldSteps = (steps: readonly Step[], write: Writer): ToldStep[] =>
-  steps.map((step) => toldStep(step, write));
+export const renderedSteps = (steps: readonly Step[], write: Writer): RenderedStep[] =>
+  steps.map((step) => renderedStep(step, write));
 
 /** A job sheet as it is read, with the codes of what it says: what a job keeps. */
-export function toldSheet(sheet: JobSheet, write: Writer): ToldSheet {
-  const findings = sheet.notes.map((note) => told(benchWords.SHEET_NOTE, note, write));
+export function renderedSheet(sheet: JobSheet, write: Writer): RenderedSheet {
+  const findings = sheet.notes.map((note) => rendered(benchWords.SHEET_NOTE, note, write));
   return {
     ...sheet,
-    steps: toldSteps(sheet.steps, write),
+    steps: renderedSteps(sheet.steps, write),
     notes: findings.map((one) => one.message),
     findings,
   };

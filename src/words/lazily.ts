@@ -7,20 +7,20 @@ type Coming<Figures extends readonly unknown[]> = {
 };
 
 /** Words that are not said yet: what was a sentence gives it when asked, in the language of that moment. */
-export type Later<T> = T extends string
+export type LazyWords<T> = T extends string
   ? () => string
   : T extends (...figures: infer Figures) => string
     ? (...figures: Coming<Figures>) => () => string
-    : { readonly [Key in keyof T]: Later<T[Key]> };
+    : { readonly [Key in keyof T]: LazyWords<T[Key]> };
 
 /**
  * Words for what is made once and says them often, such as a schema: it takes what gives the word, not the word, since
  * a server is read in more than one language.
  */
-export function later<Words extends object>(words: Words): Later<Words> {
+export function lazily<Words extends object>(words: Words): LazyWords<Words> {
   const known = kept.get(words) ?? delayed(words);
   kept.set(words, known);
-  return known as Later<Words>;
+  return known as LazyWords<Words>;
 }
 
 /** Twenty schemas take the same words: they are laid out once. */
@@ -30,7 +30,7 @@ function delayed(words: object): object {
   const now = words as Record<string, unknown>;
   const entries = Object.entries(now).map(([key, value]) => {
     if (typeof value === 'string') return [key, () => now[key]];
-    if (typeof value !== 'function') return [key, later(value as object)];
+    if (typeof value !== 'function') return [key, lazily(value as object)];
     return [
       key,
       (...figures: unknown[]) =>

@@ -1,5 +1,5 @@
 /** Where words stand: a room of the core, or a screen. */
-export type Place =
+export type WordsPath =
   | 'bench'
   | 'choice'
   | 'fields'
