@@ -54,7 +54,10 @@ export async function authorsOfJobs(db: FrostDatabase, ids: readonly string[]): 
 }
 
 /** The hands that took in files of readings, by the import. */
-export async function authorsOfImports(db: FrostDatabase, ids: readonly string[]): Promise<Authors> {
+export async function authorsOfImports(
+  db: FrostDatabase,
+  ids: readonly string[],
+): Promise<Authors> {
   const rows = await db
     .selectFrom('signature')
     .innerJoin('reading', 'reading.id', 'signature.ref')

@@ -19,7 +19,10 @@ export const readable =
     }
   };
 
-/** So many short turns of the event loop it takes until the frame is rendered, and handed to the network. */
+/**
+ * So many short turns of the event loop it takes until the frame is rendered, and handed to the network. Next says
+ * nowhere when that is (tests/unit/held-for.test.ts).
+ */
 const TURNS = 8;
 const TURN_MS = 2;
 

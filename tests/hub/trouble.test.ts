@@ -301,7 +301,9 @@ describe('one cabin that errs', () => {
       cabin,
       difference.columns,
     ]);
-    expect(rendered).toEqual([['Aaa', [{ column: 'snow_temperature_c', mine: before, theirs: -33 }]]]);
+    expect(rendered).toEqual([
+      ['Aaa', [{ column: 'snow_temperature_c', mine: before, theirs: -33 }]],
+    ]);
   });
 
   it('cannot count a record out of reach', async () => {

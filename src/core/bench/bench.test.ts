@@ -22,7 +22,8 @@ import { GOLDEN, PRODUCTS, requestFor, skiOf, stickPlan, wax } from '../../../te
 const { frost, hard, powder, fluid, soft, edge, roller, topFluid } = PRODUCTS;
 
 /** The sheet as it is read: so the golden ones hold its words as well. */
-const buildSheet = (asked: SheetRequest) => renderedSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
+const buildSheet = (asked: SheetRequest) =>
+  renderedSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
 
 const written = (step: Step) =>
   [

@@ -30,7 +30,7 @@ export type {
   Step,
   StepKind,
 } from './types';
-export type { StepWords, RenderedSheet, RenderedStep } from './told';
+export type { StepWords, RenderedSheet, RenderedStep } from './rendered';
 export { WAITS } from './waits';
 export { STEP_CAUTIONS } from './work';
 export type {

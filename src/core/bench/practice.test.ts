@@ -9,7 +9,8 @@ import { writerFor } from '../../words/write';
 import { GOLDEN, PRODUCTS, requestFor } from '../../../tests/unit/sheets';
 
 const { frost, hard, edge, fluid, baseFluid, roller, topFluid, soft, cleaner } = PRODUCTS;
-const buildSheet = (asked: SheetRequest) => renderedSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
+const buildSheet = (asked: SheetRequest) =>
+  renderedSheet(coreSheet(asked), writerFor(DEFAULT_UNITS));
 const keysOf = (asked: SheetRequest) => coreSheet(asked).steps.map((step) => step.key);
 const found = (...kinds: FindingKind[]) =>
   kinds.map((kind, i) => ({ kind, positionCm: 20 * (i + 1), side: 'left' as const }));

@@ -77,7 +77,7 @@ export async function migrateStorage(
     const { error, results = [] } = await migrator.migrateUp();
     if (error) {
       if (isStorageFault(error)) throw error;
-      // eslint-disable-next-line house/no-prose -- Kysely tells this case by its message alone.
+      // eslint-disable-next-line house/no-prose -- Kysely tells this case by its message alone (tests/unit/held-for.test.ts).
       const isNewer = messageOf(error).includes('previously executed migration');
       throw new MigrationRefusal(isNewer ? 'newer' : 'failed', messageOf(error));
     }

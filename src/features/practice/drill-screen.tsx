@@ -14,7 +14,7 @@ import { SheetLink } from '@/ui/frame/sheet-link';
 import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { act } from '@/writes/act';
-import { RenderedResult } from './told-result';
+import { RenderedResult } from './drill-result';
 import { useDrill, type Answering } from './use-drill';
 import type { ItemRef, Situation } from './use-cases/situation';
 

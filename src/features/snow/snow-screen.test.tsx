@@ -109,7 +109,9 @@ describe('a reading', () => {
     const [latest] = await readings();
     const { start } = await loadSnow(db, { course: await loadCourse(db, outing), outing, latest });
     const { temperatureC, temperatureSdC } = start!.snow;
-    expect(plain(temperatureWithSpread(temperatureC, temperatureSdC!, DEFAULT_UNITS))).toBe(rendered);
+    expect(plain(temperatureWithSpread(temperatureC, temperatureSdC!, DEFAULT_UNITS))).toBe(
+      rendered,
+    );
   });
 
   it('without a spread is held against the start with the spread it will be stored with', async () => {

@@ -11,7 +11,8 @@ interface Options {
 
 /**
  * A list whose length is checked before its elements, and whose elements are checked one after another
- * only until there are 100 problems: so that a list of a million empty objects costs nothing.
+ * only until there are 100 problems: so that a list of a million empty objects costs nothing. Yup has no public way
+ * to stop in between, so this rests on its inside (tests/unit/held-for.test.ts).
  */
 class BoundedList<T> extends ArraySchema<T[] | undefined, AnyObject> {
   protected override _validate(

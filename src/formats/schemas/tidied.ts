@@ -1,9 +1,16 @@
-import { ArraySchema, ObjectSchema, type ISchema, type Schema } from 'yup';
+import { ArraySchema, ObjectSchema, type ISchema, type Schema, type SchemaDescription } from 'yup';
 
-type Tests = { tests?: { OPTIONS?: { name?: string } }[] };
+/** Schemas are made once, and asked about for each input. */
+const trimmed = new WeakMap<object, boolean>();
 
-const isTrimmed = (schema: object) =>
-  (schema as Tests).tests?.some(({ OPTIONS }) => OPTIONS?.name === 'trim') === true;
+function isTrimmed(schema: Schema | ISchema<unknown>): boolean {
+  const known = trimmed.get(schema);
+  if (known !== undefined) return known;
+  const described = schema.describe() as Partial<SchemaDescription>;
+  const is = described.tests?.some(({ name }) => name === 'trim') ?? false;
+  trimmed.set(schema, is);
+  return is;
+}
 
 /**
  * Input with the blanks cut off at both ends of what a schema wants trimmed: a thumb leaves them behind a name.

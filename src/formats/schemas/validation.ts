@@ -27,7 +27,7 @@ export function basedOn(base: unknown, sent: object): Record<string, unknown> {
   return Object.fromEntries(names.map((name) => [name, fields[name]]));
 }
 
-/** What the kit says in its own English where no schema says better. */
+/** What the kit says in its own English where no schema says better (tests/unit/held-for.test.ts). */
 const OF_THE_KIT = /^\S+ (must be a `|cannot be null|is a required field|must be defined)/;
 
 const rendered = ({ path = '', message }: ValidationError): string => {

@@ -42,6 +42,7 @@ function poolOf(lane: Lane, filename: string): Promise<Piscina> {
   return (pools[lane] ??= makePool(lane, filename));
 }
 
+/** Piscina tells this case by its message alone (tests/unit/held-for.test.ts). */
 const isFull = (error: unknown) =>
   error instanceof Error && /queue/i.test(error.message) && /limit|full/i.test(error.message);
 

@@ -3,7 +3,10 @@ import { linkState } from './link-state';
 const AGAIN_MS = 3000;
 const NO_CONTENT = 204;
 
-/** The page that is open, fetched anew: not a page that somebody goes to. */
+/**
+ * The page that is open, fetched anew: not a page that somebody goes to. Next marks it by a header
+ * (tests/unit/held-for.test.ts).
+ */
 function isRefresh(input: RequestInfo | URL, init: RequestInit | undefined): boolean {
   if ((init?.method ?? 'GET') !== 'GET' || !new Headers(init?.headers).has('rsc')) return false;
   const url = new URL(input instanceof Request ? input.url : String(input), window.location.href);

@@ -32,7 +32,8 @@ const withValues = (utilities: Utilities, tables: TokenTables): Utilities =>
 
 /**
  * A theme that knows its tokens by name only, for a page whose styles hold their values: most of the work of making a
- * theme is to work these values out, and the library has no way to leave that out.
+ * theme is to work these values out, and the library has no way to leave that out. It rests on the library's inside
+ * (tests/unit/held-for.test.ts).
  */
 export function systemByName(...configs: readonly SystemConfig[]): SystemContext {
   const names = new TokenNames();

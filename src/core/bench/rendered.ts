@@ -11,7 +11,8 @@ export interface StepWords {
 }
 
 /** A step as it was read; steps from before there were findings have their texts alone. */
-export interface RenderedStep extends Omit<Step, 'work' | 'caution' | 'reason' | 'school'>, StepWords {
+export interface RenderedStep
+  extends Omit<Step, 'work' | 'caution' | 'reason' | 'school'>, StepWords {
   caution?: string;
   /** The way of working that this step follows, where schools differ. */
   school?: string;

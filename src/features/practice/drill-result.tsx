@@ -57,7 +57,9 @@ function Details({ rendered, situation }: RenderedResultProps) {
     case 'iron':
       return <IronResult mark={rendered.mark} shown={situation.shown as Situations['iron']} />;
     case 'snow':
-      return <SnowResult mark={rendered.mark} seen={(situation.shown as Situations['snow']).seen} />;
+      return (
+        <SnowResult mark={rendered.mark} seen={(situation.shown as Situations['snow']).seen} />
+      );
     case 'pick':
       return <PickResult mark={rendered.mark} shown={situation.shown as Situations['pick']} />;
     case 'order':
