@@ -173,7 +173,6 @@ export const DO = {
   'plan.keep': writeAfter(keepPlan),
   'plan.move': write(moveStep),
   'plan.back': writeOn((db, { id }) => takePlanBack(db, id)),
-  'plan.tick': writeAfter(tickVisit),
   'practice.person': write(writeLearner),
   'practice.forget': writeOn((db, { id }) => deleteLearner(db, id)),
   'practice.answer': writeAfter(answerDrill),
@@ -183,9 +182,6 @@ export const DO = {
     saveProduct(db, { input, base, newId: id }),
   ),
   'product.remove': writeOn((db, { id }) => takeOffShelf(db, id)),
-  'quick.keep': write((db, { blocks }: { blocks: unknown }, { newId }) =>
-    keepBlocks(db, blocks, newId),
-  ),
   'reading.save': write(
     (
       db,
@@ -196,8 +192,8 @@ export const DO = {
   'reading.withdraw': writeOn((db, { id }, stamp) => withdrawReading(db, id, stamp)),
   'reading.restore': writeOn((db, { id }, stamp) => restoreReading(db, id, stamp)),
   'reading.import.undo': writeOn((db, { id }, stamp) => withdrawImport(db, id, stamp)),
-  'shelf.start': write((db, { kinds }: { kinds: unknown }, { newId }) =>
-    keepBlocks(db, kinds, newId),
+  'shelf.start': write((db, { blocks }: { blocks: unknown }, { newId }) =>
+    keepBlocks(db, blocks, newId),
   ),
   'ski.save': write((db, { input, base }: { input: unknown; base?: unknown }, { id }) =>
     saveSki(db, { input, base, newId: id }),

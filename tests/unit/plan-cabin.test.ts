@@ -246,7 +246,7 @@ describe('a plan that is worked', () => {
     const plan = (await latestPlan(db))!;
     const pair = plan.pairs[0]!;
     const tick = (index: number, isBack = false) =>
-      act('plan.tick', key(), { pairId: pair.id, index, isBack });
+      act('job.tick', key(), { pairId: pair.id, index, isBack });
     expect(said(await tick(2))).toContain('not done yet');
     expect(said(await tick(0, true))).toContain('not started');
     expect(await tick(0)).toMatchObject({ ok: true });
@@ -267,7 +267,7 @@ describe('a plan that is worked', () => {
     expect(await tick(0, true)).toMatchObject({ ok: true });
     const [job] = await listJobsFor(db, [pair.outingId]);
     expect(job!.records.every(({ endedMs }) => endedMs === undefined)).toBe(true);
-    expect(said(await act('plan.tick', key(), { pairId: 'x:y', index: 0 }))).toContain(
+    expect(said(await act('job.tick', key(), { pairId: 'x:y', index: 0 }))).toContain(
       'not in the plan',
     );
   });
@@ -276,7 +276,7 @@ describe('a plan that is worked', () => {
     const wish = { ...WISH, leaveOut: ['hardening' as const], mostCoats: 1 };
     await kept(wish);
     const pair = (await latestPlan(db))!.pairs[0]!;
-    expect(await act('plan.tick', key(), { pairId: pair.id, index: 0 })).toMatchObject({
+    expect(await act('job.tick', key(), { pairId: pair.id, index: 0 })).toMatchObject({
       ok: true,
     });
     const job = (await listJobsFor(db, [pair.outingId]))[0]!;
@@ -305,7 +305,7 @@ describe('a plan that is worked', () => {
         .map(({ id }) => id)
         .sort(),
     );
-    expect(said(await act('plan.tick', key(), { pairId: pair.id, index: 3 }))).toContain(
+    expect(said(await act('job.tick', key(), { pairId: pair.id, index: 3 }))).toContain(
       'has changed',
     );
     await kept();

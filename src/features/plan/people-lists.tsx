@@ -155,7 +155,7 @@ function BlockLine({
     const task = block.tasks.find((one) => keyOf(one) === key)!;
     const { pairId, index } = task;
     const done = await send(`tick:${key}:${isOn}:${plan.id}`, (writeKey) =>
-      act('plan.tick', writeKey, { pairId, index, isBack: !isOn }),
+      act('job.tick', writeKey, { pairId, index, isBack: !isOn }),
     );
     if (!done) return;
     const pair = pairOf(task).skiName;

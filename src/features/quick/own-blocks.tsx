@@ -45,7 +45,7 @@ export function OwnBlocks({ input, address }: { input: QuickInput; address: stri
   const keep = async (): Promise<boolean> => {
     const rows = blocks.map(({ name, labelLowC, labelHighC }) => ({ name, labelLowC, labelHighC }));
     const done = await send(`keep:${JSON.stringify(rows)}`, (key) =>
-      act('quick.keep', key, { blocks: rows }),
+      act('shelf.start', key, { blocks: rows }),
     );
     if (!done) return false;
     const { kept } = done.ok ? done.value : { kept: 0 };

@@ -54,7 +54,7 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
       form,
     }));
     const done = await send(`starter:${JSON.stringify(rows)}`, (key) =>
-      act('shelf.start', key, { kinds: rows }),
+      act('shelf.start', key, { blocks: rows }),
     );
     if (done && !done.ok) setProblem(done.error.message);
   };

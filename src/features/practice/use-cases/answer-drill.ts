@@ -51,7 +51,7 @@ export interface Marked {
   item: DrillItem & { pastId?: string };
   answer: unknown;
   seconds: number;
-  rendered: MarkedDrill;
+  result: MarkedDrill;
 }
 
 /** Checks and marks an answer; nothing is kept by it. */
@@ -65,21 +65,21 @@ async function markInput(db: FrostDatabase, input: unknown): Promise<WireResult<
   if (!answer.ok) return invalidInput(answer.problems);
   const past = item.pastId === undefined ? undefined : await findReading(db, item.pastId);
   if (item.pastId !== undefined && !past) return failed('not_found', WORDS.noItem);
-  const rendered = await offLoop(markTask, { ...item, past: past && snowOf(past) }, answer.value);
-  if (!rendered.ok) return rendered;
-  return { ok: true, value: { item, answer: answer.value, seconds, rendered: rendered.value } };
+  const result = await offLoop(markTask, { ...item, past: past && snowOf(past) }, answer.value);
+  if (!result.ok) return result;
+  return { ok: true, value: { item, answer: answer.value, seconds, result: result.value } };
 }
 
 /** Keeps an answer under the name of who gave it. */
 async function keepAnswer(
   db: FrostDatabase,
-  { item, answer, seconds, rendered }: Marked,
+  { item, answer, seconds, result }: Marked,
   who: { id: string; at: string; learnerId: string },
 ): Promise<WireResult<{ id: string }>> {
   const { id, at, learnerId } = who;
   if (!(await findLearner(db, learnerId))) return failed('not_found', WORDS.noPerson);
-  const { quality } = rendered.mark;
-  const mark = keptMark(rendered.mark);
+  const { quality } = result.mark;
+  const mark = keptMark(result.mark);
   await addAnswer(db, { id, learnerId, ...item, answer, quality, mark, seconds, answeredAt: at });
   return { ok: true, value: { id } };
 }
@@ -92,13 +92,13 @@ export async function answerDrill(
 ): Promise<WireResult<MarkedDrill & { isKept: boolean }>> {
   const marked = await markInput(db, input);
   if (!marked.ok) return marked;
-  const { rendered } = marked.value;
+  const { result } = marked.value;
   const { learnerId } = asFields(input);
-  if (typeof learnerId !== 'string') return { ok: true, value: { ...rendered, isKept: false } };
+  if (typeof learnerId !== 'string') return { ok: true, value: { ...result, isKept: false } };
   const who = checkedId(learnerId);
   if (!who.ok) return who;
   const kept = await write((transaction, stamp) =>
     keepAnswer(transaction, marked.value, { ...stamp, learnerId: who.value }),
   );
-  return kept.ok ? { ok: true, value: { ...rendered, isKept: true } } : kept;
+  return kept.ok ? { ok: true, value: { ...result, isKept: true } } : kept;
 }
