@@ -5,15 +5,20 @@ import path from 'node:path';
 /** The machine may be slow and shared: no test here is about time. */
 const PATIENT = { testTimeout: 120_000, hookTimeout: 120_000 };
 const AT_THE_HOST = 'tests/unit/at-the-host.ts';
-/** Suites without a state of the whole process: they run in one, which imports each module once. */
-const PURE = ['src/{core,formats}/**/*.test.ts'];
-const NOT_PURE = ['src/core/kernel/kernel.test.ts'];
-const UNIT = [
-  'src/{data,server,hub,ui,features,workers,words,writes}/**/*.test.ts',
-  ...NOT_PURE,
-  'tests/unit/**/*.test.ts',
+/** Suites with stand-ins or a state of the whole process of their own. */
+const APART = [
+  'src/core/kernel/kernel.test.ts',
+  'src/writes/writes.test.ts',
+  'src/ui/**/*.test.tsx',
+  'src/features/grip/grip-screen.test.tsx',
+  'src/features/frame/log-decision.test.tsx',
   'tests/attack/kills.test.ts',
 ];
+/** Suites without a screen that take the same stand-ins. */
+const AT_THE_SCREEN = ['tests/unit/{door,plan-cabin}.test.ts'];
+const UNIT = ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'];
+/** What the stand-in browser lacks: a store, and quick styles. */
+const STAND_IN = ['fake-indexeddb/auto', 'tests/unit/plain-style.ts'];
 const SLOW = [
   'tests/attack/**',
   'tests/unit/{fuzz,storage,host,hostile-files,rules}.test.ts',
@@ -26,6 +31,7 @@ export default defineConfig({
   test: {
     // Vitest leaves one core to itself: on two cores that would halve the work.
     maxWorkers: availableParallelism(),
+    globalSetup: 'tests/temporary.ts',
     coverage: {
       provider: 'v8',
       include: ['src/**', 'app/**', 'host/*.ts'],
@@ -36,18 +42,35 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { ...PATIENT, name: 'pure', include: PURE, exclude: NOT_PURE, isolate: false },
+        // All in one process a worker, which imports each module once.
+        test: {
+          ...PATIENT,
+          name: 'unit',
+          include: UNIT,
+          exclude: [...APART, ...AT_THE_SCREEN],
+          isolate: false,
+          setupFiles: AT_THE_HOST,
+        },
       },
-      { extends: true, test: { ...PATIENT, name: 'unit', include: UNIT, setupFiles: AT_THE_HOST } },
       {
         extends: true,
         // What a person does on a screen, in happy-dom.
         test: {
           ...PATIENT,
           name: 'screens',
-          include: ['src/**/*.test.tsx'],
-          // The stand-in browser has no store of its own.
-          setupFiles: ['fake-indexeddb/auto', AT_THE_HOST],
+          include: ['src/features/**/*.test.tsx', ...AT_THE_SCREEN],
+          exclude: APART,
+          isolate: false,
+          setupFiles: [...STAND_IN, AT_THE_HOST, 'tests/unit/at-the-screen.ts'],
+        },
+      },
+      {
+        extends: true,
+        test: {
+          ...PATIENT,
+          name: 'apart',
+          include: APART,
+          setupFiles: [...STAND_IN, AT_THE_HOST],
         },
       },
       {
@@ -56,8 +79,9 @@ export default defineConfig({
         test: {
           ...PATIENT,
           name: 'quick',
-          include: [...PURE, ...UNIT],
-          exclude: SLOW,
+          include: UNIT,
+          exclude: [...SLOW, ...APART, ...AT_THE_SCREEN],
+          isolate: false,
           setupFiles: AT_THE_HOST,
         },
       },

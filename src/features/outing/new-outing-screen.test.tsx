@@ -9,7 +9,9 @@ import { listSegments } from '@/data/segments';
 import { listVenues } from '@/data/venues';
 import type { TrackFile } from '@/formats/gpx/course';
 import { courseSnow } from '@/server/cases';
+import * as pools from '@/workers/pools';
 import { demoDatabase, emptyDatabase, pushed } from '../../../tests/unit/demo-app';
+import { poolInPlace } from '../../../tests/unit/pool-in-place';
 import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
 import { NewOutingScreen } from './new-outing-screen';
 import { saveNewOuting } from './use-cases/save-outing';
@@ -33,19 +35,6 @@ const TRACK: Extract<TrackFile, { ok: true }> = {
     notes: [],
   },
 };
-vi.mock('@/workers/use-track', () => ({
-  useTrack: () => ({
-    share: undefined,
-    read: (file: File) =>
-      Promise.resolve(
-        file.name === 'flat.gpx'
-          ? { ok: true, track: { ...TRACK.track, altitudeM: undefined } }
-          : TRACK,
-      ),
-    cancel: () => undefined,
-  }),
-}));
-
 const SNOW = {
   temperatureC: -6,
   humidityFraction: 0.7,
@@ -58,6 +47,11 @@ const SNOW = {
 let db: FrostDatabase;
 beforeEach(async () => {
   db = await demoDatabase();
+  const read = ({ file }: { file: File }) =>
+    file.name === 'flat.gpx'
+      ? { ok: true, track: { ...TRACK.track, altitudeM: undefined } }
+      : TRACK;
+  vi.spyOn(pools, 'trackPool').mockReturnValue(poolInPlace(read) as never);
 });
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const startField = () => screen.getByLabelText<HTMLInputElement>(/^Start/);
