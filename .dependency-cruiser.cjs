@@ -1,4 +1,4 @@
-/** The import arrows run one way: app -> features -> ui, data, workers, formats -> words -> core. */
+/** The import arrows run one way; see the picture in docs/architecture.md. */
 const layer = (name, comment, from, to) => ({
   name,
   comment,
@@ -7,11 +7,37 @@ const layer = (name, comment, from, to) => ({
   to,
 });
 
+/** Which room may import which: all the arrows there are, as docs/architecture.md draws them. */
+const MAY_IMPORT = {
+  core: [],
+  words: ['core'],
+  formats: ['words', 'core'],
+  workers: ['formats', 'words', 'core'],
+  ui: ['workers', 'words', 'core'],
+  data: ['words', 'core'],
+  server: ['data', 'formats', 'words', 'core'],
+  hub: ['formats', 'words', 'core'],
+  features: ['writes', 'ui', 'workers', 'server', 'data', 'formats', 'words', 'core'],
+  writes: ['features', 'ui', 'server', 'data', 'formats', 'words', 'core'],
+};
+const ARROWS = Object.entries(MAY_IMPORT)
+  .map(([room, others]) =>
+    layer(
+      `arrows-of-${room}`,
+      `src/${room} imports ${others.join(', ') || 'nothing of ours'} only.`,
+      `^src/${room}/`,
+      { path: `^(src/(?!(${[room, ...others].join('|')})/)|app/|host/)` },
+    ),
+  )
+  .concat(
+    layer('arrows-of-app', 'A route imports what lies in src, except the hub.', '^app/', {
+      path: '^(host|src/hub)/',
+    }),
+  );
+
 module.exports = {
   forbidden: [
-    layer('core-stands-alone', 'The core imports nothing of ours outside the core.', '^src/core/', {
-      path: '^(src/(?!core/)|app/)',
-    }),
+    ...ARROWS,
     layer(
       'core-knows-no-interface',
       'No interface or database package in the core.',
@@ -27,38 +53,6 @@ module.exports = {
       from: { path: '^src/core/kernel/', pathNot: '(/constants\\.ts|\\.test\\.ts)$' },
       to: { path: '^src/', pathNot: '^src/core/kernel/' },
     },
-    layer('words-know-core-only', 'Words say what the core finds.', '^src/words/', {
-      path: '^(src/(?!(core|words)/)|app/|host/)',
-    }),
-    layer(
-      'tools-rest-on-core',
-      'ui, data, server, workers and formats know words, the core and what lies below them only.',
-      '^src/(ui|data|server|workers|formats)/',
-      { path: '^(src/(features|writes)/|app/|host/)' },
-    ),
-    layer('ui-without-data', 'The interface kit knows no database and no format.', '^src/ui/', {
-      path: '^src/(data|formats|server)/',
-    }),
-    layer('workers-are-pure', 'A worker computes: no database, no interface.', '^src/workers/', {
-      path: '^src/(data|ui|server)/',
-    }),
-    layer('formats-are-pure', 'Formats are text and core types.', '^src/formats/', {
-      path: '^src/(data|ui|server|workers)/',
-    }),
-    layer('hub-stands-apart', 'The hub is a program of its own: formats and core.', '^src/hub/', {
-      path: '^(src/(?!(hub|formats|core)/)|app/|host/)',
-    }),
-    layer(
-      'nobody-imports-the-hub',
-      'Cabins speak to it by its messages.',
-      '^(src/(?!hub/)|app/|host/)',
-      {
-        path: '^src/hub/',
-      },
-    ),
-    layer('data-knows-core-only', 'The database knows words and core only.', '^src/data/', {
-      path: '^src/(formats|ui|server|workers)/',
-    }),
     layer(
       'reads-name-their-caller',
       'Pages, routes and actions take the database from server/callers-database, which refuses strangers.',
@@ -71,9 +65,6 @@ module.exports = {
       '^src/features/.*(\\.tsx$|/use-[^/]*\\.ts$)',
       { path: '^src/(data|server)/' },
     ),
-    layer('host-is-outermost', 'Nothing below knows how the app is hosted.', '^(src|app)/', {
-      path: '^host/',
-    }),
     {
       name: 'features-apart',
       comment: 'A feature never imports another feature.',
@@ -88,9 +79,6 @@ module.exports = {
       from: { path: '^src/writes/' },
       to: { path: '^src/features/(?!.*/use-cases/)' },
     },
-    layer('features-below-app', 'A feature never imports a route.', '^src/features/', {
-      path: '^app/',
-    }),
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
   ],
   options: {

@@ -2,7 +2,7 @@ import { redirect } from 'next/navigation';
 import { callersDatabase } from '@/server/callers-database';
 import { listOutings, nextOuting } from '@/data/outings';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readable } from './readable';
 
 export const dynamic = 'force-dynamic';
 

@@ -100,10 +100,10 @@ if (isQuick) {
   ensureChromium();
   ensurePostgres();
   await ensureBuilt();
-  // The browser waits more than it works: what only computes runs beside it, one thing at a time.
+  // The browser waits more than it works: what only computes runs beside it.
   await Promise.all([
     suite('browser', ['--project', 'browser', '--project', 'hub']),
-    checks().then(() => suite('unit', [...ALL_UNITS, '--maxWorkers=1'])),
+    checks().then(() => suite('unit', ALL_UNITS)),
   ]);
 }
 console.log(`${passed} passed, ${failed} failed`);

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 
@@ -7,6 +7,8 @@ export function setup(): (() => void) | undefined {
   // Once for all projects of a run.
   if (process.env.FROST_PICK_TESTS) return undefined;
   const folder = mkdtempSync(path.join(tmpdir(), 'frost-'));
+  // Not ours alone: PostgreSQL runs as a user of its own.
+  chmodSync(folder, 0o755);
   process.env.TMPDIR = process.env.FROST_PICK_TESTS = folder;
   return () => rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
 }

@@ -4,7 +4,7 @@ import { loadDevices } from '@/features/devices/use-cases/load-devices';
 import { nowMs } from '@/server/clock';
 import { live } from '@/server/live';
 import { LivePage } from '@/ui/live/live-page';
-import { readable } from '@/server/readable';
+import { readable } from '../readable';
 import { devicesScreenWords } from '@/words/screens/devices';
 
 export const generateMetadata = () => ({ title: devicesScreenWords.devicesScreen.title });

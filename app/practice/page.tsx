@@ -5,7 +5,7 @@ import { LEARNER_COOKIE } from '@/features/practice/use-cases/learner-cookie';
 import { loadPractice } from '@/features/practice/use-cases/load-practice';
 import { nowMs } from '@/server/clock';
 import { live } from '@/server/live';
-import { readable } from '@/server/readable';
+import { readable } from '../readable';
 import { LivePage } from '@/ui/live/live-page';
 import { practiceScreenWords } from '@/words/screens/practice';
 

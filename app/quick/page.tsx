@@ -5,7 +5,7 @@ import { askQuick } from '@/features/quick/quick-lab';
 import { QuickScreen } from '@/features/quick/quick-screen';
 import { quickFrom } from '@/formats/quick-address';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readable } from '../readable';
 import { quickScreenWords } from '@/words/screens/quick';
 
 export const generateMetadata = () => ({ title: quickScreenWords.quickScreen.title });

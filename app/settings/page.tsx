@@ -2,8 +2,8 @@ import { Box } from '@chakra-ui/react';
 import { callersDatabase } from '@/server/callers-database';
 import { loadSettings } from '@/features/settings/use-cases/load-settings';
 import { SettingsScreen } from '@/features/settings/settings-screen';
-import { titled } from '@/server/outing-page';
-import { readable } from '@/server/readable';
+import { titled } from '../outing-page';
+import { readable } from '../readable';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { settingsScreenWords } from '@/words/screens/settings';
 

@@ -1,6 +1,6 @@
 import { ironRow, isHurtNow, moveIron, shineOf, type IronRow } from '../core/practice/iron-row';
 import type { IronBench } from '../core/iron';
-import type { IroningAsk, IroningFrame } from './ironing';
+import type { IroningAsk, IroningFrame } from './ironing-frames';
 
 const MS = 1e-3;
 /** A page that slept is not caught up on for longer than this at once, s. */

@@ -2,9 +2,6 @@
 // project "screens" share one process and the modules in it.
 import { cleanup } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
-import type { GrainQuestion } from '@/workers/grain.worker';
-import type { IronRow } from '@/workers/iron.worker';
-import type { PlanQuestion } from '@/workers/plan.worker';
 import { shared } from '@/core/shared';
 
 vi.mock('next/navigation', async () => {
@@ -24,28 +21,10 @@ vi.mock('@/ui/charts/chart', async (original) => ({
   Chart: ({ label }: { label: string }) => label,
 }));
 
-// A test has no worker: its pools compute in place, the snow with few members and each question once.
 vi.mock('@/workers/pools', async () => {
-  const { choose } = await import('@/core/choice');
-  const { measureGrains } = await import('@/core/grain-card');
-  const { mapRow } = await import('@/core/iron');
-  const { planBench } = await import('@/core/plan');
-  const { fewMembers } = await import('./few-members');
-  const { poolInPlace } = await import('./pool-in-place');
-  return {
-    choicePool: () => poolInPlace(choose),
-    ironRowPool: () =>
-      poolInPlace(({ question, setC, passS }: IronRow) => mapRow(question, setC, passS)),
-    outlookPool: () => poolInPlace(fewMembers),
-    planPool: () =>
-      poolInPlace(({ problem, seed }: PlanQuestion) => ({
-        plan: planBench(problem, { seed, searchS: 0.02 }),
-        remedies: [],
-      })),
-    grainPool: () =>
-      poolInPlace(({ picture, rulingMm }: GrainQuestion) => measureGrains(picture, rulingMm)),
-    trackPool: () => poolInPlace(() => ({ ok: false, message: 'No track in this test.' })),
-  };
+  const { standInPools } = await import('./stand-in-pools');
+  const names = Object.keys(standInPools) as (keyof typeof standInPools)[];
+  return Object.fromEntries(names.map((name) => [name, () => standInPools[name]()]));
 });
 
 vi.mock('@/server/outlooks', async (original) => {

@@ -11,7 +11,7 @@ const HELD_FOR: readonly (readonly [library: string, version: string, files: rea
     ['@chakra-ui/react', '3.37.0', ['src/ui/theme/by-name.ts']],
     ['kysely', '0.28.18', ['src/data/storage/migrate.ts']],
     ['piscina', '5.3.2', ['src/server/compute/pool.ts']],
-    ['next', '16.4.6', ['src/ui/live/patient-fetch.ts', 'src/server/readable.tsx']],
+    ['next', '16.4.6', ['src/ui/live/patient-fetch.ts', 'app/readable.tsx']],
   ];
 
 it.each(HELD_FOR)('%s is of version %s still, and its users say so', (library, version, files) => {

@@ -6,7 +6,7 @@ import { AtStart, AtStartPlace } from '@/features/frame/at-start';
 import { loadAtStart, loadFrame, type FrameData } from '@/features/frame/load-frame';
 import { nowMs } from '@/server/clock';
 import { live } from '@/server/live';
-import { readable } from '@/server/readable';
+import { readable } from '../../readable';
 
 export const dynamic = 'force-dynamic';
 

@@ -6,8 +6,8 @@ import { NewOutingScreen } from '@/features/outing/new-outing-screen';
 import type { FromQuick } from '@/features/outing/use-outing-form';
 import { quickSnow } from '@/core/quick';
 import { quickFrom } from '@/formats/quick-address';
-import { titled } from '@/server/outing-page';
-import { readable } from '@/server/readable';
+import { titled } from '../../outing-page';
+import { readable } from '../../readable';
 
 export const generateMetadata = titled('newOuting');
 export const dynamic = 'force-dynamic';

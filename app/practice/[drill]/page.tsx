@@ -7,7 +7,7 @@ import { findLearner } from '@/data/practice';
 import { DrillScreen } from '@/features/practice/drill-screen';
 import { LEARNER_COOKIE } from '@/features/practice/use-cases/learner-cookie';
 import { situationOf } from '@/features/practice/use-cases/situation';
-import { readable } from '@/server/readable';
+import { readable } from '../../readable';
 import { readersUnits } from '@/server/readers-units';
 import { practiceScreenWords } from '@/words/screens/practice';
 

@@ -3,7 +3,7 @@ import { callersDatabase } from '@/server/callers-database';
 import { listOutings, nextOuting } from '@/data/outings';
 import { findSki } from '@/data/skis';
 import { nowMs } from '@/server/clock';
-import { readable } from '@/server/readable';
+import { readable } from '../../readable';
 
 export const dynamic = 'force-dynamic';
 

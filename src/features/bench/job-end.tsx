@@ -4,14 +4,12 @@ import type { Job } from '@/core/model';
 import { useState } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
-import { FieldProblemText } from '@/ui/fields/field-problem';
-import { useWrite } from '@/ui/fields/use-write';
 import { TextField } from '@/ui/fields/text-field';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { UndoNotice } from '@/ui/frame/undo-notice';
 import type { RunnerState } from './use-runner';
 import { benchScreenWords } from '@/words/screens/bench';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = benchScreenWords.jobEnd;
 
@@ -64,29 +62,24 @@ export function Finished(props: { runner: RunnerState; job: Job; outingId: strin
 
 /** Puts a job away unfinished, with the way back. */
 export function PutAway({ jobId, name }: { jobId: string; name: string }) {
-  const [isAway, setIsAway] = useState(false);
-  const { send } = useWrite();
-  const [problem, setProblem] = useState<string>();
-  const move = async (away: boolean) => {
-    const done = await send(`${away ? 'away' : 'back'}:${jobId}`, (key) =>
-      act('job.drop', key, { id: jobId, isDropped: away }),
+  const acts = useAct();
+  const putAway = () =>
+    acts.write(
+      'job.drop',
+      { id: jobId, isDropped: true },
+      {
+        said: () => WORDS.isPutAwayUnfinished(name),
+        undo: () => ['job.drop', { id: jobId, isDropped: false }],
+      },
     );
-    if (done) setProblem(done.ok ? undefined : done.error.message);
-    if (done?.ok) setIsAway(away);
-  };
-  const put = (away: boolean) => void move(away);
-  return isAway ? (
-    <UndoNotice
-      message={WORDS.isPutAwayUnfinished(name)}
-      onUndo={() => put(false)}
-      onClose={() => setIsAway(false)}
-    />
-  ) : (
+  return (
     <>
-      <ActionButton quiet mt="4" onClick={() => put(true)}>
-        {WORDS.putThisJobAway}
-      </ActionButton>
-      <FieldProblemText problem={problem} />
+      {!acts.notice && (
+        <ActionButton quiet mt="4" onClick={() => void putAway()}>
+          {WORDS.putThisJobAway}
+        </ActionButton>
+      )}
+      <ActNotice acts={acts} />
     </>
   );
 }

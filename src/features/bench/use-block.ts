@@ -49,7 +49,7 @@ export function useBlock(block: BlockNow | undefined) {
         });
       }
       // Also where it was refused: another device may be further on.
-      if (!isHere) router.refresh();
+      if (!done.ok && !isHere) router.refresh();
     });
   });
   const { entries } = useOutbox();

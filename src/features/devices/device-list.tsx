@@ -5,14 +5,12 @@ import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
-import { FieldProblemText } from '@/ui/fields/field-problem';
 import { TextField } from '@/ui/fields/text-field';
-import { useWrite } from '@/ui/fields/use-write';
 import { Part } from '@/ui/frame/sheet';
-import type { WireResult } from '@/formats/wire';
 import { devicesScreenWords } from '@/words/screens/devices';
 import { roughSpan } from '@/words/times';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = devicesScreenWords.list;
 const roles = () => optionsOf<DeviceRole>(['works', 'looks'], devicesScreenWords.ROLE);
@@ -66,16 +64,13 @@ interface DeviceLineProps {
 function DeviceLine({ device, seen, canChange, onDone }: DeviceLineProps) {
   const { id, name } = device;
   const [open, setOpen] = useState<'change' | 'revoke'>();
-  const [problem, setProblem] = useState<string>();
-  const { send, isBusy } = useWrite();
-  const tell = async (message: string, action: (key: string) => Promise<WireResult<null>>) => {
-    const done = await send(`device:${id}`, action);
-    if (!done) return;
-    setProblem(done.ok ? undefined : done.error.message);
-    if (!done.ok) return;
-    setOpen(undefined);
-    onDone(message);
-  };
+  const acts = useAct();
+  const then = (message: string) => ({
+    settled: () => {
+      setOpen(undefined);
+      onDone(message);
+    },
+  });
   return (
     <Box as="li" borderTopWidth="1px" borderColor="rule" py="2" data-testid="device">
       <Flex justify="space-between" align="center" gap="3" wrap="wrap">
@@ -111,12 +106,10 @@ function DeviceLine({ device, seen, canChange, onDone }: DeviceLineProps) {
       {open === 'change' && (
         <ChangeForm
           device={device}
-          isBusy={isBusy}
+          isBusy={acts.isBusy}
           onCancel={() => setOpen(undefined)}
           onSave={(changed) =>
-            void tell(WORDS.saved(changed.name), (key) =>
-              act('device.change', key, { id, ...changed }),
-            )
+            void acts.write('device.change', { id, ...changed }, then(WORDS.saved(changed.name)))
           }
         />
       )}
@@ -127,10 +120,8 @@ function DeviceLine({ device, seen, canChange, onDone }: DeviceLineProps) {
           </Text>
           <Flex gap="3">
             <ActionButton
-              loading={isBusy}
-              onClick={() =>
-                void tell(WORDS.revoked(name), (key) => act('device.revoke', key, { id }))
-              }
+              loading={acts.isBusy}
+              onClick={() => void acts.write('device.revoke', { id }, then(WORDS.revoked(name)))}
             >
               {WORDS.revoke}
             </ActionButton>
@@ -140,7 +131,7 @@ function DeviceLine({ device, seen, canChange, onDone }: DeviceLineProps) {
           </Flex>
         </Box>
       )}
-      <FieldProblemText problem={problem} />
+      <ActNotice acts={acts} />
     </Box>
   );
 }

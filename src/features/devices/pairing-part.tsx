@@ -2,7 +2,6 @@
 
 import type { DeviceRole } from '@/core/model';
 import { useEffect, useState } from 'react';
-import { useRouter } from 'next/navigation';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { NO_ANSWER } from '@/ui/fields/answer';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -31,7 +30,6 @@ interface PairingPartProps {
 
 /** Shows the code that lets one device in, until it is used or runs out. */
 export function PairingPart({ code, tries, paired, serverNowMs }: PairingPartProps) {
-  const router = useRouter();
   const [role, setRole] = useState<DeviceRole>('works');
   const [problem, setProblem] = useState<string>();
   const [before, setBefore] = useState(paired);
@@ -39,7 +37,6 @@ export function PairingPart({ code, tries, paired, serverNowMs }: PairingPartPro
     setBefore(paired);
     const done = await action().catch(() => NO_ANSWER);
     setProblem(done.ok ? undefined : done.error.message);
-    router.refresh();
   };
   const isStanding = code !== undefined;
   return (

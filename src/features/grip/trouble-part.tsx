@@ -5,10 +5,7 @@ import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { COMPLAINTS, NO_WAX_BASES, troubleStep, type Complaint, type Tried } from '@/core/grip';
 import { ActionButton } from '@/ui/fields/action-button';
-import type { Answer } from '@/ui/fields/answer';
-import { useWrite } from '@/ui/fields/use-write';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
-import { FieldProblemText } from '@/ui/fields/field-problem';
 import { gripWords } from '@/words/areas/grip';
 import { gripScreenWords } from '@/words/screens/grip';
 import { dayAndTime } from '@/words/times';
@@ -16,7 +13,8 @@ import { troubleWords } from '@/words/rendered/grip';
 import { useWords } from '@/ui/format/use-words';
 import { Part } from '@/ui/frame/sheet';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = gripScreenWords.troublePart;
 
@@ -29,7 +27,6 @@ interface TroublePartProps {
 /** What to do when grip fails on snow, remembering what was tried. */
 export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
   const [complaint, setComplaint] = useState<Complaint>();
-  const [failure, setFailure] = useState<string>();
   const advice =
     complaint &&
     troubleStep(
@@ -38,16 +35,10 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
     );
   const { say } = useWords();
   const next = advice?.next && troubleWords(advice.next);
-  const { send } = useWrite();
-  const run = async (what: string, work: (key: string) => Promise<Answer<unknown>>) => {
-    const done = await send(what, work);
-    if (done) setFailure(done.ok ? undefined : done.error.message);
-  };
+  const acts = useAct();
   const noteTried = (step: { complaint: Complaint; key: string }) =>
-    run(`tried:${step.complaint}:${step.key}`, (key) =>
-      act('grip.tried', key, { id: outingId, step }),
-    );
-  const takeBack = (id: string) => run(`untry:${id}`, (key) => act('grip.untry', key, { id }));
+    acts.write('grip.tried', { id: outingId, step });
+  const takeBack = (id: string) => acts.write('grip.untry', { id });
   return (
     <Part title={WORDS.troubleOnSnow}>
       <ChoiceRow
@@ -73,7 +64,7 @@ export function TroublePart({ outingId, timeZone, tried }: TroublePartProps) {
           )}
         </Box>
       )}
-      <FieldProblemText problem={failure} />
+      <ActNotice acts={acts} />
       {tried.length > 0 && (
         <Box as="ul" listStyleType="none" m="0" p="0" mt="4">
           {tried.map((note) => (

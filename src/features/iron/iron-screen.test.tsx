@@ -6,6 +6,7 @@ import type { FrostDatabase } from '@/data/database';
 import { loadTeamSettings } from '@/data/team-settings';
 import { WorkerFailure } from '@/workers/failure';
 import { demoDatabase } from '../../../tests/unit/demo-app';
+import { standInPools } from '../../../tests/unit/stand-in-pools';
 import { AMERICAN, field, fill, showWhole } from '../../../tests/unit/render';
 import { IronScreen } from './iron-screen';
 import { loadIron } from './use-cases/load-iron';
@@ -70,8 +71,7 @@ describe('the Iron lab', () => {
   });
 
   it('draws its map row by row, and says why where it cannot, with a way to try again', async () => {
-    const pools = await import('@/workers/pools');
-    const broken = vi.spyOn(pools, 'ironRowPool').mockReturnValueOnce({
+    const broken = vi.spyOn(standInPools, 'ironRowPool').mockReturnValueOnce({
       run: () => ({
         result: Promise.reject(new WorkerFailure({ code: 'broke' })),
         cancel: () => undefined,

@@ -1,7 +1,6 @@
 'use client';
 
 import type { OwnIron } from '@/core/model';
-import { useState } from 'react';
 import { Flex, SimpleGrid } from '@chakra-ui/react';
 import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -10,11 +9,11 @@ import { NumberField, type FigureLook, type Scale } from '@/ui/fields/number-fie
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { useWrite } from '@/ui/fields/use-write';
-import { UndoNotice } from '@/ui/frame/undo-notice';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { ironScreenWords } from '@/words/screens/iron';
 import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = ironScreenWords.ownIron;
 
@@ -58,9 +57,7 @@ interface OwnIronPartProps {
 /** Irons of the team's own: five figures off their plate and papers. */
 export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
   const scales = useScales();
-  const [forgotten, setForgotten] = useState<OwnIron>();
-  const { send } = useWrite();
-  const [failure, setProblem] = useState<string>();
+  const acts = useAct();
   const form = useDraftedForm<IronDraft>('own-iron', EMPTY, resolver);
   const { bind } = form;
   const figure = (
@@ -71,16 +68,12 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
     const kept = await form.submit((values, { key }) => act('iron.keep', key, given(values)));
     if (kept) onKept(kept.name);
   };
-  const forget = async (name: string) => {
-    const done = await send(`forget:${name}`, (key) => act('iron.forget', key, { id: name }));
-    if (done?.ok) setForgotten(done.value);
-    if (done) setProblem(done.ok ? undefined : done.error.message);
-  };
-  const putBack = async (iron: OwnIron) => {
-    const done = await send(`back:${iron.name}`, (key) => act('iron.keep', key, iron));
-    if (done?.ok) setForgotten(undefined);
-    if (done) setProblem(done.ok ? undefined : done.error.message);
-  };
+  const forget = (name: string) =>
+    acts.write(
+      'iron.forget',
+      { id: name },
+      { said: () => WORDS.isForgotten(name), undo: (iron) => ['iron.keep', iron] },
+    );
   return (
     <Disclosure mb="4" title={WORDS.yourOwnIron}>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4" mb="3">
@@ -132,14 +125,8 @@ export function OwnIronPart({ irons, onKept }: OwnIronPartProps) {
           </ActionButton>
         ))}
       </Flex>
-      <FieldProblemText problem={form.failure ?? failure} />
-      {forgotten && (
-        <UndoNotice
-          message={WORDS.isForgotten(forgotten.name)}
-          onUndo={() => void putBack(forgotten)}
-          onClose={() => setForgotten(undefined)}
-        />
-      )}
+      <FieldProblemText problem={form.failure} />
+      <ActNotice acts={acts} />
     </Disclosure>
   );
 }

@@ -5,13 +5,13 @@ import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
 import { useWords } from '@/ui/format/use-words';
 import { DataTable } from '@/ui/frame/data-table';
-import { DoneNotice } from '@/ui/frame/done-notice';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { choiceWords } from '@/words/areas/choice';
 import { learningScreenWords } from '@/words/screens/learning';
 import { dayAndTime } from '@/words/times';
 import { ResultsPart } from './results-part';
+import { ActNotice } from '@/writes/act-notice';
 import { useLearning } from './use-learning';
 import type { LearningView, Moved } from './use-cases/load-learning';
 import { fixed } from '@/words/quantities';
@@ -69,7 +69,7 @@ export function LearningScreen({ outing, view }: LearningScreenProps) {
         <SheetLink href={`${path}/test`}>{WORDS.toTest}</SheetLink>
         <SheetLink href={`${path}/log`}>{WORDS.toLog}</SheetLink>
       </Flex>
-      <DoneNotice notice={learning.notice} onUndo={learning.undo} onClose={learning.close} />
+      <ActNotice acts={learning.acts} />
       {sinceAt !== undefined && (
         <Flex gap="4" align="center" wrap="wrap">
           <Text textStyle="body">{WORDS.since(dayAndTime(sinceAt, timeZone))}</Text>

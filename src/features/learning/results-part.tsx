@@ -85,7 +85,7 @@ function ResultLine({
             <ActionButton
               quiet
               aria-label={counts ? WORDS.leaveOutOf(what) : WORDS.countAgainOf(what)}
-              disabled={learning.isBusy}
+              disabled={learning.acts.isBusy}
               onClick={() => void learning.exclude(id, counts)}
             >
               {counts ? WORDS.leaveOut : WORDS.countAgain}

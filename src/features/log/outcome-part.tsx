@@ -4,38 +4,31 @@ import { useState } from 'react';
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import { FEELS, GLIDES, type Feel, type Glide } from '@/core/learn';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
-import { useWrite } from '@/ui/fields/use-write';
-import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part } from '@/ui/frame/sheet';
 import { logScreenWords } from '@/words/screens/log';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import type { AskedOutcome } from './use-cases/load-outcomes';
 
 const WORDS = logScreenWords.outcome;
 
 /** Asks once how each choice turned out, in two taps, and takes back what was tapped by mistake. */
 export function OutcomePart({ asked }: { asked: readonly AskedOutcome[] }) {
-  const [notice, setNotice] = useState<Done<string>>();
-  const { send } = useWrite();
-  const say = async ({ choiceId, wax }: AskedOutcome, glide: Glide, feel: Feel) => {
-    const done = await send(`outcome:${choiceId}:${glide}:${feel}`, (key) =>
-      act('outcome.say', key, { choiceId, glide, feel }),
+  const acts = useAct();
+  const say = ({ choiceId, wax }: AskedOutcome, glide: Glide, feel: Feel) =>
+    acts.write(
+      'outcome.say',
+      { choiceId, glide, feel },
+      {
+        said: () => WORDS.saved(wax),
+        undo: () => ['outcome.back', { id: choiceId }],
+        undone: WORDS.takenBack,
+      },
     );
-    if (!done) return;
-    setNotice(
-      done.ok ? { message: WORDS.saved(wax), back: choiceId } : { message: done.error.message },
-    );
-  };
-  const undo = async (choiceId: string) => {
-    const done = await send(`outcome-back:${choiceId}`, (key) =>
-      act('outcome.back', key, { id: choiceId }),
-    );
-    if (done) setNotice({ message: done.ok ? WORDS.takenBack : done.error.message });
-  };
-  if (asked.length === 0 && !notice) return null;
+  if (asked.length === 0 && !acts.notice && !acts.problem) return null;
   return (
     <Part title={WORDS.title}>
-      <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
+      <ActNotice acts={acts} />
       {asked.map((one) => (
         <AskedLine key={one.choiceId} asked={one} onSaid={(...how) => void say(one, ...how)} />
       ))}

@@ -1,18 +1,16 @@
 'use client';
 
 import type { LogEntry, Outing } from '@/core/model';
-import { useState } from 'react';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { optionsOf } from '@/ui/fields/choice-row';
 import { SelectField } from '@/ui/fields/select-field';
 import { TextField } from '@/ui/fields/text-field';
-import { useWrite } from '@/ui/fields/use-write';
-import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { logScreenWords } from '@/words/screens/log';
 import { dayAndTime } from '@/words/times';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { LOG_SHOWS, pathOf, type LogShow, type LogView } from './log-view';
 import { NoteLine } from './note-line';
 import { TimelineEntry } from './timeline-entry';
@@ -28,23 +26,6 @@ const wheres = () => [
   { value: 'here', label: WORDS.thisOuting },
 ];
 
-/** What was taken out of the log, or put in, and can be taken back. */
-interface Back {
-  kind: 'choice' | 'removedNote' | 'note';
-  id: string;
-}
-
-const UNDO = {
-  choice: 'choice.restore',
-  removedNote: 'note.restore',
-  note: 'note.remove',
-} as const;
-const takings = () =>
-  ({
-    choice: { write: 'choice.withdraw', message: CHOICE.choiceWithdrawnItStaysIn },
-    removedNote: { write: 'note.remove', message: NOTE.removed },
-  }) as const;
-
 interface TimelinePartProps {
   outing: Outing;
   outings: readonly Outing[];
@@ -57,19 +38,21 @@ interface TimelinePartProps {
 /** All that was recorded, the latest first: narrowed by words, by kind and to an outing. */
 export function TimelinePart({ outing, outings, view, timeline, aPage }: TimelinePartProps) {
   const { search, setSearch, narrow } = useLogView(outing.id, view);
-  const [notice, setNotice] = useState<Done<Back>>();
-  const { send } = useWrite();
+  const acts = useAct();
   const byId = new Map(outings.map((one) => [one.id, one]));
   const pages = Math.max(1, Math.ceil(timeline.count / aPage));
-  const take = async (back: Back & { kind: keyof ReturnType<typeof takings> }) => {
-    const { write, message } = takings()[back.kind];
-    const done = await send(`take:${back.id}`, (key) => act(write, key, { id: back.id }));
-    if (done) setNotice(done.ok ? { message, back } : { message: done.error.message });
-  };
-  const undo = async ({ kind, id }: Back) => {
-    const done = await send(`undo:${id}`, (key) => act(UNDO[kind], key, { id }));
-    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
-  };
+  const withdrawChoice = (id: string) =>
+    acts.write(
+      'choice.withdraw',
+      { id },
+      { said: () => CHOICE.choiceWithdrawnItStaysIn, undo: () => ['choice.restore', { id }] },
+    );
+  const removeNote = (id: string) =>
+    acts.write(
+      'note.remove',
+      { id },
+      { said: () => NOTE.removed, undo: () => ['note.restore', { id }] },
+    );
   const whereOf = (entry: LogEntry) => {
     const at = entry.outingId === undefined ? undefined : byId.get(entry.outingId);
     const zone = at?.venue.timeZone ?? outing.venue.timeZone;
@@ -87,12 +70,9 @@ export function TimelinePart({ outing, outings, view, timeline, aPage }: Timelin
         </Flex>
       }
     >
-      <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
+      <ActNotice acts={acts} />
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} columnGap="10" rowGap="3" mb="3">
-        <NoteLine
-          outingId={outing.id}
-          onWritten={(id) => setNotice({ message: NOTE.kept, back: { kind: 'note', id } })}
-        />
+        <NoteLine outingId={outing.id} acts={acts} />
         {(timeline.count > 0 || isNarrowed) && (
           <Grid templateColumns={{ base: '1fr', md: '2fr 1fr 1fr' }} gap="3">
             <TextField label={WORDS.find} value={search} onChange={setSearch} />
@@ -120,8 +100,8 @@ export function TimelinePart({ outing, outings, view, timeline, aPage }: Timelin
             key={`${entry.kind}-${entry.refId}`}
             entry={entry}
             where={whereOf(entry)}
-            onWithdraw={() => void take({ kind: 'choice', id: entry.refId })}
-            onRemove={() => void take({ kind: 'removedNote', id: entry.refId })}
+            onWithdraw={() => void withdrawChoice(entry.refId)}
+            onRemove={() => void removeNote(entry.refId)}
           />
         ))}
       </Box>

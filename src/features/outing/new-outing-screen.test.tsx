@@ -9,9 +9,9 @@ import { listSegments } from '@/data/segments';
 import { listVenues } from '@/data/venues';
 import type { TrackFile } from '@/formats/gpx/course';
 import { courseSnow } from '@/server/cases';
-import * as pools from '@/workers/pools';
 import { demoDatabase, emptyDatabase, pushed } from '../../../tests/unit/demo-app';
 import { poolInPlace } from '../../../tests/unit/pool-in-place';
+import { standInPools } from '../../../tests/unit/stand-in-pools';
 import { AMERICAN, field, fill, show } from '../../../tests/unit/render';
 import { NewOutingScreen } from './new-outing-screen';
 import { saveNewOuting } from './use-cases/save-outing';
@@ -51,7 +51,7 @@ beforeEach(async () => {
     file.name === 'flat.gpx'
       ? { ok: true, track: { ...TRACK.track, altitudeM: undefined } }
       : TRACK;
-  vi.spyOn(pools, 'trackPool').mockReturnValue(poolInPlace(read) as never);
+  vi.spyOn(standInPools, 'trackPool').mockReturnValue(poolInPlace(read) as never);
 });
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const startField = () => screen.getByLabelText<HTMLInputElement>(/^Start/);

@@ -10,11 +10,11 @@ import { useScales } from '@/ui/fields/scales';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { useWrite } from '@/ui/fields/use-write';
 import { Part } from '@/ui/frame/sheet';
 import { termsWords } from '@/words/areas/terms';
 import { pairsScreenWords } from '@/words/screens/pairs';
 import { act } from '@/writes/act';
+import type { Acts } from '@/writes/use-act';
 
 const WORDS = pairsScreenWords.addStarters;
 
@@ -28,32 +28,37 @@ const resolver = lateForm<SkierDraft>(() =>
 
 interface AddStartersProps {
   outing: Outing;
-  onAdded: (message: string, ids: string[]) => void;
+  acts: Acts;
 }
 
 /** Puts skiers on the list: one by name, or everybody who owns a pair for this. */
-export function AddStarters({ outing, onAdded }: AddStartersProps) {
+export function AddStarters({ outing, acts }: AddStartersProps) {
   const scales = useScales();
   const { bind, submit, failure } = useDraftedForm<SkierDraft>('starter', EMPTY, resolver);
-  const { send, isBusy } = useWrite();
   const addOne = async () => {
     const done = await submit(({ name, weightKg }, { key }) =>
       act('starter.add', key, { outingId: outing.id, skier: { name, weightKg } }),
     );
-    if (done) onAdded(WORDS.added(1), [done.id]);
+    if (done) {
+      acts.setNotice({
+        message: WORDS.added(1),
+        undo: { write: ['starter.off', { ids: [done.id] }] },
+      });
+    }
   };
-  const addAll = async () => {
-    const done = await send(`owners:${outing.id}`, (key) =>
-      act('starter.owners', key, { id: outing.id }),
+  const addAll = () =>
+    acts.write(
+      'starter.owners',
+      { id: outing.id },
+      {
+        said: ({ added }) => WORDS.added(added.length),
+        undo: ({ added }) => (added.length > 0 ? ['starter.off', { ids: added }] : undefined),
+      },
     );
-    if (!done) return;
-    if (done.ok) onAdded(WORDS.added(done.value.added.length), done.value.added);
-    else onAdded(done.error.message, []);
-  };
   const type = termsWords.inSentence(termsWords.DISCIPLINE_WORDS[outing.discipline]);
   return (
     <Part title={WORDS.title}>
-      <ActionButton loading={isBusy} onClick={() => void addAll()}>
+      <ActionButton loading={acts.isBusy} onClick={() => void addAll()}>
         {WORDS.everybody(type)}
       </ActionButton>
       <SheetForm mt="5" onSubmit={addOne}>

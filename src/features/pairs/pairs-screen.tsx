@@ -1,24 +1,19 @@
 'use client';
 
-import type { Outing, Starter, StarterPairs } from '@/core/model';
-import { useState } from 'react';
+import type { Outing, StarterPairs } from '@/core/model';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { PairDay } from '@/core/pairs';
-import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
-import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { pairsWords } from '@/words/areas/pairs';
 import { pairsScreenWords } from '@/words/screens/pairs';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { AddStarters } from './add-starters';
 import { StarterRow } from './starter-row';
 
 const WORDS = pairsScreenWords.pairsScreen;
-
-/** What undoes a change: starters as they were, or those that came to take off again. */
-type Back = { asBefore: Starter } | { putBack: Starter[] } | { takeOff: string[] };
 
 interface PairsScreenProps {
   outing: Outing;
@@ -28,16 +23,7 @@ interface PairsScreenProps {
 
 /** Which pair each skier of an outing takes, and why. */
 export function PairsScreen({ outing, day, rows }: PairsScreenProps) {
-  const { send } = useWrite();
-  const [notice, setNotice] = useState<Done<Back>>();
-  const undo = async (back: Back) => {
-    const done = await send<unknown>(`undo:${JSON.stringify(back)}`, async (key) => {
-      if ('takeOff' in back) return act('starter.off', key, { ids: back.takeOff });
-      if ('putBack' in back) return act('starter.back', key, { starters: back.putBack });
-      return act('starter.change', key, { id: back.asBefore.id, change: back.asBefore });
-    });
-    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
-  };
+  const acts = useAct();
   const path = `/outing/${outing.id}`;
   const withPair = rows.filter(({ skiId }) => skiId !== undefined).length;
   return (
@@ -51,30 +37,15 @@ export function PairsScreen({ outing, day, rows }: PairsScreenProps) {
           </Flex>
         </Box>
       )}
-      <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
+      <ActNotice acts={acts} />
       {rows.length > 0 && (
         <Part title={WORDS.list}>
           {rows.map((row) => (
-            <StarterRow
-              key={row.starter.id}
-              row={row}
-              path={path}
-              onChanged={(message, before) =>
-                setNotice({ message, back: before && { asBefore: before } })
-              }
-              onTakenOff={(message, removed) =>
-                setNotice({ message, back: removed && { putBack: removed } })
-              }
-            />
+            <StarterRow key={row.starter.id} row={row} path={path} acts={acts} />
           ))}
         </Part>
       )}
-      <AddStarters
-        outing={outing}
-        onAdded={(message, ids) =>
-          setNotice({ message, back: ids.length > 0 ? { takeOff: ids } : undefined })
-        }
-      />
+      <AddStarters outing={outing} acts={acts} />
     </Sheet>
   );
 }

@@ -4,15 +4,13 @@ import type { Starter, StarterPairs } from '@/core/model';
 import { useState } from 'react';
 import { Box, SimpleGrid } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
-import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { SelectField } from '@/ui/fields/select-field';
 import { TextField } from '@/ui/fields/text-field';
-import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
 import { pairsScreenWords } from '@/words/screens/pairs';
-import { act } from '@/writes/act';
+import type { Acts } from '@/writes/use-act';
 
 const WORDS = pairsScreenWords.starterRow;
 
@@ -21,35 +19,27 @@ const USUAL_KG = 70;
 
 interface StarterFormProps {
   row: StarterPairs;
-  onChanged: (message: string, before: Starter | undefined) => void;
+  acts: Acts;
 }
 
 /** What a person may change of a starter: the pair with its reason, what the skier would take, the weight. */
-export function StarterForm({ row: { starter, skier, ranking }, onChanged }: StarterFormProps) {
+export function StarterForm({ row: { starter, skier, ranking }, acts }: StarterFormProps) {
   const { write } = useWords();
   const scales = useScales();
-  const { send, isBusy } = useWrite();
   const [why, setWhy] = useState(starter.why ?? '');
   const [weightKg, setWeightKg] = useState(skier.weightKg);
-  const [problem, setProblem] = useState<string>();
-  const change = async (changed: Partial<Starter>) => {
-    const next = { ...starter, ...changed };
-    const done = await send(`starter:${JSON.stringify(next)}`, (key) =>
-      act('starter.change', key, { id: starter.id, change: next }),
+  const said = () => WORDS.saved(skier.name);
+  const { id } = starter;
+  const change = (changed: Partial<Starter>) =>
+    acts.write(
+      'starter.change',
+      { id, change: { ...starter, ...changed } },
+      { said, undo: ({ before }) => ['starter.change', { id, change: before }] },
     );
-    if (!done) return;
-    setProblem(done.ok ? undefined : done.error.message);
-    if (done.ok) onChanged(WORDS.saved(skier.name), done.value.before);
-  };
   const saveRest = async () => {
     if (why !== (starter.why ?? '')) await change({ why: why.trim() || undefined });
     if (weightKg === skier.weightKg) return;
-    const done = await send(`skier:${skier.id}:${weightKg}`, (key) =>
-      act('skier.change', key, { id: skier.id, weightKg: weightKg ?? null }),
-    );
-    if (!done) return;
-    setProblem(done.ok ? undefined : done.error.message);
-    if (done.ok) onChanged(WORDS.saved(skier.name), undefined);
+    await acts.write('skier.change', { id: skier.id, weightKg: weightKg ?? null }, { said });
   };
   const pairs = ranking.map(({ skiId, skiName, points }) => ({
     value: skiId,
@@ -82,10 +72,9 @@ export function StarterForm({ row: { starter, skier, ranking }, onChanged }: Sta
           onChange={setWeightKg}
         />
       </SimpleGrid>
-      <ActionButton quiet mt="3" loading={isBusy} onClick={() => void saveRest()}>
+      <ActionButton quiet mt="3" loading={acts.isBusy} onClick={() => void saveRest()}>
         {WORDS.saveWhy}
       </ActionButton>
-      <FieldProblemText problem={problem} />
     </Box>
   );
 }

@@ -3,14 +3,13 @@
 import type { Starter, StarterPairs } from '@/core/model';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { RankedPair, WeighedReason } from '@/core/pairs';
-import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
 import { Disclosure } from '@/ui/frame/disclosure';
 import { RowMenu } from '@/ui/frame/row-menu';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { pairsWords } from '@/words/areas/pairs';
 import { pairsScreenWords } from '@/words/screens/pairs';
-import { act } from '@/writes/act';
+import type { Acts } from '@/writes/use-act';
 import { StarterForm } from './starter-form';
 
 const WORDS = pairsScreenWords.starterRow;
@@ -20,23 +19,22 @@ const SHOWN_REASONS = 3;
 interface StarterRowProps {
   row: StarterPairs;
   path: string;
-  onChanged: (message: string, before: Starter | undefined) => void;
-  onTakenOff: (message: string, removed: Starter[] | undefined) => void;
+  acts: Acts;
 }
 
 /** A skier with the pair they take, why, and what else there is. */
-export function StarterRow({ row, path, onChanged, onTakenOff }: StarterRowProps) {
-  const { send } = useWrite();
+export function StarterRow({ row, path, acts }: StarterRowProps) {
   const { starter, skier, ranking, skiId } = row;
   const taken = ranking.find((pair) => pair.skiId === skiId);
-  const takeOff = async () => {
-    const done = await send(`off:${starter.id}`, (key) =>
-      act('starter.off', key, { ids: [starter.id] }),
+  const takeOff = () =>
+    acts.write(
+      'starter.off',
+      { ids: [starter.id] },
+      {
+        said: () => WORDS.takenOff(skier.name),
+        undo: ({ removed }) => ['starter.back', { starters: removed }],
+      },
     );
-    if (!done) return;
-    if (done.ok) onTakenOff(WORDS.takenOff(skier.name), done.value.removed);
-    else onTakenOff(done.error.message, undefined);
-  };
   return (
     <Grid
       templateColumns={{ base: '1fr auto', md: '160px 1fr auto' }}
@@ -59,7 +57,7 @@ export function StarterRow({ row, path, onChanged, onTakenOff }: StarterRowProps
         )}
         <NextPairs ranking={ranking} skiId={skiId} />
         <Disclosure title={WORDS.details(skier.name)}>
-          <StarterForm row={row} onChanged={onChanged} />
+          <StarterForm row={row} acts={acts} />
         </Disclosure>
       </Box>
       <Box gridColumn={{ base: '2', md: '3' }} gridRow="1">

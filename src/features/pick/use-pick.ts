@@ -3,7 +3,6 @@
 import type { Outing, Reading, TeamSettings } from '@/core/model';
 import type { OwnCorrection } from '@/core/wax';
 import { useEffect, useState } from 'react';
-import { useRouter } from 'next/navigation';
 import type { PackedCases, RobustChoice, RoledProduct } from '@/core/choice';
 import { readDraft } from '@/ui/fields/draft-store';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
@@ -53,7 +52,6 @@ export interface PickState {
 /** State of the Pick screen: the facts as typed, the day they stand on, the choice they give, and saving it. */
 export function usePick(ground: PickGround, nowMs: number): PickState {
   const { outing, reading } = ground;
-  const router = useRouter();
   const [savedId, setSavedId] = useState<string>();
   const draftKey = `pick:${outing.id}`;
   const form = useDraftedForm(draftKey, draftFrom(outing), pickResolver);
@@ -87,7 +85,6 @@ export function usePick(ground: PickGround, nowMs: number): PickState {
     );
     if (!saved) return;
     setSavedId(saved.id);
-    router.refresh();
   };
   return {
     form: {

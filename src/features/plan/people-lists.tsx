@@ -11,7 +11,6 @@ import { Tick } from '@/ui/fields/check-list';
 import { RowMenu } from '@/ui/frame/row-menu';
 import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { useRouter } from 'next/navigation';
 import { clockTime } from '@/words/times';
 import { planScreenWords } from '@/words/screens/plan';
 import type { PlanNow } from './use-cases/load-plan';
@@ -144,7 +143,6 @@ function BlockLine({
   products,
   planner,
 }: PersonListProps & { block: Block; isFirst: boolean }) {
-  const router = useRouter();
   const { write } = useWords();
   const { send } = useWrite();
   const { plan, visits } = now;
@@ -163,7 +161,6 @@ function BlockLine({
       planner.say(
         done.ok ? (isOn ? WORDS.ticked : WORDS.unticked)(pair, what) : done.error.message,
       );
-      if (done.ok) router.refresh();
     });
   });
   const isDone = (task: PlannedTask) =>

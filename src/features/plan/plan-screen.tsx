@@ -8,7 +8,7 @@ import { ActionButton } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useServerClock } from '@/ui/format/server-clock';
 import { afterPage, room } from '@/ui/frame/after-page';
-import { DoneNotice } from '@/ui/frame/done-notice';
+import { UndoNotice } from '@/ui/frame/undo-notice';
 import { Caution, Sheet } from '@/ui/frame/sheet';
 import { FileLink, SheetLink } from '@/ui/frame/sheet-link';
 import { Shortcut } from '@/ui/keys/shortcut';
@@ -119,7 +119,13 @@ export function PlanScreen({ outing, view, serverNowMs }: PlanScreenProps) {
           .map(({ message }) => (
             <FieldProblemText key={message} problem={message} />
           ))}
-        <DoneNotice notice={planner.notice} onUndo={planner.takeBack} onClose={planner.close} />
+        {planner.notice && (
+          <UndoNotice
+            message={planner.notice.message}
+            onUndo={planner.notice.onUndo}
+            onClose={planner.close}
+          />
+        )}
         <RemediesPart
           remedies={planner.remedies}
           relaxed={planner.relaxed}

@@ -2,12 +2,10 @@
 
 import type { Cabin, PlanWish } from '@/core/model';
 import { useEffect, useRef, useState } from 'react';
-import { useRouter } from 'next/navigation';
 import type { Plan, PlanMove, Remedy } from '@/core/plan';
 import { useUnits } from '@/ui/format/units-context';
 import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
-import type { Done } from '@/ui/frame/done-notice';
 import { planScreenWords } from '@/words/screens/plan';
 import { failureWords } from '@/words/rendered/mistake';
 import { span } from '@/words/times';
@@ -33,25 +31,30 @@ interface Problem {
 
 /** Makes plans on this device, keeps them on the server, takes them back. */
 export function usePlan() {
-  const router = useRouter();
   const units = useUnits();
   const [planning, setPlanning] = useState<Planning>();
   const [problems, setProblems] = useState<Problem[]>([]);
   const [remedies, setRemedies] = useState<Remedy[]>([]);
   const [withoutPair, setWithoutPair] = useState<string[]>([]);
-  const [notice, setNotice] = useState<Done<string>>();
+  const [notice, setNotice] = useState<{ message: string; onUndo?: () => void }>();
   const running = useRef<{ cancel: () => void; enough: () => void }>(undefined);
   const { send } = useWrite();
   const relaxing = useRelaxing();
   useEffect(() => () => running.current?.cancel(), []);
+
+  const takeBack = async (planId: string) => {
+    const done = await send(`back:${planId}`, (key) => act('plan.back', key, { id: planId }));
+    if (!done) return;
+    setNotice({ message: done.ok ? WORDS.takenBack : done.error.message });
+  };
 
   /** Says how a write to the plan went, with the way back. */
   const settle = (done: Answer<{ id: string }> | undefined, message: string): boolean => {
     if (!done) return false;
     setProblems(done.ok ? [] : problemsOf(done.error));
     if (done.ok) {
-      setNotice({ message, back: done.value.id });
-      router.refresh();
+      const { id } = done.value;
+      setNotice({ message, onUndo: () => void takeBack(id) });
     }
     return done.ok;
   };
@@ -107,13 +110,6 @@ export function usePlan() {
     }
   };
 
-  const takeBack = async (planId: string) => {
-    const done = await send(`back:${planId}`, (key) => act('plan.back', key, { id: planId }));
-    if (!done) return;
-    setNotice({ message: done.ok ? WORDS.takenBack : done.error.message });
-    if (done.ok) router.refresh();
-  };
-
   return {
     planning,
     withoutPair,
@@ -125,7 +121,6 @@ export function usePlan() {
     close: () => setNotice(undefined),
     make,
     move,
-    takeBack,
     enough: () => running.current?.enough(),
   };
 }

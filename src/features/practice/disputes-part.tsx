@@ -1,15 +1,14 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { Dispute } from '@/core/model';
 import { ActionButton } from '@/ui/fields/action-button';
-import { useWrite } from '@/ui/fields/use-write';
 import { Part } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { practiceScreenWords } from '@/words/screens/practice';
 import { dayAndTime } from '@/words/times';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { drillHref } from './drill-href';
 
 const WORDS = practiceScreenWords.disputes;
@@ -17,14 +16,11 @@ const ownZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 /** Answers of the model that somebody would not sign: for the team to look at and to settle. */
 export function DisputesPart({ disputes }: { disputes: readonly Dispute[] }) {
-  const router = useRouter();
-  const { send, isBusy } = useWrite();
-  const settle = async (id: string) => {
-    await send(`settle:${id}`, (key) => act('practice.settle', key, { id }));
-    router.refresh();
-  };
+  const acts = useAct();
+  const settle = (id: string) => acts.write('practice.settle', { id });
   return (
     <Part title={WORDS.title}>
+      <ActNotice acts={acts} />
       <Box as="ul" listStyleType="none" p="0" m="0" aria-label={WORDS.caption}>
         {disputes.map((one) => {
           const what = practiceScreenWords.DRILL[one.drill];
@@ -57,7 +53,7 @@ export function DisputesPart({ disputes }: { disputes: readonly Dispute[] }) {
                 {one.settledAt === undefined ? (
                   <ActionButton
                     quiet
-                    loading={isBusy}
+                    loading={acts.isBusy}
                     aria-label={WORDS.settleOf(`${what}, ${who}`)}
                     onClick={() => void settle(one.id)}
                   >

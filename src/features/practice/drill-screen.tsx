@@ -7,13 +7,13 @@ import type { Drill } from '@/core/practice';
 import { ActionButton, ActionLink } from '@/ui/fields/action-button';
 import { FieldProblemText } from '@/ui/fields/field-problem';
 import { LongTextField } from '@/ui/fields/long-text-field';
-import { useWrite } from '@/ui/fields/use-write';
 import { room } from '@/ui/frame/after-page';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { drillsScreenWords } from '@/words/screens/drills';
 import { practiceScreenWords } from '@/words/screens/practice';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { RenderedResult } from './drill-result';
 import { useDrill, type Answering } from './use-drill';
 import type { ItemRef, Situation } from './use-cases/situation';
@@ -123,17 +123,13 @@ function Input({ situation, answering, isMarked }: InputProps) {
 
 /** “I would not sign this”: one tap, with words if one wants. */
 function DisputePart({ item, learnerId }: Pick<DrillScreenProps, 'item' | 'learnerId'>) {
-  const { send, isBusy } = useWrite();
+  const acts = useAct();
   const [isSent, setIsSent] = useState(false);
   const [words, setWords] = useState('');
   const [isOpen, setIsOpen] = useState(false);
-  const [problem, setProblem] = useState<string>();
   const dispute = async () => {
     const input = { ...item, learnerId, ...(words === '' ? {} : { words }) };
-    const done = await send('dispute', (key) => act('practice.dispute', key, input));
-    if (!done) return;
-    setIsSent(done.ok);
-    setProblem(done.ok ? undefined : done.error.message);
+    await acts.write('practice.dispute', input, { settled: () => setIsSent(true) });
   };
   if (isSent) {
     return (
@@ -152,10 +148,10 @@ function DisputePart({ item, learnerId }: Pick<DrillScreenProps, 'item' | 'learn
   return (
     <Box w="100%" maxW="560px">
       <LongTextField label={WORDS.disputeWhy} value={words} onChange={setWords} />
-      <ActionButton quiet mt="2" loading={isBusy} onClick={() => void dispute()}>
+      <ActionButton quiet mt="2" loading={acts.isBusy} onClick={() => void dispute()}>
         {WORDS.disputeSend}
       </ActionButton>
-      <FieldProblemText problem={problem} />
+      <ActNotice acts={acts} />
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ironItem, markIron, runStrokes } from '@/core/practice';
 import { IronHand } from './iron-hand';
-import type { IroningAsk, IroningFrame } from '@/workers/ironing';
+import type { IroningAsk, IroningFrame } from '@/workers/ironing-frames';
 
 const { bench } = ironItem('middle', 2);
 const FRAME_MS = 1000 / 60;

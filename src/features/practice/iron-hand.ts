@@ -1,6 +1,7 @@
 import type { IronBench } from '@/core/iron';
 import type { DrillAnswers } from '@/core/practice';
-import { Ironing, type IroningFrame } from '@/workers/ironing';
+import { Ironing } from '@/workers/ironing';
+import type { IroningFrame } from '@/workers/ironing-frames';
 
 const MS = 1000;
 /** Between two moments that are kept, ms; when it goes on or off is always kept. */

@@ -5,13 +5,12 @@ import { useRouter } from 'next/navigation';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import type { Learner } from '@/core/model';
 import { ActionButton } from '@/ui/fields/action-button';
-import { FieldProblemText } from '@/ui/fields/field-problem';
 import { SelectField } from '@/ui/fields/select-field';
 import { TextField } from '@/ui/fields/text-field';
-import { useWrite } from '@/ui/fields/use-write';
 import { Part } from '@/ui/frame/sheet';
 import { practiceScreenWords } from '@/words/screens/practice';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { chooseLearnerAction } from './actions';
 
 const WORDS = practiceScreenWords.people;
@@ -25,22 +24,17 @@ interface PeoplePartProps {
 /** Whose practice is kept: one of the names of this server, a new one, or nobody's. */
 export function PeoplePart({ learners, chosen }: PeoplePartProps) {
   const router = useRouter();
-  const { send, isBusy } = useWrite();
+  const acts = useAct();
   const [name, setName] = useState('');
-  const [problem, setProblem] = useState<string>();
   const choose = async (id: string) => {
     await chooseLearnerAction(id);
     router.refresh();
   };
   const add = async () => {
-    const done = await send(`add:${name}`, (key) => act('practice.person', key, { name }));
-    if (!done) return;
-    setProblem(done.ok ? undefined : done.error.message);
-    if (done.ok) {
-      setName('');
-      await chooseLearnerAction(done.value.id);
-    }
-    router.refresh();
+    const added = await acts.write('practice.person', { name });
+    if (!added) return;
+    setName('');
+    await choose(added.id);
   };
   return (
     <Part title={WORDS.title}>
@@ -67,32 +61,22 @@ export function PeoplePart({ learners, chosen }: PeoplePartProps) {
           }}
         >
           <TextField label={WORDS.name} value={name} onChange={setName} />
-          <ActionButton quiet type="submit" mt="2" loading={isBusy}>
+          <ActionButton quiet type="submit" mt="2" loading={acts.isBusy}>
             {WORDS.add}
           </ActionButton>
         </Box>
-        <FieldProblemText problem={problem} />
-        {chosen && <Forget learner={chosen} />}
+        <ActNotice acts={acts} />
+        {chosen && <Forget learner={chosen} onGone={() => choose(NOBODY)} />}
       </Flex>
     </Part>
   );
 }
 
 /** Deletes a person with all answers, after a question. */
-function Forget({ learner }: { learner: Learner }) {
-  const router = useRouter();
-  const { send, isBusy } = useWrite();
+function Forget({ learner, onGone }: { learner: Learner; onGone: () => unknown }) {
+  const acts = useAct();
   const [isAsked, setIsAsked] = useState(false);
-  const [problem, setProblem] = useState<string>();
-  const forget = async () => {
-    const done = await send(`forget:${learner.id}`, (key) =>
-      act('practice.forget', key, { id: learner.id }),
-    );
-    if (!done) return;
-    setProblem(done.ok ? undefined : done.error.message);
-    if (done.ok) await chooseLearnerAction(NOBODY);
-    router.refresh();
-  };
+  const forget = () => acts.write('practice.forget', { id: learner.id }, { settled: onGone });
   if (!isAsked) {
     return (
       <ActionButton plain alignSelf="flex-start" onClick={() => setIsAsked(true)}>
@@ -104,14 +88,14 @@ function Forget({ learner }: { learner: Learner }) {
     <Box role="group" aria-label={WORDS.forget(learner.name)}>
       <Text textStyle="body">{WORDS.forgetAsk(learner.name)}</Text>
       <Flex gap="3" mt="2">
-        <ActionButton loading={isBusy} onClick={() => void forget()}>
+        <ActionButton loading={acts.isBusy} onClick={() => void forget()}>
           {WORDS.forgetYes}
         </ActionButton>
         <ActionButton quiet onClick={() => setIsAsked(false)}>
           {WORDS.cancel}
         </ActionButton>
       </Flex>
-      <FieldProblemText problem={problem} />
+      <ActNotice acts={acts} />
     </Box>
   );
 }

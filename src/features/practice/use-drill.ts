@@ -2,8 +2,7 @@
 
 import { useCallback, useRef, useState } from 'react';
 import type { Drill, DrillAnswers } from '@/core/practice';
-import { useWrite } from '@/ui/fields/use-write';
-import { act } from '@/writes/act';
+import { useAct } from '@/writes/use-act';
 import type { MarkedDrill } from './use-cases/answer-drill';
 import type { ItemRef } from './use-cases/situation';
 
@@ -11,20 +10,16 @@ const MS = 1000;
 
 /** One situation under a person's hands: answered once, then told. */
 export function useDrill(item: ItemRef, learnerId: string | undefined) {
-  const { send, isBusy } = useWrite();
+  const { write, isBusy, problem } = useAct();
   const [rendered, setRendered] = useState<MarkedDrill & { isKept: boolean }>();
-  const [problem, setProblem] = useState<string>();
   const begun = useRef(0);
   const begin = useCallback(() => {
     begun.current = performance.now();
   }, []);
   const answer = async <D extends Drill>(given: DrillAnswers[D]) => {
     const seconds = Math.round((performance.now() - begun.current) / MS);
-    const input = { ...item, seconds, learnerId, answer: given };
-    const done = await send('answer', (key) => act('practice.answer', key, input));
-    if (!done) return;
-    if (done.ok) setRendered(done.value);
-    setProblem(done.ok ? undefined : done.error.message);
+    const marked = await write('practice.answer', { ...item, seconds, learnerId, answer: given });
+    if (marked) setRendered(marked);
   };
   return { rendered, problem, isBusy, begin, answer };
 }

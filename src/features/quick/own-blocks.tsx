@@ -12,13 +12,12 @@ import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
-import { useWrite } from '@/ui/fields/use-write';
 import { useUnits } from '@/ui/format/units-context';
 import { DataTable } from '@/ui/frame/data-table';
 import { Part } from '@/ui/frame/sheet';
 import { quickScreenWords } from '@/words/screens/quick';
 import { probability, seconds, temperatureRange } from '@/words/quantities';
-import { act } from '@/writes/act';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = quickScreenWords.ownBlocks;
 const KIND_WORDS = quickScreenWords.GLIDE_KIND;
@@ -34,8 +33,7 @@ export function OwnBlocks({ input, address }: { input: QuickInput; address: stri
   const units = useUnits();
   const [typed, setTyped] = useState<Block[]>([]);
   const [kinds, setKinds] = useState<GlideKind[]>([]);
-  const { send, isBusy } = useWrite();
-  const [notice, setNotice] = useState<string>();
+  const acts = useAct();
   const range = (lowC: number, highC: number) => temperatureRange(lowC, highC, units);
   const ticked = kinds.map((kind): Block => {
     const { lowC, highC } = GLIDE_KINDS[kind];
@@ -44,13 +42,12 @@ export function OwnBlocks({ input, address }: { input: QuickInput; address: stri
   const blocks = [...typed, ...ticked];
   const keep = async (): Promise<boolean> => {
     const rows = blocks.map(({ name, labelLowC, labelHighC }) => ({ name, labelLowC, labelHighC }));
-    const done = await send(`keep:${JSON.stringify(rows)}`, (key) =>
-      act('shelf.start', key, { blocks: rows }),
+    const done = await acts.write(
+      'shelf.start',
+      { blocks: rows },
+      { said: ({ kept }) => (kept > 0 ? WORDS.kept(kept) : WORDS.haveAll) },
     );
-    if (!done) return false;
-    const { kept } = done.ok ? done.value : { kept: 0 };
-    setNotice(done.ok ? (kept > 0 ? WORDS.kept(kept) : WORDS.haveAll) : done.error.message);
-    return done.ok;
+    return done !== undefined;
   };
   // The blocks go along, and the snow with the address.
   const goOn = async (then: 'snow' | 'pick') => {
@@ -107,7 +104,7 @@ export function OwnBlocks({ input, address }: { input: QuickInput; address: stri
       )}
       <Flex gap="3" mt="4" align="center" wrap="wrap">
         {blocks.length > 0 && (
-          <ActionButton quiet loading={isBusy} onClick={() => void keep()}>
+          <ActionButton quiet loading={acts.isBusy} onClick={() => void keep()}>
             {WORDS.keepThese}
           </ActionButton>
         )}
@@ -118,7 +115,7 @@ export function OwnBlocks({ input, address }: { input: QuickInput; address: stri
           {WORDS.putInTheLog}
         </ActionButton>
         <Text textStyle="small" role="status">
-          {notice}
+          {acts.notice?.message ?? acts.problem}
         </Text>
       </Flex>
     </Part>

@@ -1,12 +1,12 @@
 'use server';
 
 import { cookies } from 'next/headers';
-import { revalidatePath } from 'next/cache';
 import { asFields } from '@/formats/schemas/validation';
 import { answered, failed, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { stepNow } from '@/server/hub/keep-in-step';
 import { writeRefusal } from '@/server/permission';
+import { refreshScreens } from '@/server/refresh-screens';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
 import { copyNow, type ListedCopy } from './use-cases/copies';
 import { settingsScreenWords } from '@/words/screens/settings';
@@ -23,12 +23,14 @@ export async function saveUnitsAction(change: Partial<Units>): Promise<void> {
     sameSite: 'lax',
     path: '/',
   });
-  revalidatePath('/', 'layout');
+  refreshScreens();
 }
 
 /** Copies the database as it is now. */
 export async function copyNowAction(): Promise<WireResult<ListedCopy>> {
-  return answered(() => writeRefusal() ?? copyNow(nowMs(), 'hand'));
+  const done = await answered(() => writeRefusal() ?? copyNow(nowMs(), 'hand'));
+  refreshScreens();
+  return done;
 }
 
 const WORDS = settingsScreenWords.hub;
@@ -39,6 +41,7 @@ export async function stepNowAction(): Promise<WireResult<{ message: string }>> 
     const refused = writeRefusal();
     if (refused) return refused;
     const step = await stepNow();
+    refreshScreens();
     return step.ok
       ? { ok: true, value: { message: WORDS.came(step.came) } }
       : failed('hub', WORDS.problem(step.problem));

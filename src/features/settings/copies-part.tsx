@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import { useRouter } from 'next/navigation';
 import { Text } from '@chakra-ui/react';
 import { NO_ANSWER } from '@/ui/fields/answer';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -23,7 +22,6 @@ export function CopiesPart({
   copies: readonly ListedCopy[];
   timeZone: string;
 }) {
-  const router = useRouter();
   const [isBusy, setIsBusy] = useState(false);
   const [said, setSaid] = useState<{ text: string; isProblem: boolean }>();
   const copy = async () => {
@@ -35,7 +33,6 @@ export function CopiesPart({
         ? { text: WORDS.copied(done.value.name, done.value.bytes), isProblem: false }
         : { text: done.error.message, isProblem: true },
     );
-    if (done.ok) router.refresh();
   };
   return (
     <Part title={WORDS.title}>

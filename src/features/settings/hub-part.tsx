@@ -1,17 +1,16 @@
 'use client';
 
 import { useState } from 'react';
-import { useRouter } from 'next/navigation';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
-import { FieldProblemText } from '@/ui/fields/field-problem';
 import { TextField } from '@/ui/fields/text-field';
-import { useWrite } from '@/ui/fields/use-write';
 import { Caution, Part } from '@/ui/frame/sheet';
 import type { WireResult } from '@/formats/wire';
 import { settingsScreenWords } from '@/words/screens/settings';
 import { dayAndTime } from '@/words/times';
 import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { stepNowAction } from './actions';
 import { HubDecisions } from './hub-decisions';
 import { HubHeld } from './hub-held';
@@ -26,20 +25,17 @@ interface HubPartProps {
 
 /** The hub over which several cabins keep one book: joined, in step since when, or what is wrong. */
 export function HubPart({ hub, timeZone }: HubPartProps) {
-  const router = useRouter();
-  const [problem, setProblem] = useState<string>();
   const [said, setSaid] = useState<string>();
-  const { send, isBusy } = useWrite();
+  const acts = useAct();
+  const { isBusy } = acts;
   const tell = async (
     what: string,
     action: (key: string) => Promise<WireResult<{ message: string } | null>>,
     message?: string,
   ) => {
-    const done = await send(what, action);
-    if (!done) return;
-    setProblem(done.ok ? undefined : done.error.message);
-    setSaid(done.ok ? (done.value?.message ?? message) : undefined);
-    router.refresh();
+    setSaid(undefined);
+    const done = await acts.run(what, action);
+    if (done !== undefined) setSaid(done?.message ?? message);
   };
   return (
     <Part title={WORDS.title}>
@@ -104,7 +100,7 @@ export function HubPart({ hub, timeZone }: HubPartProps) {
       <Text textStyle="body" role="status">
         {said ?? ''}
       </Text>
-      <FieldProblemText problem={problem} />
+      <ActNotice acts={acts} />
     </Part>
   );
 }

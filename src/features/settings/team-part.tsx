@@ -1,20 +1,18 @@
 'use client';
 
 import type { TeamSettings } from '@/core/model';
-import { useState } from 'react';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { METHOD_GROUPS, methodsInForce } from '@/core/choice';
 import { BASE_TYPES, TOOLS, type BaseType, type Tool } from '@/core/terms';
 import { CheckList } from '@/ui/fields/check-list';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
-import { FieldProblemText } from '@/ui/fields/field-problem';
 import { useStored } from '@/ui/fields/use-stored';
-import { useWrite } from '@/ui/fields/use-write';
 import { methodsWords } from '@/words/areas/methods';
 import { termsWords } from '@/words/areas/terms';
 import { settingsScreenWords } from '@/words/screens/settings';
 import { Part } from '@/ui/frame/sheet';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = settingsScreenWords.teamPart;
 
@@ -29,16 +27,11 @@ interface TeamChange {
 /** The team's bench and its own ways, for all its devices. */
 export function TeamPart({ stored }: { stored: TeamSettings }) {
   const [team, setTeam] = useStored(stored);
-  const { send } = useWrite();
-  const [failure, setFailure] = useState<string>();
+  const acts = useAct();
   const save = async (change: TeamChange, shown: Partial<TeamSettings>) => {
     const before = team;
     setTeam({ ...team, ...shown });
-    const what = JSON.stringify(change);
-    const done = await send(what, (key) => act('team.change', key, change));
-    if (done?.ok) setTeam(done.value);
-    else setTeam(before);
-    setFailure(done && !done.ok ? done.error.message : undefined);
+    setTeam((await acts.write('team.change', change)) ?? before);
   };
   const saveTools = (tools: readonly Tool[]) =>
     save(
@@ -54,7 +47,7 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
   return (
     <>
       <Part title={WORDS.theBench}>
-        <FieldProblemText problem={failure} />
+        <ActNotice acts={acts} />
         <Flex direction="column" gap="4">
           <ChoiceRow
             legend={WORDS.freshAir}

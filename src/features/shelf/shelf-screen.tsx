@@ -7,7 +7,6 @@ import { costAPair, ironTemperature, shelfNotes } from '@/core/shelf';
 import { PRODUCT_ROLES, UNLABELLED_ROLES, type ProductRole } from '@/core/terms';
 import { labelHardness } from '@/core/wax';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
-import { useWrite } from '@/ui/fields/use-write';
 import { fixed, temperature, temperatureRange } from '@/words/quantities';
 import type { Units } from '@/words/units';
 import { shelfWords } from '@/words/areas/shelf';
@@ -20,10 +19,10 @@ import { RowMenu } from '@/ui/frame/row-menu';
 import { RowTable, type RowColumn } from '@/ui/frame/data-table';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
-import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { NotchGauge } from '@/ui/marks/notch-gauge';
 import { Swatch } from '@/ui/marks/swatch';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { CoveragePart, holesInWords } from './coverage-part';
 import type { ProductDraft } from './product-form';
 import type { ShelfView } from './use-cases/load-shelf';
@@ -60,28 +59,20 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
   const units = useUnits();
   const { products } = view;
   const [role, setRole] = useState<ProductRole | typeof ALL>('glide');
-  const { send } = useWrite();
   const [edited, setEdited] = useState<ShelfProduct>();
-  const [notice, setNotice] = useState<Done<ShelfProduct>>();
-  const remove = async (id: string) => {
-    const done = await send(`remove:${id}`, (key) => act('product.remove', key, { id }));
-    if (!done) return;
-    setNotice(
-      done.ok
-        ? { message: WORDS.isOffTheShelf(done.value.name), back: done.value }
-        : { message: done.error.message },
+  const acts = useAct();
+  const remove = (id: string) =>
+    acts.write(
+      'product.remove',
+      { id },
+      {
+        said: ({ name }) => WORDS.isOffTheShelf(name),
+        undo: ({ version: _version, ...fields }) => {
+          const given = Object.entries(fields).filter(([, value]) => value !== undefined);
+          return ['product.save', { input: Object.fromEntries(given) }];
+        },
+      },
     );
-  };
-  const undo = async (product: ShelfProduct) => {
-    const { version: _version, ...fields } = product;
-    const given = Object.fromEntries(
-      Object.entries(fields).filter(([, value]) => value !== undefined),
-    );
-    const done = await send(`back:${product.id}`, (key) =>
-      act('product.save', key, { input: given }),
-    );
-    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
-  };
   const { say } = useWords();
   const notes = useMemo(
     () => shelfNotes(products.filter((one) => one.role === 'glide')),
@@ -94,7 +85,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
   );
   return (
     <Sheet question={WORDS.whatIsThereToChoose} answer={<Answer view={view} units={units} />}>
-      <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
+      <ActNotice acts={acts} />
       {products.length === 0 && <Starter hasGrip={outing.discipline === 'classic'} />}
       {products.some((one) => one.role === 'glide') && (
         <CoveragePart view={view} venueName={outing.venue.name} />
@@ -144,7 +135,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
         key={edited ? `${edited.id} ${edited.version}` : 'new'}
         start={edited && asDraft(edited)}
         onDone={(isSaved) => {
-          if (isSaved && edited) setNotice({ message: WORDS.isChanged(edited.name) });
+          if (isSaved && edited) acts.setNotice({ message: WORDS.isChanged(edited.name) });
           setEdited(undefined);
         }}
         isEdit={edited !== undefined}

@@ -5,14 +5,13 @@ import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import { GLIDE_KINDS, GRIP_KINDS, type GlideKind, type GripKindKey } from '@/core/quick';
 import { ActionButton } from '@/ui/fields/action-button';
 import { CheckList } from '@/ui/fields/check-list';
-import { FieldProblemText } from '@/ui/fields/field-problem';
-import { useWrite } from '@/ui/fields/use-write';
 import { useUnits } from '@/ui/format/units-context';
 import { Part } from '@/ui/frame/sheet';
 import { quickScreenWords } from '@/words/screens/quick';
 import { shelfScreenWords } from '@/words/screens/shelf';
 import { temperatureRange } from '@/words/quantities';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = shelfScreenWords.starter;
 const names = () => ({ ...quickScreenWords.GLIDE_KIND, ...quickScreenWords.GRIP_NAME });
@@ -30,8 +29,7 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
   const units = useUnits();
   const [glides, setGlides] = useState(GLIDES);
   const [grips, setGrips] = useState(hasGrip ? GRIPS : []);
-  const [problem, setProblem] = useState<string>();
-  const { send, isBusy } = useWrite();
+  const acts = useAct();
   const named = <K extends GlideKind | GripKindKey>(
     kinds: readonly K[],
     of: (kind: K) => { lowC: number; highC: number },
@@ -53,10 +51,7 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
       role,
       form,
     }));
-    const done = await send(`starter:${JSON.stringify(rows)}`, (key) =>
-      act('shelf.start', key, { blocks: rows }),
-    );
-    if (done && !done.ok) setProblem(done.error.message);
+    await acts.write('shelf.start', { blocks: rows });
   };
   return (
     <Part title={WORDS.startWithAUsualLadder}>
@@ -81,14 +76,14 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
       </SimpleGrid>
       <Box mt="3">
         <ActionButton
-          loading={isBusy}
+          loading={acts.isBusy}
           disabled={glides.length + grips.length === 0}
           onClick={() => void keep()}
         >
           {WORDS.putTheseOnTheShelf}
         </ActionButton>
       </Box>
-      <FieldProblemText problem={problem} />
+      <ActNotice acts={acts} />
     </Part>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import type { KeptEvent } from '@/core/model';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Box, Flex, SimpleGrid, Text } from '@chakra-ui/react';
 import { SKI_EVENT_KINDS, WEAR_SNOWS, type SkiEventKind, type WearSnow } from '@/core/terms';
 import { lateForm } from '@/formats/schemas/form-resolver';
@@ -12,17 +12,16 @@ import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { useWrite } from '@/ui/fields/use-write';
 import { skiEventInWords, waxingWords } from '@/words/ski-events';
 import { dayAndTime } from '@/words/times';
 import { wallIso } from '@/core/time';
 import { KeptNote } from '@/ui/outbox/kept-note';
 import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
-import { UndoNotice } from '@/ui/frame/undo-notice';
 import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { actOrKeep } from '@/writes/act-or-keep';
 
 const WORDS = skisScreenWords.eventsPart;
@@ -65,6 +64,13 @@ function fieldsOf(draft: EventDraft, skiId: string): Record<string, unknown> {
   return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
 }
 
+/** An event that was taken back, as it is written once more. */
+function asWritten({ skiId, kind, atMs, waxing, coats, boxHours, km, snow, note }: KeptEvent) {
+  const all = { skiId, kind, waxing, coats, boxHours, km, snow, note };
+  const given = Object.entries(all).filter(([, value]) => value !== undefined);
+  return { ...Object.fromEntries(given), at: new Date(atMs).toISOString() };
+}
+
 const nameOf = ({ kind, km }: EventDraft): string =>
   kind === 'kilometres' && km !== undefined
     ? WORDS.kilometres(km)
@@ -78,7 +84,6 @@ export function EventsPart(props: {
 }) {
   const { skiId, events, timeZone } = props;
   const scales = useScales();
-  const [removed, setRemoved] = useState<KeptEvent>();
   const resolver = useMemo(
     () =>
       lateForm<EventDraft>(
@@ -89,22 +94,16 @@ export function EventsPart(props: {
   );
   const form = useDraftedForm(`ski-event:${skiId}`, START, resolver);
   const { values: draft, set, bind } = form;
-  const { send } = useWrite();
-  const [failure, setProblem] = useState<string>();
-  const remove = async (id: string) => {
-    const done = await send(`remove:${id}`, (key) => act('ski.event.remove', key, { id }));
-    if (done) setProblem(done.ok ? undefined : done.error.message);
-    if (done?.ok) setRemoved(done.value);
-  };
-  const putBack = async (event: KeptEvent) => {
-    const { skiId: ofSki, kind, atMs, waxing, coats, boxHours, km, snow, note } = event;
-    const all = { skiId: ofSki, kind, waxing, coats, boxHours, km, snow, note };
-    const given = Object.entries(all).filter(([, value]) => value !== undefined);
-    const fields = { ...Object.fromEntries(given), at: new Date(atMs).toISOString() };
-    const done = await send(`back:${event.id}`, (key) => act('ski.event', key, fields));
-    if (done) setProblem(done.ok ? undefined : done.error.message);
-    if (done?.ok) setRemoved(undefined);
-  };
+  const acts = useAct();
+  const remove = (id: string) =>
+    acts.write(
+      'ski.event.remove',
+      { id },
+      {
+        said: (event) => WORDS.takenBack(skiEventInWords(event)),
+        undo: (event) => ['ski.event', asWritten(event)],
+      },
+    );
   return (
     <Part title={WORDS.itsLife}>
       <Flex direction="column" gap="4" mb="4">
@@ -174,16 +173,10 @@ export function EventsPart(props: {
             {WORDS.writeItDown}
           </ActionButton>
         </Flex>
-        <FieldProblemText problem={form.failure ?? failure} />
+        <FieldProblemText problem={form.failure} />
         <KeptNote text={form.keptHere} />
       </Flex>
-      {removed && (
-        <UndoNotice
-          message={WORDS.takenBack(skiEventInWords(removed))}
-          onUndo={() => void putBack(removed)}
-          onClose={() => setRemoved(undefined)}
-        />
-      )}
+      <ActNotice acts={acts} />
       {events.length === 0 && <Text textStyle="body">{WORDS.nothingIsWrittenDownYet}</Text>}
       <LineList
         isOrdered

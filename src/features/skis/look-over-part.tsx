@@ -6,21 +6,17 @@ import { BASE_SIDES, FINDING_KINDS, type BaseSide, type FindingKind } from '@/co
 import { REPAIR_ORDER, type RepairGroup } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
 import { ChoiceRow, optionsOf } from '@/ui/fields/choice-row';
-import { FieldProblemText } from '@/ui/fields/field-problem';
 import { NumberField } from '@/ui/fields/number-field';
 import { useScales } from '@/ui/fields/scales';
-import { useWrite } from '@/ui/fields/use-write';
 import { skiWords } from '@/words/areas/ski';
 import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
-import { KeptNote } from '@/ui/outbox/kept-note';
-import { isKept } from '@/ui/fields/answer';
 import { wallIso } from '@/core/time';
 import { useWords } from '@/ui/format/use-words';
 import { Caution, Part } from '@/ui/frame/sheet';
-import { UndoNotice } from '@/ui/frame/undo-notice';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
 import { actOrKeep } from '@/writes/act-or-keep';
+import { useAct } from '@/writes/use-act';
 import { BaseMap } from './base-map';
 import type { SkiView } from './use-cases/load-skis';
 
@@ -41,36 +37,29 @@ export function LookOverPart({ view }: { view: SkiView }) {
   const { say } = useWords();
   const [kind, setKind] = useState<FindingKind>('dry');
   const [place, setPlace] = useState<{ positionCm: number; side: BaseSide }>();
-  const [problem, setProblem] = useState<string>();
-  const [kept, setKept] = useState<string>();
-  const [cleared, setCleared] = useState<{ id: string; name: string }>();
-  const { send, isBusy } = useWrite();
+  const acts = useAct();
   const mark = async () => {
     if (!place) {
-      setProblem(WORDS.tapAPlaceOnThe);
+      acts.setProblem(WORDS.tapAPlaceOnThe);
       return;
     }
     const finding = { skiId: ski.id, kind, ...place };
     const label = WORDS.markOf(termsWords.FINDING_WORDS[kind], ski.name);
-    const done = await send(`mark:${JSON.stringify(finding)}`, (key) =>
-      actOrKeep('ski.mark', finding, { key, label, at: wallIso() }),
+    await acts.run(
+      `mark:${JSON.stringify(finding)}`,
+      (key) => actOrKeep('ski.mark', finding, { key, label, at: wallIso() }),
+      { settled: () => setPlace(undefined) },
     );
-    if (!done) return;
-    const isHere = isKept(done);
-    setKept(isHere && !done.ok ? done.error.message : undefined);
-    setProblem(done.ok || isHere ? undefined : done.error.message);
-    if (done.ok || isHere) setPlace(undefined);
   };
-  const clear = async (id: string, name: string) => {
-    const done = await send(`clear:${id}`, (key) => act('ski.clear', key, { id, isBack: false }));
-    if (done?.ok) setCleared({ id, name });
-    else if (done) setProblem(done.error.message);
-  };
-  const putBack = async (id: string) => {
-    const done = await send(`back:${id}`, (key) => act('ski.clear', key, { id, isBack: true }));
-    if (done?.ok) setCleared(undefined);
-    else if (done) setProblem(done.error.message);
-  };
+  const clear = (id: string, name: string) =>
+    acts.write(
+      'ski.clear',
+      { id, isBack: false },
+      {
+        said: () => WORDS.cleared(name),
+        undo: () => ['ski.clear', { id, isBack: true }],
+      },
+    );
   return (
     <Part title={WORDS.lookItOver}>
       {look.shop.map((reason) => (
@@ -113,19 +102,11 @@ export function LookOverPart({ view }: { view: SkiView }) {
           }
           options={optionsOf(BASE_SIDES, termsWords.SIDE_WORDS)}
         />
-        <ActionButton onClick={() => void mark()} loading={isBusy}>
+        <ActionButton onClick={() => void mark()} loading={acts.isBusy}>
           {WORDS.markIt}
         </ActionButton>
       </SimpleGrid>
-      <FieldProblemText problem={problem} />
-      <KeptNote text={kept} />
-      {cleared && (
-        <UndoNotice
-          message={WORDS.cleared(cleared.name)}
-          onUndo={() => void putBack(cleared.id)}
-          onClose={() => setCleared(undefined)}
-        />
-      )}
+      <ActNotice acts={acts} />
       {look.items.length === 0 ? (
         <Text textStyle="body">{WORDS.nothingIsMarkedTheBase}</Text>
       ) : (

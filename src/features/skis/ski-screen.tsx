@@ -4,8 +4,6 @@ import { useState } from 'react';
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import type { Ski } from '@/core/ski';
 import { ActionButton } from '@/ui/fields/action-button';
-import { useWrite } from '@/ui/fields/use-write';
-import { FieldProblemText } from '@/ui/fields/field-problem';
 import { skiWords } from '@/words/areas/ski';
 import { termsWords } from '@/words/areas/terms';
 import { skisScreenWords } from '@/words/screens/skis';
@@ -13,8 +11,8 @@ import { useWords } from '@/ui/format/use-words';
 import { afterPage, room } from '@/ui/frame/after-page';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
-import { UndoNotice } from '@/ui/frame/undo-notice';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { LookOverPart } from './look-over-part';
 import { ReserveBar } from './reserve-bar';
 import { SkiPhotos } from './ski-photos';
@@ -59,19 +57,17 @@ function facts(ski: Ski): string {
 export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
   const { ski, care } = view;
   const { say } = useWords();
-  const [isGone, setIsGone] = useState(false);
   const [isChanging, setIsChanging] = useState(false);
   /** The form was closed: its button is next. */
   const [hasChanged, setHasChanged] = useState(false);
   const path = `/outing/${outingId}`;
-  const { send } = useWrite();
-  const [problem, setProblem] = useState<string>();
-  const setOnRack = async (isOn: boolean) => {
-    const name = isOn ? 'ski.restore' : 'ski.remove';
-    const done = await send(`${name}:${ski.id}`, (key) => act(name, key, { id: ski.id }));
-    if (done) setProblem(done.ok ? undefined : done.error.message);
-    if (done?.ok) setIsGone(!isOn);
-  };
+  const acts = useAct();
+  const takeOff = () =>
+    acts.write(
+      'ski.remove',
+      { id: ski.id },
+      { said: () => WORDS.isOffTheRackIts(ski.name), undo: () => ['ski.restore', { id: ski.id }] },
+    );
   return (
     <Sheet
       question={`${facts(ski)}.`}
@@ -96,14 +92,7 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
         </>
       }
     >
-      <FieldProblemText problem={problem} />
-      {isGone && (
-        <UndoNotice
-          message={WORDS.isOffTheRackIts(ski.name)}
-          onUndo={() => void setOnRack(true)}
-          onClose={() => setIsGone(false)}
-        />
-      )}
+      <ActNotice acts={acts} />
       <Flex gap="4" wrap="wrap" mb="6" className="no-print">
         <SheetLink href={`${path}/bench?ski=${ski.id}`}>{WORDS.makeTheJobSheet}</SheetLink>
         <SheetLink href={`${path}/skis`}>{WORDS.allSkis}</SheetLink>
@@ -142,7 +131,7 @@ export function SkiScreen({ view, outingId, timeZone, qr }: SkiScreenProps) {
                 <ActionButton quiet autoFocus={hasChanged} onClick={() => setIsChanging(true)}>
                   {WORDS.changeIt}
                 </ActionButton>
-                <ActionButton quiet onClick={() => void setOnRack(false)}>
+                <ActionButton quiet onClick={() => void takeOff()}>
                   {WORDS.takeOffTheRack}
                 </ActionButton>
               </Flex>

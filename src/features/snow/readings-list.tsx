@@ -4,7 +4,6 @@ import type { Outing, Reading } from '@/core/model';
 import { useState } from 'react';
 import { Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from '@/ui/fields/action-button';
-import { useWrite } from '@/ui/fields/use-write';
 import { percent, temperature, temperatureWithSpread } from '@/words/quantities';
 import { dayAndTime } from '@/words/times';
 import { useUnits } from '@/ui/format/units-context';
@@ -12,11 +11,11 @@ import { DataTable } from '@/ui/frame/data-table';
 import { RowMenu } from '@/ui/frame/row-menu';
 import { Part } from '@/ui/frame/sheet';
 import { FileLink } from '@/ui/frame/sheet-link';
-import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { ReadingPhoto } from './reading-photo';
 import { termsWords } from '@/words/areas/terms';
 import { snowScreenWords } from '@/words/screens/snow';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = snowScreenWords.readingsList;
 
@@ -43,23 +42,13 @@ export function ReadingsList({
 }) {
   const units = useUnits();
   const [isAll, setIsAll] = useState(false);
-  const [notice, setNotice] = useState<Done<string>>();
-  const { send } = useWrite();
-  const withdraw = async (reading: Reading) => {
-    const done = await send(`withdraw:${reading.id}`, (key) =>
-      act('reading.withdraw', key, { id: reading.id }),
+  const acts = useAct();
+  const withdraw = ({ id }: Reading) =>
+    acts.write(
+      'reading.withdraw',
+      { id },
+      { said: () => WORDS.readingWithdrawnItStaysIn, undo: () => ['reading.restore', { id }] },
     );
-    if (!done) return;
-    setNotice(
-      done.ok
-        ? { message: WORDS.readingWithdrawnItStaysIn, back: reading.id }
-        : { message: done.error.message },
-    );
-  };
-  const undo = async (id: string) => {
-    const done = await send(`restore:${id}`, (key) => act('reading.restore', key, { id }));
-    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
-  };
   const shown = isAll ? readings : readings.slice(0, FIRST_ROWS);
   const rows = shown.map((one) => ({
     key: one.id,
@@ -75,7 +64,7 @@ export function ReadingsList({
       seen(one),
       termsWords.SOURCE_WORDS[one.source] ?? one.source,
       <Flex key="change" gap="3" justify="flex-end">
-        <ReadingPhoto reading={one} onFailure={(message) => setNotice({ message })} />
+        <ReadingPhoto reading={one} onFailure={acts.setProblem} />
         <RowMenu
           label={WORDS.changeReadingOf(dayAndTime(one.takenAt, outing.venue.timeZone))}
           actions={[
@@ -106,7 +95,7 @@ export function ReadingsList({
         )
       }
     >
-      <DoneNotice notice={notice} onUndo={undo} onClose={() => setNotice(undefined)} />
+      <ActNotice acts={acts} />
       {readings.length === 0 ? (
         <Text textStyle="body" color="faint">
           {WORDS.noneYetTheFirstOne}

@@ -1,21 +1,18 @@
 'use client';
 
 import type { CourseData, Outing, Reading } from '@/core/model';
-import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { RoledProduct } from '@/core/choice';
 import type { OwnCorrection } from '@/core/wax';
 import { ActionButton } from '@/ui/fields/action-button';
-import { FieldProblemText } from '@/ui/fields/field-problem';
-import { useWrite } from '@/ui/fields/use-write';
 import { afterPage, room } from '@/ui/frame/after-page';
 import { Part } from '@/ui/frame/sheet';
-import { UndoNotice } from '@/ui/frame/undo-notice';
 import type { PretendedSnow } from './instruments/stand-in-instruments';
 import { useReadingDraft } from './reading-draft';
 import { sameAs } from './use-reading-form';
 import { snowScreenWords } from '@/words/screens/snow';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 /**
  * It computes with the whole of the core: it comes once something is typed. Without a place of its own to wait in, its
@@ -50,31 +47,17 @@ export function TakeReading(props: TakeReadingProps) {
   const { outing, latest, corrected, products, course, own, pretended } = props;
   const router = useRouter();
   const form = useReadingDraft();
-  const [savedId, setSavedId] = useState<string>();
-  const { send } = useWrite();
-  const [undoProblem, setUndoProblem] = useState<string>();
+  const acts = useAct();
   const onSaved = (id: string) => {
-    setSavedId(id);
+    acts.setNotice({
+      message: WORDS.readingSaved,
+      undo: { write: ['reading.withdraw', { id }] },
+    });
     if (corrected) router.replace(`/outing/${outing.id}/snow`);
-  };
-  const undoSave = async () => {
-    if (!savedId) return;
-    const done = await send(`withdraw:${savedId}`, (key) =>
-      act('reading.withdraw', key, { id: savedId }),
-    );
-    if (done) setUndoProblem(done.ok ? undefined : done.error.message);
-    if (done?.ok) setSavedId(undefined);
   };
   return (
     <div id="reading-form" tabIndex={-1}>
-      <FieldProblemText problem={undoProblem} />
-      {savedId && (
-        <UndoNotice
-          message={WORDS.readingSaved}
-          onUndo={() => void undoSave()}
-          onClose={() => setSavedId(undefined)}
-        />
-      )}
+      <ActNotice acts={acts} />
       <Part
         title={corrected ? WORDS.correctThisReading : WORDS.takeAReading}
         aside={

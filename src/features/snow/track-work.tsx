@@ -1,7 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { useRouter } from 'next/navigation';
+import { useMemo } from 'react';
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import type { Outing, TrackEvent } from '@/core/model';
 import { SNOW } from '@/core/snow/figures';
@@ -16,13 +15,13 @@ import { useScales } from '@/ui/fields/scales';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { useWrite } from '@/ui/fields/use-write';
-import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { LineList } from '@/ui/frame/line-list';
 import { Part } from '@/ui/frame/sheet';
 import { dayAndTime } from '@/words/times';
 import { snowScreenWords } from '@/words/screens/snow';
 import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = snowScreenWords.trackWork;
 const kindWords = () => ({ groomed: WORDS.groomed, skied: WORDS.skied }) as const;
@@ -43,7 +42,6 @@ const given = ({ kind, at, passes }: TrackDraft, { id, venue }: Outing) => ({
 
 /** What was done to the tracks of this outing, and a line to write the next into. */
 export function TrackWork({ outing, events }: { outing: Outing; events: readonly TrackEvent[] }) {
-  const router = useRouter();
   const scales = useScales();
   const { timeZone, groomedAt } = outing.venue;
   const start = useMemo<TrackDraft>(
@@ -61,43 +59,31 @@ export function TrackWork({ outing, events }: { outing: Outing; events: readonly
   );
   const form = useDraftedForm<TrackDraft>(`track-work:${outing.id}`, start, resolver);
   const { values, bind } = form;
-  const { send } = useWrite();
-  const [notice, setNotice] = useState<Done<TrackEvent>>();
+  const acts = useAct();
   const inWords = ({ kind, passes, at }: TrackEvent) =>
     `${dayAndTime(at, timeZone)}: ${WORDS.said(
       kindWords()[kind],
       passes === undefined ? '' : WORDS.passesOf(passes),
     )}`;
-  const remove = async (event: TrackEvent) => {
-    const done = await send(`remove:${event.id}`, (key) =>
-      act('track.remove', key, { id: event.id }),
+  const remove = (event: TrackEvent) =>
+    acts.write(
+      'track.remove',
+      { id: event.id },
+      {
+        said: () => WORDS.removed(inWords(event)),
+        undo: ({ outingId, at, kind, passes }) => [
+          'track.add',
+          { outingId, at, kind, ...(passes === undefined ? {} : { passes }) },
+        ],
+      },
     );
-    if (!done) return;
-    setNotice(
-      done.ok
-        ? { message: WORDS.removed(inWords(event)), back: done.value }
-        : { message: done.error.message },
-    );
-    router.refresh();
-  };
-  const putBack = async ({ outingId, at, kind, passes, id }: TrackEvent) => {
-    const fields = { outingId, at, kind, ...(passes === undefined ? {} : { passes }) };
-    const done = await send(`back:${id}`, (key) => act('track.add', key, fields));
-    if (done) setNotice(done.ok ? undefined : { message: done.error.message });
-    router.refresh();
-  };
-  const add = async () => {
-    const added = await form.submit((draft, { key }) =>
-      act('track.add', key, given(draft, outing)),
-    );
-    if (added) router.refresh();
-  };
+  const add = () => form.submit((draft, { key }) => act('track.add', key, given(draft, outing)));
   return (
     <Part title={WORDS.title}>
       <Text textStyle="body" mb="3">
         {groomedAt ? WORDS.usuallyAt(groomedAt) : WORDS.notUsually}
       </Text>
-      <DoneNotice notice={notice} onUndo={putBack} onClose={() => setNotice(undefined)} />
+      <ActNotice acts={acts} />
       <SheetForm onSubmit={add}>
         <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" mb="3">
           <ChoiceRow

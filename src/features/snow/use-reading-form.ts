@@ -1,7 +1,6 @@
 'use client';
 
 import { handedIn, READING_FIELDS, type Reading } from '@/core/model';
-import { useRouter } from 'next/navigation';
 import { wallIso } from '@/core/time';
 import type { ReadingFields } from '@/formats/csv/readings';
 import { lateForm } from '@/formats/schemas/form-resolver';
@@ -60,7 +59,6 @@ export interface ReadingFormOptions {
 
 /** State of the reading form; saving gives the id of the new reading. */
 export function useReadingForm({ outingId, latest, corrected }: ReadingFormOptions) {
-  const router = useRouter();
   const units = useUnits();
   const key = corrected ? `reading:${outingId}:${corrected.id}` : `reading:${outingId}`;
   const start = corrected ? fromReading(corrected) : startFrom(latest);
@@ -78,7 +76,6 @@ export function useReadingForm({ outingId, latest, corrected }: ReadingFormOptio
       const at = String(values.takenAt);
       return actOrKeep('reading.save', { ids, values }, { key: writeKey, label, at });
     });
-    if (saved) router.refresh();
     return saved?.id;
   };
   return { ...form, set, save };

@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import { Box, SimpleGrid, Text } from '@chakra-ui/react';
 import { GRIP_VERDICTS, rankedTries, type GripVerdict } from '@/core/grip';
 import type { KeptGripTest } from '@/core/model';
@@ -13,13 +12,13 @@ import { useScales } from '@/ui/fields/scales';
 import { SheetForm } from '@/ui/fields/sheet-form';
 import { TextField } from '@/ui/fields/text-field';
 import { useDraftedForm } from '@/ui/fields/use-drafted-form';
-import { useWrite } from '@/ui/fields/use-write';
 import { DataTable } from '@/ui/frame/data-table';
-import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part } from '@/ui/frame/sheet';
 import { termsWords } from '@/words/areas/terms';
 import { testScreenWords } from '@/words/screens/test';
 import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 
 const WORDS = testScreenWords.gripTests;
 
@@ -60,16 +59,15 @@ export function GripTestsPart({ outingId, tests, waxes }: GripTestsPartProps) {
     resolver,
   );
   const count = { scale: useScales().count, step: 1, decimals: 0 };
-  const { send } = useWrite();
-  const [notice, setNotice] = useState<Done<string>>();
+  const acts = useAct();
   const ranked = rankedTries(tests);
   const best = ranked[0]?.verdict === 'holds' ? ranked[0] : undefined;
-  const mark = async (id: string, isBack: boolean) => {
-    const done = await send(`grip:${id}:${isBack}`, (key) => act('grip.mark', key, { id, isBack }));
-    if (!done) return;
-    if (!done.ok) setNotice({ message: done.error.message });
-    else setNotice(isBack ? undefined : { message: WORDS.takenBack, back: id });
-  };
+  const takeBack = (id: string) =>
+    acts.write(
+      'grip.mark',
+      { id, isBack: false },
+      { said: () => WORDS.takenBack, undo: () => ['grip.mark', { id, isBack: true }] },
+    );
   return (
     <Part title={WORDS.title}>
       {tests.length > 0 && (
@@ -77,11 +75,7 @@ export function GripTestsPart({ outingId, tests, waxes }: GripTestsPartProps) {
           {best ? WORDS.best(best.wax, best.heldMarks, best.layers) : WORDS.noneHolds}
         </Text>
       )}
-      <DoneNotice
-        notice={notice}
-        onUndo={(id) => void mark(id, true)}
-        onClose={() => setNotice(undefined)}
-      />
+      <ActNotice acts={acts} />
       {ranked.length > 0 && (
         <DataTable
           caption={WORDS.caption}
@@ -105,7 +99,7 @@ export function GripTestsPart({ outingId, tests, waxes }: GripTestsPartProps) {
                 key={id}
                 plain
                 aria-label={WORDS.remove(wax)}
-                onClick={() => void mark(id, false)}
+                onClick={() => void takeBack(id)}
               >
                 {WORDS.takeBack}
               </ActionButton>,

@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Box, Grid, Text } from '@chakra-ui/react';
 import { analyseGlide, balancedOrder } from '@/core/glide';
@@ -12,16 +11,15 @@ import {
   type Outing,
 } from '@/core/model';
 import { SelectField } from '@/ui/fields/select-field';
-import { useWrite } from '@/ui/fields/use-write';
 import { useWords } from '@/ui/format/use-words';
 import { afterPage, room } from '@/ui/frame/after-page';
 import { Disclosure } from '@/ui/frame/disclosure';
-import { DoneNotice, type Done } from '@/ui/frame/done-notice';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { glideWords } from '@/words/areas/glide';
 import { testScreenWords } from '@/words/screens/test';
 import { clockTime } from '@/words/times';
-import { act } from '@/writes/act';
+import { ActNotice } from '@/writes/act-notice';
+import { useAct } from '@/writes/use-act';
 import { ResultsPart } from './results-part';
 import { RunEntry } from './run-entry';
 import { RunsPart } from './runs-part';
@@ -90,9 +88,8 @@ function OpenTest({
 }: TestScreenProps & { open: NonNullable<TestScreenProps['open']> }) {
   const router = useRouter();
   const { say, write } = useWords();
-  const { send } = useWrite();
+  const acts = useAct();
   const queue = useRuns(test.id);
-  const [notice, setNotice] = useState<Done<string>>();
   const here = new Set(runs.map(({ id }) => id));
   const waiting = queue.waiting.filter(({ id, why }) => why === undefined && !here.has(id));
   const taken = queue.taken.filter(({ id }) => !here.has(id));
@@ -103,15 +100,16 @@ function OpenTest({
   const { timeZone } = outing.venue;
   const nameOf = ({ startedAt, skis }: KeptGlideTest) =>
     WORDS.testOf(skis.join(', '), clockTime(startedAt, timeZone));
-  const mark = async (runId: string, isBack: boolean) => {
-    const done = await send(`mark:${runId}:${isBack}`, (key) =>
-      act('glide.mark', key, { id: runId, isBack }),
+  const takeBack = (id: string) =>
+    acts.write(
+      'glide.mark',
+      { id, isBack: false },
+      {
+        said: () => WORDS.runBack,
+        undo: () => ['glide.mark', { id, isBack: true }],
+        settled: () => queue.forget(id),
+      },
     );
-    if (!done) return;
-    if (!done.ok) setNotice({ message: done.error.message });
-    else setNotice(isBack ? undefined : { message: WORDS.runBack, back: runId });
-    if (done.ok) queue.forget(runId);
-  };
   return (
     <Sheet
       question={WORDS.question}
@@ -131,11 +129,7 @@ function OpenTest({
           />
         </Box>
       )}
-      <DoneNotice
-        notice={notice}
-        onUndo={(runId) => void mark(runId, true)}
-        onClose={() => setNotice(undefined)}
-      />
+      <ActNotice acts={acts} />
       <Grid templateColumns={{ base: '1fr', lg: '420px 1fr' }} gap={{ base: '0', lg: '10' }}>
         <RunEntry test={test} next={next} runs={queue} aboutS={usualOf(all, next)} />
         {result && <ResultsPart result={result} />}
@@ -146,7 +140,7 @@ function OpenTest({
           waiting={new Set(waiting.map(({ id }) => id))}
           result={result}
           timeZone={timeZone}
-          onTakeBack={({ id }) => void mark(id, false)}
+          onTakeBack={({ id }) => void takeBack(id)}
         />
       )}
       {(test.snow ?? test.structure ?? test.track) && (

@@ -1,5 +1,4 @@
 import { useEffect, useRef, useState } from 'react';
-import { useRouter } from 'next/navigation';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import type { KeptVenue, Segment } from '@/core/model';
 import { useWrite } from '@/ui/fields/use-write';
@@ -24,7 +23,6 @@ const copied = (segments: readonly Segment[]): CourseValues => ({
 
 /** State of the course editor: the rows as typed, saving them, and what others made of the course meanwhile. */
 export function useCourseForm(venue: KeptVenue, segments: readonly Segment[]) {
-  const router = useRouter();
   const { send } = useWrite();
   const form = useForm<CourseValues>({ defaultValues: copied(segments) });
   const { control, reset, setValue } = form;
@@ -77,7 +75,6 @@ export function useCourseForm(venue: KeptVenue, segments: readonly Segment[]) {
     base.current = next;
     drop();
     setNotice({ message, before });
-    router.refresh();
   };
   return {
     /** Each row with a key that stays its own. */

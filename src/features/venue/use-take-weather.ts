@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import { useRouter } from 'next/navigation';
 import { NO_ANSWER, type Answer } from '@/ui/fields/answer';
 import { useWrite } from '@/ui/fields/use-write';
 import { act } from '@/writes/act';
@@ -21,7 +20,6 @@ export type TakeState =
 
 /** Sends weather to the server and tells how it went. */
 export function useTakeWeather(venueId: string, stationId: string | undefined) {
-  const router = useRouter();
   const { send } = useWrite();
   // Undoing does not hold up the next forecast.
   const { send: sendUndo } = useWrite();
@@ -39,7 +37,6 @@ export function useTakeWeather(venueId: string, stationId: string | undefined) {
     }
     if (taken.ok) {
       setState({ kind: 'done', taken: taken.value });
-      router.refresh();
     } else {
       const { message, details } = taken.error;
       setState({ kind: 'failed', message, problems: details as WeatherProblem[] });

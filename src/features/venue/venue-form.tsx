@@ -2,7 +2,6 @@
 
 import type { KeptVenue, Venue } from '@/core/model';
 import { useState } from 'react';
-import { useRouter } from 'next/navigation';
 import { SimpleGrid, Text } from '@chakra-ui/react';
 import { lateForm } from '@/formats/schemas/form-resolver';
 import { ActionButton } from '@/ui/fields/action-button';
@@ -29,7 +28,6 @@ const resolver = lateForm<PlaceDraft>(
 
 /** The place itself: position, clock, and the technician's own correction for it. */
 export function VenueForm({ venue }: { venue: KeptVenue }) {
-  const router = useRouter();
   const scales = useScales();
   const [isSaved, setIsSaved] = useState(false);
   const { id, version: _version, courseVersion: _course, ...start } = venue;
@@ -40,7 +38,6 @@ export function VenueForm({ venue }: { venue: KeptVenue }) {
       act('venue.save', key, { id, input: draft, base }),
     );
     setIsSaved(saved !== undefined);
-    if (saved) router.refresh();
   };
   const figure = (field: 'altitudeM' | 'ownCorrectionC') => ({
     value: values[field],

@@ -13,7 +13,7 @@ import { readersUnits } from '@/server/readers-units';
 import { Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
 import { pagesScreenWords } from '@/words/screens/pages';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('bench');
 

@@ -1,6 +1,6 @@
 import { GripScreen } from '@/features/grip/grip-screen';
 import { loadGrip } from '@/features/grip/use-cases/load-grip';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('grip');
 

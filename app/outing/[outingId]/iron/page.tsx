@@ -1,6 +1,6 @@
 import { IronScreen } from '@/features/iron/iron-screen';
 import { loadIron } from '@/features/iron/use-cases/load-iron';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('iron');
 

@@ -2,7 +2,7 @@ import { headers } from 'next/headers';
 import { LabelsSheet } from '@/features/skis/labels-sheet';
 import { loadLabels } from '@/features/skis/use-cases/load-labels';
 import { originOf } from '@/server/qr';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('labels');
 

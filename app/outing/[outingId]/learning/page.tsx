@@ -1,6 +1,6 @@
 import { LearningScreen } from '@/features/learning/learning-screen';
 import { loadLearningView } from '@/features/learning/use-cases/load-learning';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('learning');
 

@@ -1,7 +1,7 @@
 import { LogScreen } from '@/features/log/log-screen';
 import { viewOf } from '@/features/log/log-view';
 import { loadLog } from '@/features/log/use-cases/load-log';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('log');
 

@@ -1,6 +1,6 @@
 import { PairsScreen } from '@/features/pairs/pairs-screen';
 import { outingPairs } from '@/server/pairs';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('pairs');
 

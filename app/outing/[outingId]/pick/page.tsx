@@ -1,6 +1,6 @@
 import { PickScreen } from '@/features/pick/pick-screen';
 import { loadPick } from '@/features/pick/use-cases/load-pick';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('pick');
 

@@ -1,6 +1,6 @@
 import { PlanScreen } from '@/features/plan/plan-screen';
 import { loadPlan } from '@/features/plan/use-cases/load-plan';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('plan');
 

@@ -1,6 +1,6 @@
 import { SeasonScreen } from '@/features/season/season-screen';
 import { loadSeason } from '@/features/season/use-cases/load-season';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('season');
 

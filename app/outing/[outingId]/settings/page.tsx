@@ -1,6 +1,6 @@
 import { SettingsScreen } from '@/features/settings/settings-screen';
 import { loadSettings } from '@/features/settings/use-cases/load-settings';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('settings');
 

@@ -1,6 +1,6 @@
 import { SnowScreen } from '@/features/snow/snow-screen';
 import { loadSnowScreen } from '@/features/snow/use-cases/load-snow';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('snow');
 

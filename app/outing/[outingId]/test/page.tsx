@@ -1,6 +1,6 @@
 import { TestScreen } from '@/features/test/test-screen';
 import { loadTests } from '@/features/test/use-cases/load-tests';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('test');
 

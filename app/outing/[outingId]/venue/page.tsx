@@ -1,6 +1,6 @@
 import { VenueScreen } from '@/features/venue/venue-screen';
 import { loadVenue } from '@/features/venue/use-cases/load-venue';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('venue');
 

@@ -1,6 +1,6 @@
 import { listChoices } from '@/data/choices';
 import { WallSheet } from '@/features/pick/wall-sheet';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../outing-page';
 
 export const generateMetadata = titled('wall');
 

@@ -3,7 +3,7 @@ import { isSouthern } from '@/core/model';
 import { SkiScreen } from '@/features/skis/ski-screen';
 import { loadSki } from '@/features/skis/use-cases/load-skis';
 import { originOf, skiQr } from '@/server/qr';
-import { outingPage, titled } from '@/server/outing-page';
+import { outingPage, titled } from '../../../../outing-page';
 
 export const generateMetadata = titled('ski');
 

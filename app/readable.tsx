@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { isStorageFault } from '../core/faults';
-import { mistakesWords } from '../words/areas/mistakes';
-import { StorageNotice } from '../ui/frame/storage-notice';
+import { isStorageFault } from '@/core/faults';
+import { mistakesWords } from '@/words/areas/mistakes';
+import { StorageNotice } from '@/ui/frame/storage-notice';
 
 /**
  * A page that says in a sentence what is wrong when the database cannot be read for it, instead of failing; the

@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 import { notFound } from 'next/navigation';
-import type { Outing } from '../core/model';
-import type { FrostDatabase } from '../data/database';
-import { findOuting } from '../data/outings';
-import { pagesScreenWords } from '../words/screens/pages';
-import { callersDatabase } from './callers-database';
-import { nowMs } from './clock';
+import type { Outing } from '@/core/model';
+import type { FrostDatabase } from '@/data/database';
+import { findOuting } from '@/data/outings';
+import { pagesScreenWords } from '@/words/screens/pages';
+import { callersDatabase } from '@/server/callers-database';
+import { nowMs } from '@/server/clock';
 import { readablePage } from './readable';
 
 interface PageProps {
