@@ -1,6 +1,7 @@
 // What stands around a screen of the app in a test: registered anew before each file, since the files of the
 // project "screens" share one process and the modules in it.
 import { cleanup } from '@testing-library/react';
+import { createElement } from 'react';
 import { afterEach, vi } from 'vitest';
 import { shared } from '@/core/shared';
 
@@ -16,9 +17,11 @@ vi.mock('next/headers', () => ({
   cookies: () => Promise.resolve({ get: () => undefined, set: vi.fn(), delete: vi.fn() }),
   headers: () => Promise.resolve(new Headers()),
 }));
+// What a chart is given stands in the page, for `chartOf`.
 vi.mock('@/ui/charts/chart', async (original) => ({
   ...(await original<object>()),
-  Chart: ({ label }: { label: string }) => label,
+  Chart: ({ label, data, layout }: { label: string; data: unknown; layout: unknown }) =>
+    createElement('div', { 'data-chart': JSON.stringify({ label, data, layout }) }, label),
 }));
 
 vi.mock('@/workers/pools', async () => {

@@ -172,13 +172,16 @@ function tablesInWords(): string {
 
 /** A document with its written part, between two marks, made anew. */
 function withPart(file: string, mark: string, part: string): string {
-  const begin = `<!-- ${mark}: written by npm run docs -->`;
+  const command = mark === 'situations' ? 'WRITE_SITUATIONS=1 npm run docs' : 'npm run docs';
+  const begin = `<!-- ${mark}: written by ${command} -->`;
   const end = `<!-- end of ${mark} -->`;
   const text = readFileSync(file, 'utf8');
   const [before, rest = ''] = text.split(begin);
   const [, after = ''] = rest.split(end);
   const wanted = `${before}${begin}\n\n${part}\n\n${end}${after}`;
-  if (process.env.WRITE_DOCS === '1') writeFileSync(file, wanted);
+  // An answer to a situation is an expectation, not a document: it is rewritten only when that is what one wants.
+  const flag = mark === 'situations' ? process.env.WRITE_SITUATIONS : process.env.WRITE_DOCS;
+  if (flag === '1') writeFileSync(file, wanted);
   return wanted;
 }
 

@@ -93,3 +93,26 @@ export async function showWhole(
   await arrived();
   return shown;
 }
+
+/** What a chart of the screen is drawn from. */
+interface ShownChart {
+  label: string;
+  data: { x?: unknown[]; y?: unknown[]; z?: unknown[][]; text?: unknown; name?: string }[];
+  layout: Record<string, Record<string, unknown> | undefined>;
+}
+
+/** The charts of the screen, in their order. */
+export const shownCharts = (): ShownChart[] =>
+  [...document.querySelectorAll<HTMLElement>('[data-chart]')].map(
+    ({ dataset }) => JSON.parse(dataset.chart!) as ShownChart,
+  );
+
+/** The chart of this label. */
+export function chartOf(label: string | RegExp): ShownChart {
+  const charts = shownCharts();
+  const found = charts.find((one) =>
+    typeof label === 'string' ? one.label === label : label.test(one.label),
+  );
+  if (!found) throw new Error(`No such chart, but: ${charts.map((one) => one.label).join('; ')}`);
+  return found;
+}

@@ -7,7 +7,7 @@ import { loadTeamSettings } from '@/data/team-settings';
 import { WorkerFailure } from '@/workers/failure';
 import { demoDatabase } from '../../../tests/unit/demo-app';
 import { standInPools } from '../../../tests/unit/stand-in-pools';
-import { AMERICAN, field, fill, showWhole } from '../../../tests/unit/render';
+import { AMERICAN, chartOf, field, fill, showWhole } from '../../../tests/unit/render';
 import { IronScreen } from './iron-screen';
 import { loadIron } from './use-cases/load-iron';
 
@@ -39,6 +39,10 @@ describe('the Iron lab', () => {
     expect(advice()).toMatch(/^\d{3} °F, (passes of [\d, ]+ s|[\d.]+ s a pass)$/);
     await waitFor(() => expect(text()).toContain('Warmest base'));
     expect(text()).not.toMatch(/\d °C/);
+    // What the chart says of itself in °F is what it draws.
+    const { label, data } = chartOf(/^Temperature of the base/);
+    const drawn = Math.max(...(data.at(-1)!.y as number[]));
+    expect(Math.abs(drawn - Number(/(\d+) °F/.exec(label)![1]))).toBeLessThan(2);
   });
 
   it('follows what is typed, and says at its field what cannot be', async () => {
@@ -87,6 +91,13 @@ describe('the Iron lab', () => {
     await waitFor(() => expect(text()).toContain('Map of set temperature and pace'), {
       timeout: 20_000,
     });
+    const [map, today] = chartOf(/^Map of set temperature/).data;
+    await waitFor(() =>
+      expect(chartOf(/^Map of set temperature/).data[0]!.z!.flat()).not.toContain(null),
+    );
+    expect(map!.z).toHaveLength(map!.y!.length);
+    expect(map!.z!.every((row) => row.length === map!.x!.length)).toBe(true);
+    expect(today!.y).toEqual([Number(field('Set temperature').value)]);
   });
 });
 

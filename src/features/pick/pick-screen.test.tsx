@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { listChoices } from '@/data/choices';
 import type { FrostDatabase } from '@/data/database';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { AMERICAN, arrived, fill, show } from '../../../tests/unit/render';
+import { AMERICAN, arrived, chartOf, fill, show } from '../../../tests/unit/render';
 import { PickScreen } from './pick-screen';
 import { loadPick } from './use-cases/load-pick';
 import { WallSheet } from './wall-sheet';
@@ -109,6 +109,22 @@ describe('what stands beside the answer', () => {
       );
     }
     expect(cells.some((row) => row[2] === 'best')).toBe(true);
+  });
+
+  it('the loss of the best waxes against the wax temperature, with today in its middle', async () => {
+    await shown();
+    const { data, layout } = chartOf(/^Expected glide loss/);
+    expect(data[0]!.name).toBe(chosen());
+    const [low, high] = layout.xaxis!.range as number[];
+    const [band, today] = layout.shapes as unknown as { x0: number; x1: number }[];
+    expect(today!.x0).toBeGreaterThan(low!);
+    expect(today!.x0).toBeLessThan(high!);
+    expect(band!.x0).toBeLessThan(today!.x0);
+    expect(band!.x1).toBeGreaterThan(today!.x0);
+    // Where it is today the wax that was chosen loses least of those drawn.
+    const middle = Math.floor(data[0]!.y!.length / 2);
+    const here = data.map(({ y }) => y![middle] as number);
+    expect(here[0]!).toBeLessThanOrEqual(Math.min(...here) + 0.3);
   });
 
   it('what going by the air would have chosen', async () => {

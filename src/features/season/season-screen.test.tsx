@@ -6,7 +6,7 @@ import { addSkiEvent } from '@/data/ski-events';
 import { addStockMove } from '@/data/stock';
 import { textOf } from '@/formats/out-file';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { show } from '../../../tests/unit/render';
+import { chartOf, show } from '../../../tests/unit/render';
 import { SeasonScreen } from './season-screen';
 import { exportSeason } from './use-cases/export-season';
 import { loadSeason } from './use-cases/load-season';
@@ -87,9 +87,23 @@ describe('the season', () => {
       .insertInto('choice')
       .values({ ...row, id: 'other', outing_id: 'demo-relay' })
       .execute();
-    const { text } = await shown();
-    expect(text()).toContain(LOST);
-    expect(text()).toContain(GRAMS);
+    const { view } = await shown();
+    // The most used first, each bar as long as the table says.
+    const used = [...view.products].sort((a, b) => b.grams - a.grams);
+    const grams = chartOf(GRAMS);
+    expect(grams.data[0]!.x).toEqual(used.map((one) => one.grams));
+    expect(grams.layout.yaxis).toMatchObject({
+      ticktext: used.map(({ name }) => name),
+      autorange: 'reversed',
+    });
+    expect(used[0]!.grams).toBe(11);
+    const lost = chartOf(LOST);
+    const judged = view.choices.filter(({ lostSeconds }) => lostSeconds !== undefined);
+    expect(judged.length).toBeGreaterThan(1);
+    expect(lost.data[0]!.x).toEqual(judged.map(({ lostSeconds }) => lostSeconds));
+    expect(lost.layout.yaxis!.ticktext).toEqual(
+      judged.map(({ outingName }) => expect.stringContaining(outingName)),
+    );
   });
 
   it('goes out as CSV, and says of which outing where none is named', async () => {

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { FrostDatabase } from '@/data/database';
 import { listProducts } from '@/data/products';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { chooseFrom, AMERICAN, field, fill, showWhole } from '../../../tests/unit/render';
+import { chartOf, chooseFrom, AMERICAN, field, fill, showWhole } from '../../../tests/unit/render';
 import { ShelfScreen } from './shelf-screen';
 import { loadShelf } from './use-cases/load-shelf';
 
@@ -130,7 +130,14 @@ describe('a product of the shelf', () => {
 describe('what the shelf covers', () => {
   it('says its gaps with their temperatures, the worst first, and the purchase that helps', async () => {
     const { text } = await shown();
-    expect(screen.getByTestId('holes').textContent).toMatch(/^(No gaps|Gaps, where)/);
+    const said = screen.getByTestId('holes').textContent;
+    expect(said).toMatch(/^(No gaps|Gaps, where)/);
+    const { data, layout } = chartOf(/^Best expected loss/);
+    const { holes, rows } = (await loadShelf(db, await outingOf(db, 'demo-relay'), DAY.getTime()))
+      .coverage;
+    expect(layout.shapes).toHaveLength(holes.length);
+    expect(said.startsWith('No gaps')).toBe(holes.length === 0);
+    expect(data[0]!.z!.map((row) => row.length)).toEqual(rows.map(() => data[0]!.x!.length));
     expect(text()).toMatch(/\d+ glide waxes among \d+ products\./);
     expect(screen.getByTestId('purchase').textContent.length).toBeGreaterThan(20);
   });

@@ -9,7 +9,15 @@ import { addReadings, listReadings } from '@/data/readings';
 import { addTrackEvent, listTrackEvents } from '@/data/track-events';
 import { someValue } from '../../../tests/unit/some-value';
 import { DAY, demoDatabase, outingOf } from '../../../tests/unit/demo-app';
-import { chooseFrom, AMERICAN, field, fill, show, arrived } from '../../../tests/unit/render';
+import {
+  chartOf,
+  chooseFrom,
+  AMERICAN,
+  field,
+  fill,
+  show,
+  arrived,
+} from '../../../tests/unit/render';
 import { temperatureWithSpread } from '@/words/quantities';
 import { DEFAULT_UNITS } from '@/words/units';
 import { pretendedSnow } from './instruments/pretended-snow';
@@ -69,6 +77,11 @@ describe('the Snow screen', () => {
     expect(text()).toMatch(/−\d+\.\d ± \d\.\d °Cover the course from the start/);
     expect(text()).toMatch(/It needs a wax at −\d+\.\d ± \d\.\d °C/);
     expect(text()).toContain('How the readings changed the snow at the start');
+    const { data } = chartOf(/^Temperature of (the )?snow/);
+    const marks = data.find(({ name }) => name === 'Readings')!;
+    const here = (await readings()).map(({ temperatureC }) => temperatureC);
+    expect(marks.y!.length).toBeGreaterThan(0);
+    for (const mark of marks.y!) expect(here).toContain(mark);
     expect(text()).toContain('Along the course, at the start');
   });
 
