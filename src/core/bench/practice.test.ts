@@ -65,6 +65,17 @@ describe('what could hurt a ski', () => {
     expect(keys.slice(2, 5)).toEqual(['grip.off', 'grip.flash-off', 'store.on']);
     const dry = keysOf(requestFor('classic', ['storage'], { cleaner: undefined }));
     expect(dry.slice(2, 4)).toEqual(['grip.off', 'store.on']);
+    const off = (request: SheetRequest) =>
+      coreSheet(request).steps.find(({ key }) => key === 'grip.off');
+    expect(off(requestFor('classic', ['storage'], { cleaner }))).toMatchObject({
+      work: { hasCleaner: true },
+      caution: 'flammable',
+      productId: cleaner.id,
+    });
+    expect(off(requestFor('classic', ['storage'], { cleaner: undefined }))).toMatchObject({
+      work: { hasCleaner: false },
+      caution: 'scraper',
+    });
     expect(keysOf(requestFor('skate', ['storage']))).not.toContain('grip.off');
   });
 });

@@ -7,6 +7,7 @@ import {
   inOrderOfHands,
   jobState,
   leftOfJob,
+  movedRecords,
   mendedBy,
   waxingsOf,
   type Programme,
@@ -70,6 +71,26 @@ describe('a job as it runs', () => {
       dueMs: record.dueMs,
       leastMs: record.leastMs,
     });
+  });
+
+  it('ends one step and begins the next with a move, and begins none after the last', () => {
+    const moved = (records: readonly StepRecord[], position: number) =>
+      movedRecords(sheet, records, { position, move: 'next', atMs: 1000 + position });
+    const first = moved([], 0);
+    expect(first).toMatchObject([
+      { position: 0, endedMs: 1000 },
+      { position: 1, startedMs: 1000 },
+    ]);
+    // Sent again, or for a step that is not in hand, it changes nothing.
+    expect(moved(first, 0)).toBe(first);
+    const all = sheet.steps.reduce(
+      (records, _, i) => moved(records, i),
+      [] as readonly StepRecord[],
+    );
+    expect(all).toHaveLength(sheet.steps.length);
+    expect(jobState(sheet, all).isDone).toBe(true);
+    const skipped = movedRecords(sheet, [], { position: 0, move: 'skip', atMs: 5, reason: 'dry' });
+    expect(skipped[0]).toMatchObject({ outcome: 'skipped', skipReason: 'dry' });
   });
 
   it('knows what is left: steps, hands and waits, the running one by its own clock', () => {

@@ -48,6 +48,7 @@ describe('what two books make of one record', () => {
     expect(decide(SKI, ski('A', 3), ski('B', 2))).toEqual({ kind: 'kept' });
     expect(decide(SKI, ski('A', 3), ski('B', 3))).toEqual({ kind: 'conflict', isFixed: false });
     expect(keptInConflict(SKI, ski('A', 3), ski('B', 3))).toEqual(ski('A', 4));
+    expect(keptInConflict(SKI, ski('A', 2), ski('B', 5))).toEqual(ski('A', 6));
     expect(keptInConflict(bookKind('skier'), { id: 'k' }, { id: 'k' })).toBeUndefined();
   });
 

@@ -290,6 +290,24 @@ describe('layers', () => {
     expect(training.layers.map((one) => one.place)).toEqual(['glide']);
   });
 
+  it('leave out a top whose label lies beyond the day by more than its margin, on either side', () => {
+    const at = (temperatureC: number, more: Partial<SnowConditions> = {}) =>
+      plan({ temperatureC, sharpness: 0.6, ...more }).layers.some(({ place }) => place === 'top');
+    // The label of both tops is −12 to −2 °C.
+    expect(at(-6)).toBe(true);
+    expect(at(-30)).toBe(false);
+    expect(at(0, { wetness: 'wet', sharpness: 0.1 })).toBe(false);
+  });
+
+  it('put something harder beneath on cold snow, and on sharp snow, each alone', () => {
+    const under = (snow: Partial<SnowConditions>) =>
+      plan(snow, { distanceKm: 5 as 10 }).layers.find(({ place }) => place === 'under')?.reason
+        .code;
+    expect(under({ temperatureC: -14, sharpness: 0.1 })).toBe('under_sharp');
+    expect(under({ temperatureC: -6, sharpness: 0.95 })).toBe('under_sharp');
+    expect(under({ temperatureC: -6, sharpness: 0.1 })).toBeUndefined();
+  });
+
   it('feed the base first: where nothing harder is asked for, and always when it is dry, new or burnt', () => {
     const soft = wax('soft base', -6, 4, { role: 'base' });
     const places = (

@@ -165,6 +165,15 @@ describe('what a loss costs', () => {
     }
   });
 
+  it('is the same for skis and a board that only fall', () => {
+    const cost = (discipline: 'alpine' | 'snowboard', purpose: 'race' | 'recreation') =>
+      lossSeconds({ discipline, purpose, distanceKm: 2 }, 0.03, 1);
+    expect(cost('snowboard', 'race')).toBe(cost('alpine', 'race'));
+    expect(cost('snowboard', 'recreation')).toBe(cost('alpine', 'recreation'));
+    // A run of two kilometres takes two minutes: a per cent of its friction is a fraction of a second.
+    expect(cost('alpine', 'race')).toBeLessThan(1);
+  });
+
   it('costs who goes slowly more time than who races', () => {
     const cost = (purpose: 'race' | 'recreation') =>
       lossSeconds({ discipline: 'classic', purpose, distanceKm: 10 }, 0.03, 1);

@@ -148,6 +148,36 @@ describe('the ladder of grip', () => {
     expect(fresh.ranking[0]!.id).toBe('stick -10');
   });
 
+  it('takes of two that fit the one whose middle is nearer, and says of each where it leans', () => {
+    const two = (temperatureC: number) =>
+      chooseGrip(
+        { ...snow, temperatureC, temperatureSdC: 0.3 },
+        { outing: tour, products: [stick('low', -14, -6), stick('high', -10, -2)] },
+      );
+    const [cold, warm] = [two(-12.5), two(-9.5)];
+    expect(cold.ranking[0]!.id).toBe('low');
+    expect(warm.ranking[0]!.id).toBe('high');
+    // Far below its label a wax slips; far above, it drags.
+    const of = (temperatureC: number) =>
+      chooseGrip({ ...snow, temperatureC }, { outing: tour, products: [stick('one', -10, -6)] })
+        .ranking[0]!.reason.code;
+    expect(of(-11)).toBe('in_its_range');
+    expect(new Set([of(-19), of(-3)])).toEqual(new Set(['may_slip', 'may_drag']));
+  });
+
+  it('says whether the snow was made, with a correction only where it was', () => {
+    const line = (origin: SnowConditions['origin']) =>
+      chooseGrip({ ...snow, origin }, { outing: tour, products: SHELF }).lines.find(
+        ({ key }) => key === 'machine_made',
+      )!;
+    expect(line('machine_made').valueC).toBeLessThan(0);
+    expect(line('machine_made').reason.code).toBe('grip_machine_made');
+    expect(line('natural')).toMatchObject({
+      valueC: 0,
+      reason: { code: 'grip_natural_or_wet' },
+    });
+  });
+
   it('turns to klister on wet coarse and refrozen snow, under a cover on wet new snow', () => {
     const wet = chooseGrip(
       { ...snow, temperatureC: 0, wetness: 'wet' },

@@ -115,6 +115,12 @@ describe('learning', () => {
     expect(fresh.offsetC).toBeGreaterThan(0.4);
     expect(fresh.offsetC).toBeLessThan(learnedAt(learned, 'one').offsetC);
     expect(fresh.here).toEqual({ tests: 0, outcomes: 0 });
+    // Each of the four, with the same results but for chance, has about the same of its own.
+    const own = ['one', 'two', 'three', 'four'].map((id) => learnedAt(learned, id));
+    for (const one of own) {
+      expect(Math.abs(one.offsetC - own[0]!.offsetC)).toBeLessThan(0.6);
+      expect(offsetSdC(one)).toBeLessThan(offsetSdC(fresh));
+    }
     expect(offsetSdC(fresh)).toBeGreaterThan(HOUSE.ownVenue.sd);
     expect(offsetSdC(fresh)).toBeLessThan(offsetSdC(offsetHere([])));
   });

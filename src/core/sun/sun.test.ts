@@ -54,6 +54,15 @@ describe('the sun', () => {
         site: { ...flat, shadeFraction: 1 },
       }),
     ).toBeLessThan(0.35);
+    // Under a dull sky the light comes from all sides: the slope matters little. Under a bright one it matters much.
+    const towards = (globalWPerM2: number) =>
+      slopeRatio(globalWPerM2, {
+        sunAltitudeDeg: 25,
+        sunAzimuthDeg: 180,
+        site: { slopeDeg: 20, aspectDeg: 180, shadeFraction: 0 },
+      });
+    expect(towards(50)).toBeLessThan(1.1);
+    expect(towards(400)).toBeGreaterThan(towards(200) + 0.1);
     expect(slopeRatio(400, { sunAltitudeDeg: -3, sunAzimuthDeg: 180, site: flat })).toBe(0);
   });
 

@@ -12,8 +12,10 @@ import {
   labelShape,
   ledger,
   type OutingFacts,
+  type OwnCorrection,
   type SnowConditions,
 } from '.';
+import { SETTLED_SHARPNESS } from '../snow/grain-shape';
 import { snowTemperaturePoints } from './quadrature';
 
 const calm = CALM_SNOW;
@@ -60,6 +62,25 @@ describe('the ledger', () => {
     expect(own.lines.at(-1)).toMatchObject({ valueC: 0.5, reason: { venueC: -0.5, handC: 1 } });
     expect(own.equivalentTemperatureC).toBeCloseTo(-7.5, 12);
     expect(own.lines.reduce((sum, line) => sum + line.valueC, 0)).toBeCloseTo(-7.5, 12);
+  });
+
+  it('says of each line why it is what it is', () => {
+    const why = (change: Partial<SnowConditions>, key: string, at?: OwnCorrection) =>
+      ledger({ ...calm, ...change }, outing, at).lines.find((line) => line.key === key)!.reason
+        .code;
+    expect(why({ sharpness: 0.95 }, 'sharpness')).toBe('grain_sharp');
+    expect(why({ sharpness: 0.02 }, 'sharpness')).toBe('grain_rounded');
+    expect(why({ sharpness: SETTLED_SHARPNESS }, 'sharpness')).toBe('grain_settled');
+    expect(why({}, 'own', { venueC: 0, handC: 0 })).toBe('own_none');
+    expect(why({}, 'own', { venueC: 0, handC: 1 })).toBe('own');
+    expect(why({}, 'own', { venueC: -1, handC: 0 })).toBe('own');
+    expect(why({ origin: 'natural' }, 'abrasion')).toBe('origin');
+    expect(why({ origin: 'machine_made' }, 'abrasion')).toBe('origin');
+    expect(why({ glazed: true }, 'abrasion')).toBe('hard_track');
+    // Soaked, made or glazed snow grinds no longer; natural snow never did.
+    const soaked = { temperatureC: 0, wetness: 'soaked', waterPercent: 20 } as const;
+    expect(why({ ...soaked, origin: 'machine_made' }, 'abrasion')).toBe('abrasion_idle');
+    expect(why({ ...soaked, origin: 'natural' }, 'abrasion')).toBe('origin');
   });
 
   it('counts blocks and crusts as settled to the grain: naming them never asks for a softer wax', () => {

@@ -36,7 +36,9 @@ describe('learning', () => {
     expect(view.count).toBe(1);
     expect(screen.getByTestId('learned-offset').textContent).toMatch(/^[+−]?[\d.]+ ± [\d.]+ °C$/);
     expect(text()).toContain('From 1 test here.');
+    expect(text()).not.toContain('No result yet.');
     const [result] = screen.getAllByTestId('result');
+    expect(result!.textContent).toMatch(/[+−][\d.]+/);
     expect(result!.textContent).toMatch(/^Test: Cold, Hard frost \(8 runs\)/);
     expect(view.results[0]!.movedC).toBeCloseTo(view.offset.now, 3);
     expect(view.spread.now).toBeLessThan(view.spread.before);

@@ -68,6 +68,29 @@ describe('the pairs of an outing', () => {
     expect(text()).toContain('given by hand');
   });
 
+  it('keeps a wish and a weight, each by itself', async () => {
+    await shown();
+    await openDetails('Ilo');
+    const other = 'demo-ski-ilo-skate-2';
+    fireEvent.change(screen.getByRole('combobox', { name: 'Ilo would take' }), {
+      target: { value: other },
+    });
+    await screen.findByText('Saved for Ilo.');
+    const ilo = async () =>
+      (await listStarters(db, OUTING)).find(({ skierId }) => skierId === 'demo-skier-ilo')!;
+    expect((await ilo()).likesSkiId).toBe(other);
+    const weight = async () =>
+      (await db.selectFrom('skier').selectAll().where('id', '=', 'demo-skier-ilo').execute())[0]!
+        .weight_kg;
+    const before = await weight();
+    // Nothing typed is nothing written.
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }));
+    expect(await weight()).toBe(before);
+    fill('Weight of Ilo', String(before! + 3));
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(async () => expect(await weight()).toBe(before! + 3));
+  });
+
   it('takes somebody off the list and puts them back', async () => {
     await shown();
     const menu = screen.getByRole('button', { name: 'What to do with Tivia' });

@@ -41,7 +41,16 @@ describe('the season', () => {
     expect(view.outings).toBeGreaterThan(0);
     expect(screen.getByTestId('season-answer').textContent).toMatch(/^\d+ days?, \d+ pairs?$/);
     expect(view.choices.length).toBeGreaterThan(0);
-    for (const { lostSeconds } of view.choices) expect(lostSeconds).toBeGreaterThanOrEqual(0);
+    const table = within(screen.getByRole('table', { name: /^Choices/ }));
+    const rows = table.getAllByRole('row').slice(1);
+    view.choices.forEach(({ lostSeconds, best, wax }, i) => {
+      expect(lostSeconds).toBeGreaterThanOrEqual(0);
+      const said = within(rows[i]!)
+        .getAllByRole('cell')
+        .map((cell) => cell.textContent.replace(/[\u2009\u202f\u00a0]/g, ' '));
+      expect(said[2]).toBe(best === wax ? 'the same' : best);
+      expect(said[3]).toMatch(/^[\d.]+ s$/);
+    });
     const chart = screen.getByRole('region', { name: /^Dry snow/ });
     expect(within(chart).getAllByRole('row')).toHaveLength(11);
     expect(text()).toContain('Next year’s chart for Oskra Basin');
