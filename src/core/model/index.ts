@@ -56,3 +56,5 @@ export { isSouthern, VENUE_FIELDS } from './venue';
 export { TRACK_EVENT_FIELDS } from './track-event';
 export type { TrackEvent } from './track-event';
 export type { DraftOf } from './draft';
+export { SCREEN_PATHS, SCREENS, screenFacts, screenHref } from './screens';
+export type { RailPath, ScreenPath } from './screens';

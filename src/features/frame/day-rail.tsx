@@ -3,10 +3,11 @@
 import { usePathname } from 'next/navigation';
 import NextLink from 'next/link';
 import { Box, Flex, Text, chakra } from '@chakra-ui/react';
+import { screenHref } from '@/core/model/screens';
 import { roughSpan } from '@/words/times';
 import type { FrameData } from './load-frame';
 import { More } from './more-screens';
-import { BESIDE, hrefOf, nameOf, WORKING_ORDER, type RailItem } from './rail-items';
+import { BESIDE, nameOf, WORKING_ORDER, type RailItem } from './rail-items';
 import { useServerClock } from '@/ui/format/server-clock';
 import { frameScreenWords } from '@/words/screens/frame';
 
@@ -41,7 +42,7 @@ export function DayRail({ frame, serverNowMs }: { frame: FrameData; serverNowMs:
   // Only classic skis carry a grip zone.
   const hasGrip = frame.outing.discipline === 'classic';
   const link = (item: RailItem) => {
-    const href = hrefOf(item, frame.outing.id);
+    const href = screenHref(item.path, frame.outing.id);
     const isHere = pathname === href;
     return (
       <Anchor

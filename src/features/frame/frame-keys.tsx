@@ -4,12 +4,13 @@ import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { afterPage } from '@/ui/frame/after-page';
 import { Listener } from '@/ui/keys/listener';
-import { BESIDE, hrefOf, WORKING_ORDER } from './rail-items';
+import { screenHref } from '@/core/model/screens';
+import { BESIDE, WORKING_ORDER } from './rail-items';
 
 /** Few open it, and its dialog is not small: it comes when it is asked for. */
 const KeyList = afterPage(() => import('./key-list').then(({ KeyList: list }) => list));
 
-const SCREENS = [...WORKING_ORDER, ...BESIDE];
+const WITH_KEY = [...WORKING_ORDER, ...BESIDE];
 
 /** Single-key shortcuts, and the list of them under `?`. */
 export function FrameKeys({ outingId }: { outingId: string }) {
@@ -21,11 +22,11 @@ export function FrameKeys({ outingId }: { outingId: string }) {
       <Listener name="help" act={() => setIsOpen(true)} />
       <Listener name="newOuting" act={() => router.push('/outing/new')} />
       <Listener name="save" act={save} />
-      {SCREENS.map((item) => (
+      {WITH_KEY.map((item) => (
         <Listener
           key={item.path}
           name={item.path}
-          act={() => router.push(hrefOf(item, outingId))}
+          act={() => router.push(screenHref(item.path, outingId))}
         />
       ))}
       {isOpen && <KeyList onClose={() => setIsOpen(false)} />}

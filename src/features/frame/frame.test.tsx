@@ -11,7 +11,7 @@ import { Frame } from './frame';
 import { AtStart, AtStartPlace } from './at-start';
 import { loadAtStart, loadFrame, type FrameData } from './load-frame';
 import { Rack } from './rack';
-import { BESIDE, OUTSIDE, WORKING_ORDER } from './rail-items';
+import { BESIDE, WORKING_ORDER } from './rail-items';
 
 const MINUTE = 60_000;
 let db: FrostDatabase;
@@ -165,7 +165,7 @@ describe('keys', () => {
       key(pressed);
       await waitFor(() =>
         expect(pushed()).toEqual([
-          OUTSIDE.includes(path) ? `/${path}` : `/outing/demo-slalom/${path}`,
+          ['quick', 'practice'].includes(path) ? `/${path}` : `/outing/demo-slalom/${path}`,
         ]),
       );
     },

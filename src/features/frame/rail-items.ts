@@ -15,60 +15,45 @@ import {
   Wrench,
   Zap,
 } from 'lucide-react';
+import { SCREENS, type RailPath } from '@/core/model/screens';
 import { frameScreenWords } from '@/words/screens/frame';
 
 const WORDS = frameScreenWords.dayRail;
 
-/** One screen of an outing; its path is also the name of its key. */
+/** A screen that the rail shows; its path is also the name of its key. */
 export interface RailItem {
-  path:
-    | 'quick'
-    | 'snow'
-    | 'pick'
-    | 'grip'
-    | 'skis'
-    | 'pairs'
-    | 'bench'
-    | 'plan'
-    | 'test'
-    | 'log'
-    | 'venue'
-    | 'shelf'
-    | 'iron'
-    | 'practice'
-    | 'settings';
+  path: RailPath;
   icon: typeof Snowflake;
 }
+
+const ICON: Record<RailPath, typeof Snowflake> = {
+  quick: Zap,
+  snow: Snowflake,
+  pick: Droplets,
+  grip: Footprints,
+  skis: Columns2,
+  pairs: Users,
+  bench: Wrench,
+  plan: CalendarClock,
+  test: Timer,
+  log: NotebookPen,
+  venue: Mountain,
+  shelf: LibraryBig,
+  iron: Flame,
+  practice: Target,
+  settings: Settings,
+};
 
 /** What an item is called. */
 export const nameOf = ({ path }: RailItem): string => WORDS[path];
 
-/** Screens outside every outing. */
-export const OUTSIDE: readonly RailItem['path'][] = ['quick', 'practice'];
-
-/** Where an item leads. */
-export const hrefOf = ({ path }: RailItem, outingId: string): string =>
-  OUTSIDE.includes(path) ? `/${path}` : `/outing/${outingId}/${path}`;
+const inRail = (rail: 'work' | 'beside'): RailItem[] =>
+  (Object.keys(ICON) as RailPath[])
+    .filter((path) => SCREENS[path].rail === rail)
+    .map((path) => ({ path, icon: ICON[path] }));
 
 /** The screens in the order of the day's work. */
-export const WORKING_ORDER: readonly RailItem[] = [
-  { path: 'quick', icon: Zap },
-  { path: 'snow', icon: Snowflake },
-  { path: 'pick', icon: Droplets },
-  { path: 'grip', icon: Footprints },
-  { path: 'skis', icon: Columns2 },
-  { path: 'pairs', icon: Users },
-  { path: 'bench', icon: Wrench },
-  { path: 'plan', icon: CalendarClock },
-  { path: 'test', icon: Timer },
-  { path: 'log', icon: NotebookPen },
-];
+export const WORKING_ORDER: readonly RailItem[] = inRail('work');
 
 /** The screens beside it. */
-export const BESIDE: readonly RailItem[] = [
-  { path: 'venue', icon: Mountain },
-  { path: 'shelf', icon: LibraryBig },
-  { path: 'iron', icon: Flame },
-  { path: 'practice', icon: Target },
-  { path: 'settings', icon: Settings },
-];
+export const BESIDE: readonly RailItem[] = inRail('beside');

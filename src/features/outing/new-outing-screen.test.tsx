@@ -51,7 +51,7 @@ beforeEach(async () => {
     file.name === 'flat.gpx'
       ? { ok: true, track: { ...TRACK.track, altitudeM: undefined } }
       : TRACK;
-  vi.spyOn(standInPools, 'trackPool').mockReturnValue(poolInPlace(read) as never);
+  vi.spyOn(standInPools, 'trackPool').mockReturnValue(poolInPlace(read));
 });
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const startField = () => screen.getByLabelText<HTMLInputElement>(/^Start/);

@@ -1,3 +1,4 @@
+import { SCREEN_PATHS, screenFacts, SCREENS, type RailPath } from '../../core/model/screens';
 import { lazily } from '../../words/lazily';
 import { frameScreenWords } from '../../words/screens/frame';
 import { uiScreenWords } from '../../words/screens/ui';
@@ -16,24 +17,17 @@ const SCREEN = lazily(frameScreenWords.dayRail);
 
 const plain = (key: string, what: () => string): Shortcut => ({ key, shown: () => key, what });
 
+const OF_SCREENS = Object.fromEntries(
+  SCREEN_PATHS.flatMap((path) => {
+    const { key, rail } = screenFacts(path);
+    return key && rail ? [[path, plain(key, SCREEN[path as RailPath])]] : [];
+  }),
+) as Record<RailPath, Shortcut>;
+
 /** Every key of the app, in the order of the list under `?`. Nothing else listens to keys. */
 export const SHORTCUTS = {
-  quick: plain('q', SCREEN.quick),
-  snow: plain('s', SCREEN.snow),
-  pick: plain('p', SCREEN.pick),
-  grip: plain('g', SCREEN.grip),
-  skis: plain('k', SCREEN.skis),
-  pairs: plain('a', SCREEN.pairs),
-  bench: plain('b', SCREEN.bench),
-  plan: plain('d', SCREEN.plan),
-  test: plain('t', SCREEN.test),
-  log: plain('l', SCREEN.log),
-  venue: plain('v', SCREEN.venue),
-  shelf: plain('h', SCREEN.shelf),
-  iron: plain('i', SCREEN.iron),
-  practice: plain('f', SCREEN.practice),
-  settings: plain('e', SCREEN.settings),
-  newOuting: plain('n', KEYS.newOuting),
+  ...OF_SCREENS,
+  newOuting: plain(SCREENS['outing/new'].key, KEYS.newOuting),
   nextStep: { key: 'space', shown: KEYS.space, what: KEYS.nextStep },
   stepBack: plain('u', KEYS.stepBack),
   count: plain('c', KEYS.count),
