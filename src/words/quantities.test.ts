@@ -14,7 +14,7 @@ import {
 } from './quantities';
 import { choiceWords } from './areas/choice';
 import { clockTime, dayAndTime, roughSpan, span } from './times';
-import { DEFAULT_UNITS, unitsFromCookie, unitsToCookie } from './units';
+import { DEFAULT_UNITS, UNIT_CHOICES, unitsFromCookie, UNITS_OF, unitsToCookie } from './units';
 import { writerFor } from './write';
 
 const american = { temperature: 'F', length: 'ft', distance: 'mi' } as const;
@@ -127,5 +127,19 @@ describe('odds', () => {
     expect(sentence(0.8)).not.toContain('on average');
     // One that was taken instead of the best does not lose least.
     expect(sentence(0.1, false)).not.toContain('on average');
+  });
+});
+
+describe('the units of a device', () => {
+  it('come back from the cookie as they went, each of them; nonsense is the usual one', () => {
+    const other = Object.fromEntries(
+      UNITS_OF.map((of) => [of, UNIT_CHOICES[of].at(-1)]),
+    ) as typeof DEFAULT_UNITS;
+    expect(unitsFromCookie(unitsToCookie(other))).toEqual(other);
+    expect(unitsFromCookie('C.m.km')).toEqual(DEFAULT_UNITS);
+    expect(unitsFromCookie('F.m')).toEqual({ ...DEFAULT_UNITS, temperature: 'F' });
+    for (const odd of [undefined, '', 'K.yd.furlong', '....']) {
+      expect(unitsFromCookie(odd)).toEqual(DEFAULT_UNITS);
+    }
   });
 });

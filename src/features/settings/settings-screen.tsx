@@ -6,7 +6,7 @@ import { Box, Flex, Grid, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { ChoiceRow } from '@/ui/fields/choice-row';
 import type { Locale } from '@/words/locale';
-import type { Units } from '@/words/units';
+import { UNIT_CHOICES, UNITS_OF, type UnitOf, type Units } from '@/words/units';
 import { useUnits } from '@/ui/format/units-context';
 import { Part, Sheet } from '@/ui/frame/sheet';
 import { SheetLink } from '@/ui/frame/sheet-link';
@@ -39,6 +39,14 @@ const useIsInBrowser = () =>
     () => false,
   );
 
+const unitTitles = (): Record<UnitOf, string> => ({
+  temperature: WORDS.temperature,
+  length: WORDS.altitudeAndLength,
+  distance: WORDS.distance,
+});
+/** How a unit is written on its button. */
+const signOf = (unit: Units[UnitOf]) => (unit === 'C' || unit === 'F' ? `°${unit}` : unit);
+
 interface SettingsScreenProps {
   team: TeamSettings;
   copies: readonly ListedCopy[];
@@ -69,36 +77,16 @@ export function SettingsScreen({ team, copies, hub, timeZone, locale }: Settings
           <Part title={WORDS.thisDevice}>
             <Flex direction="column" gap="4">
               <LanguageChoice chosen={locale} />
-              <ChoiceRow
-                legend={WORDS.temperature}
-                name="temperature"
-                value={units.temperature}
-                onChange={(temperature) => save({ temperature })}
-                options={[
-                  { value: 'C', label: '°C' },
-                  { value: 'F', label: '°F' },
-                ]}
-              />
-              <ChoiceRow
-                legend={WORDS.altitudeAndLength}
-                name="length"
-                value={units.length}
-                onChange={(length) => save({ length })}
-                options={[
-                  { value: 'm', label: 'm' },
-                  { value: 'ft', label: 'ft' },
-                ]}
-              />
-              <ChoiceRow
-                legend={WORDS.distance}
-                name="distance"
-                value={units.distance}
-                onChange={(distance) => save({ distance })}
-                options={[
-                  { value: 'km', label: 'km' },
-                  { value: 'mi', label: 'mi' },
-                ]}
-              />
+              {UNITS_OF.map((of) => (
+                <ChoiceRow
+                  key={of}
+                  legend={unitTitles()[of]}
+                  name={of}
+                  value={units[of]}
+                  onChange={(unit) => save({ [of]: unit })}
+                  options={UNIT_CHOICES[of].map((value) => ({ value, label: signOf(value) }))}
+                />
+              ))}
               <ChoiceRow<Theme>
                 legend={WORDS.screen}
                 name="theme"
