@@ -12,10 +12,10 @@ export default function ErrorPage({ error, reset }: { error: Error; reset: () =>
     <Box as="main">
       <Sheet
         question={WORDS.whatWentWrong}
-        answer={<Text textStyle="title">{WORDS.thisScreenCouldNotBe}</Text>}
+        answer={<Text textStyle="title">{WORDS.screenFailed}</Text>}
       >
         <Text textStyle="body" mb="3">
-          {WORDS.whatYouTypedIsKept(error.message)}
+          {WORDS.typedIsKept(error.message)}
         </Text>
         <ActionButton onClick={reset}>{WORDS.tryAgain}</ActionButton>
       </Sheet>

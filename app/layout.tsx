@@ -14,7 +14,7 @@ const WORDS = pagesScreenWords.layout;
 
 export const generateMetadata = (): Metadata => ({
   title: { default: WORDS.frostPick, template: WORDS.sFrostPick },
-  description: WORDS.fromALookAtThe,
+  description: WORDS.description,
 });
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };

@@ -10,7 +10,7 @@ export default function manifest(): MetadataRoute.Manifest {
   return {
     name: WORDS.frostPick,
     short_name: WORDS.frostPick,
-    description: WORDS.fromALookAtThe,
+    description: WORDS.description,
     id: '/',
     start_url: '/',
     scope: '/',

@@ -9,7 +9,7 @@ export default function NotFound() {
   return (
     <Box as="main">
       <Sheet question={WORDS.whereIsIt} answer={<Text textStyle="title">{WORDS.notHere}</Text>}>
-        <Text textStyle="body">{WORDS.thisOutingOrPageDoes}</Text>
+        <Text textStyle="body">{WORDS.notHereWhy}</Text>
         <SheetLink href="/">{WORDS.toTheNextOuting}</SheetLink>
       </Sheet>
     </Box>

@@ -70,7 +70,7 @@ interface Asked {
 /** What a thread of the pool does: the named task with its arguments. */
 export default async function compute({ name, args, tag }: Asked): Promise<unknown> {
   const one = byName.get(name);
-  if (!one) throw new Error(WORDS.theTaskIsNotListed(name));
+  if (!one) throw new Error(WORDS.taskUnknown(name));
   const result = await inLanguage(tag, () => one.run(...args));
   if (!one.givesBytes) return result;
   const bytes = wholeBuffers(one.givesBytes(result));

@@ -39,17 +39,17 @@ export const REFUSED_EXIT_CODE = 3;
 export function refusalWords(error: unknown, folder: string): string | undefined {
   const file = databaseFile(folder);
   if (error instanceof FolderRefusal) {
-    return WORDS.theDataFolderCannotBe(error.folder);
+    return WORDS.folderNotWritable(error.folder);
   }
   if (error instanceof MigrationRefusal) {
     return {
-      newer: WORDS.theDatabaseWasWrittenBy(file),
+      newer: WORDS.databaseNewer(file),
       no_copy: WORDS.theDatabaseMustBeBrought(file, error.detail),
-      failed: WORDS.theDatabaseCouldNotBe(file, error.detail),
+      failed: WORDS.databaseNotUpgraded(file, error.detail),
     }[error.code];
   }
   if (isStorageFault(error)) {
-    return WORDS.theDatabaseCannotBeUsed(file, error.detail);
+    return WORDS.databaseUnusable(file, error.detail);
   }
   const message = error instanceof Error ? error.message : '';
   if (/bindings file|invalid ELF|better_sqlite3\.node/.test(message)) return WORDS.noDriver;
@@ -129,7 +129,7 @@ export async function prepareData(): Promise<void> {
   } catch (error) {
     console.error(
       refusalWords(error, dataFolder()) ??
-        WORDS.frostPickCouldNotStart(error instanceof Error ? error.message : String(error)),
+        WORDS.couldNotStart(error instanceof Error ? error.message : String(error)),
     );
     process.exit(REFUSED_EXIT_CODE);
   }

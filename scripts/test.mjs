@@ -103,7 +103,8 @@ if (isQuick) {
   // The browser waits more than it works: what only computes runs beside it.
   await Promise.all([
     suite('browser', ['--project', 'browser', '--project', 'hub']),
-    checks().then(() => suite('unit', ALL_UNITS)),
+    suite('unit', [...ALL_UNITS, '--maxWorkers=1']),
+    checks(),
   ]);
 }
 console.log(`${passed} passed, ${failed} failed`);

@@ -32,5 +32,5 @@ export function mergeMeanwhile<T extends Fields>(
     clashes: clashes.map(({ field, theirs }) => ({ field, theirs })),
     current: current.values,
   };
-  return failed('changed_meanwhile', WORDS.someoneElseChangedThisMeanwhile, [details]);
+  return failed('changed_meanwhile', WORDS.changedMeanwhile, [details]);
 }

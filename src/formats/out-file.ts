@@ -75,7 +75,7 @@ export function asFile<T>(
     const pieces = csvPieces(pages, write);
     return { ok: true, value: { name: `${name}.csv`, type: 'text/csv', pieces } };
   }
-  return invalidInput([{ field: 'format', message: WORDS.formatMustBeCsvOr }]);
+  return invalidInput([{ field: 'format', message: WORDS.formatUnknown }]);
 }
 
 /** A file as a download that is made while it is read, or the error. */

@@ -29,6 +29,6 @@ function encodingOf(bytes: Uint8Array): string {
 export function decodeText(bytes: Uint8Array): Decoded {
   const text = decoded(bytes, encodingOf(bytes)) ?? decoded(bytes, 'windows-1252');
   return text === undefined || NOT_TEXT.test(text)
-    ? { ok: false, message: WORDS.thisIsNotAText }
+    ? { ok: false, message: WORDS.notText }
     : { ok: true, text };
 }

@@ -36,7 +36,7 @@ export function invalidInput(problems: readonly FieldProblem[]): WireResult<neve
 }
 
 /** An error that nobody foresaw; what it was stands in the server's log, not in the answer. */
-const unforeseen = () => failed('failed', WORDS.somethingWentWrongOnThe);
+const unforeseen = () => failed('failed', WORDS.serverFailed);
 
 /**
  * The result of a use-case for a route or an action, also when it throws: faults of the file, overload and
@@ -55,7 +55,7 @@ export async function answered<T>(
     }
     if (isNotLetIn(error)) return failed('not_paired', serverScreenWords.reception.notPaired);
     if (error instanceof KeyReused) {
-      return failed('conflict', WORDS.thisWasSentBeforeFor);
+      return failed('conflict', WORDS.keyUsed);
     }
     console.error(error);
     return unforeseen();
@@ -145,7 +145,7 @@ export async function readBytes(
   request: Request,
   mostBytes: number,
 ): Promise<WireResult<Uint8Array<ArrayBuffer>>> {
-  const tooLarge = () => failed('too_large', WORDS.theBodyIsOverThe(Math.floor(mostBytes / 1e6)));
+  const tooLarge = () => failed('too_large', WORDS.bodyTooLarge(Math.floor(mostBytes / 1e6)));
   const rendered = Number(request.headers.get('content-length') ?? 0);
   if (rendered > mostBytes) return tooLarge();
   const reader = request.body?.getReader();
@@ -182,7 +182,7 @@ export async function readTyped(
   mostBytes: number,
 ): Promise<WireResult<Uint8Array>> {
   if (!isOfType(request, types)) {
-    return failed('unsupported_type', WORDS.sendTheBodyWithContent(listed(types, 'disjunction')));
+    return failed('unsupported_type', WORDS.wrongContentType(listed(types, 'disjunction')));
   }
   return readBytes(request, mostBytes);
 }

@@ -42,7 +42,7 @@ export function performWrite<T>(
 ): Promise<WireResult<T>> {
   return answered(async () => {
     if (typeof key !== 'string' || !KEY.test(key)) {
-      return invalidInput([{ field: 'key', message: WORDS.theKeyMustBe8 }]);
+      return invalidInput([{ field: 'key', message: WORDS.keyMalformed }]);
     }
     const { kind, movesSnow, isForHost } = writeFacts(name);
     const refused = writeRefusal() ?? (isForHost && hostRefusal());

@@ -22,7 +22,7 @@ export function useTrack() {
   useEffect(() => () => running.current?.(), []);
   const read = async (file: File, options: TrackOptions): Promise<TrackFile | undefined> => {
     if (file.size > MOST_BYTES) {
-      return { ok: false, message: WORDS.theTrackIsOver30 };
+      return { ok: false, message: WORDS.trackTooLarge };
     }
     setShare(0);
     const pool = trackPool();
@@ -32,9 +32,7 @@ export function useTrack() {
       const [track] = await job.result;
       return track;
     } catch (error) {
-      return error instanceof Cancelled
-        ? undefined
-        : { ok: false, message: WORDS.theTrackCouldNotBe };
+      return error instanceof Cancelled ? undefined : { ok: false, message: WORDS.trackUnreadable };
     } finally {
       pool.close();
       setShare(undefined);

@@ -34,7 +34,7 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
   const waits = open.filter((job) => job.wait).length;
   return (
     <Sheet
-      question={WORDS.whatIsOnTheBench}
+      question={WORDS.question}
       answer={
         <Text textStyle="hero" data-testid="bench-answer">
           {open.length === 0
@@ -70,9 +70,7 @@ export function BenchScreen({ outing, view, serverNowMs }: BenchScreenProps) {
       >
         {free.length === 0 ? (
           <>
-            <Text textStyle="body">
-              {skis.length === 0 ? WORDS.theRackIsEmptyPut : WORDS.noSkiOfThisKind}
-            </Text>
+            <Text textStyle="body">{skis.length === 0 ? WORDS.rackEmpty : WORDS.noSkiFree}</Text>
             <SheetLink href={`${path}/skis`}>{WORDS.goToTheSkis}</SheetLink>
           </>
         ) : (
@@ -122,11 +120,11 @@ function TellMe() {
   const [answer, setAnswer] = useState<string>();
   const ask = async () => {
     if (!('Notification' in window)) {
-      setAnswer(WORDS.thisBrowserHasNoNotifications);
+      setAnswer(WORDS.notificationsMissing);
       return;
     }
     const given = await Notification.requestPermission();
-    setAnswer(given === 'granted' ? WORDS.itWillTellYouWhen : WORDS.notAllowedTheTileAnd);
+    setAnswer(given === 'granted' ? WORDS.itWillTellYouWhen : WORDS.notificationsRefused);
   };
   return (
     <Box mt="3">

@@ -89,7 +89,7 @@ export function JobSheetScreen({ outingId, planned: first }: PlanScreenProps) {
     >
       {!planned.choiceId && (
         <Box mb="3">
-          <Caution>{WORDS.noWaxIsChosenFor}</Caution>
+          <Caution>{WORDS.noWaxChosen}</Caution>
           <SheetLink href={`/outing/${outingId}/pick`}>{WORDS.chooseTheWaxFirst}</SheetLink>
         </Box>
       )}

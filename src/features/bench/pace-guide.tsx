@@ -74,7 +74,7 @@ export function PaceGuide({ timings }: { timings: readonly PassTiming[] }) {
         maxW="720px"
         role="img"
         color="ink"
-        aria-label={WORDS.paceSecondsFromTipTo(passS, pass + 1, passes)}
+        aria-label={WORDS.paceLabel(passS, pass + 1, passes)}
       >
         <line
           x1={MARGIN}

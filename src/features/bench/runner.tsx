@@ -61,7 +61,7 @@ export function Runner({ job, open, outingId, timeZone, serverNowMs }: RunnerPro
               left.steps,
               dayAndTime(new Date(now + left.leftMs).toISOString(), timeZone),
             )}{' '}
-            {WORDS.spaceNextUBack}
+            {WORDS.keysHint}
           </Text>
         </>
       ) : (

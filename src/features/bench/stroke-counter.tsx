@@ -35,7 +35,7 @@ export function StrokeCounter({ wanted }: { wanted: number }) {
           setCount(0);
         }}
       >
-        {WORDS.from0}
+        {WORDS.reset}
       </ActionButton>
     </Flex>
   );

@@ -39,7 +39,7 @@ export function GapRows({ form }: { form: GripState['form'] }) {
   return (
     <Box>
       <Text textStyle="small" color="faint" mb="2">
-        {WORDS.feelerOrPaperUnderThe}
+        {WORDS.feelerHowTo}
       </Text>
       {rows.fields.map(({ id }, at) => (
         <SimpleGrid key={id} columns={3} gap="2" mb="2">

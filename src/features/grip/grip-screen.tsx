@@ -115,7 +115,7 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
     return (
       <>
         <Text textStyle="title" data-testid="grip-none">
-          {why ? say(gripWords.GRIP_CAUTION, why) : WORDS.thereIsNoGripWax}
+          {why ? say(gripWords.GRIP_CAUTION, why) : WORDS.noGripWax}
         </Text>
         <SheetLink href={`/outing/${outing.id}/shelf`}>{WORDS.putOneOnTheShelf}</SheetLink>
       </>
@@ -131,7 +131,7 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
         {kindWords()[choice.kind]}, {choice.layers}{' '}
         {choice.layers === 1 ? WORDS.layer : WORDS.layers}
         {choice.binder && WORDS.over(choice.binder.name)}
-        {WORDS.fromToCmAheadOf(
+        {WORDS.whereAndWhen(
           Math.round(zone.startCm),
           Math.round(zone.endCm),
           fit.basis === 'rule' ? WORDS.byTheSimpleRule : '',
@@ -149,7 +149,7 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
       </Text>
       {outing.discipline !== 'classic' && (
         <Text textStyle="small" color="faint" mt="1">
-          {WORDS.thisOutingIsNotClassic}
+          {WORDS.notClassic}
         </Text>
       )}
     </Box>
@@ -162,7 +162,7 @@ function WaxPart({ choice }: { choice: GripChoice }) {
     value < 0.005 ? '0' : value > MOST_SHOWN ? WORDS.over2(MOST_SHOWN) : `${fixed(value, 2)} %`;
   return (
     <>
-      <Part title={WORDS.theShelfForGrip}>
+      <Part title={WORDS.gripShelf}>
         <DataTable
           caption={WORDS.gripProductsByWhatSlipping}
           columns={[

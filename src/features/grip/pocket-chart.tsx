@@ -116,7 +116,7 @@ export function PocketChart({ fit, gaps }: PocketChartProps) {
         : []),
     ],
   };
-  const label = WORDS.profileOfTheSkiGrip(
+  const label = WORDS.profileLabel(
     Math.round(zone.startCm),
     Math.round(zone.endCm),
     fit.pocketMm === undefined ? '' : WORDS.pocketMmHigh(fixed(fit.pocketMm, 2)),

@@ -43,7 +43,7 @@ function closingWords(fit: GripFit, skierKg: number | undefined): string {
   const where =
     stretches.length === 0
       ? WORDS.fullWeightClosesItNowhere
-      : WORDS.fullWeightClosesItFrom(listed(stretches));
+      : WORDS.fullWeightCloses(listed(stretches));
   return WORDS.closeItAllOver(where, load);
 }
 
@@ -100,16 +100,14 @@ export function PocketPart({ state, children }: { state: GripState; children?: R
         <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
           {cm(WORDS.lengthOfTheSki, 'skiLengthCm')}
           {draft.way === 'rule' &&
-            cm(WORDS.heelPlateBehindTheBinding, 'heelBehindPinCm', WORDS.theZoneGoesAsFar)}
-          {draft.way === 'feeler' &&
-            cm(WORDS.feelerStopsBehindAt, 'backCm', WORDS.fromTheHeelPlate)}
-          {draft.way === 'feeler' &&
-            cm(WORDS.feelerStopsAheadAt, 'frontCm', WORDS.fromTheHeelPlate)}
+            cm(WORDS.heelPlateBehindTheBinding, 'heelBehindPinCm', WORDS.zoneReaches)}
+          {draft.way === 'feeler' && cm(WORDS.feelerStopsBehind, 'backCm', WORDS.fromTheHeelPlate)}
+          {draft.way === 'feeler' && cm(WORDS.feelerStopsAhead, 'frontCm', WORDS.fromTheHeelPlate)}
         </SimpleGrid>
         {draft.way === 'gaps' && (
           <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
-            {kg(WORDS.weightOfTheSkier, 'skierKg', WORDS.withPackAsOnThe)}
-            {kg(WORDS.measuredUnder, 'measuredKg', WORDS.emptyTheSkierStoodOn)}
+            {kg(WORDS.weightOfTheSkier, 'skierKg', WORDS.withBackpack)}
+            {kg(WORDS.measuredUnder, 'measuredKg', WORDS.emptyIfStoodOn)}
           </SimpleGrid>
         )}
         {draft.way === 'gaps' && <GapRows form={form} />}

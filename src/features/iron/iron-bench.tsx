@@ -118,10 +118,10 @@ export function Seen({ state }: { state: IronState }) {
           onChange={(seenPass) => form.set({ seenPass })}
         />
       </SimpleGrid>
-      {fit?.isPinned && <Caution>{WORDS.noContactGivesThis}</Caution>}
+      {fit?.isPinned && <Caution>{WORDS.trailImpossible}</Caution>}
       {fit && !fit.isPinned && (
         <Text textStyle="body" mt="2" data-testid="iron-fit">
-          {WORDS.contactFittedToWM(
+          {WORDS.contactFitted(
             Math.round(fit.contact / 50) * 50,
             Math.round((Math.exp(fit.logSd) - 1) * 100),
           )}

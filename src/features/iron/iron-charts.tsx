@@ -67,7 +67,7 @@ export function CourseChart({ answer }: { answer: IronAnswer }) {
   const peak = Math.max(...answer.passes.map((one) => one.peakBaseC));
   return (
     <Chart
-      label={WORDS.temperatureOfTheBasesSurface(
+      label={WORDS.baseChartLabel(
         answer.passes.length,
         Math.round(t(peak)),
         temperatureUnit(units),
@@ -129,12 +129,7 @@ export function MapChart({ map, setC, passS }: { map: IronMap; setC: number; pas
   const good = map.regions.flat().filter((region) => region === 1).length;
   return (
     <Chart
-      label={WORDS.mapOfSetTemperatureAnd(
-        good,
-        map.regions.flat().length,
-        passS,
-        temperature(setC, units, 0),
-      )}
+      label={WORDS.mapLabel(good, map.regions.flat().length, passS, temperature(setC, units, 0))}
       data={data}
       layout={layout}
       height={320}

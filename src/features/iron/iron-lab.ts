@@ -78,7 +78,7 @@ export function checkIron(draft: IronDraft, things: BenchThings): Validated<unkn
 
 /** What the lab says of a bench as typed. */
 export function askLab(draft: IronDraft, things: BenchThings): IronResult {
-  if (!productOf(draft, things.products)) return { problem: WORDS.noWaxOnTheShelf };
+  if (!productOf(draft, things.products)) return { problem: WORDS.noIronWax };
   const checked = validate(ironRequestSchema, bodyOf(draft, things));
   return checked.ok
     ? computed(checked.value, draft)

@@ -38,7 +38,7 @@ export function OwnSetting({ state }: { state: IronState }) {
           step={0.5}
           decimals={1}
         />
-        <IronField state={state} name="passes" label={WORDS.passes2} scale={scales.fraction} />
+        <IronField state={state} name="passes" label={WORDS.passesTitle} scale={scales.fraction} />
       </SimpleGrid>
       {isDone && (
         <>

@@ -41,7 +41,7 @@ export function IronScreen({ view }: { view: IronView }) {
   const isDone = 'question' in result;
   return (
     <Sheet
-      question={WORDS.howHotAndHowFast}
+      question={WORDS.question}
       answer={
         <Box {...behind(state.isBehind)}>
           <Answer state={state} />
@@ -96,7 +96,7 @@ export function IronScreen({ view }: { view: IronView }) {
 function Answer({ state }: { state: IronState }) {
   const { units, say } = useWords();
   const { result, product } = state;
-  if (!product) return <Text textStyle="title">{WORDS.noWaxOnTheShelf}</Text>;
+  if (!product) return <Text textStyle="title">{WORDS.noIronWax}</Text>;
   if (!('question' in result)) {
     return (
       <Text textStyle="title" role="alert">
@@ -124,7 +124,7 @@ function Answer({ state }: { state: IronState }) {
         {say(ironWords.IRON_REASON, reason)}
       </Text>
       <Text textStyle="small" color="faint" mt="1">
-        {WORDS.forIronMeltsAtOne(
+        {WORDS.computedFor(
           product.name,
           described(ironTemperature(product), (celsius) => temperature(celsius, units, 0)),
           described(meltingPoint(product), (celsius) => temperature(celsius, units, 0)),

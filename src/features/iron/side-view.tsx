@@ -53,7 +53,7 @@ export function SideView({ question, timings, answer }: SideViewProps) {
         w="100%"
         role="img"
         color="ink"
-        aria-label={WORDS.theIronOnTheSki(pass + 1, fixed(answer.passes[pass]!.trailM * 100, 0))}
+        aria-label={WORDS.sideViewLabel(pass + 1, fixed(answer.passes[pass]!.trailM * 100, 0))}
       >
         <path
           d={`M${MARGIN} ${SKI_Y - 10} Q${MARGIN + 20} ${SKI_Y} ${MARGIN + 60} ${SKI_Y} H${WIDTH - MARGIN - 20} L${WIDTH - MARGIN} ${SKI_Y - 4}`}

@@ -76,7 +76,7 @@ function LogAnswer(props: {
       ) : (
         <>
           <Text textStyle="title">{WORDS.nothingYet}</Text>
-          <SheetLink href={`/outing/${outing.id}/pick`}>{WORDS.chooseAWaxAndSave}</SheetLink>
+          <SheetLink href={`/outing/${outing.id}/pick`}>{WORDS.saveChoiceFirst}</SheetLink>
         </>
       )}
       <Flex gap="4" mt="2">

@@ -34,7 +34,7 @@ export function NewOutingScreen({ venues, hasOutings, quick }: NewOutingScreenPr
   const form = useOutingForm(venues, quick);
   return (
     <Sheet
-      question={WORDS.whatAreTheSkisFor}
+      question={WORDS.question}
       answer={
         <Text textStyle="title">{hasOutings ? WORDS.aNewOuting : WORDS.startHereWhereAndWhen}</Text>
       }
@@ -68,7 +68,7 @@ function SnowKept({ form, snow }: { form: Form; snow: FromQuick['snow'] }) {
   return (
     <Box mb="6">
       <ChoiceRow
-        legend={WORDS.snowOfTheQuickAnswer(
+        legend={WORDS.quickSnow(
           [
             temperature(snow.temperatureC, units),
             snow.grain ? termsWords.inSentence(termsWords.GRAIN_WORDS[snow.grain]) : '',

@@ -102,7 +102,7 @@ function Ways({ form: { values: draft, set } }: { form: Form }) {
           ? undefined
           : segments.map((segment) => ({ ...segment, ...USUAL_LIE })),
     });
-    if (altitudeM === undefined) setProblem(WORDS.theTrackHasNoAltitude);
+    if (altitudeM === undefined) setProblem(WORDS.trackWithoutAltitude);
   };
   const askDevice = () => {
     setProblem(undefined);
@@ -116,7 +116,7 @@ function Ways({ form: { values: draft, set } }: { form: Form }) {
       (error) => {
         setIsAsking(false);
         const isRefused = error.code === error.PERMISSION_DENIED;
-        setProblem(isRefused ? WORDS.theBrowserRefuses : WORDS.theDeviceDoesNotKnow);
+        setProblem(isRefused ? WORDS.positionRefused : WORDS.positionUnknown);
       },
       { timeout: 20_000 },
     );
@@ -135,7 +135,7 @@ function Ways({ form: { values: draft, set } }: { form: Form }) {
           loading={isAsking}
           loadingText={WORDS.asking}
           onClick={() =>
-            'geolocation' in navigator ? askDevice() : setProblem(WORDS.theDeviceDoesNotKnow)
+            'geolocation' in navigator ? askDevice() : setProblem(WORDS.positionUnknown)
           }
         >
           {WORDS.thisDevicesPosition}

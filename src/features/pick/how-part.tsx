@@ -74,7 +74,7 @@ export function HowPart({ state, settingsHref }: { state: PickState; settingsHre
           {WORDS.theLookOverFoundOn(
             seenWords()[base.seen.state],
             base.seen.names.join(', '),
-            base.seen.isCommon ? '.' : WORDS.itsOwnJobSheetMinds,
+            base.seen.isCommon ? '.' : WORDS.jobSheetCovers,
           )}
         </Text>
       )}
@@ -121,13 +121,11 @@ export function WindowPart({ state, timeZone }: { state: PickState; timeZone: st
       {window && (
         <Text textStyle="body" mb="2" data-testid="window">
           {isSame ? (
-            WORDS.oneWaxServesTheWhole
+            WORDS.oneWaxServes
           ) : (
             <>
-              {WORDS.oneWaxForAllCosts} <strong>{loss(window.oneForAllCostPercent)}</strong>{' '}
-              {WORDS.overTheBestAtEach(
-                window.ownPays ? WORDS.giveEachStartItsOwn : WORDS.notWorthTheChange,
-              )}
+              {WORDS.oneWaxCosts} <strong>{loss(window.oneForAllCostPercent)}</strong>{' '}
+              {WORDS.overBestAtEach(window.ownPays ? WORDS.waxEachStart : WORDS.notWorthTheChange)}
             </>
           )}
         </Text>
@@ -141,7 +139,7 @@ export function WindowPart({ state, timeZone }: { state: PickState; timeZone: st
         ))}
       {blend && (
         <Text textStyle="body" mt="2">
-          {WORDS.aBlendBeatsTheShelf(loss(blend.gainPercent), blend.hard.parts)}
+          {WORDS.blendBeatsShelf(loss(blend.gainPercent), blend.hard.parts)}
           <strong>{blend.hard.name}</strong> {WORDS.toOf(blend.soft.parts)}
           <strong>{blend.soft.name}</strong> {WORDS.byMass}
         </Text>

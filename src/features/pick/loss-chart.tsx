@@ -63,7 +63,7 @@ export function LossChart({ result, snow, products }: LossChartProps) {
     };
   }, [result, snow, products]);
   const { data, layout } = draw(grid, { curves, result, units, inks });
-  const label = WORDS.expectedGlideLossInPer(
+  const label = WORDS.lossChartLabel(
     curves.map((one) => one.name).join(', '),
     fixed(temperatureValue(result.equivalentTemperatureC, units)),
     temperatureUnit(units),
@@ -178,9 +178,9 @@ function CurveTable(props: {
 }) {
   const { grid, curves, units } = props;
   return (
-    <Disclosure title={WORDS.theSameAsATable}>
+    <Disclosure title={WORDS.asTable}>
       <DataTable
-        caption={WORDS.expectedLossInPerCent}
+        caption={WORDS.lossTable}
         columns={[
           { title: WORDS.equivalent(temperatureUnit(units)), isNumber: true },
           ...curves.map((curve) => ({ title: curve.name, isNumber: true })),

@@ -70,7 +70,7 @@ export function OutingFactsForm({ facts, timeZone, problem, onChange }: OutingFa
         />
         <NumberField
           label={WORDS.hoursOnSnow}
-          hint={WORDS.emptyAboutHFromThe(
+          hint={WORDS.emptyAboutHours(
             fixed(estimatedHours({ ...facts, distanceKm: facts.distanceKm ?? 0 }), 1),
           )}
           scale={scales.hours}

@@ -34,7 +34,7 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
         {failure
           ? failureWords(failure, units)
           : choice
-            ? WORDS.nothingOnTheShelfIs
+            ? WORDS.nothingAllowed
             : WORDS.fixTheMarkedFieldsBelow}
       </Text>
     );
@@ -47,7 +47,7 @@ export function PickAnswer({ state, shelf }: PickAnswerProps) {
         <Text textStyle="hero" data-testid="answer-product">
           {taken.name}
         </Text>
-        {whatIf.isNudged && <Text textStyle="strong">{WORDS.whatIf2}</Text>}
+        {whatIf.isNudged && <Text textStyle="strong">{WORDS.whatIfShort}</Text>}
       </Flex>
       <Text textStyle="strong" mt="1" maxW="860px" textWrap="pretty" data-testid="answer-how">
         {howLine(choice, { taken, form: advice })}
@@ -105,7 +105,7 @@ export function PickFacts({ state }: { state: PickState }) {
             {temperatureWithSpread(choice.equivalentTemperatureC, choice.equivalentSdC, units)}
           </span>
         </Fact>
-        <Fact label={WORDS.hardnessRelativeScale0100}>
+        <Fact label={WORDS.hardnessScale}>
           <NotchGauge hardness={choice.hardness} />
         </Fact>
         <Fact label={WORDS.structure}>

@@ -28,7 +28,7 @@ export function PickCosts({ state, timeZone, products }: PickCostsProps) {
   if (!choice) return null;
   return (
     <>
-      <Part title={WORDS.whatBeingWrongWouldCost}>
+      <Part title={WORDS.costOfWrong}>
         <LossChart result={choice} snow={choice.snow} products={products} />
         <ByAirLine choice={choice} />
         <Box mt="4">
@@ -39,7 +39,7 @@ export function PickCosts({ state, timeZone, products }: PickCostsProps) {
         <WhatIf {...whatIf} />
       </Part>
       {(choice.window ?? choice.blend) && (
-        <Part title={WORDS.overTheTimeOnSnow}>
+        <Part title={WORDS.duringTimeOnSnow}>
           <WindowPart state={state} timeZone={timeZone} />
         </Part>
       )}

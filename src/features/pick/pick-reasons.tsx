@@ -44,12 +44,12 @@ export function PickReasons({ state, outing, reading, path }: PickReasonsProps) 
             equivalentTemperatureC={choice.equivalentTemperatureC}
           />
         ) : (
-          <Text textStyle="body">{WORDS.mendTheMarkedFieldsTo}</Text>
+          <Text textStyle="body">{WORDS.fixFieldsForReasons}</Text>
         )}
         <Box mt="4" maxW="320px">
           <NumberField
             label={WORDS.yourOwnCorrection}
-            hint={WORDS.addedToTheSumUp(write.difference(MOST_OWN_K, 0))}
+            hint={WORDS.correctionHint(write.difference(MOST_OWN_K, 0))}
             scale={scales.difference}
             step={0.5}
             value={draft.handCorrectionC}

@@ -10,7 +10,7 @@ const WORDS = lazily(pickScreenWords.usePick);
 export const draftSchema = outingFactsSchema.concat(
   object({
     startAt: moment(WORDS.start).required(WORDS.startIsMissing),
-    handCorrectionC: ownCorrectionC(WORDS.correction).required(WORDS.enterACorrectionOr0),
+    handCorrectionC: ownCorrectionC(WORDS.correction).required(WORDS.correctionMissing),
     overrideReason: plainText(WORDS.reason, 300),
     note: plainText(WORDS.note, 500),
   }),

@@ -54,7 +54,7 @@ export function PickScreen(props: PickScreenProps) {
     return (
       <Sheet question={question()} answer={<Text textStyle="title">{WORDS.theShelfIsEmpty}</Text>}>
         <Text textStyle="body" mb="2">
-          {WORDS.thereIsNothingToChoose}
+          {WORDS.shelfEmpty}
         </Text>
         <SheetLink href={`/outing/${outing.id}/shelf`}>{WORDS.goToTheShelf}</SheetLink>
       </Sheet>

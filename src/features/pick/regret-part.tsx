@@ -26,7 +26,7 @@ export function RegretTable({ choice }: { choice: RobustChoice }) {
   return (
     <>
       <DataTable
-        caption={WORDS.lossOverTheBestWax}
+        caption={WORDS.extraLossTable}
         columns={[
           { title: WORDS.ifTheDayIs },
           ...WORLDS.map((world) => ({ title: words[world], isNumber: true })),
@@ -45,7 +45,7 @@ export function RegretTable({ choice }: { choice: RobustChoice }) {
         }))}
       />
       <Text textStyle="small" color="faint" mt="1">
-        {WORDS.overTheBestWaxOf(
+        {WORDS.regretHint(
           lossInTime(choice.regretPercent, choice.regretPercent * choice.secondsPerPercent),
         )}
       </Text>
@@ -69,10 +69,10 @@ export function ByAirLine({ choice }: { choice: RobustChoice }) {
   return (
     <Text textStyle="body" mt="3" data-testid="by-air">
       {byAir.id === best.id ? (
-        WORDS.goingByTheAirWould(air)
+        WORDS.byAirSame(air)
       ) : (
         <>
-          {WORDS.goingByTheAirWouldChoose(air)} <strong>{byAir.name}</strong>
+          {WORDS.byAirOther(air)} <strong>{byAir.name}</strong>
           {WORDS.expectedLoss}
           <strong>{lossOf(byAir)}</strong> {WORDS.insteadOf(lossOf(best))}
         </>

@@ -23,7 +23,7 @@ export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice |
     return (
       <Sheet
         question={WORDS.wallSheet}
-        answer={<Text textStyle="title">{WORDS.noChoiceIsSavedYet}</Text>}
+        answer={<Text textStyle="title">{WORDS.noChoiceSaved}</Text>}
       >
         <SheetLink href={back}>{WORDS.chooseTheWaxFirst}</SheetLink>
       </Sheet>
@@ -36,7 +36,7 @@ export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice |
       await navigator.clipboard.writeText(wallText(outing, start, lines));
       setNotice(WORDS.copiedAsText);
     } catch {
-      setNotice(WORDS.thisBrowserDoesNotLet);
+      setNotice(WORDS.copyRefused);
     }
   };
   return (
@@ -80,10 +80,7 @@ export function WallSheet({ outing, choice }: { outing: Outing; choice: Choice |
         ))}
       </Box>
       <Text textStyle="small" color="faint" mt="4">
-        {WORDS.savedModelLabelsLocalCodes(
-          dayAndTime(choice.createdAt, outing.venue.timeZone),
-          choice.modelVersion,
-        )}
+        {WORDS.smallPrint(dayAndTime(choice.createdAt, outing.venue.timeZone), choice.modelVersion)}
       </Text>
     </Sheet>
   );

@@ -57,7 +57,7 @@ export function WhatIf({ nudge, isNudged, setNudge }: WhatIfProps) {
           onChange={(sharpness) => set({ sharpness })}
         />
         <SliderField
-          label={WORDS.wetnessStepsOfTheSnowball}
+          label={WORDS.wetnessSteps}
           min={-2}
           max={4}
           step={1}

@@ -93,7 +93,7 @@ export function Particulars({ answer }: { answer: QuickAnswer }) {
         </Fact>
       </Flex>
       <Text textStyle="body" data-testid="quick-sure">
-        {WORDS.snowAsksFor(
+        {WORDS.snowNeeds(
           temperatureWithSpread(demand.equivalentTemperatureC, demand.equivalentSdC, units),
           choiceWords.odds(label.probabilityBest),
         )}

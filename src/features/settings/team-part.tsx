@@ -79,7 +79,7 @@ export function TeamPart({ stored }: { stored: TeamSettings }) {
       </Part>
       <Part title={WORDS.theTeamsOwnWays}>
         <Text textStyle="small" color="faint" mb="3">
-          {WORDS.goodTechniciansDifferHereWhat}
+          {WORDS.methodsHint}
         </Text>
         <Flex direction="column" gap="4">
           {METHOD_GROUPS.map((group) => (

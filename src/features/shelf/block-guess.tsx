@@ -54,7 +54,7 @@ export function BlockTest({ onTake }: { onTake: (guess: BlockGuess) => void }) {
   const [finger, setFinger] = useState<FingerTest>();
   const found = nail && guess(nail, finger);
   return (
-    <Disclosure mb="4" title={WORDS.noLabelTryANail}>
+    <Disclosure mb="4" title={WORDS.withoutLabel}>
       <Flex direction="column" gap="4">
         <ChoiceRow
           legend={WORDS.aThumbnailDrawnOverIt}
@@ -65,7 +65,7 @@ export function BlockTest({ onTake }: { onTake: (guess: BlockGuess) => void }) {
           options={optionsOf(NAIL_TESTS, nailWords())}
         />
         <ChoiceRow
-          legend={WORDS.aFingerPressedOnIt}
+          legend={WORDS.pressFinger}
           name="finger"
           optionWidth="100px"
           value={finger}

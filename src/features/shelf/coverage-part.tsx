@@ -85,7 +85,7 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
     }),
   };
   const gaps = holesInWords(holes, (low, high) => temperatureRange(low, high, units));
-  const label = WORDS.bestExpectedLossOfThe(
+  const label = WORDS.coverageLabel(
     gaps.length === 0 ? WORDS.noHoles : WORDS.holes(gaps.join('; ')),
   );
   return (
@@ -94,12 +94,12 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
       <Text textStyle="body" mt="2" data-testid="holes">
         {gaps.length === 0
           ? WORDS.noHolesEverywhereTheBest(HOLE_PERCENT)
-          : WORDS.holesWhereEvenTheBest(HOLE_PERCENT, gaps.join('; '))}
+          : WORDS.gapsWhere(HOLE_PERCENT, gaps.join('; '))}
       </Text>
       <Text textStyle="body" mt="2" data-testid="purchase">
         {purchase ? (
           <>
-            {WORDS.theOnePurchaseThatHelps}
+            {WORDS.bestPurchase}
             <strong>{temperatureRange(purchase.labelLowC, purchase.labelHighC, units)}</strong>
             {WORDS.overHOfWeatherAt(
               purchase.additives.length > 0
@@ -118,14 +118,14 @@ export function CoveragePart({ view, venueName }: { view: ShelfView; venueName: 
             )}
           </>
         ) : weatherHours > 0 ? (
-          WORDS.noSinglePurchaseWouldHelp(venueName, weatherHours)
+          WORDS.noPurchaseHelps(venueName, weatherHours)
         ) : (
-          WORDS.thereIsNoRecordedWeather(venueName)
+          WORDS.noRecordedWeather(venueName)
         )}
       </Text>
-      <Disclosure title={WORDS.theSameAsATable}>
+      <Disclosure title={WORDS.asTable}>
         <DataTable
-          caption={WORDS.bestExpectedLossInPer}
+          caption={WORDS.coverageTable}
           columns={[
             { title: WORDS.equivalent(temperatureUnit(units)), isNumber: true },
             ...names.map((title) => ({ title })),

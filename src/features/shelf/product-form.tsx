@@ -139,11 +139,11 @@ export function ProductForm({ start, isEdit, onDone }: ProductFormProps) {
             onChange={(additives) => set({ additives })}
           />
         </SimpleGrid>
-        <Disclosure mb="4" title={WORDS.ironContainerPriceAndColour}>
+        <Disclosure mb="4" title={WORDS.moreFields}>
           <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" mt="2">
-            {degrees(WORDS.ironTemperature, 'ironC', WORDS.emptyEstimatedFromTheLabel)}
+            {degrees(WORDS.ironTemperature, 'ironC', WORDS.estimatedFromLabel)}
             {degrees(WORDS.ironLimit, 'ironLimitC')}
-            {degrees(WORDS.meltingPoint, 'meltingC', WORDS.emptyEstimatedFromTheIron)}
+            {degrees(WORDS.meltingPoint, 'meltingC', WORDS.estimatedFromIron)}
             <NumberField
               label={WORDS.dryingTime}
               hint={WORDS.emptyAsUsualForLiquids}

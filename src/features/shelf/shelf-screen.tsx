@@ -84,7 +84,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
     [products, role],
   );
   return (
-    <Sheet question={WORDS.whatIsThereToChoose} answer={<Answer view={view} units={units} />}>
+    <Sheet question={WORDS.question} answer={<Answer view={view} units={units} />}>
       <ActNotice acts={acts} />
       {products.length === 0 && <Starter hasGrip={outing.discipline === 'classic'} />}
       {products.some((one) => one.role === 'glide') && (
@@ -142,7 +142,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
       />
       <CsvImport
         title={WORDS.takeProductsInFromA}
-        hint={WORDS.csvWithUnitsInThe}
+        hint={WORDS.csvHint}
         label={WORDS.csvFileOfProducts}
         id="products-file"
         url="/api/v1/products"
@@ -155,7 +155,7 @@ export function ShelfScreen({ outing, view }: { outing: Outing; view: ShelfView 
 function Answer({ view, units }: { view: ShelfView; units: Units }) {
   const glides = view.products.filter((one) => one.role === 'glide').length;
   if (view.products.length === 0) {
-    return <Text textStyle="title">{WORDS.theShelfIsEmptyPut}</Text>;
+    return <Text textStyle="title">{WORDS.emptyShelf}</Text>;
   }
   const worst = holesInWords(view.coverage.holes, (low, high) =>
     temperatureRange(low, high, units),

@@ -54,7 +54,7 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
     await acts.write('shelf.start', { blocks: rows });
   };
   return (
-    <Part title={WORDS.startWithAUsualLadder}>
+    <Part title={WORDS.usualLadder}>
       <Text textStyle="body" mb="3">
         {WORDS.typicalRanges}
       </Text>
@@ -80,7 +80,7 @@ export function Starter({ hasGrip }: { hasGrip: boolean }) {
           disabled={glides.length + grips.length === 0}
           onClick={() => void keep()}
         >
-          {WORDS.putTheseOnTheShelf}
+          {WORDS.keepThese}
         </ActionButton>
       </Box>
       <ActNotice acts={acts} />

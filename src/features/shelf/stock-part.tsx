@@ -57,7 +57,7 @@ export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: strin
     <Part title={WORDS.stock}>
       {view.low.map((one) => (
         <Caution key={one.productId}>
-          {WORDS.runsOutAtAboutG(one.name, one.outingName, Math.ceil(one.missingG))}
+          {WORDS.runsOut(one.name, one.outingName, Math.ceil(one.missingG))}
         </Caution>
       ))}
       <SimpleGrid columns={{ base: 1, md: 3 }} gap="4" alignItems="start" mb="2">
@@ -92,7 +92,7 @@ export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: strin
       </Flex>
       <FieldProblemText problem={failure} />
       {view.moves.length > 0 && (
-        <Disclosure mt="2" title={WORDS.theLastMoves(view.moves.length)}>
+        <Disclosure mt="2" title={WORDS.lastChanges(view.moves.length)}>
           <DataTable
             caption={WORDS.stockMovesLatestFirst}
             columns={[

@@ -61,7 +61,7 @@ function Map({ ski, findings, place, onPlace, width }: BaseMapProps & { width: n
         viewBox={`0 0 ${width} ${HEIGHT}`}
         w="100%"
         role="img"
-        aria-label={WORDS.baseOfWithMarksThe(ski.name, findings.length)}
+        aria-label={WORDS.baseMapLabel(ski.name, findings.length)}
         color="ink"
         cursor="crosshair"
         onClick={tap}

@@ -32,7 +32,7 @@ export function LabelsSheet(props: {
       question={WORDS.whichSkiIsIt}
       answer={
         <Text textStyle="title">
-          {WORDS.labelsToPrintAndStick(labels.length === all ? all : WORDS.of(labels.length, all))}
+          {WORDS.labelsToPrint(labels.length === all ? all : WORDS.of(labels.length, all))}
         </Text>
       }
     >

@@ -40,7 +40,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
   const acts = useAct();
   const mark = async () => {
     if (!place) {
-      acts.setProblem(WORDS.tapAPlaceOnThe);
+      acts.setProblem(WORDS.placeMissing);
       return;
     }
     const finding = { skiId: ski.id, kind, ...place };
@@ -94,7 +94,7 @@ export function LookOverPart({ view }: { view: SkiView }) {
           }
         />
         <ChoiceRow
-          legend={WORDS.sideBaseUpTipAway}
+          legend={WORDS.sideHint}
           name="side"
           value={place?.side}
           onChange={(side) =>

@@ -124,7 +124,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
       </SimpleGrid>
       <Disclosure mb="4" title={WORDS.grindEdgesAndNote}>
         <SimpleGrid minChildWidth="190px" gap="4" mt="2">
-          {figure(WORDS.grindWidthOfItsLines, {
+          {figure(WORDS.grindWidth, {
             field: 'grindMm',
             scale: scales.millimetres,
             step: 0.1,

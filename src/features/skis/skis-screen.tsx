@@ -49,7 +49,7 @@ const sorts = (): Record<RackOrder, string> => ({
 });
 
 const marksInWords = (count: number) =>
-  count === 0 ? '' : count === 1 ? WORDS.oneMarkOnTheBase : WORDS.marksOnTheBase(count);
+  count === 0 ? '' : count === 1 ? WORDS.oneMark : WORDS.marksOnTheBase(count);
 
 const dueInWords = (due: readonly CareSign[], write: Writer) =>
   due.map((sign) => say(skiWords.CARE, sign, write)).join(' ');
@@ -145,7 +145,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
         >
           <ScanLabel />
           <SimpleGrid columns={{ base: 1, sm: 3 }} gap="4" my="3" maxW="900px">
-            <TextField label={WORDS.findByNameOwnerOr} value={wanted} onChange={setWanted} />
+            <TextField label={WORDS.find} value={wanted} onChange={setWanted} />
             <SelectField
               label={WORDS.type}
               value={type}
@@ -164,7 +164,7 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
             />
           </SimpleGrid>
           {shown.length === 0 ? (
-            <Text textStyle="body">{WORDS.noSkiOnTheRack}</Text>
+            <Text textStyle="body">{WORDS.noneMatches}</Text>
           ) : (
             <>
               <Box display={{ base: 'none', md: 'block' }}>
@@ -190,8 +190,8 @@ export function SkisScreen({ outing, rack }: { outing: Outing; rack: readonly Ra
       </Part>
       <CsvImport
         title={WORDS.manyAtOnce}
-        hint={WORDS.aCsvWithNameType}
-        label={WORDS.skisFromACsvFile}
+        hint={WORDS.csvHint}
+        label={WORDS.importCsv}
         id="skis-file"
         url="/api/v1/skis"
         what="ski"

@@ -65,7 +65,7 @@ export function CourseStrip({ places }: { places: readonly PlaceStart[] }) {
   const where = started[values.indexOf(most)]!;
   const isSame = Math.max(...values) - Math.min(...values) < 0.005;
   return (
-    <Part title={WORDS.alongTheCourseAtThe}>
+    <Part title={WORDS.alongCourse}>
       <Text textStyle="body" mb="2" data-testid="course-answer">
         {isSame
           ? WORDS.theSameEverywhere(kind.show(most, units))
@@ -84,9 +84,9 @@ export function CourseStrip({ places }: { places: readonly PlaceStart[] }) {
         />
       </Box>
       <Profile started={started} values={values} kind={kind} units={units} />
-      <Disclosure title={WORDS.theSameAsATable}>
+      <Disclosure title={WORDS.asTable}>
         <DataTable
-          caption={WORDS.segmentsOfTheCourseAt}
+          caption={WORDS.segmentsTable}
           columns={[
             { title: WORDS.segment },
             { title: WORDS.length, isNumber: true },

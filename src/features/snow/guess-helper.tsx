@@ -28,7 +28,7 @@ export function GuessHelper({ airTemperatureC, onGuess }: GuessHelperProps) {
   const hasAir = airTemperatureC !== undefined && airTemperatureC >= -60 && airTemperatureC <= 40;
   const guess = hasAir ? firstGuessOfSnowTemperature(airTemperatureC, sky, dayTime) : undefined;
   return (
-    <Disclosure mt="3" title={WORDS.noProbeGuessFromThe}>
+    <Disclosure mt="3" title={WORDS.withoutProbe}>
       <Flex direction="column" gap="3" mt="2" pl="4" borderLeftWidth="2px" borderColor="rule">
         <ChoiceRow
           legend={WORDS.sky}
@@ -60,7 +60,7 @@ export function GuessHelper({ airTemperatureC, onGuess }: GuessHelperProps) {
           </>
         ) : (
           <Text textStyle="small" color="faint">
-            {WORDS.enterTheAirTemperatureAbove}
+            {WORDS.airTemperatureMissing}
           </Text>
         )}
       </Flex>

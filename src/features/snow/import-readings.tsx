@@ -12,7 +12,7 @@ export function ImportReadings({ outingId, timeZone }: { outingId: string; timeZ
   return (
     <CsvImport
       title={WORDS.takeReadingsInFromA}
-      hint={WORDS.csvWithUnitsInThe(timeZone)}
+      hint={WORDS.csvHint(timeZone)}
       label={WORDS.csvFileOfReadings}
       id="readings-file"
       url={`/api/v1/readings?outing=${encodeURIComponent(outingId)}`}

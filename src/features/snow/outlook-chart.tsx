@@ -50,7 +50,7 @@ export function OutlookChart({
       fill: 'tonexty',
       fillcolor: `${inks.action}33`,
     },
-    line(WORDS.snowAt15Cm, { x, y: t(band.p50), style: { color: inks.action, width: 4 } }),
+    line(WORDS.snowMedian, { x, y: t(band.p50), style: { color: inks.action, width: 4 } }),
     line(WORDS.surfaceMedian, {
       x,
       y: t(outlook.surfaceTemperatureC.p50),
@@ -89,7 +89,7 @@ export function OutlookChart({
   return (
     <Box>
       <Chart
-        label={WORDS.temperatureOfSnowAndAir(x[0] ?? '', x.at(-1) ?? '', startX)}
+        label={WORDS.outlookLabel(x[0] ?? '', x.at(-1) ?? '', startX)}
         data={data}
         layout={layoutOf(startX, { x, outlook, start, weather, onClock, units, inks })}
         height={400}
@@ -242,7 +242,7 @@ function layoutOf(
         text: WORDS.airNote,
         color: inks.ink,
       }),
-      label(x[0]!, { y: SKY_TOP, text: WORDS.sunCloudSnowOrRain, color: inks.faint, yref: 'y2' }),
+      label(x[0]!, { y: SKY_TOP, text: WORDS.weatherLegend, color: inks.faint, yref: 'y2' }),
       {
         x: startX,
         y: 0,

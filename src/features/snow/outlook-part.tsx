@@ -43,7 +43,7 @@ export function OutlookPart(props: OutlookPartProps) {
   const weatherHref = `/outing/${outing.id}/venue`;
   return (
     <Part
-      title={WORDS.fromNowToTheFinish}
+      title={WORDS.untilFinish}
       aside={<SheetLink href={weatherHref}>{WORDS.weatherAndCourse}</SheetLink>}
     >
       {view.ok ? (
@@ -60,9 +60,7 @@ export function OutlookPart(props: OutlookPartProps) {
         </>
       ) : (
         <>
-          <Text textStyle="body">
-            {WORDS.noOutlookYourOwnReading(say(snowWords.NO_OUTLOOK, view.reason))}
-          </Text>
+          <Text textStyle="body">{WORDS.noOutlook(say(snowWords.NO_OUTLOOK, view.reason))}</Text>
           <SheetLink href={weatherHref}>
             {view.reason.code === 'no_position' ? WORDS.sayWhereItLies : WORDS.getWeatherIn}
           </SheetLink>
@@ -81,11 +79,11 @@ function WeatherNotes(props: { course: CourseData; snow: CourseSnow; nowMs: numb
   const age = nowMs - taken;
   return (
     <Box mb="2">
-      {endsBeforeStart && <Caution>{WORDS.theWeatherEndsBeforeThe}</Caution>}
+      {endsBeforeStart && <Caution>{WORDS.weatherEndsEarly}</Caution>}
       {snow.bridged > 0 && <Caution>{WORDS.gapOfUpToThree(snow.bridged)}</Caution>}
       {age > OLD_WEATHER_MS && <Caution>{WORDS.theWeatherWasTakenIn(span(age))}</Caution>}
       <Text textStyle="small" color="faint">
-        {WORDS.modelledAtFromSolid1(
+        {WORDS.outlookLegend(
           course.places[0]!.name,
           listed(
             course.stations
@@ -107,7 +105,7 @@ function Pull({ snow }: { snow: CourseSnow }) {
   const show = ({ start }: Pick<PlaceStart, 'start'>) =>
     temperatureWithSpread(start!.snow.contactC.p50, start!.snow.contactSdC, units);
   if (count === 0) {
-    return <Text textStyle="body">{WORDS.noReadingPullsTheOutlook}</Text>;
+    return <Text textStyle="body">{WORDS.outlookWithoutReading}</Text>;
   }
   return (
     <Box mt="2" maxW="560px" data-testid="pull">

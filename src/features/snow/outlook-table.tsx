@@ -34,9 +34,9 @@ export function OutlookTable(props: { outlook: OutlookCurves; timeZone: string; 
     }));
   const unit = temperatureUnit(units);
   return (
-    <Disclosure title={WORDS.theSameAsATable}>
+    <Disclosure title={WORDS.asTable}>
       <DataTable
-        caption={WORDS.theOutlookEveryThreeHours}
+        caption={WORDS.outlookTable}
         columns={[
           { title: WORDS.time },
           { title: WORDS.snow(unit), isNumber: true },

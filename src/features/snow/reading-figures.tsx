@@ -64,7 +64,7 @@ function Temperature({ form }: { form: ReadingFormState }) {
     <Box display={{ base: 'none', md: 'block' }}>
       <NumberField
         label={WORDS.snowTemperature}
-        hint={WORDS.inTheShade12}
+        hint={WORDS.shadeHint}
         scale={scales.temperature}
         step={0.5}
         name="temperatureC"
@@ -89,7 +89,7 @@ function Measured({ form }: { form: ReadingFormState }) {
     <>
       <NumberField
         label={WORDS.spread}
-        hint={WORDS.howFarTheSpotsDiffer}
+        hint={WORDS.spotsDiffer}
         scale={scales.difference}
         step={0.1}
         {...number('temperatureSdC')}

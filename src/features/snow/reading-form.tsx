@@ -89,7 +89,7 @@ export function ReadingForm(props: ReadingFormProps) {
             </ActionButton>
           )}
           <Text textStyle="small" color="faint">
-            {WORDS.ctrlEnterSavesWhatYou}
+            {WORDS.saveHint}
           </Text>
         </Flex>
         <Box gridArea="seen" minW="0">
@@ -192,7 +192,7 @@ function Details({ form, timeZone }: { form: ReadingFormState; timeZone: string 
       ? { takenAt: undefined }
       : { takenAt: isLocalTime(local) ? instantFromLocal(local, timeZone) : local };
   return (
-    <Disclosure mt="4" title={WORDS.timeSpotInstrumentSharpnessNote}>
+    <Disclosure mt="4" title={WORDS.moreFields}>
       <SimpleGrid columns={{ base: 1, sm: 2 }} gap="4">
         <TextField
           label={WORDS.time(timeZone)}
@@ -228,7 +228,7 @@ function Details({ form, timeZone }: { form: ReadingFormState; timeZone: string 
           {...bind('grainMm')}
         />
         <NumberField
-          label={WORDS.sharpnessIfYouJudgeIt}
+          label={WORDS.ownSharpness}
           hint={WORDS.n0Round1NewEmpty}
           scale={scales.fraction}
           step={0.05}

@@ -92,7 +92,7 @@ function Measured(props: { latest: Reading; start: StartAnswer; timeZone: string
   }
   return (
     <Text textStyle="body">
-      {WORDS.withoutWeatherNothingIsKnown(
+      {WORDS.withoutWeather(
         latest.source === 'guess'
           ? WORDS.guessedNotMeasured
           : WORDS.measured2(

@@ -39,7 +39,7 @@ function NoAnswerYet() {
   const { values } = useReadingDraft();
   return (
     <Text textStyle="title">
-      {values.temperatureC === undefined ? WORDS.noReadingYetMeasureThe : WORDS.notSavedYetSaveThe}
+      {values.temperatureC === undefined ? WORDS.noReading : WORDS.notSavedYet}
     </Text>
   );
 }
@@ -53,7 +53,7 @@ export function SnowScreen(props: SnowScreenProps) {
     <ReadingDraft outingId={outing.id} latest={latest} corrected={corrected}>
       <SkipLink to="reading-form">{WORDS.skipToTheReading}</SkipLink>
       <Sheet
-        question={WORDS.whatWillTheSnowBe}
+        question={WORDS.question}
         answer={
           start ? <SnowAnswer start={start} latest={latest} outing={outing} /> : <NoAnswerYet />
         }

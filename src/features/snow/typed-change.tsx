@@ -40,7 +40,7 @@ function Done({ change: { before, after } }: { change: Extract<TypedChange, { ki
       </Text>
       <Text textStyle="body">
         {after.best === undefined
-          ? WORDS.nothingOnTheShelf
+          ? WORDS.shelfUseless
           : before?.best === undefined
             ? WORDS.choiceIs(after.best)
             : before.best === after.best

@@ -106,7 +106,7 @@ export function CourseEditor({ venue, segments }: CourseEditorProps) {
       )}
       {course.rows.length === 0 && (
         <Text textStyle="body" mb="3">
-          {WORDS.noSegmentsTheWholeCourse}
+          {WORDS.noSegments}
         </Text>
       )}
       {course.rows.map(({ key, segment }, i) => (

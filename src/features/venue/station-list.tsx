@@ -94,7 +94,7 @@ export function StationList(props: {
           </ActionButton>
           {stations.length > 1 && (
             <Text textStyle="small" color="faint">
-              {WORDS.betweenTwoStationsTemperatureFollows}
+              {WORDS.betweenStationsHint}
             </Text>
           )}
         </Flex>

@@ -173,12 +173,12 @@ function FromFile({ timeZone, onText, onFailure }: FromFileProps) {
   };
   return (
     <FileField
-      label={WORDS.hourlyWeatherTimeAirTemperature(timeZone)}
+      label={WORDS.csvHint(timeZone)}
       button={WORDS.chooseFile}
       id="weather-file"
       accept={CSV_ACCEPT}
       onFile={(file) => {
-        read(file).catch(() => onFailure(WORDS.theFileCouldNotBe));
+        read(file).catch(() => onFailure(WORDS.fileUnreadable));
       }}
     />
   );
@@ -188,7 +188,7 @@ function FromReports({ onText }: { onText: (text: string) => void }) {
   const [text, setText] = useState('');
   return (
     <Flex direction="column" gap="3" align="stretch">
-      <LongTextField id="reports" label={WORDS.pasteMetarsOrATaf} value={text} onChange={setText} />
+      <LongTextField id="reports" label={WORDS.pasteHint} value={text} onChange={setText} />
       <ActionButton alignSelf="flex-start" onClick={() => onText(text)}>
         {WORDS.readThem}
       </ActionButton>

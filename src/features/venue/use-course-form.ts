@@ -103,6 +103,6 @@ export function useCourseForm(venue: KeptVenue, segments: readonly Segment[]) {
       setIsDraft(true);
     },
     saveShown: () => save(values, WORDS.courseSaved, base.current),
-    putBack: (before: readonly Segment[]) => save(before, WORDS.theOldCourseIsBack),
+    putBack: (before: readonly Segment[]) => save(before, WORDS.courseBack),
   };
 }

@@ -68,7 +68,7 @@ export function VenueForm({ venue }: { venue: KeptVenue }) {
           <PositionField value={values} onChange={set} />
           <NumberField
             label={WORDS.yourOwnCorrectionHere}
-            hint={WORDS.addedToEveryLedgerAt}
+            hint={WORDS.ownCorrectionHint}
             scale={scales.difference}
             step={0.5}
             {...figure('ownCorrectionC')}

@@ -38,13 +38,11 @@ export function VenueScreen({ outing, segments, stations, nowMs }: VenueScreenPr
     .at(-1);
   return (
     <Sheet
-      question={WORDS.whatWeatherAndWhatCourse}
+      question={WORDS.question}
       answer={
         <>
           <Text textStyle="title">
-            {last
-              ? WORDS.weatherUntil(dayAndTime(last, venue.timeZone))
-              : WORDS.noWeatherYetTakeSome}
+            {last ? WORDS.weatherUntil(dayAndTime(last, venue.timeZone)) : WORDS.noWeather}
           </Text>
           <Text textStyle="body">
             {WORDS.start(venue.name, dayAndTime(outing.startAt, venue.timeZone))}
@@ -55,7 +53,7 @@ export function VenueScreen({ outing, segments, stations, nowMs }: VenueScreenPr
         </>
       }
     >
-      {last && last < outing.startAt && <Caution>{WORDS.theWeatherEndsBeforeThe}</Caution>}
+      {last && last < outing.startAt && <Caution>{WORDS.weatherEndsEarly}</Caution>}
       <StationList venue={venue} stations={stations} nowMs={nowMs} />
       <TakeWeather venue={venue} startAt={outing.startAt} stations={stations} />
       <CourseEditor venue={venue} segments={segments} />

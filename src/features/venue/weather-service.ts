@@ -39,11 +39,11 @@ export async function askService(
   try {
     const response = await transport({ ...place, signal: AbortSignal.timeout(timeoutMs) });
     if (!response.ok) {
-      return failed('service_down', WORDS.theWeatherServiceIsDown(response.status));
+      return failed('service_down', WORDS.serviceDown(response.status));
     }
     answer = await response.json();
   } catch {
-    return failed('service_late', WORDS.theWeatherServiceDidNot);
+    return failed('service_late', WORDS.serviceLate);
   }
   const checked = validate(answerSchema, answer);
   if (!checked.ok) {

@@ -140,7 +140,7 @@ function tafSamples(
   }
   const notes = [
     WORDS.tafGivesNoHumidity(Math.round(100 * ASSUMED_HUMIDITY)),
-    extremes.length < 2 ? WORDS.tafGivesOneExtreme : WORDS.betweenTheExtremes,
+    extremes.length < 2 ? WORDS.tafOneExtreme : WORDS.betweenTheExtremes,
   ];
   return { samples, notes };
 }

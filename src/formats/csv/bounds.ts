@@ -32,7 +32,7 @@ export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem 
     if (code === NEWLINE) {
       line += 1;
       if (line > rows + MOST_BLANK) {
-        return { line, message: WORDS.theFileHasOverRows(rows) };
+        return { line, message: WORDS.tooManyRows(rows) };
       }
     }
     if (code === QUOTE) isQuoted = !isQuoted;
@@ -41,7 +41,7 @@ export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem 
       cellLength = 0;
       delimiters = isDelimiter ? delimiters + 1 : 0;
       if (delimiters >= MOST_COLUMNS) {
-        return { line, message: WORDS.theLineHasOverColumns(MOST_COLUMNS) };
+        return { line, message: WORDS.tooManyColumns(MOST_COLUMNS) };
       }
     } else {
       cellLength += 1;
@@ -54,4 +54,4 @@ export function boundsProblem(text: string, { rows }: CsvBounds): BoundsProblem 
 }
 
 export const isTooLong = (cell: string): boolean => cell.length > MOST_CELL;
-export const tooLong = () => WORDS.aCellIsOverCharacters(MOST_CELL);
+export const tooLong = () => WORDS.cellTooLong(MOST_CELL);

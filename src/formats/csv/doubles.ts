@@ -16,7 +16,7 @@ export function doubles(
     const line = lines[i] ?? 0;
     const earlier = lineOf.get(plain(name));
     if (earlier !== undefined) {
-      return [{ line, field: 'name', message: WORDS.nameIsInLine(name, earlier) }];
+      return [{ line, field: 'name', message: WORDS.nameTwice(name, earlier) }];
     }
     lineOf.set(plain(name), line);
     const message = WORDS.nameIsTaken(name);

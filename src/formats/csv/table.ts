@@ -16,8 +16,8 @@ const DELIMITERS = [';', '\t', ','];
 const MOST_NUMBER = 40;
 
 const quoteWords = (): Readonly<Record<string, string>> => ({
-  MissingQuotes: WORDS.aQuotationMarkOpensHere,
-  InvalidQuotes: WORDS.aQuotationMarkStandsInside,
+  MissingQuotes: WORDS.quoteUnclosed,
+  InvalidQuotes: WORDS.quoteInside,
 });
 
 function linesIn(cells: readonly string[]): number {

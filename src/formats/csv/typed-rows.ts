@@ -57,14 +57,14 @@ function readHeaderCell(known: Record<string, Column>, cell: string): HeaderColu
   const { name, unit } = nameAndUnit(cell);
   const column = Object.hasOwn(known, name) ? known[name] : undefined;
   if (!column) {
-    return WORDS.columnIsNotKnownKnown(cell.slice(0, 40), Object.keys(known).join(', '));
+    return WORDS.columnUnknown(cell.slice(0, 40), Object.keys(known).join(', '));
   }
   const read = Object.hasOwn(column.units, unit) ? column.units[unit] : undefined;
   if (!read) {
     const units = Object.keys(column.units).filter(Boolean);
     return units.length === 0
-      ? WORDS.columnHasNoUnitWrite(name, name)
-      : WORDS.columnNeedsItsUnitWrite(name, name, units[0] === '°c' ? '°C' : units[0]!);
+      ? WORDS.columnWithoutUnit(name, name)
+      : WORDS.columnNeedsUnit(name, name, units[0] === '°c' ? '°C' : units[0]!);
   }
   return { name, field: column.field, read };
 }
@@ -116,9 +116,9 @@ export function readTypedRows<S extends Schema>(
       problems: headerProblems.map((message) => ({ line: 1, field: 'header', message })),
     };
   }
-  if (table.rows.length === 0) return fail(2, 'file', WORDS.theFileHasAHeader);
+  if (table.rows.length === 0) return fail(2, 'file', WORDS.headerOnly);
   if (table.rows.length > kind.mostRows) {
-    return fail(1, 'file', WORDS.theFileHasRowsThe(table.rows.length, kind.mostRows));
+    return fail(1, 'file', WORDS.rowsOverLimit(table.rows.length, kind.mostRows));
   }
   const context = { decimalComma: table.decimalComma, timeZone };
   const rows: InferType<S>[] = [];

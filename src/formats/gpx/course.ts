@@ -114,10 +114,10 @@ export function courseOf(
   altitudeM: number,
   reversed = false,
 ): TrackFile {
-  if (!raw) return { ok: false, message: WORDS.theFileIsNoGpx };
+  if (!raw) return { ok: false, message: WORDS.notGpx };
   const points = distinct(raw);
   if (points.length < 2) {
-    return { ok: false, message: WORDS.theTrackHasFewerThan };
+    return { ok: false, message: WORDS.trackTooFewPoints };
   }
   if (reversed) points.reverse();
   const along = [0];
@@ -125,14 +125,14 @@ export function courseOf(
     along.push(along[i - 1]! + distanceM(points[i - 1]!, points[i]!));
   }
   const lengthM = along.at(-1)!;
-  if (lengthM < LEAST_LENGTH_M) return { ok: false, message: WORDS.theTrackIsShorterThan };
+  if (lengthM < LEAST_LENGTH_M) return { ok: false, message: WORDS.trackTooShort };
   const missing = bridgeAltitudes(points, along);
   const notes: string[] = [];
   if (missing === points.length) {
     for (const point of points) point.altitudeM = altitudeM;
-    notes.push(WORDS.theTrackHasNoAltitude);
+    notes.push(WORDS.trackWithoutAltitude);
   } else if (missing > 0) {
-    notes.push(WORDS.pointsWithoutAltitudeAreBridged(missing));
+    notes.push(WORDS.altitudeBridged(missing));
   }
   const count = Math.min(MOST_SEGMENTS, points.length - 1);
   const way = { points, along };

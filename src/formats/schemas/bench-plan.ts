@@ -49,7 +49,7 @@ const personSchema = object({
 
 const count = (name: Word, low: number) =>
   boundedNumber(name, { low, high: LIMITS.things, unit: '' })
-    .integer(SCHEMAS.mustBeANumberFrom(name, low, LIMITS.things, ''))
+    .integer(SCHEMAS.numberOutOfRange(name, low, LIMITS.things, ''))
     .required(FIELDS.missing(name));
 
 /** Who and what is in the cabin. */
@@ -92,7 +92,7 @@ export const wishSchema = object({
     FIELDS.missing(WORDS.topHours),
   ),
   leaveOut: list(oneOfWords(SCHEMAS.programme, PROGRAMMES).required())
-    .typeError(SCHEMAS.programmesMustBeAList)
+    .typeError(SCHEMAS.programmesNotList)
     .max(PROGRAMMES.length, SCHEMAS.eachProgrammeOnce),
   mostCoats: boundedNumber(SCHEMAS.mostCoats, { low: 1, high: 10, unit: '' }),
   liquidFor: list(pairId()).typeError(WORDS.tasks).max(LIMITS.pairs, WORDS.tooMany(LIMITS.pairs)),

@@ -12,10 +12,10 @@ export const sheetRequestSchema = object({
   outingId: plainText(WORDS.outing, 64).required(WORDS.outingIsMissing2),
   skiId: plainText(WORDS.ski, 64).required(WORDS.chooseASki),
   programmes: list(oneOfWords(WORDS.programme, PROGRAMMES).required())
-    .typeError(WORDS.programmesMustBeAList)
+    .typeError(WORDS.programmesNotList)
     .max(PROGRAMMES.length, WORDS.eachProgrammeOnce),
   leaveOut: list(oneOfWords(WORDS.programme, PROGRAMMES).required())
-    .typeError(WORDS.programmesMustBeAList)
+    .typeError(WORDS.programmesNotList)
     .max(PROGRAMMES.length, WORDS.eachProgrammeOnce),
   mostCoats: boundedNumber(WORDS.mostCoats, { low: 1, high: 10, unit: '' }),
   isLiquid: yesNo(WORDS.liquidInstead),

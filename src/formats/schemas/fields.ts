@@ -10,7 +10,7 @@ export function boundedNumber(
   name: Word,
   { low, high, unit }: { low: number; high: number; unit: string },
 ) {
-  const range = () => WORDS.mustBeANumberFrom(wordNow(name), low, high, unit ? ` ${unit}` : '');
+  const range = () => WORDS.numberOutOfRange(wordNow(name), low, high, unit ? ` ${unit}` : '');
   return number().typeError(range).min(low, range).max(high, range).meta({ unit });
 }
 
@@ -22,7 +22,7 @@ export function oneOfWords<T extends string>(name: Word, words: readonly T[]) {
 
 /** Yes or no. */
 export function yesNo(name: Word) {
-  return boolean().typeError(() => WORDS.mustBeTrueOrFalse(wordNow(name)));
+  return boolean().typeError(() => WORDS.notBoolean(wordNow(name)));
 }
 
 // Control characters but tab and line breaks; angle brackets would be markup.
@@ -32,10 +32,10 @@ const NOT_PLAIN = /[<>\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
 export function plainText(name: Word, most: number) {
   return string()
     .typeError(() => WORDS.mustBeText(wordNow(name)))
-    .max(most, () => WORDS.mayHaveUpToCharacters(wordNow(name), most))
+    .max(most, () => WORDS.textTooLong(wordNow(name), most))
     .test({
       name: 'plain',
-      message: () => WORDS.mayNotHoldOrOr(wordNow(name)),
+      message: () => WORDS.textForbidden(wordNow(name)),
       test: (value) => value === undefined || !NOT_PLAIN.test(value),
     });
 }
@@ -53,8 +53,8 @@ export const idText = (name: Word, most: number) =>
 
 /** A moment with its zone, ISO 8601: `2027-01-16T15:00:00Z` or with an offset; see dates.ts. */
 export function moment(name: Word) {
-  const sentence = () => WORDS.mustBeADateAnd(wordNow(name));
-  const implausible = () => `${wordNow(name)} ${WORDS.mustLieBetweenTheYear}`;
+  const sentence = () => WORDS.notInstant(wordNow(name));
+  const implausible = () => `${wordNow(name)} ${WORDS.yearOutOfRange}`;
   return string()
     .typeError(sentence)
     .test({
@@ -69,8 +69,8 @@ export function moment(name: Word) {
 
 /** A day of the calendar: `2026-11-23`. Empty text stands for none. */
 export function calendarDay(name: Word) {
-  const sentence = () => WORDS.mustBeADaySuch(wordNow(name));
-  const implausible = () => `${wordNow(name)} ${WORDS.mustLieBetweenTheYear}`;
+  const sentence = () => WORDS.notDay(wordNow(name));
+  const implausible = () => `${wordNow(name)} ${WORDS.yearOutOfRange}`;
   return string()
     .typeError(sentence)
     .test({
@@ -87,7 +87,7 @@ const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
 
 /** A time of day: `05:30`. Empty text stands for none. */
 export function clockTime(name: Word) {
-  const sentence = () => WORDS.mustBeATimeOfDay(wordNow(name));
+  const sentence = () => WORDS.notTimeOfDay(wordNow(name));
   return string()
     .typeError(sentence)
     .test({

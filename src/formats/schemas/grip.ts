@@ -16,21 +16,21 @@ export const gapSchema = object({
     WORDS.placeIsMissing,
   ),
   halfMm: boundedNumber(WORDS.gapAtHalfWeight, { low: 0, high: 20, unit: 'mm' }).required(
-    WORDS.gapAtHalfWeightIs,
+    WORDS.halfGapMissing,
   ),
   fullMm: boundedNumber(WORDS.gapAtFullWeight, { low: 0, high: 20, unit: 'mm' }).required(
-    WORDS.gapAtFullWeightIs,
+    WORDS.fullGapMissing,
   ),
-}).typeError(WORDS.aGapMustBeAn);
+}).typeError(WORDS.gapNotObject);
 
 const skiLengthCm = () => boundedNumber(WORDS.lengthOfTheSki, { low: 80, high: 230, unit: 'cm' });
 
 /** How the pocket was found: gaps, the two ends of a feeler, or the simple rule. */
 export const fitSchema = object({
   skiLengthCm: skiLengthCm(),
-  gaps: list(gapSchema.required(WORDS.aGapMayNotBe))
-    .typeError(WORDS.gapsMustBeAList)
-    .max(60, WORDS.upTo60Places),
+  gaps: list(gapSchema.required(WORDS.gapNull))
+    .typeError(WORDS.gapsNotList)
+    .max(60, WORDS.tooManyPlaces),
   feeler: object({
     backCm: boundedNumber(WORDS.backEnd, { low: -120, high: 150, unit: 'cm' }).required(
       WORDS.backEndIsMissing,
@@ -55,13 +55,13 @@ const gripProductSchema = object({
   ),
   labelHighC: boundedNumber(WORDS.warmEndOfTheLabel, { low: -60, high: 30, unit: '°C' })
     .required(WORDS.warmEndIsMissing)
-    .test('in-order', WORDS.theLabelsEndsAreSwapped, function isInOrder(value) {
+    .test('in-order', WORDS.labelSwapped, function isInOrder(value) {
       const { labelLowC } = this.parent as { labelLowC?: number };
       return typeof value !== 'number' || typeof labelLowC !== 'number' || value > labelLowC;
     }),
   label2LowC: boundedNumber(WORDS.coldEndForOldSnow, { low: -60, high: 30, unit: '°C' }),
   label2HighC: boundedNumber(WORDS.warmEndForOldSnow, { low: -60, high: 30, unit: '°C' }),
-}).typeError(WORDS.aProductMustBeAn);
+}).typeError(WORDS.productNotObject);
 
 /** Body of POST /api/v1/grip. Products absent: the stored shelf. Fit absent: the simple rule. */
 export const gripRequestSchema = object({
@@ -75,14 +75,14 @@ export const gripRequestSchema = object({
     .required(WORDS.outingIsMissing)
     .typeError(WORDS.outingMustBeAnObject),
   fit: fitSchema.default(undefined),
-  laterTemperatureC: boundedNumber(WORDS.snowTemperatureAtTheEnd, {
+  laterTemperatureC: boundedNumber(WORDS.laterTemperature, {
     low: -60,
     high: 0,
     unit: '°C',
   }),
-  products: list(gripProductSchema.required(WORDS.aProductMayNotBe))
-    .typeError(WORDS.productsMustBeAList)
-    .max(200, WORDS.upTo200Products),
+  products: list(gripProductSchema.required(WORDS.productNull))
+    .typeError(WORDS.productsNotList)
+    .max(200, WORDS.tooManyProducts),
   trouble: object({
     complaint: oneOfWords(WORDS.complaint, COMPLAINTS).required(WORDS.complaintIsMissing),
     tried: list(
@@ -94,7 +94,7 @@ export const gripRequestSchema = object({
   })
     .default(undefined)
     .typeError(WORDS.troubleMustBeAnObject),
-}).typeError(WORDS.theBodyMustBeA);
+}).typeError(WORDS.bodyNotObject);
 
 const text = () => string().defined();
 const figure = () => number().required();

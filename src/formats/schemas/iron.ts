@@ -14,7 +14,7 @@ const waxSchema = object({
     low: 60,
     high: 200,
     unit: '°C',
-  }).required(WORDS.ironTemperatureOfTheLabelIs),
+  }).required(WORDS.ironTemperatureMissing),
   smokeC: boundedNumber(WORDS.smokePoint, { low: 60, high: 260, unit: '°C' }),
 }).typeError(WORDS.waxMustBeAnObject);
 
@@ -26,14 +26,14 @@ const skiSchema = object({
     WORDS.widthIsMissing,
   ),
   startC: boundedNumber(WORDS.temperatureOfTheSki, { low: -30, high: 60, unit: '°C' }).required(
-    WORDS.temperatureOfTheSkiIs,
+    WORDS.skiTemperatureMissing,
   ),
   baseMm: boundedNumber(WORDS.thicknessOfTheBase, { low: 0.4, high: 3, unit: 'mm' }),
 }).typeError(WORDS.skiMustBeAnObject);
 
 const plateFields = {
   plateLengthM: boundedNumber(WORDS.lengthOfThePlate, { low: 0.03, high: 0.4, unit: 'm' }).required(
-    WORDS.lengthOfThePlateIs,
+    WORDS.plateLengthMissing,
   ),
   plateWidthM: boundedNumber(WORDS.widthOfThePlate, { low: 0.03, high: 0.4, unit: 'm' }),
   massKg: boundedNumber(WORDS.massOfThePlate, { low: 0.1, high: 5, unit: 'kg' }).required(
@@ -56,7 +56,7 @@ const ironSchema = object({
 export const ownIronSchema = object({
   name: plainText(WORDS.nameOfTheIron, 40).trim().required(WORDS.giveTheIronAName),
   ...plateFields,
-}).typeError(WORDS.anIronMustBeAn);
+}).typeError(WORDS.ironNotObject);
 
 /** Body of POST /api/v1/iron. */
 export const ironRequestSchema = object({
@@ -67,10 +67,10 @@ export const ironRequestSchema = object({
     WORDS.secondsAPassAreMissing,
   ),
   passes: number()
-    .typeError(WORDS.passesMustBeAWhole)
-    .integer(WORDS.passesMustBeAWholeNumber)
+    .typeError(WORDS.passesOutOfRange)
+    .integer(WORDS.passesNotWhole)
     .min(1, WORDS.atLeastOnePass)
-    .max(12, WORDS.upTo12PassesAfter)
+    .max(12, WORDS.tooManyPasses)
     .required(WORDS.passesAreMissing),
   pauseS: boundedNumber(WORDS.pause, { low: 0, high: 600, unit: 's' }),
   roomC: boundedNumber(WORDS.room, { low: -30, high: 45, unit: '°C' }).required(
@@ -79,7 +79,7 @@ export const ironRequestSchema = object({
   filmMicrometre: boundedNumber(WORDS.film, { low: 5, high: 300, unit: 'µm' }).required(
     WORDS.filmIsMissing,
   ),
-}).typeError(WORDS.theBodyMustBeA);
+}).typeError(WORDS.bodyNotObject);
 
 const figure = () => number().required();
 

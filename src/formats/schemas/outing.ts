@@ -56,11 +56,11 @@ export const venueSchema = withRule(
     schemaFrom<Omit<Venue, 'id'>>(VENUE_FIELDS, fieldsWords.VENUE),
     'longitude',
     ({ latitude, longitude }) =>
-      isThere(latitude) === isThere(longitude) ? undefined : WORDS.aPositionIsTwo,
+      isThere(latitude) === isThere(longitude) ? undefined : WORDS.positionHalf,
   ),
   'timeZone',
   ({ timeZone }) =>
     typeof timeZone === 'string' && timeZone !== '' && !isTimeZone(timeZone)
-      ? WORDS.timeZoneMustBeA
+      ? WORDS.timeZoneUnknown
       : undefined,
 );

@@ -59,7 +59,7 @@ export const weatherSampleSchema = schemaFrom<Omit<WeatherSample, 'timeMs'>>(
   fieldsWords.WEATHER,
 )
   .concat(object({ time: moment(WORDS.time).required(WORDS.timeIsMissing) }))
-  .typeError(WORDS.aWeatherSampleMustBe);
+  .typeError(WORDS.sampleNotObject);
 
 const readingSchema = object({
   time: moment(WORDS.time).required(WORDS.timeIsMissing),
@@ -72,7 +72,7 @@ const readingSchema = object({
   source: oneOfWords(WORDS.source, READING_SOURCES),
   wetness: oneOfWords(WORDS.wetness, WETNESSES),
   grain: oneOfWords(WORDS.grain, GRAINS),
-}).typeError(WORDS.aReadingMustBeAn);
+}).typeError(WORDS.readingNotObject);
 
 const eventSchema = object({
   time: moment(WORDS.time).required(WORDS.timeIsMissing),
@@ -82,7 +82,7 @@ const eventSchema = object({
     high: TRACK_EVENT_FIELDS.passes.range[1],
     unit: '',
   }),
-}).typeError(WORDS.anEventMustBeAn);
+}).typeError(WORDS.eventNotObject);
 
 const msOf = (sample: { time?: unknown } | null | undefined) =>
   typeof sample?.time === 'string' ? Date.parse(sample.time) : NaN;
@@ -97,11 +97,11 @@ export function weatherProblem(
   if (disorder > 0) {
     return {
       at: disorder,
-      message: WORDS.timesMustIncreaseThisOne(),
+      message: WORDS.timesNotIncreasing(),
     };
   }
   if (times.at(-1)! - times[0]! > MOST_HOURS * HOUR_MS) {
-    return { at: undefined, message: WORDS.theWeatherMayCoverUp(MOST_HOURS)() };
+    return { at: undefined, message: WORDS.weatherTooLong(MOST_HOURS)() };
   }
   const sample = { airTemperatureC: 0, humidityFraction: 0, windMPerS: 0, cloudFraction: 0 };
   const { tooLong } = weatherGaps(times.map((timeMs) => ({ timeMs, ...sample })));
@@ -109,7 +109,7 @@ export function weatherProblem(
   return gap
     ? {
         at: undefined,
-        message: WORDS.theWeatherHasAGap(LONGEST_BRIDGE_H, isoOf(gap.fromMs), isoOf(gap.toMs))(),
+        message: WORDS.weatherGap(LONGEST_BRIDGE_H, isoOf(gap.fromMs), isoOf(gap.toMs))(),
       }
     : undefined;
 }
@@ -118,9 +118,9 @@ export function weatherProblem(
 export const outlookRequestSchema = object({
   site: siteSchema.required(WORDS.siteIsMissing),
   surface: surfaceSchema.required(WORDS.surfaceIsMissing),
-  weather: list(weatherSampleSchema.required(WORDS.aWeatherSampleMayNot))
-    .typeError(WORDS.weatherMustBeAList)
-    .min(2, WORDS.giveAtLeastTwoHours)
+  weather: list(weatherSampleSchema.required(WORDS.sampleNull))
+    .typeError(WORDS.weatherNotList)
+    .min(2, WORDS.weatherTooShort)
     .max(MOST_SAMPLES, WORDS.upToWeatherSamples(MOST_SAMPLES))
     .required(WORDS.weatherIsMissing)
     .test({
@@ -132,8 +132,8 @@ export const outlookRequestSchema = object({
         return this.createError({ path, message: problem.message });
       },
     }),
-  readings: list(readingSchema.required(WORDS.aReadingMayNotBe))
-    .typeError(WORDS.readingsMustBeAList)
+  readings: list(readingSchema.required(WORDS.readingNull))
+    .typeError(WORDS.readingsNotList)
     .max(MOST_READINGS, WORDS.upToReadings(MOST_READINGS))
     .test({
       name: 'within-weather',
@@ -145,25 +145,25 @@ export const outlookRequestSchema = object({
         if (at < 0) return true;
         return this.createError({
           path: `${this.path}[${at}].time`,
-          message: WORDS.thisReadingLiesOutsideThe(isoOf(first), isoOf(last)),
+          message: WORDS.readingOutsideWeather(isoOf(first), isoOf(last)),
         });
       },
     }),
-  events: list(eventSchema.required(WORDS.anEventMustBeAn))
-    .typeError(WORDS.eventsMustBeAList)
+  events: list(eventSchema.required(WORDS.eventNotObject))
+    .typeError(WORDS.eventsNotList)
     .max(MOST_EVENTS, WORDS.upToEvents(MOST_EVENTS)),
   forecastMadeAt: moment(WORDS.forecastMadeAt),
   members: number()
-    .typeError(WORDS.membersMustBeAWhole)
-    .integer(WORDS.membersMustBeAWhole)
+    .typeError(WORDS.membersNotWhole)
+    .integer(WORDS.membersNotWhole)
     .min(1, WORDS.atLeastOneMember)
     .max(MOST_MEMBERS, WORDS.upToMembers(MOST_MEMBERS)),
   seed: number()
-    .typeError(WORDS.seedMustBeAWhole)
-    .integer(WORDS.seedMustBeAWhole)
-    .min(0, WORDS.seedMustBe0Or)
-    .max(2 ** 32 - 1, WORDS.seedMustBeUnder2),
-}).typeError(WORDS.theBodyMustBeA);
+    .typeError(WORDS.seedNotWhole)
+    .integer(WORDS.seedNotWhole)
+    .min(0, WORDS.seedNegative)
+    .max(2 ** 32 - 1, WORDS.seedTooLarge),
+}).typeError(WORDS.bodyNotObject);
 
 type OutlookRequest = InferType<typeof outlookRequestSchema>;
 

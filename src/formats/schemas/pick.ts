@@ -15,7 +15,7 @@ import { lazily } from '../../words/lazily';
 const WORDS = lazily(formatsScreenWords.schemas);
 
 const MOST_PRODUCTS = 1000;
-const READINGS_ALONE = WORDS.readingsPullAnOutlookGive;
+const READINGS_ALONE = WORDS.readingsNeedOutlook;
 
 /** The weather about a start; the choice is made over its ensemble. */
 const outlookForPickSchema = outlookRequestSchema.concat(
@@ -36,7 +36,7 @@ const memberSchema = object({
   sharpness: boundedNumber(WORDS.sharpness, { low: 0, high: 1, unit: '' }),
   liquidWaterPercent: boundedNumber(WORDS.liquidWater, { low: 0, high: 100, unit: '%' }),
   weight: boundedNumber(WORDS.weight, { low: 0, high: 1e6, unit: '' }),
-}).typeError(WORDS.aMemberMustBeAn);
+}).typeError(WORDS.memberNotObject);
 
 /** Body of POST /api/v1/pick. Products absent: the stored shelf. */
 export const pickRequestSchema = object({
@@ -46,15 +46,15 @@ export const pickRequestSchema = object({
   }),
   readings: mixed().test('with-outlook', READINGS_ALONE, (value) => value === undefined),
   outlook: outlookForPickSchema.default(undefined),
-  members: list(memberSchema.required(WORDS.aMemberMayNotBe))
-    .typeError(WORDS.membersMustBeAList)
-    .min(1, WORDS.giveAtLeastOneMember)
+  members: list(memberSchema.required(WORDS.memberNull))
+    .typeError(WORDS.membersNotList)
+    .min(1, WORDS.noMember)
     .max(MOST_MEMBERS, WORDS.upToMembers(MOST_MEMBERS)),
   outing: outingFactsSchema.required(WORDS.outingIsMissing),
   baseState: oneOfWords(WORDS.stateOfTheBase, BASE_STATES),
-  products: list(glideProductSchema.required(WORDS.aProductMayNotBe))
-    .typeError(WORDS.productsMustBeAList)
-    .min(1, WORDS.theShelfIsEmptyGive)
+  products: list(glideProductSchema.required(WORDS.productNull))
+    .typeError(WORDS.productsNotList)
+    .min(1, WORDS.shelfEmpty)
     .max(MOST_PRODUCTS, WORDS.upToProducts(MOST_PRODUCTS))
     .test({
       name: 'unique-ids',
@@ -65,7 +65,7 @@ export const pickRequestSchema = object({
           if (seen.has(product.id)) {
             return this.createError({
               path: `products[${index}].id`,
-              message: WORDS.twoProductsHaveTheId(product.id),
+              message: WORDS.productIdTwice(product.id),
             });
           }
           seen.add(product.id);
@@ -73,7 +73,7 @@ export const pickRequestSchema = object({
         return true;
       },
     }),
-}).typeError(WORDS.theBodyMustBeA);
+}).typeError(WORDS.bodyNotObject);
 
 const requiredNumber = () => number().required();
 const requiredText = () => string().defined();

@@ -18,7 +18,7 @@ const LONGEST_WAIT_MIN = 4320;
 const id = () => plainText(WORDS.id, MOST.idLength).required(WORDS.idIsMissing);
 const count = (name: Word) =>
   boundedNumber(name, { low: 0, high: 1000, unit: '' }).integer(
-    SCHEMAS.mustBeANumberFrom(name, 0, 1000, ''),
+    SCHEMAS.numberOutOfRange(name, 0, 1000, ''),
   );
 
 const technicianSchema = object({
@@ -144,10 +144,10 @@ export const planRequestSchema = object({
     .min(1, WORDS.noPairs)
     .max(MOST.pairs, WORDS.pairs(MOST.pairs)),
   seed: number()
-    .typeError(SCHEMAS.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .integer(SCHEMAS.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .min(0, SCHEMAS.mustBeANumberFrom(WORDS.seed, 0, 1e9, ''))
-    .max(1e9, SCHEMAS.mustBeANumberFrom(WORDS.seed, 0, 1e9, '')),
+    .typeError(SCHEMAS.numberOutOfRange(WORDS.seed, 0, 1e9, ''))
+    .integer(SCHEMAS.numberOutOfRange(WORDS.seed, 0, 1e9, ''))
+    .min(0, SCHEMAS.numberOutOfRange(WORDS.seed, 0, 1e9, ''))
+    .max(1e9, SCHEMAS.numberOutOfRange(WORDS.seed, 0, 1e9, '')),
   secondsToSearch: boundedNumber(WORDS.seconds, { low: 0, high: 600, unit: 's' }),
 })
   .typeError(WORDS.body)

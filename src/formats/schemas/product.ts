@@ -16,19 +16,19 @@ interface Ends {
 /** Why the ends of a label cannot be; undefined where they can. */
 function labelProblem({ labelLowC: low, labelHighC: high }: Ends): Word | undefined {
   if (typeof high !== 'number' || typeof low !== 'number' || high > low) return undefined;
-  return high === low ? WORDS.theLabelNeedsARange : WORDS.theLabelsEndsAreSwappedWrite(high, low);
+  return high === low ? WORDS.labelWithoutRange : WORDS.labelSwappedWrite(high, low);
 }
 
 function oldSnowProblem(product: { label2LowC?: unknown; label2HighC?: unknown }) {
   const { label2LowC: low, label2HighC: high } = product;
-  if ((high === undefined) !== (low === undefined)) return WORDS.giveBothEndsForOld;
+  if ((high === undefined) !== (low === undefined)) return WORDS.oldEndsHalf;
   if (typeof high !== 'number' || typeof low !== 'number' || high > low) return undefined;
-  return WORDS.theEndsForOldSnow(high, low);
+  return WORDS.oldEndsSwapped(high, low);
 }
 
 function limitProblem({ ironC, ironLimitC }: { ironC?: unknown; ironLimitC?: unknown }) {
   const isBelow = typeof ironC === 'number' && typeof ironLimitC === 'number' && ironLimitC < ironC;
-  return isBelow ? WORDS.theLimitIsBelowThe : undefined;
+  return isBelow ? WORDS.limitBelowIron : undefined;
 }
 
 const { id, name, labelLowC, labelHighC, additives, form } = PRODUCT_FIELDS;
@@ -41,7 +41,7 @@ export const glideProductSchema = withRule(
   ),
   'labelHighC',
   labelProblem,
-).typeError(WORDS.aProductMustBeAn);
+).typeError(WORDS.productNotObject);
 
 export type ProductFields = Omit<ShelfProduct, 'version'>;
 
@@ -58,10 +58,10 @@ export const shelfProductSchema = withRule(
   ),
   'ironLimitC',
   limitProblem,
-).typeError(WORDS.aProductMustBeAn);
+).typeError(WORDS.productNotObject);
 
 /** Several products at once. */
-export const shelfProductsSchema = list(shelfProductSchema.required(WORDS.aProductMayNotBe))
-  .typeError(WORDS.productsMustBeAList)
-  .required(WORDS.productsMustBeAList)
-  .max(200, WORDS.upTo200Products);
+export const shelfProductsSchema = list(shelfProductSchema.required(WORDS.productNull))
+  .typeError(WORDS.productsNotList)
+  .required(WORDS.productsNotList)
+  .max(200, WORDS.tooManyProducts);

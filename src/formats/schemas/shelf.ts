@@ -11,9 +11,9 @@ export const stockMoveSchema = object({
   productId: plainText(WORDS.product, 64).required(WORDS.productIsMissing),
   kind: oneOfWords(WORDS.kind, STOCK_MOVE_KINDS).required(WORDS.sayWhatHappened),
   grams: number()
-    .typeError(WORDS.gramsMustBeANumber)
+    .typeError(WORDS.gramsNotNumber)
     .min(0, WORDS.gramsMayNotBeNegative)
-    .max(100_000, WORDS.thatIsOver100Kg)
+    .max(100_000, WORDS.gramsTooMany)
     .required(WORDS.gramsAreMissing),
   note: plainText(WORDS.note, 200),
 });

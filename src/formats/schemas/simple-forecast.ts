@@ -43,7 +43,7 @@ const word = <T extends string>(name: Word, of: readonly T[]) =>
 
 const lowUnderHigh = (low: unknown, high: unknown) =>
   typeof low === 'number' && typeof high === 'number' && low > high
-    ? WORDS.theLowIsAboveTheHigh
+    ? WORDS.lowAboveHigh
     : undefined;
 
 /** A forecast in two lines, from a form or an action. */

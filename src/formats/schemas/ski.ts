@@ -12,7 +12,7 @@ const FIELDS = lazily(fieldsWords);
 const WORDS = lazily(formatsScreenWords.schemas);
 
 /** A pair or board of the rack; see Ski in the core. */
-export const skiSchema = schemaFrom<Ski>(SKI_FIELDS, fieldsWords.SKI).typeError(WORDS.aSkiMustBeAn);
+export const skiSchema = schemaFrom<Ski>(SKI_FIELDS, fieldsWords.SKI).typeError(WORDS.skiNotObject);
 
 /** What a ski is taken for where nobody said more. */
 export const SKI_DEFAULTS = fallbacksOf(SKI_FIELDS);

@@ -15,7 +15,7 @@ export function sharpnessProblem({ sharpness, grain }: { sharpness?: unknown; gr
   const [low, high] = sharpnessRange(grain as Grain);
   return sharpness >= low && sharpness <= high
     ? undefined
-    : WORDS.sharpnessContradictsGrainWhichHas(sharpness, grain as Grain, low, high);
+    : WORDS.sharpnessContradictsGrain(sharpness, grain as Grain, low, high);
 }
 
 /** The snow as seen and measured; see SnowConditions in the core. */

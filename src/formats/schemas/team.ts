@@ -18,7 +18,7 @@ const methods = Object.fromEntries(
 
 const toolList = () =>
   list(oneOfWords(WORDS.tool, TOOLS).required())
-    .typeError(WORDS.toolsMustBeAList)
+    .typeError(WORDS.toolsNotList)
     .max(TOOLS.length, WORDS.eachToolOnce);
 
 /** A change of single settings of the team; what is not named stays as it is. */

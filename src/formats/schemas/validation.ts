@@ -32,7 +32,7 @@ const OF_THE_KIT = /^\S+ (must be a `|cannot be null|is a required field|must be
 
 const rendered = ({ path = '', message }: ValidationError): string => {
   if (!OF_THE_KIT.test(message)) return message;
-  return path === '' ? formatsScreenWords.schemas.theBodyMustBeA : fieldsWords.notFitting(path);
+  return path === '' ? formatsScreenWords.schemas.bodyNotObject : fieldsWords.notFitting(path);
 };
 
 /** Problems that are told at the most. */

@@ -50,7 +50,7 @@ export async function beginJob(
   { id, nowMs, units }: { id: string; nowMs: number; units: Units },
 ): Promise<WireResult<{ id: string }>> {
   const open = (await listOpenJobs(transaction)).find((job) => job.skiId === skiId);
-  if (open) return failed('conflict', WORDS.thisSkiIsOnThe);
+  if (open) return failed('conflict', WORDS.alreadyOnBench);
   await addJob(transaction, {
     id,
     outingId,
@@ -190,10 +190,10 @@ export async function moveJob(
     const begunMs = record?.startedMs ?? Date.parse(job.startedAt);
     const stamp = { ...asked, nowMs: madeMs(checked.value.at, begunMs, asked.nowMs) };
     if (position !== checked.value.position) {
-      return failed('conflict', WORDS.anotherDeviceMovedThisJob);
+      return failed('conflict', WORDS.movedElsewhere);
     }
     if (move === 'back') {
-      if (position === 0) return failed('conflict', WORDS.thisIsTheFirstStep);
+      if (position === 0) return failed('conflict', WORDS.atFirstStep);
       await goBack(transaction, { job, position, stamp });
     } else {
       if (!current) return failed('conflict', WORDS.thisJobIsDone);
@@ -223,7 +223,7 @@ export async function dropJob(
   { jobId, isDropped, nowMs }: { jobId: string; isDropped: boolean; nowMs: number },
 ): Promise<WireResult<null>> {
   const job = await findJob(db, jobId);
-  if (!job || job.endedAt) return failed('not_found', WORDS.thatJobIsDoneOr);
+  if (!job || job.endedAt) return failed('not_found', WORDS.jobOver);
   await markJob(db, jobId, isDropped ? { droppedAt: iso(nowMs) } : {});
   return { ok: true, value: null };
 }

@@ -11,7 +11,7 @@ export const NO_ANSWER: Answer<never> = {
   ok: false,
   error: {
     code: 'no_answer',
-    message: WORDS.notSavedTheServerDid,
+    message: WORDS.noAnswer,
     details: [],
   },
 };

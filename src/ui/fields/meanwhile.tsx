@@ -28,7 +28,7 @@ export function Meanwhile({ clashes, names, onTake, onKeep }: MeanwhileProps) {
   if (clashes.length === 0) return null;
   return (
     <Box role="alert" borderLeftWidth="4px" borderColor="danger" bg="sunk" px="3" py="2" my="3">
-      <Text textStyle="strong">{WORDS.someoneElseChangedThisMeanwhile}</Text>
+      <Text textStyle="strong">{WORDS.changedMeanwhile}</Text>
       {clashes.map((clash) => (
         <Flex key={clash.field} gap="3" align="center" wrap="wrap" mt="2">
           <Text textStyle="body">

@@ -104,7 +104,7 @@ function ImportProblems({ message, problems }: { message: string; problems: RowP
       </Text>
       {problems.length > 0 && (
         <DataTable
-          caption={WORDS.whatToMendInThe}
+          caption={WORDS.faultsTitle}
           columns={[
             { title: WORDS.line, isNumber: true },
             { title: WORDS.column },
@@ -141,7 +141,7 @@ function useImport(url: string, setState: (state: State) => void) {
       } else {
         setState({
           kind: 'failed',
-          message: body.message ?? WORDS.theFileWasNotTaken,
+          message: body.message ?? WORDS.notImported,
           problems: body.details ?? [],
         });
       }
@@ -152,7 +152,7 @@ function useImport(url: string, setState: (state: State) => void) {
           ? { kind: 'idle' }
           : {
               kind: 'failed',
-              message: WORDS.theServerDidNotTake,
+              message: WORDS.refusedByServer,
               problems: [],
             },
       );

@@ -30,7 +30,7 @@ export function LedgerTable({ lines, equivalentTemperatureC }: LedgerTableProps)
   return (
     <Table.Root size="sm" bg="transparent">
       <Table.Caption captionSide="top" srOnly>
-        {WORDS.howTheEquivalentTemperatureAdds}
+        {WORDS.ledgerTitle}
       </Table.Caption>
       <Table.Body>
         {lines.map((line, i) => {

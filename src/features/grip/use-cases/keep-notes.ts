@@ -43,7 +43,7 @@ async function keep(
     return failed('not_found', WORDS.thisOutingIsGoneChoose());
   }
   if (note.skiId !== undefined && !(await findSki(db, note.skiId))) {
-    return failed('not_found', WORDS.thisPairIsGoneChoose());
+    return failed('not_found', WORDS.pairGone());
   }
   await addGripNote(db, { id, at, ...note });
   return { ok: true, value: { id } };

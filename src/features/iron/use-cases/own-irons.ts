@@ -30,7 +30,7 @@ export async function keepIron(
 export async function forgetIron(db: FrostDatabase, name: string): Promise<WireResult<OwnIron>> {
   const { irons } = await loadTeamSettings(db);
   const found = irons.find((iron) => iron.name === name);
-  if (!found) return failed('not_found', WORDS.thatIronWasForgottenAlready);
+  if (!found) return failed('not_found', WORDS.ironGone);
   await saveTeamSettings(db, { irons: irons.filter((iron) => iron !== found) });
   return { ok: true, value: found };
 }

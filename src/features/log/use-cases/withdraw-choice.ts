@@ -13,7 +13,7 @@ export async function withdrawChoice(
 ): Promise<WireResult<null>> {
   return (await withdrawRows(db, { table: 'choice', column: 'id', value: id, stamp })) > 0
     ? { ok: true, value: null }
-    : failed('not_found', WORDS.thatChoiceWasWithdrawnAlready);
+    : failed('not_found', WORDS.choiceGone);
 }
 
 /** Undoes the withdrawal of a choice. */
@@ -24,5 +24,5 @@ export async function restoreChoice(
 ): Promise<WireResult<null>> {
   return (await restoreRow(db, { table: 'choice', id, stamp })) !== undefined
     ? { ok: true, value: null }
-    : failed('not_found', WORDS.thatChoiceIsBackAlready);
+    : failed('not_found', WORDS.choiceBackAlready);
 }

@@ -26,7 +26,7 @@ export async function choiceGround(
   const found = readingId === undefined ? undefined : await findReading(db, readingId);
   const reading: Reading | undefined = found?.outingId === outingId ? found : undefined;
   if (!reading && (readingId !== undefined || basis === 'measured')) {
-    return failed('not_found', WORDS.thatReadingWasCorrectedMeanwhile);
+    return failed('not_found', WORDS.readingCorrected);
   }
   if (basis === 'measured') {
     const cases = casesFromReading(reading!, Date.parse(startAt));
@@ -46,5 +46,5 @@ export async function choiceGround(
   });
   return ground
     ? { ok: true, value: { outing, ...ground } }
-    : failed('not_found', WORDS.thereIsNoWeatherFor);
+    : failed('not_found', WORDS.noWeatherForStart);
 }

@@ -111,7 +111,7 @@ async function casesOfOutlook(
   const startMs = Date.parse(outlook.startAt);
   const [first, last] = [input.weather[0]!, input.weather.at(-1)!];
   if (startMs < first.timeMs || startMs > last.timeMs) {
-    return { field: 'outlook.startAt', message: WORDS.theStartLiesOutsideThe };
+    return { field: 'outlook.startAt', message: WORDS.startOutsideWeather };
   }
   const timesMs = windowTimes(startMs, hours).filter((ms, i) => i === 0 || ms <= last.timeMs);
   const made = await slicedOutlook({ ...input, memberTimesMs: timesMs });
@@ -139,7 +139,7 @@ async function casesOfOutlook(
 function casesOfMembers({ members = [], snow }: PickRequest): SnowCases | FieldProblem {
   const weights = members.map((one) => one.weight ?? 1);
   const total = weights.reduce((sum, one) => sum + one, 0);
-  if (!(total > 0)) return { field: 'members', message: WORDS.allWeightsAre0Give };
+  if (!(total > 0)) return { field: 'members', message: WORDS.weightsZero };
   const mean = members.reduce((sum, one, i) => sum + weights[i]! * one.temperatureC, 0) / total;
   const snowOf = {
     timeMs: 0,
@@ -199,7 +199,7 @@ export async function answerPick(
     return invalidInput([
       {
         field: 'products',
-        message: WORDS.theShelfIsEmptyGive,
+        message: WORDS.shelfEmpty,
       },
     ]);
   }

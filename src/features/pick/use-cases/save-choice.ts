@@ -42,7 +42,7 @@ function takenOf(result: RobustChoice, productId: string, reason: string): WireR
     return { ok: true, value: { taken, override: undefined } };
   }
   if (reason.length < LEAST_REASON) {
-    const message = WORDS.sayWhyYouTakeInstead(taken.name, best.name);
+    const message = WORDS.overrideReasonMissing(taken.name, best.name);
     return invalidInput([{ field: 'overrideReason', message }]);
   }
   const override = { insteadOfId: best.id, insteadOf: best.name, reason };
@@ -64,7 +64,7 @@ export async function saveChoice(
   const shelf = await listProducts(db);
   const products = shelf.filter((one) => one.role === 'glide');
   const product = products.find((one) => one.id === productId);
-  if (!product) return failed('not_found', WORDS.thatProductIsNoLonger);
+  if (!product) return failed('not_found', WORDS.productGone);
   const own = await ownOf(db, outing, checked.value.handCorrectionC);
   const asked = { cases, outing: facts, own, products, shelf, takenId: productId, baseState };
   const result = choose(asked);

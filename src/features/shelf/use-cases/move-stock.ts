@@ -20,12 +20,12 @@ export async function moveStock(
   if (!checked.ok) return invalidInput(checked.problems);
   const { productId, kind, grams, note } = checked.value;
   if (!(await findProduct(db, productId))) {
-    return failed('not_found', WORDS.thisProductIsNotOn);
+    return failed('not_found', WORDS.productGone);
   }
   const left = (await remainingGrams(db))[productId] ?? 0;
   const signed = kind === 'bought' ? grams : kind === 'used' ? -grams : grams - left;
   if (left + signed < -ROUNDING_G) {
-    const message = WORDS.onlyGAreThereCorrect(Math.round(left));
+    const message = WORDS.notEnoughGrams(Math.round(left));
     return invalidInput([{ field: 'grams', message }]);
   }
   await addStockMove(db, {

@@ -28,7 +28,7 @@ async function nameTaken(
     (other) => other.id !== product.id && other.name.trim().toLowerCase() === name,
   );
   if (!isTaken) return undefined;
-  const message = WORDS.isOnTheShelfAlready(product.name);
+  const message = WORDS.nameTaken(product.name);
   return invalidInput([{ field: 'name', message }]);
 }
 

@@ -19,7 +19,7 @@ export async function markBase(
   const ski = await findSki(db, checked.value.skiId);
   if (!ski) return failed('not_found', WORDS.thisSkiIsGoneChoose);
   if (checked.value.positionCm > ski.lengthCm) {
-    const message = WORDS.theSkiIsCmLong(ski.lengthCm);
+    const message = WORDS.beyondTail(ski.lengthCm);
     return invalidInput([{ field: 'positionCm', message }]);
   }
   await addFinding(db, { ...checked.value, id: stamp.id, foundAt: stamp.at });

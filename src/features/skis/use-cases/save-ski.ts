@@ -24,7 +24,7 @@ async function nameTaken(db: FrostDatabase, ski: Ski): Promise<WireResult<never>
     (other) => other.id !== ski.id && other.name.toLowerCase() === name,
   );
   if (!isTaken) return undefined;
-  const message = WORDS.isOnTheRackAlready(ski.name);
+  const message = WORDS.nameTaken(ski.name);
   return invalidInput([{ field: 'name', message }]);
 }
 
@@ -73,5 +73,5 @@ export async function putBackOnRack(db: FrostDatabase, id: string): Promise<Wire
   if (problem) return problem;
   return (await restoreSki(db, id))
     ? { ok: true, value: null }
-    : failed('not_found', WORDS.thatPairIsOnThe);
+    : failed('not_found', WORDS.onRackAlready);
 }

@@ -12,7 +12,7 @@ export async function keepSkiPhoto(
   db: FrostDatabase,
   { skiId, bytes, write }: { skiId: string; bytes: Uint8Array; write: Write },
 ): Promise<WireResult<{ id: string; bytes: number }>> {
-  if (!(await findSki(db, skiId))) return failed('not_found', WORDS.thereIsNoSuchSki);
+  if (!(await findSki(db, skiId))) return failed('not_found', WORDS.skiUnknown);
   const jpeg = await cleanPhoto(bytes);
   if (!jpeg) return noPhoto();
   return write(async (transaction, { id, at }) => {
@@ -27,7 +27,5 @@ export async function showSkiPhoto(
   id: string,
 ): Promise<WireResult<Uint8Array<ArrayBuffer>>> {
   const jpeg = await findSkiPhoto(db, id);
-  return jpeg
-    ? { ok: true, value: new Uint8Array(jpeg) }
-    : failed('not_found', WORDS.thereIsNoSuchPhoto);
+  return jpeg ? { ok: true, value: new Uint8Array(jpeg) } : failed('not_found', WORDS.photoUnknown);
 }

@@ -80,10 +80,10 @@ export function InstrumentPanel({ snow, onRead }: InstrumentPanelProps) {
             <Text textStyle="title">{temperature(last.temperatureC, units)}</Text>
             <Text textStyle="body">
               {fit?.isSettled
-                ? WORDS.settledAtYouMayPull(temperatureWithSpread(fit.finalC, fit.sdC, units))
+                ? WORDS.settledAt(temperatureWithSpread(fit.finalC, fit.sdC, units))
                 : fit
                   ? WORDS.goingToAboutWait(temperatureWithSpread(fit.finalC, fit.sdC, units))
-                  : WORDS.tooEarlyToTellWait}
+                  : WORDS.tooEarly}
             </Text>
             {fit?.isSettled && (
               <ActionButton mt="2" onClick={use}>

@@ -43,7 +43,7 @@ export async function importReadings(
   { outingId, text, write }: { outingId: string; text: string; write: Write },
 ): Promise<WireResult<ImportReport>> {
   const outing = await findOuting(db, outingId);
-  if (!outing) return failed('not_found', WORDS.thereIsNoOutingOf);
+  if (!outing) return failed('not_found', WORDS.outingUnknown);
   const file = await offLoop(readingsFileTask, text, outing.venue.timeZone);
   if (!file.ok) {
     return failed('invalid_file', WORDS.nothingWasTakenInFix, file.problems);

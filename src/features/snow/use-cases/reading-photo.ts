@@ -8,7 +8,7 @@ import { snowScreenWords } from '@/words/screens/snow';
 
 const WORDS = snowScreenWords.readingPhoto;
 
-const noReading = () => failed('not_found', WORDS.thereIsNoStandingReading);
+const noReading = () => failed('not_found', WORDS.readingUnknown);
 
 /** Keeps a photo of a standing reading, cleaned of metadata. */
 export async function keepPhoto(
@@ -31,14 +31,12 @@ export async function showPhoto(
   readingId: string,
 ): Promise<WireResult<Uint8Array<ArrayBuffer>>> {
   const jpeg = await findPhoto(db, readingId);
-  return jpeg
-    ? { ok: true, value: new Uint8Array(jpeg) }
-    : failed('not_found', WORDS.thisReadingHasNoPhoto);
+  return jpeg ? { ok: true, value: new Uint8Array(jpeg) } : failed('not_found', WORDS.noPhoto);
 }
 
 /** Takes the photo of a reading away. */
 export async function dropPhoto(db: FrostDatabase, readingId: string): Promise<WireResult<null>> {
   return (await removePhoto(db, readingId))
     ? { ok: true, value: null }
-    : failed('not_found', WORDS.thisReadingHasNoPhoto);
+    : failed('not_found', WORDS.noPhoto);
 }

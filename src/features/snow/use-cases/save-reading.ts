@@ -16,7 +16,7 @@ const WORDS = lazily(snowScreenWords.saveReading);
 const targetSchema = object({
   outingId: plainText(WORDS.outing, 64).required(WORDS.outingIsMissing),
   correctsId: plainText(WORDS.reading, 64),
-}).typeError(WORDS.theTargetMustBeAn);
+}).typeError(WORDS.targetNotObject);
 
 /** Adds a reading to an outing, or a correction of the standing reading `correctsId`. */
 export async function saveReading(
@@ -34,7 +34,7 @@ export async function saveReading(
   if (correctsId !== undefined) {
     const standing = await findReading(db, correctsId);
     if (standing?.outingId !== outingId) {
-      return failed('not_found', WORDS.thatReadingWasCorrectedMeanwhile());
+      return failed('not_found', WORDS.readingCorrected());
     }
   }
   const { id, at: createdAt } = stamp;

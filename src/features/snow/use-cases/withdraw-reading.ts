@@ -13,9 +13,7 @@ export async function withdrawReading(
   stamp: Stamp,
 ): Promise<WireResult<{ count: number }>> {
   const count = await withdrawRows(db, { table: 'reading', column: 'id', value: id, stamp });
-  return count > 0
-    ? { ok: true, value: { count } }
-    : failed('not_found', WORDS.thatReadingWasWithdrawnOr);
+  return count > 0 ? { ok: true, value: { count } } : failed('not_found', WORDS.readingGone);
 }
 
 /** Undoes the withdrawal of a reading. */
@@ -25,7 +23,7 @@ export async function restoreReading(
   stamp: Stamp,
 ): Promise<WireResult<null>> {
   const restoredId = await restoreRow(db, { table: 'reading', id, stamp });
-  if (restoredId === undefined) return failed('not_found', WORDS.thatReadingIsBackAlready);
+  if (restoredId === undefined) return failed('not_found', WORDS.readingBackAlready);
   await movePhotos(db, id, restoredId);
   return { ok: true, value: null };
 }

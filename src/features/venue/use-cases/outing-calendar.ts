@@ -16,7 +16,7 @@ export async function outingCalendar(
   outingId: string,
 ): Promise<WireResult<OutFile>> {
   const outing = await findOuting(db, outingId);
-  if (!outing) return failed('not_found', WORDS.thereIsNoOutingOf);
+  if (!outing) return failed('not_found', WORDS.outingUnknown);
   const [choice] = await listChoices(db, outingId, 1);
   const text = writeCalendar({
     id: outing.id,

@@ -55,7 +55,7 @@ export async function saveCourse(
   if (!isUnchanged) {
     const current: CourseNow = { version: venue.courseVersion, segments: stored };
     if (from.length !== stored.length || mine.length !== stored.length) {
-      const message = WORDS.someoneElseChangedTheCourse;
+      const message = WORDS.courseChanged;
       return failed('changed_meanwhile', message, [current]);
     }
     const state = { version: venue.courseVersion, values: flat(stored) };

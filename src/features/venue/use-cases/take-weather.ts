@@ -54,7 +54,7 @@ const targetSchema = object({
   venueId: plainText(WORDS.venue, 64).required(WORDS.venueIsMissing),
   /** Left out where the venue has no station yet: it gets one. */
   stationId: plainText(WORDS.station, 64),
-}).typeError(WORDS.theTargetMustBeAn);
+}).typeError(WORDS.targetNotObject);
 const inputSchema = object({
   kind: oneOfWords(WORDS.way, WAYS).required(WORDS.wayIsMissing),
   text: string().when('kind', {
@@ -67,7 +67,7 @@ const inputSchema = object({
   }),
   sample: mixed(),
   forecast: mixed(),
-}).typeError(WORDS.theWeatherMustBeAn);
+}).typeError(WORDS.weatherNotObject);
 
 const OLD_MS = 6 * 3_600_000;
 const MOST_TEXT = 2_000_000;
@@ -78,7 +78,7 @@ async function read(
 ): Promise<WireResult<ReadWeather>> {
   switch (input.kind) {
     case 'file': {
-      if (input.text.length > MOST_TEXT) return failed('too_large', WORDS.theFileIsOver2());
+      if (input.text.length > MOST_TEXT) return failed('too_large', WORDS.fileTooLarge());
       const file = await offLoop(weatherFileTask, input.text, venue.timeZone);
       return file.ok
         ? { ok: true, value: { samples: file.rows, source: 'file', notes: [] } }
@@ -114,7 +114,7 @@ async function read(
     case 'service': {
       const { latitude, longitude } = venue;
       if (latitude === undefined || longitude === undefined) {
-        return failed('no_position', WORDS.thePlaceHasNoPosition());
+        return failed('no_position', WORDS.venueWithoutPosition());
       }
       const place = { latitude, longitude, altitudeM };
       const answer = await askService(standInTransport(input.mood, Date.parse(at)), place);
@@ -141,7 +141,7 @@ export async function takeWeather(
   const isFirst = stations.length === 0 && !stationId && venue !== undefined;
   // The weather is carried by altitude: a station at a made-up one would be wrong once the place has its own.
   if (isFirst && venue.altitudeM === undefined) {
-    return failed('no_altitude', WORDS.thePlaceHasNoAltitude());
+    return failed('no_altitude', WORDS.venueWithoutAltitude());
   }
   const station = isFirst
     ? { id: undefined, name: venue.name, altitudeM: venue.altitudeM! }
@@ -156,7 +156,7 @@ export async function takeWeather(
   const { samples, source, issuedAt, notes } = weather.value;
   const takenInAt = issuedAt ?? at;
   const ageMs = Date.parse(at) - Date.parse(takenInAt);
-  const age = ageMs > OLD_MS ? [WORDS.thisForecastIsHOld(Math.round(ageMs / 3_600_000))()] : [];
+  const age = ageMs > OLD_MS ? [WORDS.forecastOld(Math.round(ageMs / 3_600_000))()] : [];
   return write(async (transaction, { newId }) => {
     const id = station.id ?? newId();
     if (!station.id) await saveStation(transaction, { ...station, id }, [venueId]);

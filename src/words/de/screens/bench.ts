@@ -12,15 +12,15 @@ export const bench: WordsAt<'screens/bench'> = {
     stepOf: (sheet: string, step: string) => `${sheet}: ${step}`,
   },
   runJob: {
-    thisSkiIsOnThe: 'Dieser Ski ist schon auf dem Tisch. Diese Arbeit fortsetzen.',
+    alreadyOnBench: 'Dieser Ski ist schon auf dem Tisch. Diese Arbeit fortsetzen.',
     takenBack: (title: string) => `${title}, rückgängig gemacht`,
     thisJobWasPutAway: 'Diese Arbeit wurde abgebrochen. Eine neue beginnen.',
-    anotherDeviceMovedThisJob:
+    movedElsewhere:
       'Ein anderes Gerät hat diese Arbeit weitergeführt. Nachsehen, bei welchem Schritt sie ist.',
-    thisIsTheFirstStep: 'Das ist der erste Schritt.',
+    atFirstStep: 'Das ist der erste Schritt.',
     thisJobIsDone: 'Diese Arbeit ist fertig.',
     sayWhyTheStepIs: 'Sagen, warum dieser Schritt ausfällt.',
-    thatJobIsDoneOr: 'Diese Arbeit ist fertig oder nicht mehr da.',
+    jobOver: 'Diese Arbeit ist fertig oder nicht mehr da.',
   },
   figuresLine: {
     onePass: (isPair: boolean) => `1 Zug${each(isPair)}`,
@@ -38,7 +38,7 @@ export const bench: WordsAt<'screens/bench'> = {
     waitAtLeast: (wait: string, least: string) => `${wait}, mindestens ${least}`,
   },
   benchScreen: {
-    whatIsOnTheBench: 'Was liegt auf dem Wachstisch?',
+    question: 'Was liegt auf dem Wachstisch?',
     nothingYet: 'Noch nichts',
     handsAreFree: (value: string) => `${value}, gerade nichts zu tun`,
     oneWaits: 'Eines wartet',
@@ -51,17 +51,16 @@ export const bench: WordsAt<'screens/bench'> = {
     over: ', vorbei',
     skisFor: (name: string) => `Ski für ${name}`,
     allSkis: 'Alle Ski',
-    theRackIsEmptyPut: 'Der Ständer ist leer. Erst ein Paar aufnehmen.',
-    noSkiOfThisKind: 'Kein Ski dieser Art ist frei.',
+    rackEmpty: 'Der Ständer ist leer. Erst ein Paar aufnehmen.',
+    noSkiFree: 'Kein Ski dieser Art ist frei.',
     goToTheSkis: 'Zu den Ski',
     skisForThisOuting: 'Ski für diesen Einsatz',
     jobSheetOf: (name: string) => `Arbeitsblatt für ${name}`,
     doneForThisOuting: 'Fertig für diesen Einsatz',
     lookAtTheSheet: 'Blatt zeigen',
-    thisBrowserHasNoNotifications:
-      'Dieser Browser hat keine Mitteilungen. Kachel und Ton kommen trotzdem.',
+    notificationsMissing: 'Dieser Browser hat keine Mitteilungen. Kachel und Ton kommen trotzdem.',
     itWillTellYouWhen: 'Wenn eine Wartezeit endet, kommt eine Mitteilung.',
-    notAllowedTheTileAnd: 'Mitteilungen sind nicht erlaubt. Kachel und Ton kommen trotzdem.',
+    notificationsRefused: 'Mitteilungen sind nicht erlaubt. Kachel und Ton kommen trotzdem.',
     tellMeWhenAWait: 'Melden, wenn eine Wartezeit endet',
     pair: 'Paar',
     type: 'Art',
@@ -84,7 +83,7 @@ export const bench: WordsAt<'screens/bench'> = {
     forWord: (choiceName: string) => `, für ${choiceName}`,
     stepsOfWaitingBetweenThem: (count: number, span: string, value: string) =>
       `${plain(count)} Schritte, dazu ${span} Wartezeit${value}.`,
-    noWaxIsChosenFor:
+    noWaxChosen:
       'Für diesen Einsatz ist kein Wachs gewählt, das Blatt hat also kein Wachs des Tages.',
     chooseTheWaxFirst: 'Erst das Wachs wählen',
     shortened: 'Der Tischplan verlangt auf diesem Blatt weniger, um Zeit zu sparen.',
@@ -119,7 +118,7 @@ export const bench: WordsAt<'screens/bench'> = {
     waits: 'wartet',
   },
   paceGuide: {
-    paceSecondsFromTipTo: (passS: number, pass: number, passes: number) =>
+    paceLabel: (passS: number, pass: number, passes: number) =>
       `Tempo: ${plain(passS)} Sekunden von der Spitze zum Ende, Zug ${plain(pass)} von ${plain(passes)}.`,
     tip: 'Spitze',
     tail: 'Ende',
@@ -137,7 +136,7 @@ export const bench: WordsAt<'screens/bench'> = {
     enough: ', genug',
     of: (count: number, wanted: number, value: string) =>
       `${plain(count)} von ${plain(wanted)}${value}`,
-    from0: 'Auf null',
+    reset: 'Auf null',
   },
   stepFace: {
     over: 'Vorbei',
@@ -166,7 +165,7 @@ export const bench: WordsAt<'screens/bench'> = {
         : `Noch ${plain(steps)} Schritte, fertig gegen ${at}.`,
     doneNext: 'Fertig, weiter',
     oneStepBack: 'Einen Schritt zurück',
-    spaceNextUBack: 'Leertaste: nächster Schritt. u: zurück.',
+    keysHint: 'Leertaste: nächster Schritt. u: zurück.',
     theWholeSheet: 'Das ganze Blatt',
   },
   block: {

@@ -8,7 +8,7 @@ export const grip: WordsAt<'screens/grip'> = {
     step: 'Schritt',
     stepIsMissing: 'Der Schritt fehlt.',
     thisOutingIsGoneChoose: 'Diesen Einsatz gibt es nicht mehr. Einen anderen wählen.',
-    thisPairIsGoneChoose: 'Dieses Paar ist nicht mehr im Ständer. Ein anderes wählen.',
+    pairGone: 'Dieses Paar ist nicht mehr im Ständer. Ein anderes wählen.',
     thatWasTakenBackAlready: 'Das ist schon gelöscht.',
   },
   pocketChart: {
@@ -20,7 +20,7 @@ export const grip: WordsAt<'screens/grip'> = {
       `Steigwachs ${plain(startCm)} bis ${plain(endCm)} cm`,
     klisterToCm: (startCm: number, endCm: number) =>
       `Klister ${plain(startCm)} bis ${plain(endCm)} cm`,
-    profileOfTheSkiGrip: (startCm: number, endCm: number, value: string) =>
+    profileLabel: (startCm: number, endCm: number, value: string) =>
       `Profil des Skis: Steigzone von ${plain(startCm)} bis ${plain(endCm)} cm vor der Fersenplatte${value}.`,
     pocketMmHigh: (pocketMm: string) => `, Spannung ${pocketMm} mm hoch`,
   },
@@ -34,7 +34,7 @@ export const grip: WordsAt<'screens/grip'> = {
     ofTheWeight: (value: number) => `${plain(value)} % des Gewichts`,
     kg: (value: number) => `${plain(value)} kg`,
     fullWeightClosesItNowhere: 'Volles Gewicht schließt die Spannung nicht. ',
-    fullWeightClosesItFrom: (stretches: string) => `Volles Gewicht schließt sie von ${stretches}. `,
+    fullWeightCloses: (stretches: string) => `Volles Gewicht schließt sie von ${stretches}. `,
     closeItAllOver: (where: string, load: string) =>
       `${where}Ganz geschlossen ist sie bei ${load}. `,
     thePocket: 'Die Spannung',
@@ -43,16 +43,16 @@ export const grip: WordsAt<'screens/grip'> = {
     howItWasMeasured: 'Wie gemessen wurde',
     lengthOfTheSki: 'Länge des Skis',
     heelPlateBehindTheBinding: 'Fersenplatte hinter dem Bindungsstift',
-    theZoneGoesAsFar: 'So weit nach vorn reicht die Zone',
-    feelerStopsBehindAt: 'Lehre stoppt hinten bei',
+    zoneReaches: 'So weit nach vorn reicht die Zone',
+    feelerStopsBehind: 'Lehre stoppt hinten bei',
     fromTheHeelPlate: 'Von der Fersenplatte',
-    feelerStopsAheadAt: 'Lehre stoppt vorn bei',
+    feelerStopsAhead: 'Lehre stoppt vorn bei',
     weightOfTheSkier: 'Gewicht des Läufers',
-    withPackAsOnThe: 'Mit Rucksack, wie am Tag selbst',
+    withBackpack: 'Mit Rucksack, wie am Tag selbst',
     measuredUnder: 'Gemessen unter',
-    emptyTheSkierStoodOn: 'Leer lassen, wenn der Läufer darauf stand',
+    emptyIfStoodOn: 'Leer lassen, wenn der Läufer darauf stand',
     keepThisFit: 'Diese Messung speichern',
-    feelerOrPaperUnderThe:
+    feelerHowTo:
       'Eine Lehre oder Papier auf einem ebenen Brett unter den Ski schieben. Halbes Gewicht: auf beiden Ski stehen. Volles: auf einem. Nicht gemessene Stellen leer lassen.',
     place: (i: number) => `Stelle ${plain(i)}`,
     half: 'Halb',
@@ -77,11 +77,11 @@ export const grip: WordsAt<'screens/grip'> = {
     whatGripsAndWhere: 'Was hält, und wo?',
     measureTheSnowFirst: 'Erst den Schnee messen.',
     takeAReading: 'Eine Messung machen',
-    thereIsNoGripWax: 'Im Regal ist kein Steigwachs.',
+    noGripWax: 'Im Regal ist kein Steigwachs.',
     putOneOnTheShelf: 'Eines ins Regal aufnehmen',
     over: (name: string) => ` über ${name}`,
     byTheSimpleRule: ' nach der Faustregel',
-    fromToCmAheadOf: (
+    whereAndWhen: (
       startCm: number,
       endCm: number,
       value: string,
@@ -91,10 +91,9 @@ export const grip: WordsAt<'screens/grip'> = {
       `, von ${plain(startCm)} bis ${plain(endCm)} cm vor der Fersenplatte${value}. Für ${value2} Schnee mit ${temperatureC} auf der Strecke.`,
     holdsAbout: (kindReason: string, gripLayers: string, wearKm: string) =>
       `${kindReason} ${gripLayers} Hält etwa ${wearKm}.`,
-    thisOutingIsNotClassic:
-      'Dieser Einsatz ist nicht klassisch, die Ski haben also keine Steigzone.',
+    notClassic: 'Dieser Einsatz ist nicht klassisch, die Ski haben also keine Steigzone.',
     over2: (mostShown: number) => `über ${plain(mostShown)} %`,
-    theShelfForGrip: 'Steigwachse im Regal',
+    gripShelf: 'Steigwachse im Regal',
     gripProductsByWhatSlipping: 'Steigwachse nach erwartetem Verlust durch Rutschen und Bremsen',
     whyThisTemperature: 'Warum diese Temperatur',
     layer: 'Schicht',

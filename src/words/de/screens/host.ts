@@ -3,15 +3,15 @@ import type { WordsAt } from '../../language';
 
 export const host: WordsAt<'screens/host'> = {
   prepareData: {
-    theDataFolderCannotBe: (folder: string) =>
+    folderNotWritable: (folder: string) =>
       `Der Datenordner ${folder} lässt sich nicht beschreiben: einen anderen wählen mit --data ORDNER oder FROST_PICK_DATA.`,
-    theDatabaseWasWrittenBy: (file: string) =>
+    databaseNewer: (file: string) =>
       `Die Datenbank ${file} stammt von einem neueren Frost Pick: diese Version starten oder einen anderen Ordner wählen mit --data ORDNER.`,
     theDatabaseMustBeBrought: (file: string, detail: string) =>
       `Die Datenbank ${file} muss aktualisiert werden, aber für die Kopie fehlt der Platz (${detail}): Platz schaffen und neu starten.`,
-    theDatabaseCouldNotBe: (file: string, detail: string) =>
+    databaseNotUpgraded: (file: string, detail: string) =>
       `Die Datenbank ${file} ließ sich nicht aktualisieren und ist, wie sie war (${detail}): eine Kopie behalten und die Version starten, die sie schrieb, oder einen anderen Ordner wählen mit --data ORDNER.`,
-    theDatabaseCannotBeUsed: (file: string, detail: string) =>
+    databaseUnusable: (file: string, detail: string) =>
       `Die Datenbank ${file} ist nicht benutzbar (${detail}): Platz schaffen, eine gute Kopie an ihre Stelle legen oder einen anderen Ordner wählen mit --data ORDNER.`,
     theDatabaseWasBroughtUp: (copy: string) =>
       `Die Datenbank wurde aktualisiert; wie sie war, liegt sie in ${copy}`,
@@ -25,12 +25,11 @@ export const host: WordsAt<'screens/host'> = {
     },
     noDriver:
       'Der SQLite-Treiber lässt sich nicht laden. Den Ordner node_modules löschen und neu starten: er wird neu installiert.',
-    frostPickCouldNotStart: (value: string) =>
+    couldNotStart: (value: string) =>
       `Frost Pick konnte nicht starten (${value}): einen anderen Ordner wählen mit --data ORDNER und dies melden.`,
   },
   computeWorker: {
-    theTaskIsNotListed: (name: string) =>
-      `Die Aufgabe „${name}“ steht nicht in host/compute.worker.ts.`,
+    taskUnknown: (name: string) => `Die Aufgabe „${name}“ steht nicht in host/compute.worker.ts.`,
   },
   copies: {
     noCopy: (detail: string) =>

@@ -5,20 +5,20 @@ export const iron: WordsAt<'screens/iron'> = {
   ownIrons: {
     ironsAreKeptForgetOne: (mostIrons: number) =>
       `Höchstens ${plain(mostIrons)} Eisen lassen sich speichern. Erst eines löschen.`,
-    thatIronWasForgottenAlready: 'Dieses Eisen ist schon gelöscht.',
+    ironGone: 'Dieses Eisen ist schon gelöscht.',
   },
   ironCharts: {
     baseSurface: 'Oberfläche des Belags',
     timeS: 'Zeit (s)',
     temperature: (units: string) => `Temperatur (${units})`,
     theBaseSoftens: 'der Belag wird weich',
-    temperatureOfTheBasesSurface: (count: number, value: number, units: string) =>
+    baseChartLabel: (count: number, value: number, units: string) =>
       `Temperatur der Belagoberfläche über ${plain(count)} Züge, höchstens ${plain(value)} ${units}.`,
     setsAtOnce: 'erstarrt sofort',
     flowsTooFar: 'fließt zu weit',
     secondsAPass: 'Sekunden pro Zug',
     setTemperature: (units: string) => `Eingestellte Temperatur (${units})`,
-    mapOfSetTemperatureAnd: (good: number, count: number, passS: number, setC: string) =>
+    mapLabel: (good: number, count: number, passS: number, setC: string) =>
       `Karte von Temperatur und Tempo über drei Züge: ${plain(good)} von ${plain(count)} Stellen sind gut. Der heutige Punkt ist ${plain(passS)} s bei ${setC}.`,
     good: 'gut',
     film: 'Film',
@@ -38,7 +38,7 @@ export const iron: WordsAt<'screens/iron'> = {
     isForgotten: (name: string) => `${name} ist gelöscht.`,
   },
   sideView: {
-    theIronOnTheSki: (pass: number, trailM: string) =>
+    sideViewLabel: (pass: number, trailM: string) =>
       `Das Eisen auf dem Ski, Zug ${plain(pass)}: Spur ${trailM} cm.`,
     runAtTrueSpeed: 'In echtem Tempo abspielen',
     fromTheStart: 'Zurück zum Anfang',
@@ -48,7 +48,7 @@ export const iron: WordsAt<'screens/iron'> = {
     lightTravelIron: 'Leichtes Reiseeisen',
     householdIron: 'Haushaltsbügeleisen',
     heavyDigitalIron: 'Schweres, digitales Eisen',
-    howHotAndHowFast: 'Wie heiß und wie schnell?',
+    question: 'Wie heiß und wie schnell?',
     theBench: 'Der Wachstisch',
     whatYouSaw: 'Was du gesehen hast',
     asAdvised: 'Zug um Zug',
@@ -57,7 +57,7 @@ export const iron: WordsAt<'screens/iron'> = {
     pace: 'Tempo',
     restAfter: 'Pause danach',
     seconds: (seconds: number) => `${plain(seconds)} s`,
-    noContactGivesThis:
+    trailImpossible:
       'Kein Eisen gibt hier diese Spur. Spur, Wachs, Film und Raum prüfen. Es gilt der übliche Kontakt.',
     aPointOfTheBase: 'Temperatur an einer Stelle',
     whatTemperatureAndPaceGive: 'Karte von Temperatur und Tempo',
@@ -67,7 +67,7 @@ export const iron: WordsAt<'screens/iron'> = {
     estimated: (degrees: string) => `etwa ${degrees} (geschätzt)`,
     watts: (watts: number) => `${plain(watts)} W`,
     computingTheMap: 'Karte wird berechnet…',
-    noWaxOnTheShelf: 'Im Regal ist kein Wachs fürs Eisen.',
+    noIronWax: 'Im Regal ist kein Wachs fürs Eisen.',
     setTo: (setC: string, paces: readonly number[]) =>
       new Set(paces).size === 1
         ? `${setC}, ${paces[0]} s pro Zug`
@@ -77,13 +77,13 @@ export const iron: WordsAt<'screens/iron'> = {
       `${passes}, von der Spitze zum Ende. Sie füllen ${plain(uptake)} % dessen, was im Belag leer ist. In den Pausen den anderen Ski bügeln. `,
     onePass: 'Ein Zug',
     passes: (passes: number) => `${plain(passes)} Züge`,
-    forIronMeltsAtOne: (name: string, described: string, described2: string) =>
+    computedFor: (name: string, described: string, described2: string) =>
       `Für ${name}: Eisen ${described}, schmilzt bei ${described2}. Berechnet für eine Stelle in der Skimitte. Etiketten gehen vor.`,
     wax: 'Wachs',
     iron: 'Eisen',
     setTemperature: 'Eingestellte Temperatur',
     secondsAPass: 'Sekunden pro Zug',
-    passes2: 'Züge',
+    passesTitle: 'Züge',
     roomAndSki: 'Raum und Ski',
     lengthOfTheSki: 'Länge des Skis',
     widthOfTheBase: 'Breite des Belags',
@@ -92,7 +92,7 @@ export const iron: WordsAt<'screens/iron'> = {
       'Eingeben, wie lang die flüssige Spur hinter dem Eisen ist. Das Labor stellt sich dann auf dein Eisen und Wachs ein.',
     trailYouSaw: 'Gesehene Spur',
     afterPass: 'Nach Zug',
-    contactFittedToWM: (value: number, value2: number) =>
+    contactFitted: (value: number, value2: number) =>
       `Wärmekontakt angepasst auf ${plain(value)} W/m²K ± ${plain(value2)} %. Alle Zahlen verwenden ihn.`,
     eachPass: 'Jeder Zug',
     cm: (trailM: string) => `${trailM} cm`,

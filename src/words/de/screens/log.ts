@@ -5,8 +5,8 @@ import { plain } from '../../quantities';
 
 export const log: WordsAt<'screens/log'> = {
   withdrawChoice: {
-    thatChoiceWasWithdrawnAlready: 'Diese Wahl ist schon gelöscht.',
-    thatChoiceIsBackAlready: 'Diese Wahl ist schon wieder da.',
+    choiceGone: 'Diese Wahl ist schon gelöscht.',
+    choiceBackAlready: 'Diese Wahl ist schon wieder da.',
   },
   benchLog: {
     theSheet: 'Das Blatt',
@@ -126,7 +126,7 @@ export const log: WordsAt<'screens/log'> = {
     csv: 'CSV',
     json: 'JSON',
     nothingYet: 'Noch nichts gewählt.',
-    chooseAWaxAndSave: 'Ein Wachs wählen und die Wahl speichern',
+    saveChoiceFirst: 'Ein Wachs wählen und die Wahl speichern',
     chosen: (outing: string, time: string) => `Gewählt für ${outing}, ${time}.`,
     notSaid: 'Noch nicht bewertet.',
     best: (expectedLossPercent: string, probabilityBest: string) =>

@@ -6,7 +6,7 @@ export const outing: WordsAt<'screens/outing'> = {
     thatVenueIsGoneChoose: 'Diesen Ort gibt es nicht mehr. Einen anderen wählen.',
   },
   newOutingScreen: {
-    whatAreTheSkisFor: 'Wofür sind die Ski?',
+    question: 'Wofür sind die Ski?',
     aNewOuting: 'Ein neuer Einsatz',
     startHereWhereAndWhen: 'Wo und wann geht es als Nächstes auf den Schnee?',
     saving: 'Wird gespeichert…',
@@ -20,7 +20,7 @@ export const outing: WordsAt<'screens/outing'> = {
     distance: 'Distanz',
     timeZone: 'Zeitzone',
     startOn: 'Übliche Startzeiten',
-    snowOfTheQuickAnswer: (snow: string) => `Der Schnee der schnellen Antwort: ${snow}`,
+    quickSnow: (snow: string) => `Der Schnee der schnellen Antwort: ${snow}`,
     keepItAsAReading: 'Als erste Messung behalten',
     leaveItOut: 'Weglassen',
     preset: { tonight: 'Heute 18:00', tomorrow: 'Morgen 9:00', saturday: 'Samstag 9:00' },
@@ -37,10 +37,10 @@ export const outing: WordsAt<'screens/outing'> = {
     fromATrack: 'Aus einer GPX-Spur',
     thisDevicesPosition: 'Position dieses Geräts',
     asking: 'Das Gerät wird gefragt…',
-    theBrowserRefuses:
+    positionRefused:
       'Der Browser gibt die Position nicht. Für diese Seite erlauben oder unten eingeben.',
-    theDeviceDoesNotKnow: 'Dieses Gerät weiß nicht, wo es ist. Die Position unten eingeben.',
-    theTrackHasNoAltitude:
+    positionUnknown: 'Dieses Gerät weiß nicht, wo es ist. Die Position unten eingeben.',
+    trackWithoutAltitude:
       'Die Spur hat keine Höhe, ihre Strecke bleibt also weg. Unter Ort neu einlesen, sobald die Höhe bekannt ist.',
     courseOf: (count: number) => `Die Strecke hat ${plain(count)} Abschnitte aus der Spur.`,
     withoutIt: 'Weglassen',

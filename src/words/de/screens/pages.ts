@@ -3,19 +3,19 @@ import type { WordsAt } from '../../language';
 export const pages: WordsAt<'screens/pages'> = {
   error: {
     whatWentWrong: 'Etwas ging schief',
-    thisScreenCouldNotBe: 'Diese Ansicht ließ sich nicht zeigen.',
-    whatYouTypedIsKept: (message: string) => `Das Eingegebene bleibt auf diesem Gerät. ${message}`,
+    screenFailed: 'Diese Ansicht ließ sich nicht zeigen.',
+    typedIsKept: (message: string) => `Das Eingegebene bleibt auf diesem Gerät. ${message}`,
     tryAgain: 'Noch einmal versuchen',
   },
   layout: {
     frostPick: 'Frost Pick',
     sFrostPick: '%s · Frost Pick',
-    fromALookAtThe: 'Vom Blick auf den Schnee zu gewachsten Ski am Start',
+    description: 'Vom Blick auf den Schnee zu gewachsten Ski am Start',
   },
   notFound: {
     whereIsIt: 'Seite nicht gefunden',
     notHere: 'Hier ist nichts.',
-    thisOutingOrPageDoes: 'Diesen Einsatz oder diese Seite gibt es in dieser Datenbank nicht.',
+    notHereWhy: 'Diesen Einsatz oder diese Seite gibt es in dieser Datenbank nicht.',
     toTheNextOuting: 'Zum nächsten Einsatz',
   },
   outingLoading: {

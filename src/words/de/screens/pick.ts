@@ -12,9 +12,9 @@ interface LearnedWords {
 
 export const pick: WordsAt<'screens/pick'> = {
   pickWax: {
-    theStartLiesOutsideThe: 'Der Start liegt außerhalb der Zeit, die das Wetter abdeckt.',
-    allWeightsAre0Give: 'Alle Gewichte sind 0. Mindestens eines über 0 angeben.',
-    theShelfIsEmptyGive: 'Das Regal ist leer. Produkte angeben oder Wachse ins Regal aufnehmen.',
+    startOutsideWeather: 'Der Start liegt außerhalb der Zeit, die das Wetter abdeckt.',
+    weightsZero: 'Alle Gewichte sind 0. Mindestens eines über 0 angeben.',
+    shelfEmpty: 'Das Regal ist leer. Produkte angeben oder Wachse ins Regal aufnehmen.',
   },
   saveChoice: {
     outing: 'Einsatz',
@@ -31,11 +31,10 @@ export const pick: WordsAt<'screens/pick'> = {
     reason: 'Grund',
     note: 'Notiz',
     thisOutingIsGoneChoose: 'Diesen Einsatz gibt es nicht mehr. Einen anderen wählen.',
-    thatReadingWasCorrectedMeanwhile:
-      'Diese Messung wurde inzwischen berichtigt. Neu laden, um die neue zu sehen.',
-    thereIsNoWeatherFor: 'Für den Start gibt es kein Wetter. Stattdessen die Messung nehmen.',
-    thatProductIsNoLonger: 'Dieses Produkt ist nicht mehr im Regal. Ein anderes wählen.',
-    sayWhyYouTakeInstead: (name: string, name2: string) =>
+    readingCorrected: 'Diese Messung wurde inzwischen berichtigt. Neu laden, um die neue zu sehen.',
+    noWeatherForStart: 'Für den Start gibt es kein Wetter. Stattdessen die Messung nehmen.',
+    productGone: 'Dieses Produkt ist nicht mehr im Regal. Ein anderes wählen.',
+    overrideReasonMissing: (name: string, name2: string) =>
       `Sagen, warum du ${name} statt ${name2} wählst.`,
   },
   actions: {
@@ -47,7 +46,7 @@ export const pick: WordsAt<'screens/pick'> = {
     distance: 'Distanz',
     start: (timeZone: string) => `Start (${timeZone})`,
     hoursOnSnow: 'Stunden auf Schnee',
-    emptyAboutHFromThe: (estimatedHours: string) =>
+    emptyAboutHours: (estimatedHours: string) =>
       `Leer lassen für etwa ${estimatedHours} h, nach der Distanz`,
     legacyFluorocarbons: 'Altes Fluor',
     excluded: 'Ausgeschlossen',
@@ -57,7 +56,7 @@ export const pick: WordsAt<'screens/pick'> = {
     start: 'Start',
     startIsMissing: 'Start fehlt.',
     correction: 'Korrektur',
-    enterACorrectionOr0: 'Eine Korrektur eingeben, oder 0.',
+    correctionMissing: 'Eine Korrektur eingeben, oder 0.',
     reason: 'Grund',
     note: 'Notiz',
   },
@@ -97,7 +96,7 @@ export const pick: WordsAt<'screens/pick'> = {
     aNewGrind: 'einen neuen Schliff',
     burntEdges: 'verbrannte Kanten',
     baseOfTheSkis: 'Belag der Ski',
-    itsOwnJobSheetMinds: '. Das übernimmt das eigene Arbeitsblatt.',
+    jobSheetCovers: '. Das übernimmt das eigene Arbeitsblatt.',
     theLookOverFoundOn: (seenword: string, names: string, value: string) =>
       `Die Belagkontrolle fand ${seenword} an ${names}${value}`,
     oneCoat: 'ein Auftrag',
@@ -107,12 +106,12 @@ export const pick: WordsAt<'screens/pick'> = {
     structure: 'Struktur',
     theWayWeWork: 'Unsere Arbeitsweise',
     setTheTeamsOwnWays: 'Ändern, wie das Team arbeitet',
-    oneWaxServesTheWhole: 'Ein Wachs genügt für die ganze Zeit auf Schnee.',
-    oneWaxForAllCosts: 'Ein Wachs für alles kostet',
-    giveEachStartItsOwn: 'jedem Start ein eigenes Wachs geben, wenn es geht.',
+    oneWaxServes: 'Ein Wachs genügt für die ganze Zeit auf Schnee.',
+    oneWaxCosts: 'Ein Wachs für alles kostet',
+    waxEachStart: 'jedem Start ein eigenes Wachs geben, wenn es geht.',
     notWorthTheChange: 'das ist keinen Wechsel wert.',
-    overTheBestAtEach: (value: string) => `mehr als das jeweils beste Wachs: ${value}`,
-    aBlendBeatsTheShelf: (gainPercent: string, parts: number) =>
+    overBestAtEach: (value: string) => `mehr als das jeweils beste Wachs: ${value}`,
+    blendBeatsShelf: (gainPercent: string, parts: number) =>
       `Eine Mischung schlägt das Regal um ${gainPercent}: ${plain(parts)} Teile `,
     toOf: (parts: number) => `zu ${plain(parts)} `,
     byMass: 'nach Gewicht.',
@@ -120,13 +119,13 @@ export const pick: WordsAt<'screens/pick'> = {
     onTop: 'Obenauf',
   },
   lossChart: {
-    expectedGlideLossInPer: (curves: string, fixed: string, units: string) =>
+    lossChartLabel: (curves: string, fixed: string, units: string) =>
       `Erwarteter Gleitverlust in Prozent gegen die Äquivalenttemperatur für ${curves}; heute ${fixed} ${units}.`,
     equivalentTemperature: (units: string) => `Äquivalenttemperatur (${units})`,
     expectedGlideLoss: 'Erwarteter Gleitverlust (%)',
     today80Band: (today: string) => `heute ${today} (80-%-Band)`,
-    theSameAsATable: 'Dasselbe als Tabelle',
-    expectedLossInPerCent: 'Erwarteter Verlust in Prozent nach Äquivalenttemperatur',
+    asTable: 'Dasselbe als Tabelle',
+    lossTable: 'Erwarteter Verlust in Prozent nach Äquivalenttemperatur',
     equivalent: (units: string) => `Äquivalent (${units})`,
   },
   regretPart: {
@@ -135,11 +134,11 @@ export const pick: WordsAt<'screens/pick'> = {
     warmer: (degrees: string) => `${degrees} wärmer`,
     drierAir: 'Trockenere Luft',
     moister: 'Feuchter',
-    lossOverTheBestWax: 'Mehrverlust gegen das beste Wachs, wenn der Tag anders wird',
-    overTheBestWaxOf: (regretPercent: string) =>
+    extraLossTable: 'Mehrverlust gegen das beste Wachs, wenn der Tag anders wird',
+    regretHint: (regretPercent: string) =>
       `Gegen das beste Wachs jenes Tages. Den Schnee genau zu kennen, würde im Mittel ${regretPercent} sparen.`,
-    goingByTheAirWould: (air: string) => `Nach der Luft (${air}) fiele die Wahl gleich aus.`,
-    goingByTheAirWouldChoose: (air: string) => `Nach der Luft (${air}) fiele die Wahl auf`,
+    byAirSame: (air: string) => `Nach der Luft (${air}) fiele die Wahl gleich aus.`,
+    byAirOther: (air: string) => `Nach der Luft (${air}) fiele die Wahl auf`,
     expectedLoss: ': erwarteter Verlust ',
     insteadOf: (expectedLossPercent: string) => `statt ${expectedLossPercent}.`,
     ifTheDayIs: 'Wenn der Tag wird',
@@ -154,7 +153,7 @@ export const pick: WordsAt<'screens/pick'> = {
     snowTemperature: 'Schneetemperatur',
     humidity: 'Luftfeuchte',
     sharpnessOfTheGrain: 'Schärfe des Korns',
-    wetnessStepsOfTheSnowball: 'Nässe, Stufen der Schneeballprobe',
+    wetnessSteps: 'Nässe, Stufen der Schneeballprobe',
     backToTheDayAs: 'Regler zurücksetzen',
   },
   pickScreen: {
@@ -166,23 +165,22 @@ export const pick: WordsAt<'screens/pick'> = {
       'Eine Wahl braucht eine Messung oder eine Vorschau. Dieser Einsatz hat beides nicht.',
     takeAReading: 'Eine Messung machen',
     theShelfIsEmpty: 'Das Regal ist leer.',
-    thereIsNothingToChoose:
-      'Es gibt nichts zu wählen. Mindestens ein Gleitwachs ins Regal aufnehmen.',
+    shelfEmpty: 'Es gibt nichts zu wählen. Mindestens ein Gleitwachs ins Regal aufnehmen.',
     goToTheShelf: 'Zum Regal',
     howToPutItOn: 'So wird aufgetragen',
     whyThisTemperature: 'Warum diese Temperatur',
-    mendTheMarkedFieldsTo: 'Die markierten Felder berichtigen, um die Gründe zu sehen.',
+    fixFieldsForReasons: 'Die markierten Felder berichtigen, um die Gründe zu sehen.',
     yourOwnCorrection: 'Eigene Korrektur',
-    addedToTheSumUp: (mostOwnK: string) =>
+    correctionHint: (mostOwnK: string) =>
       `Kommt zur Summe, höchstens ${mostOwnK} nach oben oder unten`,
     theOuting: 'Der Einsatz',
-    whatBeingWrongWouldCost: 'Was ein falsches Wachs kosten würde',
+    costOfWrong: 'Was ein falsches Wachs kosten würde',
     whatIf: 'Was wäre, wenn',
-    overTheTimeOnSnow: 'Während der Zeit auf Schnee',
+    duringTimeOnSnow: 'Während der Zeit auf Schnee',
     theShelfByExpectedLoss: 'Alle Wachse nach erwartetem Verlust',
-    nothingOnTheShelfIs: 'Kein Wachs im Regal ist erlaubt.',
+    nothingAllowed: 'Kein Wachs im Regal ist erlaubt.',
     fixTheMarkedFieldsBelow: 'Die markierten Felder unten berichtigen.',
-    whatIf2: 'angenommen',
+    whatIfShort: 'angenommen',
     costsAbout: 'Erwarteter Verlust etwa',
     overTheWay: (distance: string, lossP90Seconds: string) =>
       `auf ${distance}, in neun von zehn Fällen unter ${lossP90Seconds}.`,
@@ -192,7 +190,7 @@ export const pick: WordsAt<'screens/pick'> = {
     other: 'Bestes der anderen:',
     snowAtTheStart: 'Schnee auf der Strecke beim Start',
     equivalentTemperature: 'Äquivalenttemperatur',
-    hardnessRelativeScale0100: 'Härte, relative Skala 0–100',
+    hardnessScale: 'Härte, relative Skala 0–100',
     structure: 'Struktur',
     mm: (structureword: string, widthMm: number) => `${structureword}, ${plain(widthMm, 2)} mm`,
     asksFor: (needs: string, additives: string) => `Verlangt ${needs}: ${additives}`,
@@ -218,16 +216,15 @@ export const pick: WordsAt<'screens/pick'> = {
   },
   wallSheet: {
     wallSheet: 'Aushang',
-    noChoiceIsSavedYet: 'Noch keine Wahl gespeichert.',
+    noChoiceSaved: 'Noch keine Wahl gespeichert.',
     chooseTheWaxFirst: 'Erst das Wachs wählen',
     copiedAsText: 'Als Text kopiert.',
-    thisBrowserDoesNotLet:
-      'Dieser Browser erlaubt kein Kopieren. Den Text markieren und von Hand kopieren.',
+    copyRefused: 'Dieser Browser erlaubt kein Kopieren. Den Text markieren und von Hand kopieren.',
     start: (name: string, name2: string, start: string) => `${name}, ${name2}, Start ${start}`,
     print: 'Drucken',
     copyAsText: 'Als Text kopieren',
     backToTheChoice: 'Zurück zur Wahl',
-    savedModelLabelsLocalCodes: (createdAt: string, modelVersion: string) =>
+    smallPrint: (createdAt: string, modelVersion: string) =>
       `Gespeichert ${createdAt}, Modell ${modelVersion}. Etiketten, örtliche Regeln und Fachkunde gehen vor.`,
   },
 };

@@ -44,7 +44,7 @@ export const quick: WordsAt<'screens/quick'> = {
     iron: 'Eisen',
     structure: 'Struktur',
     structureOf: (kind: string, widthMm: number) => `${kind}, ${plain(widthMm, 2)} mm`,
-    snowAsksFor: (asks: string, sure: string) =>
+    snowNeeds: (asks: string, sure: string) =>
       `Der Schnee verlangt ${asks}. Von den Blöcken im Laden ist dieser am besten ${sure}.`,
     guessed: (snow: string, reason: string) => `Schnee geschätzt auf ${snow}. ${reason}`,
     oneStep: (softer: string, harder: string, distance: string) =>

@@ -3,7 +3,7 @@ import type { WordsAt } from '../../language';
 export const server: WordsAt<'screens/server'> = {
   write: {
     unknown: 'Frost Pick kennt diese Änderung nicht. Lade die Seite neu.',
-    theKeyMustBe8: 'Der Schlüssel muss aus 8 bis 64 Buchstaben, Ziffern, - oder _ bestehen.',
+    keyMalformed: 'Der Schlüssel muss aus 8 bis 64 Buchstaben, Ziffern, - oder _ bestehen.',
   },
   permission: {
     looksOnly: 'Dieses Gerät darf nur schauen. Am Hauptcomputer unter Geräte arbeiten lassen.',

@@ -11,7 +11,7 @@ export const settings: WordsAt<'screens/settings'> = {
     basesMostly: 'Die meisten Beläge sind',
     toolsThereAre: 'Vorhandene Werkzeuge',
     theTeamsOwnWays: 'Wie das Team arbeitet',
-    goodTechniciansDifferHereWhat:
+    methodsHint:
       'Gute Techniker arbeiten verschieden. Was hier steht, gilt für jede Wahl und jede Arbeit.',
   },
   settingsScreen: {

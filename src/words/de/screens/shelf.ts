@@ -6,15 +6,13 @@ export const shelf: WordsAt<'screens/shelf'> = {
     nothingWasTakenInFix: 'Nichts wurde übernommen. Erst diese Zellen berichtigen.',
   },
   moveStock: {
-    thisProductIsNotOn: 'Dieses Produkt ist nicht im Regal. Ein anderes wählen.',
-    onlyGAreThereCorrect: (left: number) =>
-      `Es sind nur ${plain(left)} g. Erst den Bestand berichtigen.`,
+    productGone: 'Dieses Produkt ist nicht im Regal. Ein anderes wählen.',
+    notEnoughGrams: (left: number) => `Es sind nur ${plain(left)} g. Erst den Bestand berichtigen.`,
   },
   saveProduct: {
     thisProductWasTakenOff:
       'Dieses Produkt wurde inzwischen aus dem Regal genommen. Neu aufnehmen.',
-    isOnTheShelfAlready: (name: string) =>
-      `„${name}“ ist schon im Regal. Diesem einen anderen Namen geben.`,
+    nameTaken: (name: string) => `„${name}“ ist schon im Regal. Diesem einen anderen Namen geben.`,
     thatProductIsOffThe: 'Dieses Produkt ist schon gelöscht.',
   },
   coveragePart: {
@@ -25,16 +23,16 @@ export const shelf: WordsAt<'screens/shelf'> = {
     nothing: 'nichts',
     loss: 'Verlust (%)',
     equivalentTemperature: (units: string) => `Äquivalenttemperatur (${units})`,
-    bestExpectedLossOfThe: (value: string) =>
+    coverageLabel: (value: string) =>
       `Kleinster erwarteter Verlust des Regals nach Äquivalenttemperatur und Schnee. ${value}`,
     noHoles: 'Keine Lücken.',
     holes: (words: string) => `Lücken: ${words}.`,
     whatTheShelfServes: 'Was das Regal abdeckt',
     noHolesEverywhereTheBest: (holePercent: number) =>
       `Keine Lücken: es gibt immer ein Wachs, das weniger als ${plain(holePercent)} % verliert.`,
-    holesWhereEvenTheBest: (holePercent: number, words: string) =>
+    gapsWhere: (holePercent: number, words: string) =>
       `Lücken, wo selbst das beste Wachs mehr als ${plain(holePercent)} % verliert: ${words}.`,
-    theOnePurchaseThatHelps: 'Der Kauf, der hier am meisten hilft: ein Wachs für ',
+    bestPurchase: 'Der Kauf, der hier am meisten hilft: ein Wachs für ',
     withWord: (additives: string) => ` mit: ${additives}`,
     plain: ', ohne Zusatz',
     overHOfWeatherAt: (
@@ -45,12 +43,12 @@ export const shelf: WordsAt<'screens/shelf'> = {
       afterPercent: string,
     ) =>
       `${value}. Über ${plain(weatherHours)} Tagesstunden an ${venueName} senkt er den mittleren Verlust von ${beforePercent} auf ${afterPercent} %.`,
-    noSinglePurchaseWouldHelp: (venueName: string, weatherHours: number) =>
+    noPurchaseHelps: (venueName: string, weatherHours: number) =>
       `Für die ${plain(weatherHours)} Tagesstunden an ${venueName} würde kein einzelner Kauf helfen.`,
-    thereIsNoRecordedWeather: (venueName: string) =>
+    noRecordedWeather: (venueName: string) =>
       `An ${venueName} ist kein Wetter aufgezeichnet, nach dem ein Kauf zu beurteilen wäre.`,
-    theSameAsATable: 'Dasselbe als Tabelle',
-    bestExpectedLossInPer: 'Kleinster erwarteter Verlust in Prozent und welches Wachs ihn gibt',
+    asTable: 'Dasselbe als Tabelle',
+    coverageTable: 'Kleinster erwarteter Verlust in Prozent und welches Wachs ihn gibt',
     equivalent: (units: string) => `Äquivalent (${units})`,
   },
   productForm: {
@@ -68,14 +66,14 @@ export const shelf: WordsAt<'screens/shelf'> = {
     labelWarmEnd: 'Etikett, warmes Ende',
     oldSnowColdEnd: 'Alter Schnee, kaltes Ende',
     oldSnowWarmEnd: 'Alter Schnee, warmes Ende',
-    ironContainerPriceAndColour: 'Eisen, Packung, Preis und Farbe',
+    moreFields: 'Eisen, Packung, Preis und Farbe',
     ironTemperature: 'Eisentemperatur',
-    emptyEstimatedFromTheLabel: 'Leer lassen, um sie aus dem Etikett zu schätzen',
+    estimatedFromLabel: 'Leer lassen, um sie aus dem Etikett zu schätzen',
     ironLimit: 'Grenze fürs Eisen',
     meltingPoint: 'Schmelzpunkt',
     dryingTime: 'Trockenzeit',
     emptyAsUsualForLiquids: 'Bei Flüssigem. Leer lassen, wenn das Etikett es nicht sagt',
-    emptyEstimatedFromTheIron: 'Leer lassen, um ihn aus der Eisentemperatur zu schätzen',
+    estimatedFromIron: 'Leer lassen, um ihn aus der Eisentemperatur zu schätzen',
     container: 'Packung',
     priceOfAContainer: 'Preis einer Packung',
     colourOfYourBlock: 'Farbe deines Blocks',
@@ -91,13 +89,13 @@ export const shelf: WordsAt<'screens/shelf'> = {
     weighedThisIsLeft: 'Gewogen: so viel ist übrig',
     booked: (productId: string) => `Bestand von ${productId} gespeichert.`,
     stock: 'Bestand',
-    runsOutAtAboutG: (name: string, outingName: string, missingG: number) =>
+    runsOut: (name: string, outingName: string, missingG: number) =>
       `${name} geht bei ${outingName} aus. Es fehlen etwa ${plain(missingG)} g.`,
     product: 'Produkt',
     whatHappened: 'Was geschah',
     grams: 'Gramm',
     bookIt: 'Änderung speichern',
-    theLastMoves: (count: number) => `Die letzten ${plain(count)} Buchungen`,
+    lastChanges: (count: number) => `Die letzten ${plain(count)} Buchungen`,
     stockMovesLatestFirst: 'Buchungen, die letzte zuerst',
     offTheShelf: 'aus dem Regal',
     corrected: 'Berichtigt',
@@ -119,7 +117,7 @@ export const shelf: WordsAt<'screens/shelf'> = {
     aPairCosts: 'Ein Paar kostet',
     change: 'Ändern',
     isOffTheShelf: (name: string) => `${name} wurde gelöscht.`,
-    whatIsThereToChoose: 'Was ist im Regal?',
+    question: 'Was ist im Regal?',
     onTheShelf: 'Im Regal',
     theShelfAsCsv: 'Das Regal als CSV',
     show: 'Zeigen',
@@ -127,10 +125,10 @@ export const shelf: WordsAt<'screens/shelf'> = {
     productsOnTheShelf: 'Produkte im Regal',
     isChanged: (name: string) => `${name} wurde geändert.`,
     takeProductsInFromA: 'Produkte aus einer Datei übernehmen',
-    csvWithUnitsInThe:
+    csvHint:
       'CSV mit Einheiten in der Kopfzeile, etwa name; label cold end [C]; label warm end [C]; role; form; additives. Mehrere additives mit + trennen. Höchstens 1000 Zeilen und 1 MB.',
     csvFileOfProducts: 'CSV-Datei mit Produkten',
-    theShelfIsEmptyPut: 'Das Regal ist leer. Unten das erste Wachs aufnehmen.',
+    emptyShelf: 'Das Regal ist leer. Unten das erste Wachs aufnehmen.',
     glideWaxAmongProducts: (glides: number, count: number) =>
       glides === 1
         ? `1 Gleitwachs unter ${plain(count)} Produkten. `
@@ -157,22 +155,22 @@ export const shelf: WordsAt<'screens/shelf'> = {
     greasy: 'Fettig',
     dry: 'Trocken',
     likeGlass: 'Wie Glas',
-    noLabelTryANail: 'Kein Etikett? Nagel und Finger versuchen',
+    withoutLabel: 'Kein Etikett? Nagel und Finger versuchen',
     aThumbnailDrawnOverIt: 'Mit dem Daumennagel ritzen, bei Raumtemperatur',
-    aFingerPressedOnIt: 'Einen Finger darauf drücken',
+    pressFinger: 'Einen Finger darauf drücken',
     hardnessAbout: 'Härte etwa',
     labelIt: (hardnessSd: number, labelLowC: string) =>
       `± ${plain(hardnessSd)}. Als Etikett ${labelLowC} nehmen.`,
     takeTheseEnds: 'Diese Enden nehmen',
   },
   starter: {
-    startWithAUsualLadder: 'Mit einer üblichen Leiter beginnen',
+    usualLadder: 'Mit einer üblichen Leiter beginnen',
     typicalRanges:
       'Arten, wie Läden sie führen, mit typischen Bereichen. Abwählen, was nicht da ist, und die Bereiche auf die eigenen Etiketten ändern.',
     glide: 'Gleiten',
     grip: 'Abstoß, für klassische Ski',
     kind: (name: string, range: string) => `${name}, ${range}`,
     typical: (name: string) => `${name} (typisch)`,
-    putTheseOnTheShelf: 'Diese ins Regal',
+    keepThese: 'Diese ins Regal',
   },
 };

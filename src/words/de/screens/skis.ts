@@ -7,8 +7,8 @@ export const skis: WordsAt<'screens/skis'> = {
   },
   skiPhotos: {
     choosePhoto: 'Ein Foto wählen',
-    thereIsNoSuchSki: 'Einen solchen Ski gibt es nicht.',
-    thereIsNoSuchPhoto: 'Ein solches Foto gibt es nicht.',
+    skiUnknown: 'Einen solchen Ski gibt es nicht.',
+    photoUnknown: 'Ein solches Foto gibt es nicht.',
     sending: 'Wird gesendet…',
     photos: 'Fotos',
     addAPhoto: 'Ein Foto aufnehmen',
@@ -16,16 +16,16 @@ export const skis: WordsAt<'screens/skis'> = {
   },
   baseMarks: {
     thisSkiIsGoneChoose: 'Diesen Ski gibt es nicht mehr. Einen anderen wählen.',
-    theSkiIsCmLong: (lengthCm: number) =>
+    beyondTail: (lengthCm: number) =>
       `Der Ski ist ${plain(lengthCm)} cm lang. Diese Stelle liegt hinter seinem Ende.`,
   },
   saveSki: {
     thisPairWasTakenOff:
       'Dieses Paar wurde inzwischen aus dem Ständer genommen. Erst zurückstellen, dann noch einmal speichern.',
-    isOnTheRackAlready: (name: string) =>
+    nameTaken: (name: string) =>
       `„${name}“ steht schon im Ständer. Diesem einen anderen Namen geben.`,
     thatPairIsOffThe: 'Dieses Paar ist schon gelöscht.',
-    thatPairIsOnThe: 'Dieses Paar ist schon im Ständer.',
+    onRackAlready: 'Dieses Paar ist schon im Ständer.',
   },
   skiLife: {
     thisSkiIsGone: 'Diesen Ski gibt es nicht mehr.',
@@ -34,8 +34,7 @@ export const skis: WordsAt<'screens/skis'> = {
   labelsSheet: {
     whichSkiIsIt: 'Welcher Ski ist es?',
     of: (count: number, all: number) => `${plain(count)} von ${plain(all)}`,
-    labelsToPrintAndStick: (value: string | number) =>
-      `${value} Aufkleber zum Drucken und Aufkleben`,
+    labelsToPrint: (value: string | number) => `${value} Aufkleber zum Drucken und Aufkleben`,
     print: 'Drucken',
     backToTheSkis: 'Zurück zu den Ski',
     nextLabels: 'Nächste Aufkleber',
@@ -60,7 +59,7 @@ export const skis: WordsAt<'screens/skis'> = {
     length: 'Länge',
     waist: 'Mitte',
     grindEdgesAndNote: 'Schliff, Kanten und Notiz',
-    grindWidthOfItsLines: 'Schliff, Breite der Linien',
+    grindWidth: 'Schliff, Breite der Linien',
     baseBevel2: 'Kantenwinkel belagseitig',
     sideBevel2: 'Kantenwinkel seitlich',
     none: 'Keine',
@@ -81,7 +80,7 @@ export const skis: WordsAt<'screens/skis'> = {
     waxReserve: 'Wachsvorrat',
     dueAndWhatWasSeen: 'Was fällig ist, und Zeichen',
     bench: 'Wachstisch',
-    oneMarkOnTheBase: 'Ein Zeichen am Belag.',
+    oneMark: 'Ein Zeichen am Belag.',
     marksOnTheBase: (count: number) => `${plain(count)} Zeichen am Belag.`,
     whichSkisWantWork: 'Welche Ski brauchen Arbeit?',
     theRackIsEmpty: 'Der Ständer ist leer.',
@@ -91,20 +90,20 @@ export const skis: WordsAt<'screens/skis'> = {
     onTheRack: 'Im Ständer',
     labelsToPrint: 'Aufkleber zum Drucken',
     csv: 'CSV',
-    findByNameOwnerOr: 'Nach Name, Besitzer oder Notiz suchen',
+    find: 'Nach Name, Besitzer oder Notiz suchen',
     allTypes: 'Alle Arten',
     forThisOuting: 'Für diesen Einsatz',
     order: 'Reihenfolge',
-    noSkiOnTheRack: 'Kein Ski im Ständer passt.',
+    noneMatches: 'Kein Ski im Ständer passt.',
     skisOnTheRack: 'Ski im Ständer',
     cm: (lengthCm: number) => `${plain(lengthCm)} cm`,
     mm: (grindMm: number, grindPattern: string) => `${plain(grindMm, 2)} mm ${grindPattern}`,
     sheet: 'Blatt',
     putAPairOrA: 'Ein Paar oder ein Board aufnehmen',
     manyAtOnce: 'Viele übernehmen',
-    aCsvWithNameType:
+    csvHint:
       'Eine CSV-Datei mit name, type, length [cm] und waist [mm]. Die CSV des Ständers zeigt alle Spalten.',
-    skisFromACsvFile: 'Ski aus einer CSV-Datei',
+    importCsv: 'Ski aus einer CSV-Datei',
     cm2: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
       `${skitypeword}, ${plain(lengthCm)} cm. ${due} ${marks}`,
   },
@@ -136,7 +135,7 @@ export const skis: WordsAt<'screens/skis'> = {
     takeBack2: 'Löschen',
   },
   baseMap: {
-    baseOfWithMarksThe: (name: string, count: number) =>
+    baseMapLabel: (name: string, count: number) =>
       `Belag von ${name} mit ${plain(count)} Zeichen. Eine Stelle lässt sich auch mit den Feldern unten markieren.`,
     tip: 'Spitze',
     tailCm: 'Ende (cm)',
@@ -148,12 +147,11 @@ export const skis: WordsAt<'screens/skis'> = {
     thenTheEdges: 'Dann die Kanten',
     thenClean: 'Dann reinigen',
     thenWax: 'Dann wachsen',
-    tapAPlaceOnThe:
-      'Erst auf eine Stelle des Belags tippen oder sie in cm von der Spitze eingeben.',
+    placeMissing: 'Erst auf eine Stelle des Belags tippen oder sie in cm von der Spitze eingeben.',
     lookItOver: 'Den Belag prüfen',
     whatWasSeen: 'Was zu sehen ist',
     fromTheTip: 'Von der Spitze',
-    sideBaseUpTipAway: 'Seite, Belag oben und Spitze von dir weg',
+    sideHint: 'Seite, Belag oben und Spitze von dir weg',
     markIt: 'Zeichen aufnehmen',
     cleared: (words: string) => `${words}: gelöscht.`,
     nothingIsMarkedTheBase: 'Keine Zeichen. Der Belag ist in Gebrauch und in Ordnung.',

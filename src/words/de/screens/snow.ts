@@ -3,17 +3,17 @@ import { plain } from '../../quantities';
 
 export const snow: WordsAt<'screens/snow'> = {
   importReadings: {
-    thereIsNoOutingOf: 'Es gibt keinen Einsatz mit dieser Id.',
+    outingUnknown: 'Es gibt keinen Einsatz mit dieser Id.',
     nothingWasTakenInFix: 'Nichts wurde übernommen. Erst diese Zellen berichtigen.',
     takeReadingsInFromA: 'Messungen aus einer Datei übernehmen',
-    csvWithUnitsInThe: (timeZone: string) =>
+    csvHint: (timeZone: string) =>
       `CSV mit Einheiten in der Kopfzeile, etwa time; snow temperature [°C]; humidity [%]. Zeiten ohne Zone gelten in ${timeZone}. Höchstens 10 000 Zeilen und 5 MB.`,
     csvFileOfReadings: 'CSV-Datei mit Messungen',
     anExampleFile: 'Eine Beispieldatei',
   },
   readingPhoto: {
-    thereIsNoStandingReading: 'Es gibt keine geltende Messung mit dieser Id.',
-    thisReadingHasNoPhoto: 'Diese Messung hat kein Foto.',
+    readingUnknown: 'Es gibt keine geltende Messung mit dieser Id.',
+    noPhoto: 'Diese Messung hat kein Foto.',
     photo: 'Foto',
     sending: 'Wird gesendet…',
     addPhoto: 'Foto aufnehmen',
@@ -22,14 +22,13 @@ export const snow: WordsAt<'screens/snow'> = {
     outing: 'Einsatz',
     outingIsMissing: 'Einsatz fehlt.',
     reading: 'Messung',
-    theTargetMustBeAn: 'Das Ziel muss ein Objekt sein.',
+    targetNotObject: 'Das Ziel muss ein Objekt sein.',
     thisOutingIsGoneChoose: 'Diesen Einsatz gibt es nicht mehr. Einen anderen wählen.',
-    thatReadingWasCorrectedMeanwhile:
-      'Diese Messung wurde inzwischen berichtigt. Neu laden, um die neue zu sehen.',
+    readingCorrected: 'Diese Messung wurde inzwischen berichtigt. Neu laden, um die neue zu sehen.',
   },
   withdrawReading: {
-    thatReadingWasWithdrawnOr: 'Diese Messung ist schon gelöscht oder berichtigt.',
-    thatReadingIsBackAlready: 'Diese Messung ist schon wieder da.',
+    readingGone: 'Diese Messung ist schon gelöscht oder berichtigt.',
+    readingBackAlready: 'Diese Messung ist schon wieder da.',
   },
   courseStrip: {
     temperature: 'Temperatur',
@@ -38,11 +37,11 @@ export const snow: WordsAt<'screens/snow'> = {
     wettest: 'Am nassesten',
     sharpness: 'Schärfe',
     sharpest: 'Am schärfsten',
-    alongTheCourseAtThe: 'Entlang der Strecke, beim Start',
+    alongCourse: 'Entlang der Strecke, beim Start',
     theSameEverywhere: (most: string) => `Überall gleich: ${most}.`,
     shadeBy: 'Einfärben nach',
-    theSameAsATable: 'Dasselbe als Tabelle',
-    segmentsOfTheCourseAt: 'Abschnitte der Strecke beim Start',
+    asTable: 'Dasselbe als Tabelle',
+    segmentsTable: 'Abschnitte der Strecke beim Start',
     segment: 'Abschnitt',
     length: 'Länge',
     altitude: 'Höhe',
@@ -56,7 +55,7 @@ export const snow: WordsAt<'screens/snow'> = {
       `Mit dieser Messung: Schnee beim Start ${before} → ${after}`,
     startIs: (after: string) => `Mit dieser Messung: Schnee beim Start ${after}`,
     asksFor: (equivalent: string) => `Er verlangt ein Wachs für ${equivalent}.`,
-    nothingOnTheShelf: 'Nichts im Regal ist dafür erlaubt. Unter Regal Wachse aufnehmen.',
+    shelfUseless: 'Nichts im Regal ist dafür erlaubt. Unter Regal Wachse aufnehmen.',
     choiceIs: (name: string) => `Bestes im Regal: ${name}.`,
     choiceStays: (name: string) => `Das beste Wachs bleibt ${name}.`,
     choiceChanges: (before: string, after: string) =>
@@ -66,21 +65,21 @@ export const snow: WordsAt<'screens/snow'> = {
     measuredHere: 'gemessen',
     clearSkySun: 'Sonne bei klarem Himmel',
     n80BandOfTheSnow: '80-%-Band des Schnees in 1,5 cm',
-    snowAt15Cm: 'Schnee in 1,5 cm, Median',
+    snowMedian: 'Schnee in 1,5 cm, Median',
     surfaceMedian: 'Oberfläche, Median',
     air: 'Luft',
     readings: 'Messungen',
-    temperatureOfSnowAndAir: (x: string | number, value: string | number, startX: string) =>
+    outlookLabel: (x: string | number, value: string | number, startX: string) =>
       `Temperatur von Schnee und Luft von ${x} bis ${value}, Start ${startX}`,
     sun: 'Sonne',
     cloud: 'Wolken',
     precipitation: 'Niederschlag',
     temperature: (units: string) => `Temperatur (${units})`,
-    sunCloudSnowOrRain: 'Sonne — Wolken ··· Schnee oder Regen ▮',
+    weatherLegend: 'Sonne — Wolken ··· Schnee oder Regen ▮',
     start: (fixed: string, units: string) => `Start ${fixed} ${units}`,
     startAlone: 'Start',
-    theSameAsATable: 'Dasselbe als Tabelle, mit Wasser, Schärfe, Feuchte über Eis und Reif',
-    theOutlookEveryThreeHours: 'Die Vorschau alle drei Stunden',
+    asTable: 'Dasselbe als Tabelle, mit Wasser, Schärfe, Feuchte über Eis und Reif',
+    outlookTable: 'Die Vorschau alle drei Stunden',
     time: 'Zeit',
     snow: (unit: string) => `Schnee (${unit})`,
     surface: (unit: string) => `Oberfläche (${unit})`,
@@ -93,13 +92,13 @@ export const snow: WordsAt<'screens/snow'> = {
     n80Band: '80-%-Band',
   },
   outlookPart: {
-    fromNowToTheFinish: 'Von jetzt bis ins Ziel',
+    untilFinish: 'Von jetzt bis ins Ziel',
     weatherAndCourse: 'Wetter und Strecke',
-    noOutlookYourOwnReading: (noOutlook: string) =>
+    noOutlook: (noOutlook: string) =>
       `Keine Vorschau. ${noOutlook} Bis dahin gilt deine eigene Messung.`,
     getWeatherIn: 'Wetter aufnehmen',
     sayWhereItLies: 'Die Position des Orts eingeben',
-    theWeatherEndsBeforeThe:
+    weatherEndsEarly:
       'Das Wetter endet vor dem Start. Die Vorschau hört dort auf und reicht nicht bis zum Start.',
     gapOfUpToThree: (bridged: number) =>
       bridged === 1
@@ -107,9 +106,9 @@ export const snow: WordsAt<'screens/snow'> = {
         : `${plain(bridged)} Lücken von bis zu drei Stunden im Wetter sind mit einer geraden Linie gefüllt.`,
     theWeatherWasTakenIn: (age: string) =>
       `Das Wetter ist ${age} alt. Neueres aufnehmen, wenn es welches gibt.`,
-    modelledAtFromSolid1: (name: string, value: string) =>
+    outlookLegend: (name: string, value: string) =>
       `Berechnet an ${name} aus ${value}. Durchgezogen: 1,5 cm tief. Gepunktet: Oberfläche. Rauten: deine Messungen, die zu ihrer Zeit am meisten zählen.`,
-    noReadingPullsTheOutlook: 'Die Vorschau hat noch keine Messung. Jede macht sie sicherer.',
+    outlookWithoutReading: 'Die Vorschau hat noch keine Messung. Jede macht sie sicherer.',
     whatTheReadingsDidTo: 'Wie die Messungen den Schnee beim Start veränderten',
     offTheWeather: (difference: string, isColder: boolean) =>
       `Eine Messung ist ${difference} ${isColder ? 'kälter' : 'wärmer'}, als das Wetter erklärt. Fühler und Wetter prüfen. Die Messung gilt.`,
@@ -121,11 +120,11 @@ export const snow: WordsAt<'screens/snow'> = {
     membersWithASay: 'Wirksame Mitglieder',
   },
   guessHelper: {
-    noProbeGuessFromThe: 'Kein Fühler? Aus Luft und Himmel schätzen',
+    withoutProbe: 'Kein Fühler? Aus Luft und Himmel schätzen',
     sky: 'Himmel',
     timeOfDay: 'Tageszeit',
     useThisGuess: 'Diese Schätzung nehmen',
-    enterTheAirTemperatureAbove: 'Oben die Lufttemperatur eingeben, von −60 bis 40 °C.',
+    airTemperatureMissing: 'Oben die Lufttemperatur eingeben, von −60 bis 40 °C.',
   },
   instrumentPanel: {
     readTheInstruments: 'Die Instrumente ablesen',
@@ -135,9 +134,9 @@ export const snow: WordsAt<'screens/snow'> = {
     putTheProbeIn: 'Fühler einstecken',
     infraRedGun: 'Infrarotpistole',
     hygrometer: 'Hygrometer',
-    settledAtYouMayPull: (finalC: string) => `Eingependelt bei ${finalC}. Er kann heraus.`,
+    settledAt: (finalC: string) => `Eingependelt bei ${finalC}. Er kann heraus.`,
     goingToAboutWait: (finalC: string) => `Läuft auf etwa ${finalC} zu. Warten.`,
-    tooEarlyToTellWait: 'Noch zu früh. Warten.',
+    tooEarly: 'Noch zu früh. Warten.',
     useIt: 'Diesen Wert nehmen',
   },
   grainPhoto: {
@@ -174,11 +173,11 @@ export const snow: WordsAt<'screens/snow'> = {
     saveReading: 'Messung speichern',
     save: 'Speichern',
     clear: 'Leeren',
-    ctrlEnterSavesWhatYou: 'Strg+Enter speichert. Eingegebenes bleibt, wenn du weggehst.',
+    saveHint: 'Strg+Enter speichert. Eingegebenes bleibt, wenn du weggehst.',
     snowTemperature: 'Schneetemperatur',
-    inTheShade12: 'Im Schatten, 1–2 cm tief, an mehreren Stellen',
+    shadeHint: 'Im Schatten, 1–2 cm tief, an mehreren Stellen',
     spread: 'Unsicherheit (±)',
-    howFarTheSpotsDiffer: 'Wie weit die Stellen abweichen',
+    spotsDiffer: 'Wie weit die Stellen abweichen',
     airTemperature: 'Lufttemperatur',
     humidityOfTheAir: 'Luftfeuchte',
     grain: 'Korn',
@@ -189,13 +188,13 @@ export const snow: WordsAt<'screens/snow'> = {
     track: 'Spur',
     notGlazed: 'Nicht blank',
     glazedOrIcy: 'Blank oder eisig',
-    timeSpotInstrumentSharpnessNote: 'Zeit, Stelle, Instrument, Schärfe, Notiz',
+    moreFields: 'Zeit, Stelle, Instrument, Schärfe, Notiz',
     time: (timeZone: string) => `Zeit (${timeZone})`,
     emptyNow: 'Leer lassen für jetzt',
     spot: 'Stelle',
     whereOnTheCourse: 'Wo auf der Strecke',
     instrument: 'Instrument',
-    sharpnessIfYouJudgeIt: 'Schärfe, wenn du sie selbst beurteilst',
+    ownSharpness: 'Schärfe, wenn du sie selbst beurteilst',
     n0Round1NewEmpty: '0 rund … 1 neu. Leer lassen, um das Korn zu nehmen',
     note: 'Notiz',
   },
@@ -223,7 +222,7 @@ export const snow: WordsAt<'screens/snow'> = {
   },
   snowScreen: {
     skipToTheReading: 'Zur Messung springen',
-    whatWillTheSnowBe: 'Wie wird der Schnee beim Start?',
+    question: 'Wie wird der Schnee beim Start?',
     readingSaved: 'Messung gespeichert.',
     correctThisReading: 'Diese Messung berichtigen',
     takeAReading: 'Eine Messung machen',
@@ -236,14 +235,14 @@ export const snow: WordsAt<'screens/snow'> = {
     asMeasured: (wetness: string) => `wie beim Start gemessen, ${wetness}.`,
     asksForAWax: 'Er verlangt ein Wachs für ',
     choose: 'Das Wachs wählen',
-    noReadingYetMeasureThe: 'Noch keine Messung. Den Schnee messen und unten eingeben.',
-    notSavedYetSaveThe: 'Noch nicht gespeichert. Die Messung unten speichern.',
+    noReading: 'Noch keine Messung. Den Schnee messen und unten eingeben.',
+    notSavedYet: 'Noch nicht gespeichert. Die Messung unten speichern.',
     guessed: 'Geschätzt',
     measured: 'Gemessen',
     last: (value: string) => `${value} zuletzt: `,
     guessedNotMeasured: 'geschätzt, nicht gemessen',
     measured2: (sourceword: string) => `gemessen (${sourceword})`,
-    withoutWeatherNothingIsKnown: (value: string, takenAt: string, value2: string) =>
+    withoutWeather: (value: string, takenAt: string, value2: string) =>
       `${value}, ${takenAt}${value2}. Ohne Wetter ist über den Start nichts bekannt.`,
   },
   trackWork: {

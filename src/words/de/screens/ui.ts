@@ -11,7 +11,7 @@ const TAKEN_IN = {
 
 export const ui: WordsAt<'screens/ui'> = {
   answer: {
-    notSavedTheServerDid:
+    noAnswer:
       'Nicht gespeichert: der Server hat nicht geantwortet. Das Eingegebene bleibt. Noch einmal versuchen.',
   },
   late: {
@@ -33,7 +33,7 @@ export const ui: WordsAt<'screens/ui'> = {
   },
   meanwhile: {
     empty: 'leer',
-    someoneElseChangedThisMeanwhile: 'Jemand anders hat das inzwischen geändert',
+    changedMeanwhile: 'Jemand anders hat das inzwischen geändert',
     theySet: (field: string, field2: string) => `${field}: dort steht ${field2}.`,
     takeTheirs: 'Das andere nehmen',
     keepMine: 'Meines behalten',
@@ -44,9 +44,9 @@ export const ui: WordsAt<'screens/ui'> = {
     writeItAs: 'Die Position als 46.61 N 10.19 E oder 46°36′ N 10°11′ E schreiben.',
   },
   useTrack: {
-    theTrackCouldNotBe:
+    trackUnreadable:
       'Die Spur ließ sich auf diesem Gerät nicht lesen. Die Seite neu laden und noch einmal versuchen.',
-    theTrackIsOver30:
+    trackTooLarge:
       'Die Spur ist größer als 30 MB. Weniger Punkte aufzeichnen und noch einmal versuchen.',
   },
   numberPad: {
@@ -60,9 +60,9 @@ export const ui: WordsAt<'screens/ui'> = {
     up: (label: string) => `${label} mehr`,
   },
   sendPhoto: {
-    notSentAPhotoMust: 'Nicht gesendet: ein Foto muss JPEG, PNG, WebP oder HEIC sein.',
-    notSentThePhotoIs: 'Nicht gesendet: das Foto ist über 12 MB groß. Ein kleineres nehmen.',
-    theServerDidNotTake: 'Der Server hat das Foto nicht angenommen. Noch einmal versuchen.',
+    photoWrongKind: 'Nicht gesendet: ein Foto muss JPEG, PNG, WebP oder HEIC sein.',
+    photoTooLarge: 'Nicht gesendet: das Foto ist über 12 MB groß. Ein kleineres nehmen.',
+    refusedByServer: 'Der Server hat das Foto nicht angenommen. Noch einmal versuchen.',
   },
   shownRows: {
     showMoreOf: (left: number, count: number) =>
@@ -73,7 +73,7 @@ export const ui: WordsAt<'screens/ui'> = {
     close: 'Schließen',
   },
   ledgerTable: {
-    howTheEquivalentTemperatureAdds: 'So setzt sich die Äquivalenttemperatur zusammen',
+    ledgerTitle: 'So setzt sich die Äquivalenttemperatur zusammen',
     equivalentTemperature: 'Äquivalenttemperatur',
   },
   chart: {
@@ -95,9 +95,9 @@ export const ui: WordsAt<'screens/ui'> = {
     cancel: 'Abbrechen',
     takenIn: (count: number, what: 'ski' | 'reading' | 'product') =>
       `${plain(count)} ${TAKEN_IN[what][count === 1 ? 0 : 1]} übernommen.`,
-    whatToMendInThe: 'Was in der Datei zu berichtigen ist',
-    theFileWasNotTaken: 'Die Datei wurde nicht übernommen.',
-    theServerDidNotTake:
+    faultsTitle: 'Was in der Datei zu berichtigen ist',
+    notImported: 'Die Datei wurde nicht übernommen.',
+    refusedByServer:
       'Der Server hat die Datei nicht angenommen. Nichts übernommen. Noch einmal versuchen.',
     line: 'Zeile',
     column: 'Spalte',

@@ -3,14 +3,14 @@ import { plain } from '../../quantities';
 
 export const venue: WordsAt<'screens/venue'> = {
   outingCalendar: {
-    thereIsNoOutingOf: 'Es gibt keinen Einsatz mit dieser Id.',
+    outingUnknown: 'Es gibt keinen Einsatz mit dieser Id.',
     wax: (productName: string) => `Wachs: ${productName}`,
     noWaxChosenYet: 'Noch kein Wachs gewählt.',
   },
   weatherService: {
-    theWeatherServiceIsDown: (status: number) =>
+    serviceDown: (status: number) =>
       `Der Wetterdienst ist ausgefallen (${plain(status)}). Das Wetter eingeben oder eine Datei nehmen.`,
-    theWeatherServiceDidNot:
+    serviceLate:
       'Der Wetterdienst hat nicht rechtzeitig geantwortet. Noch einmal versuchen oder das Wetter eingeben.',
     theWeatherServiceAnsweredSomething: 'Die Antwort des Wetterdienstes ist keine Vorhersage.',
   },
@@ -35,27 +35,27 @@ export const venue: WordsAt<'screens/venue'> = {
     adding: 'Wird aufgenommen…',
   },
   takeWeather: {
-    thePlaceHasNoAltitude:
+    venueWithoutAltitude:
       'Dieser Ort hat noch keine Höhe. Unter Platz eingeben oder eine Station mit eigener Höhe aufnehmen.',
-    thePlaceHasNoPosition:
+    venueWithoutPosition:
       'Dieser Ort hat noch keine Position. Unter Platz eingeben, dann noch einmal fragen.',
     chooseFile: 'Datei wählen',
     venue: 'Ort',
     venueIsMissing: 'Ort fehlt.',
     station: 'Station',
-    theTargetMustBeAn: 'Das Ziel muss ein Objekt sein.',
+    targetNotObject: 'Das Ziel muss ein Objekt sein.',
     way: 'Weg',
     wayIsMissing: 'Weg fehlt.',
     textMustBeText: 'Text muss Text sein.',
     textIsMissing: 'Text fehlt.',
     mood: 'Zustand',
     moodIsMissing: 'Zustand fehlt.',
-    theWeatherMustBeAn: 'Das Wetter muss ein Objekt sein.',
-    theFileIsOver2: 'Die Datei ist größer als 2 MB.',
+    weatherNotObject: 'Das Wetter muss ein Objekt sein.',
+    fileTooLarge: 'Die Datei ist größer als 2 MB.',
     nothingWasTakenInFix: 'Nichts wurde übernommen. Erst diese Zellen berichtigen.',
     nothingWasTakenInFixThese: 'Nichts wurde übernommen. Erst diese Zeilen berichtigen.',
     thisStationIsGoneChoose: 'Diese Station gibt es nicht mehr. Eine andere wählen.',
-    thisForecastIsHOld: (value: number) =>
+    forecastOld: (value: number) =>
       `Diese Vorhersage ist ${plain(value)} h alt. Stunden mit neuerem Wetter behalten ihres.`,
     dayAndNight: 'Tag und Nacht',
     csvFile: 'CSV-Datei',
@@ -74,11 +74,10 @@ export const venue: WordsAt<'screens/venue'> = {
       hours === 1 ? '1 Stunde übernommen.' : `${plain(hours)} Stunden übernommen.`,
     whatToMend: 'Was zu berichtigen ist',
     theFileIsOver2Mb: 'Die Datei ist größer als 2 MB. Teilen. Nichts wurde übernommen.',
-    hourlyWeatherTimeAirTemperature: (timeZone: string) =>
+    csvHint: (timeZone: string) =>
       `Stundenwetter: time; air temperature [°C]; humidity [%]; wind [m/s]; cloud [%]; precipitation [mm]. Zeiten ohne Zone gelten in ${timeZone}.`,
-    theFileCouldNotBe: 'Die Datei ließ sich nicht lesen. Noch einmal wählen.',
-    pasteMetarsOrATaf:
-      'METAR oder eine TAF eines nahen Flugplatzes einfügen, eine Meldung pro Zeile',
+    fileUnreadable: 'Die Datei ließ sich nicht lesen. Noch einmal wählen.',
+    pasteHint: 'METAR oder eine TAF eines nahen Flugplatzes einfügen, eine Meldung pro Zeile',
     readThem: 'Meldungen übernehmen',
     hour: (timeZone: string) => `Stunde (${timeZone})`,
     air: 'Luft',
@@ -98,7 +97,7 @@ export const venue: WordsAt<'screens/venue'> = {
     thisVenueIsGoneChoose: 'Diesen Ort gibt es nicht mehr. Einen anderen Einsatz wählen.',
   },
   saveCourse: {
-    someoneElseChangedTheCourse:
+    courseChanged:
       'Jemand anders hat die Strecke inzwischen geändert. Jene ansehen oder deine stattdessen speichern.',
   },
   courseEditor: {
@@ -111,7 +110,7 @@ export const venue: WordsAt<'screens/venue'> = {
     setShadeWindAndSurface: 'Schatten, Wind und Oberfläche setzen, dann speichern.',
     segment: (count: number) => `Abschnitt ${plain(count)}`,
     course: 'Strecke',
-    theOldCourseIsBack: 'Die alte Strecke ist wieder da.',
+    courseBack: 'Die alte Strecke ist wieder da.',
     drawItFromAGpx: 'Aus einer GPX-Spur machen',
     direction: 'Richtung',
     asRecorded: 'Wie aufgezeichnet',
@@ -119,7 +118,7 @@ export const venue: WordsAt<'screens/venue'> = {
     readingTheTrack: (value: number) => `Spur wird gelesen, ${plain(value)} %…`,
     cancel: 'Abbrechen',
     showTheirs: 'Jene zeigen',
-    noSegmentsTheWholeCourse:
+    noSegments:
       'Keine Abschnitte. Die ganze Strecke gilt als eine flache, präparierte Stelle auf der Höhe des Orts.',
     addASegment: 'Abschnitt aufnehmen',
     courseSaved: 'Strecke gespeichert.',
@@ -145,7 +144,7 @@ export const venue: WordsAt<'screens/venue'> = {
     everyNightEmptyForNever: 'Jede Nacht, Ortszeit. Leer: nicht präpariert.',
     altitudeOfTheVenue: 'Höhe des Orts',
     yourOwnCorrectionHere: 'Eigene Korrektur hier',
-    addedToEveryLedgerAt: 'Kommt zu jeder Wahl an diesem Ort dazu',
+    ownCorrectionHint: 'Kommt zu jeder Wahl an diesem Ort dazu',
     saving: 'Wird gespeichert…',
     saveThePlace: 'Ort speichern',
     placeSaved: 'Ort gespeichert.',
@@ -156,7 +155,7 @@ export const venue: WordsAt<'screens/venue'> = {
     stations: 'Stationen',
     weatherStationsOfThisVenue: 'Wetterstationen dieses Orts',
     addAStation: 'Eine Station aufnehmen',
-    betweenTwoStationsTemperatureFollows:
+    betweenStationsHint:
       'Zwischen zwei Stationen folgt die Temperatur ihrem Unterschied, auch in einer Inversion.',
     nameOfTheStation: 'Name der Station',
     itsAltitude: 'Höhe der Station',
@@ -170,12 +169,12 @@ export const venue: WordsAt<'screens/venue'> = {
     made: 'Gemacht',
   },
   venueScreen: {
-    whatWeatherAndWhatCourse: 'Welches Wetter und welche Strecke?',
+    question: 'Welches Wetter und welche Strecke?',
     weatherUntil: (last: string) => `Wetter bis ${last}`,
-    noWeatherYetTakeSome: 'Noch kein Wetter. Unten aufnehmen.',
+    noWeather: 'Noch kein Wetter. Unten aufnehmen.',
     start: (name: string, startAt: string) => `${name}, Start ${startAt}. `,
     calendarEntry: 'Kalendereintrag',
-    theWeatherEndsBeforeThe: 'Das Wetter endet vor dem Start. Darüber hinaus wird nichts erfunden.',
+    weatherEndsEarly: 'Das Wetter endet vor dem Start. Darüber hinaus wird nichts erfunden.',
   },
   weatherSource: {
     file: 'Datei',

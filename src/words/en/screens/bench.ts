@@ -8,15 +8,14 @@ export const useRunner = {
 };
 
 export const runJob = {
-  thisSkiIsOnThe: 'This ski is already on the bench. Continue that job.',
+  alreadyOnBench: 'This ski is already on the bench. Continue that job.',
   takenBack: (title: string) => `${title}, undone`,
   thisJobWasPutAway: 'This job was stopped. Start a new one.',
-  anotherDeviceMovedThisJob:
-    'Another device moved this job forward. Check which step it is at now.',
-  thisIsTheFirstStep: 'This is the first step.',
+  movedElsewhere: 'Another device moved this job forward. Check which step it is at now.',
+  atFirstStep: 'This is the first step.',
   thisJobIsDone: 'This job is done.',
   sayWhyTheStepIs: 'Say why you skip this step.',
-  thatJobIsDoneOr: 'That job is finished or no longer exists.',
+  jobOver: 'That job is finished or no longer exists.',
 };
 
 const each = (isPair: boolean) => (isPair ? ' on each ski' : '');
@@ -36,7 +35,7 @@ export const figuresLine = {
 };
 
 export const benchScreen = {
-  whatIsOnTheBench: 'What is on the bench?',
+  question: 'What is on the bench?',
   nothingYet: 'Nothing yet',
   handsAreFree: (value: string) => `${value}, nothing to do now`,
   oneWaits: 'One is waiting',
@@ -48,17 +47,16 @@ export const benchScreen = {
   over: ', over',
   skisFor: (name: string) => `Skis for ${name}`,
   allSkis: 'All skis',
-  theRackIsEmptyPut: 'The rack is empty. Add a pair first.',
-  noSkiOfThisKind: 'No ski of this kind is free.',
+  rackEmpty: 'The rack is empty. Add a pair first.',
+  noSkiFree: 'No ski of this kind is free.',
   goToTheSkis: 'Go to the skis',
   skisForThisOuting: 'Skis for this outing',
   jobSheetOf: (name: string) => `Job sheet for ${name}`,
   doneForThisOuting: 'Done for this outing',
   lookAtTheSheet: 'Show the sheet',
-  thisBrowserHasNoNotifications:
-    'This browser has no notifications. You still get the tile and the sound.',
+  notificationsMissing: 'This browser has no notifications. You still get the tile and the sound.',
   itWillTellYouWhen: 'You get a notification when a wait ends.',
-  notAllowedTheTileAnd: 'Notifications are not allowed. You still get the tile and the sound.',
+  notificationsRefused: 'Notifications are not allowed. You still get the tile and the sound.',
   tellMeWhenAWait: 'Notify me when a wait ends',
   pair: 'Pair',
   type: 'Type',
@@ -83,7 +81,7 @@ export const planScreen = {
   forWord: (choiceName: string) => `, for ${choiceName}`,
   stepsOfWaitingBetweenThem: (count: number, span: string, value: string) =>
     `${count} steps, with ${span} of waiting${value}.`,
-  noWaxIsChosenFor: 'No wax is chosen for this outing, so the sheet has no wax of the day.',
+  noWaxChosen: 'No wax is chosen for this outing, so the sheet has no wax of the day.',
   chooseTheWaxFirst: 'Choose the wax first',
   shortened: 'The bench plan asks for less on this sheet, to save time.',
   startThisJob: 'Start job',
@@ -120,7 +118,7 @@ export const jobTabs = {
 };
 
 export const paceGuide = {
-  paceSecondsFromTipTo: (passS: number, pass: number, passes: number) =>
+  paceLabel: (passS: number, pass: number, passes: number) =>
     `Pace: ${passS} seconds from tip to tail, pass ${pass} of ${passes}.`,
   tip: 'tip',
   tail: 'tail',
@@ -137,7 +135,7 @@ export const strokeCounter = {
   countAStroke: 'Count a stroke',
   enough: ', enough',
   of: (count: number, wanted: number, value: string) => `${count} of ${wanted}${value}`,
-  from0: 'Reset',
+  reset: 'Reset',
 };
 
 export const stepFace = {
@@ -166,7 +164,7 @@ export const runner = {
     steps === 1 ? `Last step, done about ${at}.` : `${steps} steps left, done about ${at}.`,
   doneNext: 'Done, next',
   oneStepBack: 'Back one step',
-  spaceNextUBack: 'Space: next step. u: back.',
+  keysHint: 'Space: next step. u: back.',
   theWholeSheet: 'The whole sheet',
 };
 

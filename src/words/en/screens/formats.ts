@@ -1,26 +1,24 @@
 export const csvBounds = {
-  theFileHasOverRows: (rows: number) => `The file has more than ${rows} rows. Split it.`,
-  theLineHasOverColumns: (mostColumns: number) => `The line has more than ${mostColumns} columns.`,
-  aCellIsOverCharacters: (mostCell: number) => `A cell is longer than ${mostCell} characters.`,
+  tooManyRows: (rows: number) => `The file has more than ${rows} rows. Split it.`,
+  tooManyColumns: (mostColumns: number) => `The line has more than ${mostColumns} columns.`,
+  cellTooLong: (mostCell: number) => `A cell is longer than ${mostCell} characters.`,
 };
 
 export const csvTable = {
-  aQuotationMarkOpensHere:
-    'A quotation mark opens here and is never closed. Close it, or double it (“""”).',
-  aQuotationMarkStandsInside:
-    'There is a quotation mark inside a cell. Double it (“""”) and quote the cell.',
+  quoteUnclosed: 'A quotation mark opens here and is never closed. Close it, or double it (“""”).',
+  quoteInside: 'There is a quotation mark inside a cell. Double it (“""”) and quote the cell.',
 };
 
 export const text = {
-  thisIsNotAText: 'This is not a text file. Save it as CSV (UTF-8) and try again.',
+  notText: 'This is not a text file. Save it as CSV (UTF-8) and try again.',
 };
 
 export const wire = {
-  somethingWentWrongOnThe: 'Something went wrong on the server: nothing was saved. Try again.',
+  serverFailed: 'Something went wrong on the server: nothing was saved. Try again.',
   theServerHasTooMuch: 'The server is too busy: nothing was saved. Try again soon.',
-  thisWasSentBeforeFor: 'This was already sent for something else. Reload the page.',
-  theBodyIsOverThe: (value: number) => `The body is over the limit of ${value} MB.`,
-  sendTheBodyWithContent: (types: string) => `Send the body with Content-Type ${types}.`,
+  keyUsed: 'This was already sent for something else. Reload the page.',
+  bodyTooLarge: (value: number) => `The body is over the limit of ${value} MB.`,
+  wrongContentType: (types: string) => `Send the body with Content-Type ${types}.`,
 };
 
 export const book = {
@@ -40,7 +38,7 @@ export const book = {
 };
 
 export const outFile = {
-  formatMustBeCsvOr: 'Format must be csv or json.',
+  formatUnknown: 'Format must be csv or json.',
 };
 
 export const schemas = {
@@ -57,44 +55,42 @@ export const schemas = {
   inputIsMissing: 'Send what is to be stored.',
   mostCoats: 'Coats of each wax at most',
   liquidInstead: 'Liquid instead of hot wax',
-  mustLieBetweenTheYear:
+  yearOutOfRange:
     'must be between the year 2000 and the end of the year after next. Check the year.',
-  mustBeANumberFrom: (name: string, low: number, high: number, value: string) =>
+  numberOutOfRange: (name: string, low: number, high: number, value: string) =>
     `${name} must be a number from ${low} to ${high}${value}.`,
   mustBeOneOf: (name: string, words: string) => `${name} must be one of ${words}.`,
-  mustBeTrueOrFalse: (name: string) => `${name} must be true or false.`,
+  notBoolean: (name: string) => `${name} must be true or false.`,
   mustBeText: (name: string) => `${name} must be text.`,
-  mayHaveUpToCharacters: (name: string, most: number) =>
-    `${name} may have up to ${most} characters.`,
+  textTooLong: (name: string, most: number) => `${name} may have up to ${most} characters.`,
   noId: (name: string) => `${name} may not hold / \\ ? # % or ;.`,
-  mayNotHoldOrOr: (name: string) => `${name} may not contain < or > or control characters.`,
-  mustBeADateAnd: (name: string) =>
+  textForbidden: (name: string) => `${name} may not contain < or > or control characters.`,
+  notInstant: (name: string) =>
     `${name} must be a date and time with its zone, such as 2027-01-16T15:00:00Z.`,
-  mustBeADaySuch: (name: string) => `${name} must be a day such as 2026-11-23.`,
-  mustBeATimeOfDay: (name: string) => `${name} must be a time of day such as 05:30.`,
+  notDay: (name: string) => `${name} must be a day such as 2026-11-23.`,
+  notTimeOfDay: (name: string) => `${name} must be a time of day such as 05:30.`,
   id: 'Id',
   theIdIsMissing: 'The id is missing.',
-  mustBeTextOfUp: (field: string, most: number) =>
-    `${field} must be text of up to ${most} characters.`,
+  notText2: (field: string, most: number) => `${field} must be text of up to ${most} characters.`,
   snowTemperature: 'Snow temperature',
   spread: 'Spread',
   humidity: 'Humidity',
   airTemperature: 'Air temperature',
   sharpness: 'Sharpness',
-  sharpnessContradictsGrainWhichHas: (value: number, grain: string, low: number, high: number) =>
+  sharpnessContradictsGrain: (value: number, grain: string, low: number, high: number) =>
     `Sharpness ${value} contradicts grain ${grain}, which has ${low} to ${high}. Correct one of them.`,
   snowMustBeAnObject: 'snow must be an object.',
   place: 'Place',
   placeIsMissing: 'Place is missing.',
   gapAtHalfWeight: 'Gap at half weight',
-  gapAtHalfWeightIs: 'Gap at half weight is missing.',
+  halfGapMissing: 'Gap at half weight is missing.',
   gapAtFullWeight: 'Gap at full weight',
-  gapAtFullWeightIs: 'Gap at full weight is missing.',
-  aGapMustBeAn: 'A gap must be an object.',
+  fullGapMissing: 'Gap at full weight is missing.',
+  gapNotObject: 'A gap must be an object.',
   lengthOfTheSki: 'Length of the ski',
-  aGapMayNotBe: 'A gap may not be null.',
-  gapsMustBeAList: 'gaps must be a list.',
-  upTo60Places: 'Up to 60 places.',
+  gapNull: 'A gap may not be null.',
+  gapsNotList: 'gaps must be a list.',
+  tooManyPlaces: 'Up to 60 places.',
   backEnd: 'Back end',
   backEndIsMissing: 'Back end is missing.',
   frontEnd: 'Front end',
@@ -114,10 +110,10 @@ export const schemas = {
   coldEndIsMissing: 'Cold end is missing.',
   warmEndOfTheLabel: 'Warm end of the label',
   warmEndIsMissing: 'Warm end is missing.',
-  theLabelsEndsAreSwapped: 'The ends of the label are swapped.',
+  labelSwapped: 'The ends of the label are swapped.',
   coldEndForOldSnow: 'Cold end for old snow',
   warmEndForOldSnow: 'Warm end for old snow',
-  aProductMustBeAn: 'A product must be an object.',
+  productNotObject: 'A product must be an object.',
   snowIsMissing: 'snow is missing.',
   distance: 'Distance',
   distanceIsMissing: 'Distance is missing.',
@@ -125,29 +121,29 @@ export const schemas = {
   purposeIsMissing: 'Purpose is missing.',
   outingIsMissing: 'outing is missing.',
   outingMustBeAnObject: 'outing must be an object.',
-  snowTemperatureAtTheEnd: 'Snow temperature at the end',
-  aProductMayNotBe: 'A product may not be null.',
-  productsMustBeAList: 'products must be a list.',
-  upTo200Products: 'Up to 200 products.',
+  laterTemperature: 'Snow temperature at the end',
+  productNull: 'A product may not be null.',
+  productsNotList: 'products must be a list.',
+  tooManyProducts: 'Up to 200 products.',
   complaint: 'Complaint',
   complaintIsMissing: 'Say what is wrong.',
   troubleMustBeAnObject: 'trouble must be an object.',
-  theBodyMustBeA: 'The body must be a JSON object.',
+  bodyNotObject: 'The body must be a JSON object.',
   meltingPoint: 'Melting point',
   meltingPointIsMissing: 'Melting point is missing.',
   ironTemperatureOfTheLabel: 'Iron temperature of the label',
-  ironTemperatureOfTheLabelIs: 'Iron temperature of the label is missing.',
+  ironTemperatureMissing: 'Iron temperature of the label is missing.',
   smokePoint: 'Smoke point',
   waxMustBeAnObject: 'wax must be an object.',
   lengthIsMissing: 'Length is missing.',
   widthOfTheSki: 'Width of the ski',
   widthIsMissing: 'Width is missing.',
   temperatureOfTheSki: 'Temperature of the ski',
-  temperatureOfTheSkiIs: 'Temperature of the ski is missing.',
+  skiTemperatureMissing: 'Temperature of the ski is missing.',
   thicknessOfTheBase: 'Thickness of the base',
   skiMustBeAnObject: 'ski must be an object.',
   lengthOfThePlate: 'Length of the plate',
-  lengthOfThePlateIs: 'Length of the plate is missing.',
+  plateLengthMissing: 'Length of the plate is missing.',
   widthOfThePlate: 'Width of the plate',
   massOfThePlate: 'Mass of the plate',
   massIsMissing: 'Mass is missing.',
@@ -159,24 +155,24 @@ export const schemas = {
   ironMustBeAnObject: 'iron must be an object.',
   nameOfTheIron: 'Name of the iron',
   giveTheIronAName: 'Give the iron a name.',
-  anIronMustBeAn: 'An iron must be an object.',
+  ironNotObject: 'An iron must be an object.',
   waxIsMissing: 'wax is missing.',
   skiIsMissing: 'ski is missing.',
   ironIsMissing: 'iron is missing.',
   secondsAPass: 'Seconds a pass',
   secondsAPassAreMissing: 'Seconds a pass are missing.',
-  passesMustBeAWhole: 'Passes must be a whole number from 1 to 12.',
-  passesMustBeAWholeNumber: 'Passes must be a whole number.',
+  passesOutOfRange: 'Passes must be a whole number from 1 to 12.',
+  passesNotWhole: 'Passes must be a whole number.',
   atLeastOnePass: 'At least one pass.',
-  upTo12PassesAfter: 'Up to 12 passes. After five or six a base takes no more wax.',
+  tooManyPasses: 'Up to 12 passes. After five or six a base takes no more wax.',
   passesAreMissing: 'Passes are missing.',
   pause: 'Pause',
   room: 'Room',
   roomTemperatureIsMissing: 'Room temperature is missing.',
   film: 'Film',
   filmIsMissing: 'Film is missing.',
-  theLabelNeedsARange: 'The label needs a range. Both ends are the same.',
-  theLabelsEndsAreSwappedWrite: (value: number, low: number) =>
+  labelWithoutRange: 'The label needs a range. Both ends are the same.',
+  labelSwappedWrite: (value: number, low: number) =>
     `The ends of the label are swapped. Write ${value} as the cold end and ${low} as the warm end.`,
   hoursOnSnow: 'Hours on snow',
   discipline: 'Discipline',
@@ -184,8 +180,8 @@ export const schemas = {
   startIsMissing: 'Start is missing.',
   name: 'Name',
   venue: 'Venue',
-  aPositionIsTwo: 'A position is a latitude and a longitude. Give both or neither.',
-  timeZoneMustBeA: 'Time zone must be a zone name such as CET or Etc/UTC.',
+  positionHalf: 'A position is a latitude and a longitude. Give both or neither.',
+  timeZoneUnknown: 'Time zone must be a zone name such as CET or Etc/UTC.',
   altitude: 'Altitude',
   altitudeIsMissing: 'Altitude is missing.',
   latitude: 'Latitude',
@@ -213,68 +209,68 @@ export const schemas = {
   wind: 'Wind',
   cloud: 'Cloud',
   precipitation: 'Precipitation',
-  aWeatherSampleMustBe: 'A weather sample must be an object.',
+  sampleNotObject: 'A weather sample must be an object.',
   snowTemperatureIsMissing: 'Snow temperature is missing.',
   spreadIsMissing: 'Spread is missing.',
-  aReadingMustBeAn: 'A reading must be an object.',
+  readingNotObject: 'A reading must be an object.',
   source: 'Source',
   wetness: 'Wetness',
   grain: 'Grain',
   kindIsMissing: 'Kind is missing.',
   passes: 'Passes',
-  anEventMustBeAn: 'An event must be an object.',
-  eventsMustBeAList: 'Events must be a list.',
+  eventNotObject: 'An event must be an object.',
+  eventsNotList: 'Events must be a list.',
   upToEvents: (count: number) => `Up to ${count} events.`,
   forecastMadeAt: 'Time of the forecast',
-  timesMustIncreaseThisOne: 'Times must increase. This one does not come after the one before.',
-  theWeatherMayCoverUp: (mostHours: number) => `The weather may cover up to ${mostHours} hours.`,
-  theWeatherHasAGap: (longestBridgeH: number, fromMs: string, toMs: string) =>
+  timesNotIncreasing: 'Times must increase. This one does not come after the one before.',
+  weatherTooLong: (mostHours: number) => `The weather may cover up to ${mostHours} hours.`,
+  weatherGap: (longestBridgeH: number, fromMs: string, toMs: string) =>
     `The weather has a gap of more than ${longestBridgeH} h, from ${fromMs} to ${toMs}. Fill it in.`,
   siteIsMissing: 'site is missing.',
   surfaceIsMissing: 'surface is missing.',
-  aWeatherSampleMayNot: 'A weather sample may not be null.',
-  weatherMustBeAList: 'weather must be a list.',
-  giveAtLeastTwoHours: 'Give at least two hours of weather.',
+  sampleNull: 'A weather sample may not be null.',
+  weatherNotList: 'weather must be a list.',
+  weatherTooShort: 'Give at least two hours of weather.',
   upToWeatherSamples: (mostSamples: number) => `Up to ${mostSamples} weather samples.`,
   weatherIsMissing: 'weather is missing.',
-  aReadingMayNotBe: 'A reading may not be null.',
-  readingsMustBeAList: 'readings must be a list.',
+  readingNull: 'A reading may not be null.',
+  readingsNotList: 'readings must be a list.',
   upToReadings: (mostReadings: number) => `Up to ${mostReadings} readings.`,
-  thisReadingLiesOutsideThe: (first: string, last: string) =>
+  readingOutsideWeather: (first: string, last: string) =>
     `This reading is outside the weather, which covers ${first} to ${last}.`,
-  membersMustBeAWhole: 'members must be a whole number.',
+  membersNotWhole: 'members must be a whole number.',
   atLeastOneMember: 'At least one member.',
   upToMembers: (mostMembers: number) => `Up to ${mostMembers} members.`,
-  seedMustBeAWhole: 'seed must be a whole number.',
-  seedMustBe0Or: 'seed must be 0 or more.',
-  seedMustBeUnder2: 'seed must be under 2³².',
-  readingsPullAnOutlookGive: 'Readings need an outlook. Give an outlook with them.',
+  seedNotWhole: 'seed must be a whole number.',
+  seedNegative: 'seed must be 0 or more.',
+  seedTooLarge: 'seed must be under 2³².',
+  readingsNeedOutlook: 'Readings need an outlook. Give an outlook with them.',
   liquidWater: 'Liquid water',
   weight: 'Weight',
-  aMemberMustBeAn: 'A member must be an object.',
-  aMemberMayNotBe: 'A member may not be null.',
-  membersMustBeAList: 'members must be a list.',
-  giveAtLeastOneMember: 'Give at least one member, or leave members out.',
+  memberNotObject: 'A member must be an object.',
+  memberNull: 'A member may not be null.',
+  membersNotList: 'members must be a list.',
+  noMember: 'Give at least one member, or leave members out.',
   stateOfTheBase: 'State of the base',
-  theShelfIsEmptyGive: 'The shelf is empty. Give at least one product, or leave products out.',
+  shelfEmpty: 'The shelf is empty. Give at least one product, or leave products out.',
   upToProducts: (mostProducts: number) => `Up to ${mostProducts} products.`,
-  twoProductsHaveTheId: (id: string) => `Two products have the id ${id}.`,
-  giveBothEndsForOld: 'Give both ends for old snow, or neither.',
-  theEndsForOldSnow: (value: number, low: number) =>
+  productIdTwice: (id: string) => `Two products have the id ${id}.`,
+  oldEndsHalf: 'Give both ends for old snow, or neither.',
+  oldEndsSwapped: (value: number, low: number) =>
     `The ends for old snow are swapped. Write ${value} as the cold end and ${low} as the warm end.`,
-  theLimitIsBelowThe: 'The limit is below the iron temperature.',
+  limitBelowIron: 'The limit is below the iron temperature.',
   product: 'Product',
   productIsMissing: 'Product is missing.',
   kind: 'Kind',
   sayWhatHappened: 'Say what happened.',
-  gramsMustBeANumber: 'Grams must be a number.',
+  gramsNotNumber: 'Grams must be a number.',
   gramsMayNotBeNegative: 'Grams may not be negative.',
-  thatIsOver100Kg: 'That is over 100 kg.',
+  gramsTooMany: 'That is over 100 kg.',
   gramsAreMissing: 'Grams are missing.',
   note: 'Note',
   length: 'Length',
   base: 'Base',
-  aSkiMustBeAn: 'A ski must be an object.',
+  skiNotObject: 'A ski must be an object.',
   ski: 'Ski',
   coats: 'Coats',
   hoursInTheBox: 'Hours in the box',
@@ -284,7 +280,7 @@ export const schemas = {
   outingIsMissing2: 'Outing is missing.',
   chooseASki: 'Choose a ski.',
   programme: 'Programme',
-  programmesMustBeAList: 'programmes must be a list.',
+  programmesNotList: 'programmes must be a list.',
   eachProgrammeOnce: 'Each programme once.',
   job: 'Job',
   jobIsMissing: 'Job is missing.',
@@ -295,7 +291,7 @@ export const schemas = {
   reason: 'Reason',
   amount: 'Amount',
   tool: 'Tool',
-  toolsMustBeAList: 'Tools must be a list.',
+  toolsNotList: 'Tools must be a list.',
   eachToolOnce: 'Each tool once.',
   aMethodIsNotKnown: 'A method is not known.',
   ventilated: 'Ventilated',
@@ -310,7 +306,7 @@ export const reports = {
   tafGivesNoTemperatures:
     'This TAF gives no temperatures (TX, TN): type the air temperature by hand.',
   tafGivesNoHumidity: (percent: number) => `The TAF gives no humidity: ${percent} % is taken.`,
-  tafGivesOneExtreme: 'The TAF gives one extreme of temperature only: it is held all day.',
+  tafOneExtreme: 'The TAF gives one extreme of temperature only: it is held all day.',
   betweenTheExtremes: 'Temperature runs between the TAF’s extremes.',
   cannotBeRead: (text: string) => `“${text}” is no METAR or TAF that can be read.`,
   pasteOne: 'Paste a METAR or a TAF.',
@@ -326,17 +322,17 @@ export const calendarOuting = {
 };
 
 export const csvTypedRows = {
-  columnIsNotKnownKnown: (value: string, known: string) =>
+  columnUnknown: (value: string, known: string) =>
     `Column “${value}” is not known. Known columns: ${known}.`,
-  columnHasNoUnitWrite: (name: string, name2: string) =>
+  columnWithoutUnit: (name: string, name2: string) =>
     `Column ${name} has no unit. Write just “${name2}”.`,
-  columnNeedsItsUnitWrite: (name: string, name2: string, value: string | number) =>
+  columnNeedsUnit: (name: string, name2: string, value: string | number) =>
     `Column ${name} needs its unit. Write “${name2} [${value}]”.`,
   columnStandsTwice: (name: string) => `Column ${name} is there twice.`,
   columnIsMissing: (name: string) => `Column ${name} is missing.`,
   theFileIsEmpty: 'The file is empty.',
-  theFileHasAHeader: 'The file has a header but no rows.',
-  theFileHasRowsThe: (count: number, mostRows: number) =>
+  headerOnly: 'The file has a header but no rows.',
+  rowsOverLimit: (count: number, mostRows: number) =>
     `The file has ${count} rows. The limit is ${mostRows}.`,
   moreCellsThanTheHeader: 'More cells than the header has columns.',
 };
@@ -346,22 +342,22 @@ export const photo = {
 };
 
 export const gpxCourse = {
-  theFileIsNoGpx: 'The file is no GPX that can be read.',
-  theTrackHasFewerThan: 'The track has fewer than two different points.',
-  theTrackIsShorterThan: 'The track is shorter than 20 m.',
-  theTrackHasNoAltitude: 'The track has no altitude. The altitude of the venue is used.',
-  pointsWithoutAltitudeAreBridged: (missing: number) =>
+  notGpx: 'The file is no GPX that can be read.',
+  trackTooFewPoints: 'The track has fewer than two different points.',
+  trackTooShort: 'The track is shorter than 20 m.',
+  trackWithoutAltitude: 'The track has no altitude. The altitude of the venue is used.',
+  altitudeBridged: (missing: number) =>
     `${missing} points without altitude are filled with straight lines.`,
   segment: (k: number) => `Segment ${k}`,
 };
 
 export const meanwhile = {
-  someoneElseChangedThisMeanwhile:
+  changedMeanwhile:
     'Someone else changed this in the meantime. The fields below differ. Choose for each, then save again.',
 };
 
 export const csvDoubles = {
-  nameIsInLine: (name: string, line: number) =>
+  nameTwice: (name: string, line: number) =>
     `“${name}” is already in line ${line}. Give this one another name.`,
   nameIsTaken: (name: string) => `“${name}” already exists. Give this one another name.`,
 };
@@ -378,7 +374,7 @@ export const simpleForecast = {
   wind: 'Wind',
   chance: 'Snow or rain',
   amount: 'How much',
-  theLowIsAboveTheHigh: 'The low is above the high.',
+  lowAboveHigh: 'The low is above the high.',
   theForecastMustBeAnObject: 'The forecast must be an object.',
 };
 

@@ -4,7 +4,7 @@ export const keepNotes = {
   step: 'Step',
   stepIsMissing: 'Step is missing.',
   thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
-  thisPairIsGoneChoose: 'This pair is no longer on the rack. Choose another one.',
+  pairGone: 'This pair is no longer on the rack. Choose another one.',
   thatWasTakenBackAlready: 'That was already deleted.',
 };
 
@@ -15,7 +15,7 @@ export const pocketChart = {
   gapMm: 'Gap (mm)',
   stickToCm: (startCm: number, endCm: number) => `stick ${startCm} to ${endCm} cm`,
   klisterToCm: (startCm: number, endCm: number) => `klister ${startCm} to ${endCm} cm`,
-  profileOfTheSkiGrip: (startCm: number, endCm: number, value: string) =>
+  profileLabel: (startCm: number, endCm: number, value: string) =>
     `Ski profile: grip zone from ${startCm} to ${endCm} cm in front of the heel plate${value}.`,
   pocketMmHigh: (pocketMm: string) => `, pocket ${pocketMm} mm high`,
 };
@@ -30,23 +30,23 @@ export const pocketPart = {
   ofTheWeight: (value: number) => `${value} % of the weight`,
   kg: (value: number) => `${value} kg`,
   fullWeightClosesItNowhere: 'Full weight does not close the pocket. ',
-  fullWeightClosesItFrom: (stretches: string) => `Full weight closes it from ${stretches}. `,
+  fullWeightCloses: (stretches: string) => `Full weight closes it from ${stretches}. `,
   closeItAllOver: (where: string, load: string) => `${where}It takes ${load} to close all of it. `,
   thePocket: 'The pocket',
   roomForStickLayers: (roomLayers: number) => `Room for ${roomLayers} stick layers. `,
   howItWasMeasured: 'How it was measured',
   lengthOfTheSki: 'Length of the ski',
   heelPlateBehindTheBinding: 'Heel plate behind the binding pin',
-  theZoneGoesAsFar: 'The zone reaches as far forward',
-  feelerStopsBehindAt: 'Feeler stops at the back at',
+  zoneReaches: 'The zone reaches as far forward',
+  feelerStopsBehind: 'Feeler stops at the back at',
   fromTheHeelPlate: 'From the heel plate',
-  feelerStopsAheadAt: 'Feeler stops at the front at',
+  feelerStopsAhead: 'Feeler stops at the front at',
   weightOfTheSkier: 'Weight of the skier',
-  withPackAsOnThe: 'With backpack, as on the day',
+  withBackpack: 'With backpack, as on the day',
   measuredUnder: 'Measured under',
-  emptyTheSkierStoodOn: 'Leave empty if the skier stood on it',
+  emptyIfStoodOn: 'Leave empty if the skier stood on it',
   keepThisFit: 'Save this fit',
-  feelerOrPaperUnderThe:
+  feelerHowTo:
     'Slide a feeler or paper under the ski on a flat board. Half weight: stand on both skis. Full weight: stand on one. Leave places empty that you did not measure.',
   place: (i: number) => `Place ${i}`,
   half: 'Half',
@@ -73,11 +73,11 @@ export const gripScreen = {
   whatGripsAndWhere: 'What grips, and where?',
   measureTheSnowFirst: 'Measure the snow first.',
   takeAReading: 'Take a reading',
-  thereIsNoGripWax: 'There is no grip wax on the shelf.',
+  noGripWax: 'There is no grip wax on the shelf.',
   putOneOnTheShelf: 'Add one to the shelf',
   over: (name: string) => ` over ${name}`,
   byTheSimpleRule: ' by the simple rule',
-  fromToCmAheadOf: (
+  whereAndWhen: (
     startCm: number,
     endCm: number,
     value: string,
@@ -87,9 +87,9 @@ export const gripScreen = {
     `, from ${startCm} to ${endCm} cm in front of the heel plate${value}. For ${value2} snow at ${temperatureC} along the course.`,
   holdsAbout: (kindReason: string, gripLayers: string, wearKm: string) =>
     `${kindReason} ${gripLayers} Holds about ${wearKm}.`,
-  thisOutingIsNotClassic: 'This outing is not classic, so its skis have no grip zone.',
+  notClassic: 'This outing is not classic, so its skis have no grip zone.',
   over2: (mostShown: number) => `over ${mostShown} %`,
-  theShelfForGrip: 'Grip waxes on the shelf',
+  gripShelf: 'Grip waxes on the shelf',
   gripProductsByWhatSlipping: 'Grip waxes by expected loss from slipping and dragging',
   whyThisTemperature: 'Why this temperature',
   layer: 'layer',

@@ -1,15 +1,15 @@
 import { megabytes } from '../../quantities';
 
 export const prepareData = {
-  theDataFolderCannotBe: (folder: string) =>
+  folderNotWritable: (folder: string) =>
     `The data folder ${folder} cannot be written. Choose another with --data FOLDER or FROST_PICK_DATA.`,
-  theDatabaseWasWrittenBy: (file: string) =>
+  databaseNewer: (file: string) =>
     `The database ${file} was written by a newer Frost Pick. Start that version, or choose another folder with --data FOLDER.`,
   theDatabaseMustBeBrought: (file: string, detail: string) =>
     `The database ${file} needs an upgrade, but there is no room for a copy first (${detail}). Free some disk space and start again.`,
-  theDatabaseCouldNotBe: (file: string, detail: string) =>
+  databaseNotUpgraded: (file: string, detail: string) =>
     `The database ${file} could not be upgraded and was not changed (${detail}). Start the version that wrote it, or choose another folder with --data FOLDER.`,
-  theDatabaseCannotBeUsed: (file: string, detail: string) =>
+  databaseUnusable: (file: string, detail: string) =>
     `The database ${file} cannot be used (${detail}). Free some disk space, restore a copy, or choose another folder with --data FOLDER.`,
   theDatabaseWasBroughtUp: (copy: string) =>
     `The database was upgraded. A copy from before is in ${copy}`,
@@ -23,13 +23,12 @@ export const prepareData = {
   },
   noDriver:
     'The SQLite driver cannot be loaded. Delete the folder node_modules and start again. It is then installed again.',
-  frostPickCouldNotStart: (value: string) =>
+  couldNotStart: (value: string) =>
     `Frost Pick could not start (${value}). Choose another folder with --data FOLDER, and report this.`,
 };
 
 export const computeWorker = {
-  theTaskIsNotListed: (name: string) =>
-    `The task “${name}” is not listed in host/compute.worker.ts.`,
+  taskUnknown: (name: string) => `The task “${name}” is not listed in host/compute.worker.ts.`,
 };
 
 export const copies = {

@@ -1,7 +1,7 @@
 export const ownIrons = {
   ironsAreKeptForgetOne: (mostIrons: number) =>
     `You can save up to ${mostIrons} irons. Delete one first.`,
-  thatIronWasForgottenAlready: 'That iron was already deleted.',
+  ironGone: 'That iron was already deleted.',
 };
 
 export const ironCharts = {
@@ -9,13 +9,13 @@ export const ironCharts = {
   timeS: 'Time (s)',
   temperature: (units: string) => `Temperature (${units})`,
   theBaseSoftens: 'the base softens',
-  temperatureOfTheBasesSurface: (count: number, value: number, units: string) =>
+  baseChartLabel: (count: number, value: number, units: string) =>
     `Temperature of the base surface over ${count} passes, at most ${value} ${units}.`,
   setsAtOnce: 'sets at once',
   flowsTooFar: 'flows too far',
   secondsAPass: 'Seconds a pass',
   setTemperature: (units: string) => `Set temperature (${units})`,
-  mapOfSetTemperatureAnd: (good: number, count: number, passS: number, setC: string) =>
+  mapLabel: (good: number, count: number, passS: number, setC: string) =>
     `Map of set temperature and pace over three passes: ${good} of ${count} places are good. Today's point is ${passS} s at ${setC}.`,
   good: 'good',
   film: 'film',
@@ -37,7 +37,7 @@ export const ownIron = {
 };
 
 export const sideView = {
-  theIronOnTheSki: (pass: number, trailM: string) =>
+  sideViewLabel: (pass: number, trailM: string) =>
     `The iron on the ski, pass ${pass}: trail ${trailM} cm.`,
   runAtTrueSpeed: 'Play at real speed',
   fromTheStart: 'Back to the start',
@@ -48,7 +48,7 @@ export const ironScreen = {
   lightTravelIron: 'Light travel iron',
   householdIron: 'Household iron',
   heavyDigitalIron: 'Heavy digital iron',
-  howHotAndHowFast: 'How hot, and how fast?',
+  question: 'How hot, and how fast?',
   theBench: 'The bench',
   whatYouSaw: 'What you saw',
   asAdvised: 'Pass by pass',
@@ -57,7 +57,7 @@ export const ironScreen = {
   pace: 'Pace',
   restAfter: 'Rest after',
   seconds: (seconds: number) => `${seconds} s`,
-  noContactGivesThis:
+  trailImpossible:
     'No iron gives this trail here. Check the trail, the wax, the film and the room. The usual contact is used.',
   aPointOfTheBase: 'Temperature at one point',
   whatTemperatureAndPaceGive: 'Map of temperature and pace',
@@ -67,7 +67,7 @@ export const ironScreen = {
   estimated: (degrees: string) => `about ${degrees} (estimated)`,
   watts: (watts: number) => `${watts} W`,
   computingTheMap: 'Computing the map…',
-  noWaxOnTheShelf: 'There is no wax for the iron on the shelf.',
+  noIronWax: 'There is no wax for the iron on the shelf.',
   setTo: (setC: string, paces: readonly number[]) =>
     new Set(paces).size === 1
       ? `${setC}, ${paces[0]} s a pass`
@@ -77,13 +77,13 @@ export const ironScreen = {
     `${passes}, tip to tail. They fill ${uptake} % of what is empty in the base. Iron the other ski in the rests. `,
   onePass: 'One pass',
   passes: (passes: number) => `${passes} passes`,
-  forIronMeltsAtOne: (name: string, described: string, described2: string) =>
+  computedFor: (name: string, described: string, described2: string) =>
     `For ${name}: iron ${described}, melts at ${described2}. Computed for one point in the middle of the ski. Labels come first.`,
   wax: 'Wax',
   iron: 'Iron',
   setTemperature: 'Set temperature',
   secondsAPass: 'Seconds a pass',
-  passes2: 'Passes',
+  passesTitle: 'Passes',
   roomAndSki: 'Room and ski',
   lengthOfTheSki: 'Length of the ski',
   widthOfTheBase: 'Width of the base',
@@ -92,7 +92,7 @@ export const ironScreen = {
     'Enter how long the liquid trail behind your iron is. The lab then adjusts itself to your iron and wax.',
   trailYouSaw: 'Trail you saw',
   afterPass: 'After pass',
-  contactFittedToWM: (value: number, value2: number) =>
+  contactFitted: (value: number, value2: number) =>
     `Heat contact fitted to ${value} W/m²K ± ${value2} %. All figures use it.`,
   eachPass: 'Each pass',
   cm: (trailM: string) => `${trailM} cm`,

@@ -1,8 +1,8 @@
 import type { LogKind } from '../../../core/model';
 
 export const withdrawChoice = {
-  thatChoiceWasWithdrawnAlready: 'That choice was already deleted.',
-  thatChoiceIsBackAlready: 'That choice is already back.',
+  choiceGone: 'That choice was already deleted.',
+  choiceBackAlready: 'That choice is already back.',
 };
 
 export const benchLog = {
@@ -128,7 +128,7 @@ export const logScreen = {
   csv: 'CSV',
   json: 'JSON',
   nothingYet: 'Nothing chosen yet.',
-  chooseAWaxAndSave: 'Choose a wax and save the choice',
+  saveChoiceFirst: 'Choose a wax and save the choice',
   chosen: (outing: string, time: string) => `Chosen for ${outing}, ${time}.`,
   notSaid: 'Not rated yet.',
   best: (expectedLossPercent: string, probabilityBest: string) =>

@@ -3,7 +3,7 @@ export const saveOuting = {
 };
 
 export const newOutingScreen = {
-  whatAreTheSkisFor: 'What are the skis for?',
+  question: 'What are the skis for?',
   aNewOuting: 'A new outing',
   startHereWhereAndWhen: 'Where and when do you ski next?',
   saving: 'Saving…',
@@ -17,7 +17,7 @@ export const newOutingScreen = {
   distance: 'Distance',
   timeZone: 'Time zone',
   startOn: 'Usual starts',
-  snowOfTheQuickAnswer: (snow: string) => `The snow of the quick answer: ${snow}`,
+  quickSnow: (snow: string) => `The snow of the quick answer: ${snow}`,
   keepItAsAReading: 'Keep as first reading',
   leaveItOut: 'Do not use it',
   preset: { tonight: 'Tonight 18:00', tomorrow: 'Tomorrow 9:00', saturday: 'Saturday 9:00' },
@@ -35,10 +35,10 @@ export const placePart = {
   fromATrack: 'From a GPX track',
   thisDevicesPosition: 'Position of this device',
   asking: 'Asking the device…',
-  theBrowserRefuses:
+  positionRefused:
     'The browser does not give the position. Allow it for this page, or type it below.',
-  theDeviceDoesNotKnow: 'This device does not know where it is. Type the position below.',
-  theTrackHasNoAltitude:
+  positionUnknown: 'This device does not know where it is. Type the position below.',
+  trackWithoutAltitude:
     'The track has no altitude, so its course is left out. Read it again under Venue once the altitude is known.',
   courseOf: (count: number) => `The course has ${count} segments from the track.`,
   withoutIt: 'Do not use it',

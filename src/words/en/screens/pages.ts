@@ -1,20 +1,20 @@
 export const error = {
   whatWentWrong: 'Something went wrong',
-  thisScreenCouldNotBe: 'This screen could not be shown.',
-  whatYouTypedIsKept: (message: string) => `What you typed is kept on this device. ${message}`,
+  screenFailed: 'This screen could not be shown.',
+  typedIsKept: (message: string) => `What you typed is kept on this device. ${message}`,
   tryAgain: 'Try again',
 };
 
 export const layout = {
   frostPick: 'Frost Pick',
   sFrostPick: '%s · Frost Pick',
-  fromALookAtThe: 'From a look at the snow to waxed skis on the start line',
+  description: 'From a look at the snow to waxed skis on the start line',
 };
 
 export const notFound = {
   whereIsIt: 'Page not found',
   notHere: 'There is nothing here.',
-  thisOutingOrPageDoes: 'This outing or page does not exist in this database.',
+  notHereWhy: 'This outing or page does not exist in this database.',
   toTheNextOuting: 'Go to the next outing',
 };
 

@@ -1,9 +1,9 @@
 import { resultsInWords } from '../choice';
 import { plain } from '../../quantities';
 export const pickWax = {
-  theStartLiesOutsideThe: 'The start is outside the time the weather covers.',
-  allWeightsAre0Give: 'All weights are 0. Give at least one above 0.',
-  theShelfIsEmptyGive: 'The shelf is empty. Give products, or add waxes to the shelf.',
+  startOutsideWeather: 'The start is outside the time the weather covers.',
+  weightsZero: 'All weights are 0. Give at least one above 0.',
+  shelfEmpty: 'The shelf is empty. Give products, or add waxes to the shelf.',
 };
 
 export const saveChoice = {
@@ -21,11 +21,10 @@ export const saveChoice = {
   reason: 'Reason',
   note: 'Note',
   thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
-  thatReadingWasCorrectedMeanwhile:
-    'That reading was corrected in the meantime. Reload to see the new one.',
-  thereIsNoWeatherFor: 'There is no weather for the start. Use the reading instead.',
-  thatProductIsNoLonger: 'That product is no longer on the shelf. Choose another one.',
-  sayWhyYouTakeInstead: (name: string, name2: string) =>
+  readingCorrected: 'That reading was corrected in the meantime. Reload to see the new one.',
+  noWeatherForStart: 'There is no weather for the start. Use the reading instead.',
+  productGone: 'That product is no longer on the shelf. Choose another one.',
+  overrideReasonMissing: (name: string, name2: string) =>
     `Say why you choose ${name} instead of ${name2}.`,
 };
 
@@ -39,7 +38,7 @@ export const outingFactsForm = {
   distance: 'Distance',
   start: (timeZone: string) => `Start (${timeZone})`,
   hoursOnSnow: 'Hours on snow',
-  emptyAboutHFromThe: (estimatedHours: string) =>
+  emptyAboutHours: (estimatedHours: string) =>
     `Leave empty for about ${estimatedHours} h, from the distance`,
   legacyFluorocarbons: 'Legacy fluorocarbons',
   excluded: 'Excluded',
@@ -50,7 +49,7 @@ export const usePick = {
   start: 'Start',
   startIsMissing: 'Start is missing.',
   correction: 'Correction',
-  enterACorrectionOr0: 'Enter a correction, or 0.',
+  correctionMissing: 'Enter a correction, or 0.',
   reason: 'Reason',
   note: 'Note',
 };
@@ -92,7 +91,7 @@ export const howPart = {
   aNewGrind: 'a new grind',
   burntEdges: 'burnt edges',
   baseOfTheSkis: 'Base of the skis',
-  itsOwnJobSheetMinds: '. Its own job sheet covers that.',
+  jobSheetCovers: '. Its own job sheet covers that.',
   theLookOverFoundOn: (seenword: string, names: string, value: string) =>
     `The base check found ${seenword} on ${names}${value}`,
   oneCoat: 'one coat',
@@ -102,12 +101,12 @@ export const howPart = {
   structure: 'Structure',
   theWayWeWork: 'Our way of working',
   setTheTeamsOwnWays: 'Change how the team works',
-  oneWaxServesTheWhole: 'One wax is enough for the whole time on snow.',
-  oneWaxForAllCosts: 'One wax for all costs',
-  giveEachStartItsOwn: 'give each start its own wax if you can.',
+  oneWaxServes: 'One wax is enough for the whole time on snow.',
+  oneWaxCosts: 'One wax for all costs',
+  waxEachStart: 'give each start its own wax if you can.',
   notWorthTheChange: 'that is not worth a change.',
-  overTheBestAtEach: (value: string) => `more than the best wax at each time: ${value}`,
-  aBlendBeatsTheShelf: (gainPercent: string, parts: number) =>
+  overBestAtEach: (value: string) => `more than the best wax at each time: ${value}`,
+  blendBeatsShelf: (gainPercent: string, parts: number) =>
     `A blend beats the shelf by ${gainPercent}: ${parts} parts `,
   toOf: (parts: number) => `to ${parts} of `,
   byMass: 'by mass.',
@@ -116,13 +115,13 @@ export const howPart = {
 };
 
 export const lossChart = {
-  expectedGlideLossInPer: (curves: string, fixed: string, units: string) =>
+  lossChartLabel: (curves: string, fixed: string, units: string) =>
     `Expected glide loss in % by wax temperature, for ${curves}. Today: ${fixed} ${units}.`,
   equivalentTemperature: (units: string) => `Equivalent temperature (${units})`,
   expectedGlideLoss: 'Expected glide loss (%)',
   today80Band: (today: string) => `today ${today} (80 % band)`,
-  theSameAsATable: 'The same as a table',
-  expectedLossInPerCent: 'Expected loss in per cent by equivalent temperature',
+  asTable: 'The same as a table',
+  lossTable: 'Expected loss in per cent by equivalent temperature',
   equivalent: (units: string) => `Equivalent (${units})`,
 };
 
@@ -132,11 +131,11 @@ export const regretPart = {
   warmer: (degrees: string) => `${degrees} warmer`,
   drierAir: 'Drier air',
   moister: 'Moister',
-  lossOverTheBestWax: 'Extra loss over the best wax if the day is different',
-  overTheBestWaxOf: (regretPercent: string) =>
+  extraLossTable: 'Extra loss over the best wax if the day is different',
+  regretHint: (regretPercent: string) =>
     `Compared with the best wax of that day. Knowing the snow exactly would save ${regretPercent} on average.`,
-  goingByTheAirWould: (air: string) => `Going by the air (${air}) would choose the same.`,
-  goingByTheAirWouldChoose: (air: string) => `Going by the air (${air}) would choose`,
+  byAirSame: (air: string) => `Going by the air (${air}) would choose the same.`,
+  byAirOther: (air: string) => `Going by the air (${air}) would choose`,
   expectedLoss: ': expected loss ',
   insteadOf: (expectedLossPercent: string) => `instead of ${expectedLossPercent}.`,
   ifTheDayIs: 'If the day is',
@@ -152,7 +151,7 @@ export const whatIf = {
   snowTemperature: 'Snow temperature',
   humidity: 'Humidity',
   sharpnessOfTheGrain: 'Sharpness of the grain',
-  wetnessStepsOfTheSnowball: 'Wetness, steps of the snowball test',
+  wetnessSteps: 'Wetness, steps of the snowball test',
   backToTheDayAs: 'Reset the sliders',
 };
 
@@ -174,22 +173,21 @@ export const pickScreen = {
   aChoiceStandsOnA: 'A choice needs a reading or an outlook. This outing has neither.',
   takeAReading: 'Take a reading',
   theShelfIsEmpty: 'The shelf is empty.',
-  thereIsNothingToChoose:
-    'There is nothing to choose from. Add at least one glide wax to the shelf.',
+  shelfEmpty: 'There is nothing to choose from. Add at least one glide wax to the shelf.',
   goToTheShelf: 'Go to the shelf',
   howToPutItOn: 'How to put it on',
   whyThisTemperature: 'Why this temperature',
-  mendTheMarkedFieldsTo: 'Fix the marked fields to see the reasons.',
+  fixFieldsForReasons: 'Fix the marked fields to see the reasons.',
   yourOwnCorrection: 'Your own correction',
-  addedToTheSumUp: (mostOwnK: string) => `Added to the sum, up to ${mostOwnK} up or down`,
+  correctionHint: (mostOwnK: string) => `Added to the sum, up to ${mostOwnK} up or down`,
   theOuting: 'The outing',
-  whatBeingWrongWouldCost: 'What a wrong wax would cost',
+  costOfWrong: 'What a wrong wax would cost',
   whatIf: 'What if',
-  overTheTimeOnSnow: 'During the time on snow',
+  duringTimeOnSnow: 'During the time on snow',
   theShelfByExpectedLoss: 'All waxes by expected loss',
-  nothingOnTheShelfIs: 'No wax on the shelf is allowed.',
+  nothingAllowed: 'No wax on the shelf is allowed.',
   fixTheMarkedFieldsBelow: 'Fix the marked fields below.',
-  whatIf2: 'what if',
+  whatIfShort: 'what if',
   costsAbout: 'Expected loss about',
   overTheWay: (distance: string, lossP90Seconds: string) =>
     `over ${distance}, nine times in ten under ${lossP90Seconds}.`,
@@ -198,7 +196,7 @@ export const pickScreen = {
   other: 'Best of the others:',
   snowAtTheStart: 'Snow over the course at the start',
   equivalentTemperature: 'Equivalent temperature',
-  hardnessRelativeScale0100: 'Hardness, relative scale 0–100',
+  hardnessScale: 'Hardness, relative scale 0–100',
   structure: 'Structure',
   mm: (structureword: string, widthMm: number) => `${structureword}, ${plain(widthMm, 2)} mm`,
   asksFor: (needs: string, additives: string) => `Asks for ${needs}: ${additives}`,
@@ -225,15 +223,14 @@ export const pickScreen = {
 
 export const wallSheet = {
   wallSheet: 'Wall sheet',
-  noChoiceIsSavedYet: 'No choice is saved yet.',
+  noChoiceSaved: 'No choice is saved yet.',
   chooseTheWaxFirst: 'Choose the wax first',
   copiedAsText: 'Copied as text.',
-  thisBrowserDoesNotLet:
-    'This browser does not allow copying. Select the text and copy it by hand.',
+  copyRefused: 'This browser does not allow copying. Select the text and copy it by hand.',
   start: (name: string, name2: string, start: string) => `${name}, ${name2}, start ${start}`,
   print: 'Print',
   copyAsText: 'Copy as text',
   backToTheChoice: 'Back to the choice',
-  savedModelLabelsLocalCodes: (createdAt: string, modelVersion: string) =>
+  smallPrint: (createdAt: string, modelVersion: string) =>
     `Saved ${createdAt}, model ${modelVersion}. Labels, local rules and licensed practice come first.`,
 };

@@ -46,7 +46,7 @@ export const quickScreen = {
   iron: 'Iron',
   structure: 'Structure',
   structureOf: (kind: string, widthMm: number) => `${kind}, ${plain(widthMm, 2)} mm`,
-  snowAsksFor: (asks: string, sure: string) =>
+  snowNeeds: (asks: string, sure: string) =>
     `The snow asks for ${asks}. Of the blocks in a shop this one is the best ${sure}.`,
   guessed: (snow: string, reason: string) => `Snow guessed at ${snow}. ${reason}`,
   oneStep: (softer: string, harder: string, distance: string) =>

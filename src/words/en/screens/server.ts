@@ -1,6 +1,6 @@
 export const write = {
   unknown: 'Frost Pick does not know this change. Load the page again.',
-  theKeyMustBe8: 'The key must be 8 to 64 letters, digits, - or _.',
+  keyMalformed: 'The key must be 8 to 64 letters, digits, - or _.',
 };
 
 export const permission = {

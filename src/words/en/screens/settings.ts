@@ -9,7 +9,7 @@ export const teamPart = {
   basesMostly: 'Most bases are',
   toolsThereAre: 'Tools you have',
   theTeamsOwnWays: 'How the team works',
-  goodTechniciansDifferHereWhat:
+  methodsHint:
     'Good technicians work in different ways. What you set here is used for every choice and job.',
 };
 

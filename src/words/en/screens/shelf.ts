@@ -3,14 +3,13 @@ export const productsFiles = {
 };
 
 export const moveStock = {
-  thisProductIsNotOn: 'This product is not on the shelf. Choose another one.',
-  onlyGAreThereCorrect: (left: number) => `There are only ${left} g. Correct the stock first.`,
+  productGone: 'This product is not on the shelf. Choose another one.',
+  notEnoughGrams: (left: number) => `There are only ${left} g. Correct the stock first.`,
 };
 
 export const saveProduct = {
   thisProductWasTakenOff: 'This product was deleted from the shelf in the meantime. Add it again.',
-  isOnTheShelfAlready: (name: string) =>
-    `“${name}” is already on the shelf. Give this one another name.`,
+  nameTaken: (name: string) => `“${name}” is already on the shelf. Give this one another name.`,
   thatProductIsOffThe: 'That product was already deleted.',
 };
 
@@ -22,16 +21,16 @@ export const coveragePart = {
   nothing: 'nothing',
   loss: 'Loss (%)',
   equivalentTemperature: (units: string) => `Equivalent temperature (${units})`,
-  bestExpectedLossOfThe: (value: string) =>
+  coverageLabel: (value: string) =>
     `Best expected loss of the shelf by equivalent temperature and snow. ${value}`,
   noHoles: 'No gaps.',
   holes: (words: string) => `Gaps: ${words}.`,
   whatTheShelfServes: 'What the shelf covers',
   noHolesEverywhereTheBest: (holePercent: number) =>
     `No gaps: there is always a wax that loses less than ${holePercent} %.`,
-  holesWhereEvenTheBest: (holePercent: number, words: string) =>
+  gapsWhere: (holePercent: number, words: string) =>
     `Gaps, where even the best wax loses more than ${holePercent} %: ${words}.`,
-  theOnePurchaseThatHelps: 'The purchase that helps most here: a wax of ',
+  bestPurchase: 'The purchase that helps most here: a wax of ',
   withWord: (additives: string) => ` with ${additives}`,
   plain: ', plain',
   overHOfWeatherAt: (
@@ -42,12 +41,12 @@ export const coveragePart = {
     afterPercent: string,
   ) =>
     `${value}. Over ${weatherHours} daytime hours at ${venueName} it lowers the mean loss from ${beforePercent} to ${afterPercent} %.`,
-  noSinglePurchaseWouldHelp: (venueName: string, weatherHours: number) =>
+  noPurchaseHelps: (venueName: string, weatherHours: number) =>
     `For the ${weatherHours} daytime hours at ${venueName} no single purchase would help.`,
-  thereIsNoRecordedWeather: (venueName: string) =>
+  noRecordedWeather: (venueName: string) =>
     `There is no recorded weather at ${venueName} to judge a purchase by.`,
-  theSameAsATable: 'The same as a table',
-  bestExpectedLossInPer: 'Best expected loss in per cent, and which wax gives it',
+  asTable: 'The same as a table',
+  coverageTable: 'Best expected loss in per cent, and which wax gives it',
   equivalent: (units: string) => `Equivalent (${units})`,
 };
 
@@ -66,14 +65,14 @@ export const productForm = {
   labelWarmEnd: 'Label, warm end',
   oldSnowColdEnd: 'Old snow, cold end',
   oldSnowWarmEnd: 'Old snow, warm end',
-  ironContainerPriceAndColour: 'Iron, container, price and colour',
+  moreFields: 'Iron, container, price and colour',
   ironTemperature: 'Iron temperature',
-  emptyEstimatedFromTheLabel: 'Leave empty to estimate it from the label',
+  estimatedFromLabel: 'Leave empty to estimate it from the label',
   ironLimit: 'Iron limit',
   meltingPoint: 'Melting point',
   dryingTime: 'Drying time',
   emptyAsUsualForLiquids: 'Of a liquid. Leave empty if the label does not say',
-  emptyEstimatedFromTheIron: 'Leave empty to estimate it from the iron',
+  estimatedFromIron: 'Leave empty to estimate it from the iron',
   container: 'Container',
   priceOfAContainer: 'Price of a container',
   colourOfYourBlock: 'Colour of your block',
@@ -90,13 +89,13 @@ export const stockPart = {
   weighedThisIsLeft: 'Weighed: this much is left',
   booked: (productId: string) => `Stock of ${productId} saved.`,
   stock: 'Stock',
-  runsOutAtAboutG: (name: string, outingName: string, missingG: number) =>
+  runsOut: (name: string, outingName: string, missingG: number) =>
     `${name} runs out at ${outingName}. About ${missingG} g are missing.`,
   product: 'Product',
   whatHappened: 'What happened',
   grams: 'Grams',
   bookIt: 'Save stock change',
-  theLastMoves: (count: number) => `The last ${count} stock changes`,
+  lastChanges: (count: number) => `The last ${count} stock changes`,
   stockMovesLatestFirst: 'Stock changes, latest first',
   offTheShelf: 'off the shelf',
   corrected: 'Corrected',
@@ -119,7 +118,7 @@ export const shelfScreen = {
   aPairCosts: 'A pair costs',
   change: 'Change',
   isOffTheShelf: (name: string) => `${name} was deleted.`,
-  whatIsThereToChoose: 'What is on the shelf?',
+  question: 'What is on the shelf?',
   onTheShelf: 'On the shelf',
   theShelfAsCsv: 'The shelf as CSV',
   show: 'Show',
@@ -127,10 +126,10 @@ export const shelfScreen = {
   productsOnTheShelf: 'Products on the shelf',
   isChanged: (name: string) => `${name} was changed.`,
   takeProductsInFromA: 'Import products from a file',
-  csvWithUnitsInThe:
+  csvHint:
     'CSV with units in the header. Columns: name, label cold end [C], label warm end [C], role, form, additives. Separate additives with +. Up to 1000 rows and 1 MB.',
   csvFileOfProducts: 'CSV file of products',
-  theShelfIsEmptyPut: 'The shelf is empty. Add the first wax below.',
+  emptyShelf: 'The shelf is empty. Add the first wax below.',
   glideWaxAmongProducts: (glides: number, count: number) =>
     glides === 1
       ? `1 glide wax among ${count} products. `
@@ -157,21 +156,21 @@ export const blockGuess = {
   greasy: 'Greasy',
   dry: 'Dry',
   likeGlass: 'Like glass',
-  noLabelTryANail: 'No label? Try a nail and a finger',
+  withoutLabel: 'No label? Try a nail and a finger',
   aThumbnailDrawnOverIt: 'Scratch it with a thumbnail, at room temperature',
-  aFingerPressedOnIt: 'Press a finger on it',
+  pressFinger: 'Press a finger on it',
   hardnessAbout: 'Hardness about',
   labelIt: (hardnessSd: number, labelLowC: string) => `± ${hardnessSd}. Label it ${labelLowC}.`,
   takeTheseEnds: 'Use these ends',
 };
 
 export const starter = {
-  startWithAUsualLadder: 'Start with a usual ladder',
+  usualLadder: 'Start with a usual ladder',
   typicalRanges:
     'Kinds as shops sell them, with typical ranges. Untick what you do not have, and change the ranges to those of your own labels.',
   glide: 'Glide',
   grip: 'Grip, for classic skis',
   kind: (name: string, range: string) => `${name}, ${range}`,
   typical: (name: string) => `${name} (typical)`,
-  putTheseOnTheShelf: 'Put these on the shelf',
+  keepThese: 'Put these on the shelf',
 };

@@ -4,8 +4,8 @@ export const skisFiles = {
 
 export const skiPhotos = {
   choosePhoto: 'Choose a photo',
-  thereIsNoSuchSki: 'There is no such ski.',
-  thereIsNoSuchPhoto: 'There is no such photo.',
+  skiUnknown: 'There is no such ski.',
+  photoUnknown: 'There is no such photo.',
   sending: 'Sending…',
   photos: 'Photos',
   addAPhoto: 'Add a photo',
@@ -14,17 +14,16 @@ export const skiPhotos = {
 
 export const baseMarks = {
   thisSkiIsGoneChoose: 'This ski no longer exists. Choose another one.',
-  theSkiIsCmLong: (lengthCm: number) =>
+  beyondTail: (lengthCm: number) =>
     `The ski is ${lengthCm} cm long. This place is beyond its tail.`,
 };
 
 export const saveSki = {
   thisPairWasTakenOff:
     'This pair was deleted from the rack in the meantime. Put it back first, then save again.',
-  isOnTheRackAlready: (name: string) =>
-    `“${name}” is already on the rack. Give this one another name.`,
+  nameTaken: (name: string) => `“${name}” is already on the rack. Give this one another name.`,
   thatPairIsOffThe: 'That pair was already deleted.',
-  thatPairIsOnThe: 'That pair is already on the rack.',
+  onRackAlready: 'That pair is already on the rack.',
 };
 
 export const skiLife = {
@@ -35,7 +34,7 @@ export const skiLife = {
 export const labelsSheet = {
   whichSkiIsIt: 'Which ski is it?',
   of: (count: number, all: number) => `${count} of ${all}`,
-  labelsToPrintAndStick: (value: string | number) => `${value} labels to print and stick on`,
+  labelsToPrint: (value: string | number) => `${value} labels to print and stick on`,
   print: 'Print',
   backToTheSkis: 'Back to the skis',
   nextLabels: 'Next labels',
@@ -60,7 +59,7 @@ export const skiForm = {
   length: 'Length',
   waist: 'Waist',
   grindEdgesAndNote: 'Grind, edges and note',
-  grindWidthOfItsLines: 'Grind, width of the lines',
+  grindWidth: 'Grind, width of the lines',
   baseBevel2: 'Base bevel',
   sideBevel2: 'Side bevel',
   none: 'None',
@@ -82,7 +81,7 @@ export const skisScreen = {
   waxReserve: 'Wax reserve',
   dueAndWhatWasSeen: 'Care and marks',
   bench: 'Bench',
-  oneMarkOnTheBase: 'One mark on the base.',
+  oneMark: 'One mark on the base.',
   marksOnTheBase: (count: number) => `${count} marks on the base.`,
   whichSkisWantWork: 'Which skis need work?',
   theRackIsEmpty: 'The rack is empty.',
@@ -92,20 +91,20 @@ export const skisScreen = {
   onTheRack: 'On the rack',
   labelsToPrint: 'Labels to print',
   csv: 'CSV',
-  findByNameOwnerOr: 'Find by name, owner or note',
+  find: 'Find by name, owner or note',
   allTypes: 'All types',
   forThisOuting: 'For this outing',
   order: 'Order',
-  noSkiOnTheRack: 'No ski on the rack matches.',
+  noneMatches: 'No ski on the rack matches.',
   skisOnTheRack: 'Skis on the rack',
   cm: (lengthCm: number) => `${lengthCm} cm`,
   mm: (grindMm: number, grindPattern: string) => `${grindMm} mm ${grindPattern}`,
   sheet: 'Sheet',
   putAPairOrA: 'Add a pair or a board',
   manyAtOnce: 'Import many',
-  aCsvWithNameType:
+  csvHint:
     'A CSV file with name, type, length [cm] and waist [mm]. Download the CSV of the rack to see all columns.',
-  skisFromACsvFile: 'Skis from a CSV file',
+  importCsv: 'Skis from a CSV file',
   cm2: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
     `${skitypeword}, ${lengthCm} cm. ${due} ${marks}`,
 };
@@ -140,7 +139,7 @@ export const eventsPart = {
 };
 
 export const baseMap = {
-  baseOfWithMarksThe: (name: string, count: number) =>
+  baseMapLabel: (name: string, count: number) =>
     `Base of ${name} with ${count} marks. You can also mark a place with the fields below.`,
   tip: 'tip',
   tailCm: 'tail (cm)',
@@ -153,11 +152,11 @@ export const lookOverPart = {
   thenTheEdges: 'Then the edges',
   thenClean: 'Then clean',
   thenWax: 'Then wax',
-  tapAPlaceOnThe: 'Tap a place on the base first, or enter it in cm from the tip.',
+  placeMissing: 'Tap a place on the base first, or enter it in cm from the tip.',
   lookItOver: 'Check the base',
   whatWasSeen: 'What you see',
   fromTheTip: 'From the tip',
-  sideBaseUpTipAway: 'Side, seen with base up and tip away from you',
+  sideHint: 'Side, seen with base up and tip away from you',
   markIt: 'Add mark',
   cleared: (words: string) => `${words}: deleted.`,
   nothingIsMarkedTheBase: 'No marks. The base is in use and sound.',

@@ -1,16 +1,16 @@
 export const importReadings = {
-  thereIsNoOutingOf: 'There is no outing with this id.',
+  outingUnknown: 'There is no outing with this id.',
   nothingWasTakenInFix: 'Nothing was imported. Fix these cells first.',
   takeReadingsInFromA: 'Import readings from a file',
-  csvWithUnitsInThe: (timeZone: string) =>
+  csvHint: (timeZone: string) =>
     `CSV with units in the header: time, snow temperature [°C], humidity [%]. Times without a zone are in ${timeZone}. Up to 10,000 rows and 5 MB.`,
   csvFileOfReadings: 'CSV file of readings',
   anExampleFile: 'An example file',
 };
 
 export const readingPhoto = {
-  thereIsNoStandingReading: 'There is no current reading with this id.',
-  thisReadingHasNoPhoto: 'This reading has no photo.',
+  readingUnknown: 'There is no current reading with this id.',
+  noPhoto: 'This reading has no photo.',
   photo: 'Photo',
   sending: 'Sending…',
   addPhoto: 'Add photo',
@@ -20,15 +20,14 @@ export const saveReading = {
   outing: 'Outing',
   outingIsMissing: 'Outing is missing.',
   reading: 'Reading',
-  theTargetMustBeAn: 'The target must be an object.',
+  targetNotObject: 'The target must be an object.',
   thisOutingIsGoneChoose: 'This outing no longer exists. Choose another one.',
-  thatReadingWasCorrectedMeanwhile:
-    'That reading was corrected in the meantime. Reload to see the new one.',
+  readingCorrected: 'That reading was corrected in the meantime. Reload to see the new one.',
 };
 
 export const withdrawReading = {
-  thatReadingWasWithdrawnOr: 'That reading was already deleted or corrected.',
-  thatReadingIsBackAlready: 'That reading is already back.',
+  readingGone: 'That reading was already deleted or corrected.',
+  readingBackAlready: 'That reading is already back.',
 };
 
 export const courseStrip = {
@@ -38,11 +37,11 @@ export const courseStrip = {
   wettest: 'Wettest',
   sharpness: 'Sharpness',
   sharpest: 'Sharpest',
-  alongTheCourseAtThe: 'Along the course, at the start',
+  alongCourse: 'Along the course, at the start',
   theSameEverywhere: (most: string) => `The same everywhere: ${most}.`,
   shadeBy: 'Shade by',
-  theSameAsATable: 'The same as a table',
-  segmentsOfTheCourseAt: 'Segments of the course at the start',
+  asTable: 'The same as a table',
+  segmentsTable: 'Segments of the course at the start',
   segment: 'Segment',
   length: 'Length',
   altitude: 'Altitude',
@@ -56,7 +55,7 @@ export const typedChange = {
     `With this reading: snow at the start ${before} → ${after}`,
   startIs: (after: string) => `With this reading: snow at the start ${after}`,
   asksFor: (equivalent: string) => `It needs a wax at ${equivalent}.`,
-  nothingOnTheShelf: 'Nothing on the shelf can be used for it. Add waxes under Shelf.',
+  shelfUseless: 'Nothing on the shelf can be used for it. Add waxes under Shelf.',
   choiceIs: (name: string) => `Best on the shelf: ${name}.`,
   choiceStays: (name: string) => `The best wax stays ${name}.`,
   choiceChanges: (before: string, after: string) =>
@@ -67,21 +66,21 @@ export const outlookChart = {
   measuredHere: 'measured',
   clearSkySun: 'clear-sky sun',
   n80BandOfTheSnow: '80 % band of the snow at 1.5 cm',
-  snowAt15Cm: 'Snow at 1.5 cm, median',
+  snowMedian: 'Snow at 1.5 cm, median',
   surfaceMedian: 'Surface, median',
   air: 'Air',
   readings: 'Readings',
-  temperatureOfSnowAndAir: (x: string | number, value: string | number, startX: string) =>
+  outlookLabel: (x: string | number, value: string | number, startX: string) =>
     `Temperature of snow and air from ${x} to ${value}, with the start at ${startX}`,
   sun: 'Sun',
   cloud: 'Cloud',
   precipitation: 'Precipitation',
   temperature: (units: string) => `Temperature (${units})`,
-  sunCloudSnowOrRain: 'sun — cloud ··· snow or rain ▮',
+  weatherLegend: 'sun — cloud ··· snow or rain ▮',
   start: (fixed: string, units: string) => `start ${fixed} ${units}`,
   startAlone: 'start',
-  theSameAsATable: 'The same as a table, with water, sharpness, humidity over ice and hoar',
-  theOutlookEveryThreeHours: 'The outlook every three hours',
+  asTable: 'The same as a table, with water, sharpness, humidity over ice and hoar',
+  outlookTable: 'The outlook every three hours',
   time: 'Time',
   snow: (unit: string) => `Snow (${unit})`,
   surface: (unit: string) => `Surface (${unit})`,
@@ -95,13 +94,12 @@ export const outlookChart = {
 };
 
 export const outlookPart = {
-  fromNowToTheFinish: 'From now to the finish',
+  untilFinish: 'From now to the finish',
   weatherAndCourse: 'Weather and course',
-  noOutlookYourOwnReading: (noOutlook: string) =>
-    `No outlook. ${noOutlook} Until then your own reading counts.`,
+  noOutlook: (noOutlook: string) => `No outlook. ${noOutlook} Until then your own reading counts.`,
   getWeatherIn: 'Add weather',
   sayWhereItLies: 'Enter the position of the venue',
-  theWeatherEndsBeforeThe:
+  weatherEndsEarly:
     'The weather ends before the start. The outlook stops there and does not cover the start.',
   gapOfUpToThree: (bridged: number) =>
     bridged === 1
@@ -109,9 +107,9 @@ export const outlookPart = {
       : `${bridged} gaps of up to three hours in the weather are filled with a straight line.`,
   theWeatherWasTakenIn: (age: string) =>
     `The weather is ${age} old. Add newer weather if there is any.`,
-  modelledAtFromSolid1: (name: string, value: string) =>
+  outlookLegend: (name: string, value: string) =>
     `Modelled at ${name} from ${value}. Solid line: 1.5 cm deep. Dotted line: surface. Diamonds: your readings, which count most at their time.`,
-  noReadingPullsTheOutlook: 'The outlook has no reading yet. Each reading makes it more certain.',
+  outlookWithoutReading: 'The outlook has no reading yet. Each reading makes it more certain.',
   whatTheReadingsDidTo: 'How the readings changed the snow at the start',
   offTheWeather: (difference: string, isColder: boolean) =>
     `A reading is ${difference} ${isColder ? 'colder' : 'warmer'} than the weather explains. Check the probe and the weather. The reading is believed.`,
@@ -123,11 +121,11 @@ export const outlookPart = {
 };
 
 export const guessHelper = {
-  noProbeGuessFromThe: 'No probe? Guess from the air and the sky',
+  withoutProbe: 'No probe? Guess from the air and the sky',
   sky: 'Sky',
   timeOfDay: 'Time of day',
   useThisGuess: 'Use this guess',
-  enterTheAirTemperatureAbove: 'Enter the air temperature above, from −60 to 40 °C.',
+  airTemperatureMissing: 'Enter the air temperature above, from −60 to 40 °C.',
 };
 
 export const instrumentPanel = {
@@ -138,9 +136,9 @@ export const instrumentPanel = {
   putTheProbeIn: 'Put the probe in',
   infraRedGun: 'Infra-red gun',
   hygrometer: 'Hygrometer',
-  settledAtYouMayPull: (finalC: string) => `Settled at ${finalC}. You can pull it out.`,
+  settledAt: (finalC: string) => `Settled at ${finalC}. You can pull it out.`,
   goingToAboutWait: (finalC: string) => `Heading for about ${finalC}. Wait.`,
-  tooEarlyToTellWait: 'Too early to tell. Wait.',
+  tooEarly: 'Too early to tell. Wait.',
   useIt: 'Use this value',
 };
 
@@ -179,11 +177,11 @@ export const readingForm = {
   saveReading: 'Save reading',
   save: 'Save',
   clear: 'Clear',
-  ctrlEnterSavesWhatYou: 'Ctrl+Enter saves. What you type is kept if you leave.',
+  saveHint: 'Ctrl+Enter saves. What you type is kept if you leave.',
   snowTemperature: 'Snow temperature',
-  inTheShade12: 'In the shade, 1–2 cm deep, several spots',
+  shadeHint: 'In the shade, 1–2 cm deep, several spots',
   spread: 'Spread (±)',
-  howFarTheSpotsDiffer: 'How far the spots differ',
+  spotsDiffer: 'How far the spots differ',
   airTemperature: 'Air temperature',
   humidityOfTheAir: 'Humidity of the air',
   grain: 'Grain',
@@ -194,13 +192,13 @@ export const readingForm = {
   track: 'Track',
   notGlazed: 'Not glazed',
   glazedOrIcy: 'Glazed or icy',
-  timeSpotInstrumentSharpnessNote: 'Time, spot, instrument, sharpness, note',
+  moreFields: 'Time, spot, instrument, sharpness, note',
   time: (timeZone: string) => `Time (${timeZone})`,
   emptyNow: 'Leave empty for now',
   spot: 'Spot',
   whereOnTheCourse: 'Where on the course',
   instrument: 'Instrument',
-  sharpnessIfYouJudgeIt: 'Sharpness, if you judge it yourself',
+  ownSharpness: 'Sharpness, if you judge it yourself',
   n0Round1NewEmpty: '0 round … 1 new. Leave empty to use the grain',
   note: 'Note',
 };
@@ -230,7 +228,7 @@ export const readingsList = {
 
 export const snowScreen = {
   skipToTheReading: 'Skip to the reading',
-  whatWillTheSnowBe: 'What will the snow be at the start?',
+  question: 'What will the snow be at the start?',
   readingSaved: 'Reading saved.',
   correctThisReading: 'Correct this reading',
   takeAReading: 'Take a reading',
@@ -243,14 +241,14 @@ export const snowScreen = {
   asMeasured: (wetness: string) => `as measured at the start, ${wetness}.`,
   asksForAWax: 'It needs a wax at ',
   choose: 'Choose the wax',
-  noReadingYetMeasureThe: 'No reading yet. Measure the snow and type it in below.',
-  notSavedYetSaveThe: 'Not saved yet. Save the reading below.',
+  noReading: 'No reading yet. Measure the snow and type it in below.',
+  notSavedYet: 'Not saved yet. Save the reading below.',
   guessed: 'Guessed',
   measured: 'Measured',
   last: (value: string) => `${value} last: `,
   guessedNotMeasured: 'guessed, not measured',
   measured2: (sourceword: string) => `measured (${sourceword})`,
-  withoutWeatherNothingIsKnown: (value: string, takenAt: string, value2: string) =>
+  withoutWeather: (value: string, takenAt: string, value2: string) =>
     `${value}, ${takenAt}${value2}. Without weather nothing is known about the start.`,
 };
 

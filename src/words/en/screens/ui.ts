@@ -1,5 +1,5 @@
 export const answer = {
-  notSavedTheServerDid: 'Not saved: the server did not answer. What you typed is kept. Try again.',
+  noAnswer: 'Not saved: the server did not answer. What you typed is kept. Try again.',
 };
 
 export const late = {
@@ -26,7 +26,7 @@ export const linkLine = {
 
 export const meanwhile = {
   empty: 'empty',
-  someoneElseChangedThisMeanwhile: 'Someone else changed this in the meantime',
+  changedMeanwhile: 'Someone else changed this in the meantime',
   theySet: (field: string, field2: string) => `${field}: they entered ${field2}.`,
   takeTheirs: 'Use theirs',
   keepMine: 'Keep mine',
@@ -39,8 +39,8 @@ export const positionField = {
 };
 
 export const useTrack = {
-  theTrackCouldNotBe: 'The track could not be read on this device. Reload the page and try again.',
-  theTrackIsOver30: 'The track is larger than 30 MB. Record fewer points and try again.',
+  trackUnreadable: 'The track could not be read on this device. Reload the page and try again.',
+  trackTooLarge: 'The track is larger than 30 MB. Record fewer points and try again.',
 };
 
 export const numberPad = {
@@ -56,9 +56,9 @@ export const numberField = {
 };
 
 export const sendPhoto = {
-  notSentAPhotoMust: 'Not sent: a photo must be a JPEG, PNG, WebP or HEIC.',
-  notSentThePhotoIs: 'Not sent: the photo is over 12 MB. Take a smaller one.',
-  theServerDidNotTake: 'The server did not accept the photo. Try again.',
+  photoWrongKind: 'Not sent: a photo must be a JPEG, PNG, WebP or HEIC.',
+  photoTooLarge: 'Not sent: the photo is over 12 MB. Take a smaller one.',
+  refusedByServer: 'The server did not accept the photo. Try again.',
 };
 
 export const shownRows = {
@@ -71,7 +71,7 @@ export const undoNotice = {
 };
 
 export const ledgerTable = {
-  howTheEquivalentTemperatureAdds: 'How the equivalent temperature adds up',
+  ledgerTitle: 'How the equivalent temperature adds up',
   equivalentTemperature: 'Equivalent temperature',
 };
 
@@ -97,9 +97,9 @@ export const csvImport = {
   cancel: 'Cancel',
   takenIn: (count: number, what: 'ski' | 'reading' | 'product') =>
     `${count} ${what}${count === 1 ? '' : 's'} imported.`,
-  whatToMendInThe: 'What to fix in the file',
-  theFileWasNotTaken: 'The file was not imported.',
-  theServerDidNotTake: 'The server did not accept the file. Nothing was imported. Try again.',
+  faultsTitle: 'What to fix in the file',
+  notImported: 'The file was not imported.',
+  refusedByServer: 'The server did not accept the file. Nothing was imported. Try again.',
   line: 'Line',
   column: 'Column',
   whatIsWrong: 'What is wrong',

@@ -1,14 +1,13 @@
 export const outingCalendar = {
-  thereIsNoOutingOf: 'There is no outing with this id.',
+  outingUnknown: 'There is no outing with this id.',
   wax: (productName: string) => `Wax: ${productName}`,
   noWaxChosenYet: 'No wax chosen yet.',
 };
 
 export const weatherService = {
-  theWeatherServiceIsDown: (status: number) =>
+  serviceDown: (status: number) =>
     `The weather service is down (${status}). Type the weather or use a file.`,
-  theWeatherServiceDidNot:
-    'The weather service did not answer in time. Try again or type the weather.',
+  serviceLate: 'The weather service did not answer in time. Try again or type the weather.',
   theWeatherServiceAnsweredSomething: 'The answer of the weather service is not a forecast.',
 };
 
@@ -34,26 +33,26 @@ export const twoLineForecast = {
 };
 
 export const takeWeather = {
-  thePlaceHasNoAltitude:
+  venueWithoutAltitude:
     'This venue has no altitude yet. Enter it under Place, or add a station with its own altitude.',
-  thePlaceHasNoPosition: 'This venue has no position yet. Enter it under Place, then ask again.',
+  venueWithoutPosition: 'This venue has no position yet. Enter it under Place, then ask again.',
   chooseFile: 'Choose a file',
   venue: 'Venue',
   venueIsMissing: 'Venue is missing.',
   station: 'Station',
-  theTargetMustBeAn: 'The target must be an object.',
+  targetNotObject: 'The target must be an object.',
   way: 'Way',
   wayIsMissing: 'Way is missing.',
   textMustBeText: 'Text must be text.',
   textIsMissing: 'Text is missing.',
   mood: 'Mood',
   moodIsMissing: 'Mood is missing.',
-  theWeatherMustBeAn: 'The weather must be an object.',
-  theFileIsOver2: 'The file is larger than 2 MB.',
+  weatherNotObject: 'The weather must be an object.',
+  fileTooLarge: 'The file is larger than 2 MB.',
   nothingWasTakenInFix: 'Nothing was imported. Fix these cells first.',
   nothingWasTakenInFixThese: 'Nothing was imported. Fix these lines first.',
   thisStationIsGoneChoose: 'This station no longer exists. Choose another one.',
-  thisForecastIsHOld: (value: number) =>
+  forecastOld: (value: number) =>
     `This forecast is ${value} h old. Hours with newer weather keep theirs.`,
   dayAndNight: 'Day and night',
   csvFile: 'CSV file',
@@ -71,10 +70,10 @@ export const takeWeather = {
   hourTakenIn: (hours: number) => (hours === 1 ? '1 hour imported.' : `${hours} hours imported.`),
   whatToMend: 'What to fix',
   theFileIsOver2Mb: 'The file is larger than 2 MB. Split it. Nothing was imported.',
-  hourlyWeatherTimeAirTemperature: (timeZone: string) =>
+  csvHint: (timeZone: string) =>
     `Hourly weather: time, air temperature [°C], humidity [%], wind [m/s], cloud [%], precipitation [mm]. Times without a zone are in ${timeZone}.`,
-  theFileCouldNotBe: 'The file could not be read. Choose it again.',
-  pasteMetarsOrATaf: 'Paste METARs or a TAF of a nearby airfield, one report a line',
+  fileUnreadable: 'The file could not be read. Choose it again.',
+  pasteHint: 'Paste METARs or a TAF of a nearby airfield, one report a line',
   readThem: 'Import reports',
   hour: (timeZone: string) => `Hour (${timeZone})`,
   air: 'Air',
@@ -96,7 +95,7 @@ export const saveVenueFacts = {
 };
 
 export const saveCourse = {
-  someoneElseChangedTheCourse:
+  courseChanged:
     'Someone else changed the course in the meantime. Look at theirs, or save yours instead.',
 };
 
@@ -109,7 +108,7 @@ export const courseEditor = {
   setShadeWindAndSurface: 'Set shade, wind and surface, then save.',
   segment: (count: number) => `Segment ${count}`,
   course: 'Course',
-  theOldCourseIsBack: 'The old course is back.',
+  courseBack: 'The old course is back.',
   drawItFromAGpx: 'Make it from a GPX track',
   direction: 'Direction',
   asRecorded: 'As recorded',
@@ -117,7 +116,7 @@ export const courseEditor = {
   readingTheTrack: (value: number) => `Reading the track, ${value} %…`,
   cancel: 'Cancel',
   showTheirs: 'Show theirs',
-  noSegmentsTheWholeCourse:
+  noSegments:
     'No segments. The whole course counts as one flat, groomed place at the altitude of the venue.',
   addASegment: 'Add a segment',
   courseSaved: 'Course saved.',
@@ -144,7 +143,7 @@ export const placeForm = {
   everyNightEmptyForNever: 'Every night, on the clock there. Empty: not groomed.',
   altitudeOfTheVenue: 'Altitude of the venue',
   yourOwnCorrectionHere: 'Your own correction here',
-  addedToEveryLedgerAt: 'Added to every choice at this venue',
+  ownCorrectionHint: 'Added to every choice at this venue',
   saving: 'Saving…',
   saveThePlace: 'Save place',
   placeSaved: 'Place saved.',
@@ -156,7 +155,7 @@ export const stationList = {
   stations: 'Stations',
   weatherStationsOfThisVenue: 'Weather stations of this venue',
   addAStation: 'Add a station',
-  betweenTwoStationsTemperatureFollows:
+  betweenStationsHint:
     'Between two stations the temperature follows their difference, also in an inversion.',
   nameOfTheStation: 'Name of the station',
   itsAltitude: 'Altitude of the station',
@@ -171,12 +170,12 @@ export const stationList = {
 };
 
 export const venueScreen = {
-  whatWeatherAndWhatCourse: 'What weather and what course?',
+  question: 'What weather and what course?',
   weatherUntil: (last: string) => `Weather until ${last}`,
-  noWeatherYetTakeSome: 'No weather yet. Add some below.',
+  noWeather: 'No weather yet. Add some below.',
   start: (name: string, startAt: string) => `${name}, start ${startAt}. `,
   calendarEntry: 'Calendar entry',
-  theWeatherEndsBeforeThe: 'The weather ends before the start. Nothing is invented beyond it.',
+  weatherEndsEarly: 'The weather ends before the start. Nothing is invented beyond it.',
 };
 
 /** Where weather came from, by the word that is stored with it. */

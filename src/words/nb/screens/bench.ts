@@ -12,15 +12,14 @@ export const bench: WordsAt<'screens/bench'> = {
     stepOf: (sheet: string, step: string) => `${sheet}: ${step}`,
   },
   runJob: {
-    thisSkiIsOnThe: 'Denne skien er alt på benken. Fortsett den jobben.',
+    alreadyOnBench: 'Denne skien er alt på benken. Fortsett den jobben.',
     takenBack: (title: string) => `${title}, angret`,
     thisJobWasPutAway: 'Denne jobben ble stoppet. Start en ny.',
-    anotherDeviceMovedThisJob:
-      'En annen enhet førte denne jobben videre. Se hvilket steg den er på nå.',
-    thisIsTheFirstStep: 'Dette er det første steget.',
+    movedElsewhere: 'En annen enhet førte denne jobben videre. Se hvilket steg den er på nå.',
+    atFirstStep: 'Dette er det første steget.',
     thisJobIsDone: 'Denne jobben er ferdig.',
     sayWhyTheStepIs: 'Si hvorfor du hopper over dette steget.',
-    thatJobIsDoneOr: 'Den jobben er ferdig eller finnes ikke lenger.',
+    jobOver: 'Den jobben er ferdig eller finnes ikke lenger.',
   },
   figuresLine: {
     onePass: (isPair: boolean) => `1 drag${each(isPair)}`,
@@ -39,7 +38,7 @@ export const bench: WordsAt<'screens/bench'> = {
     waitAtLeast: (wait: string, least: string) => `${wait}, minst ${least}`,
   },
   benchScreen: {
-    whatIsOnTheBench: 'Hva er på benken?',
+    question: 'Hva er på benken?',
     nothingYet: 'Ingenting ennå',
     handsAreFree: (value: string) => `${value}, ingenting å gjøre nå`,
     oneWaits: 'En venter',
@@ -52,17 +51,16 @@ export const bench: WordsAt<'screens/bench'> = {
     over: ', over',
     skisFor: (name: string) => `Ski til ${name}`,
     allSkis: 'Alle ski',
-    theRackIsEmptyPut: 'Stativet er tomt. Legg til et par først.',
-    noSkiOfThisKind: 'Ingen ski av dette slaget er ledig.',
+    rackEmpty: 'Stativet er tomt. Legg til et par først.',
+    noSkiFree: 'Ingen ski av dette slaget er ledig.',
     goToTheSkis: 'Til skiene',
     skisForThisOuting: 'Ski til denne økta',
     jobSheetOf: (name: string) => `Jobbark for ${name}`,
     doneForThisOuting: 'Ferdig til denne økta',
     lookAtTheSheet: 'Vis arket',
-    thisBrowserHasNoNotifications:
-      'Denne nettleseren har ingen varsler. Du får likevel ruten og lyden.',
+    notificationsMissing: 'Denne nettleseren har ingen varsler. Du får likevel ruten og lyden.',
     itWillTellYouWhen: 'Du får et varsel når en ventetid er over.',
-    notAllowedTheTileAnd: 'Varsler er ikke tillatt. Du får likevel ruten og lyden.',
+    notificationsRefused: 'Varsler er ikke tillatt. Du får likevel ruten og lyden.',
     tellMeWhenAWait: 'Varsle meg når en ventetid er over',
     pair: 'Par',
     type: 'Type',
@@ -85,7 +83,7 @@ export const bench: WordsAt<'screens/bench'> = {
     forWord: (choiceName: string) => `, til ${choiceName}`,
     stepsOfWaitingBetweenThem: (count: number, span: string, value: string) =>
       `${plain(count)} steg, med ${span} venting${value}.`,
-    noWaxIsChosenFor: 'Det er ikke valgt voks for denne økta, så arket har ingen dagens voks.',
+    noWaxChosen: 'Det er ikke valgt voks for denne økta, så arket har ingen dagens voks.',
     chooseTheWaxFirst: 'Velg voksen først',
     shortened: 'Benkplanen ber om mindre på dette arket for å spare tid.',
     startThisJob: 'Start jobben',
@@ -119,7 +117,7 @@ export const bench: WordsAt<'screens/bench'> = {
     waits: 'venter',
   },
   paceGuide: {
-    paceSecondsFromTipTo: (passS: number, pass: number, passes: number) =>
+    paceLabel: (passS: number, pass: number, passes: number) =>
       `Tempo: ${plain(passS)} sekunder fra tupp til bakende, drag ${plain(pass)} av ${plain(passes)}.`,
     tip: 'tupp',
     tail: 'bakende',
@@ -137,7 +135,7 @@ export const bench: WordsAt<'screens/bench'> = {
     enough: ', nok',
     of: (count: number, wanted: number, value: string) =>
       `${plain(count)} av ${plain(wanted)}${value}`,
-    from0: 'Nullstill',
+    reset: 'Nullstill',
   },
   stepFace: {
     over: 'Over',
@@ -166,7 +164,7 @@ export const bench: WordsAt<'screens/bench'> = {
         : `${plain(steps)} steg igjen, ferdig omtrent ${at}.`,
     doneNext: 'Ferdig, neste',
     oneStepBack: 'Ett steg tilbake',
-    spaceNextUBack: 'Mellomrom: neste steg. u: tilbake.',
+    keysHint: 'Mellomrom: neste steg. u: tilbake.',
     theWholeSheet: 'Hele arket',
   },
   block: {

@@ -3,15 +3,15 @@ import type { WordsAt } from '../../language';
 
 export const host: WordsAt<'screens/host'> = {
   prepareData: {
-    theDataFolderCannotBe: (folder: string) =>
+    folderNotWritable: (folder: string) =>
       `Datamappen ${folder} kan ikke skrives: velg en annen med --data MAPPE eller FROST_PICK_DATA.`,
-    theDatabaseWasWrittenBy: (file: string) =>
+    databaseNewer: (file: string) =>
       `Databasen ${file} er skrevet av et nyere Frost Pick: start den versjonen, eller velg en annen mappe med --data MAPPE.`,
     theDatabaseMustBeBrought: (file: string, detail: string) =>
       `Databasen ${file} må bringes opp til dato, men det er ikke plass til kopien som tas av den (${detail}): frigjør plass og start igjen.`,
-    theDatabaseCouldNotBe: (file: string, detail: string) =>
+    databaseNotUpgraded: (file: string, detail: string) =>
       `Databasen ${file} lot seg ikke bringe opp til dato og er som den var (${detail}): ta vare på en kopi, og start versjonen som skrev den, eller velg en annen mappe med --data MAPPE.`,
-    theDatabaseCannotBeUsed: (file: string, detail: string) =>
+    databaseUnusable: (file: string, detail: string) =>
       `Databasen ${file} kan ikke brukes (${detail}): frigjør plass, legg en god kopi i stedet, eller velg en annen mappe med --data MAPPE.`,
     theDatabaseWasBroughtUp: (copy: string) =>
       `Databasen ble brakt opp til dato; slik den var, ligger den i ${copy}`,
@@ -25,11 +25,11 @@ export const host: WordsAt<'screens/host'> = {
     },
     noDriver:
       'SQLite-driveren kan ikke lastes. Slett mappen node_modules og start på nytt: da installeres den igjen.',
-    frostPickCouldNotStart: (value: string) =>
+    couldNotStart: (value: string) =>
       `Frost Pick kunne ikke starte (${value}): velg en annen mappe med --data MAPPE, og meld fra om dette.`,
   },
   computeWorker: {
-    theTaskIsNotListed: (name: string) => `Oppgaven «${name}» står ikke i host/compute.worker.ts.`,
+    taskUnknown: (name: string) => `Oppgaven «${name}» står ikke i host/compute.worker.ts.`,
   },
   copies: {
     noCopy: (detail: string) =>

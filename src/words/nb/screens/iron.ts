@@ -5,20 +5,20 @@ export const iron: WordsAt<'screens/iron'> = {
   ownIrons: {
     ironsAreKeptForgetOne: (mostIrons: number) =>
       `Du kan lagre høyst ${plain(mostIrons)} jern. Slett et først.`,
-    thatIronWasForgottenAlready: 'Det jernet er alt slettet.',
+    ironGone: 'Det jernet er alt slettet.',
   },
   ironCharts: {
     baseSurface: 'overflaten av sålen',
     timeS: 'Tid (s)',
     temperature: (units: string) => `Temperatur (${units})`,
     theBaseSoftens: 'sålen mykner',
-    temperatureOfTheBasesSurface: (count: number, value: number, units: string) =>
+    baseChartLabel: (count: number, value: number, units: string) =>
       `Temperaturen i overflaten av sålen over ${plain(count)} drag, høyst ${plain(value)} ${units}.`,
     setsAtOnce: 'stivner straks',
     flowsTooFar: 'flyter for langt',
     secondsAPass: 'Sekunder per drag',
     setTemperature: (units: string) => `Innstilt temperatur (${units})`,
-    mapOfSetTemperatureAnd: (good: number, count: number, passS: number, setC: string) =>
+    mapLabel: (good: number, count: number, passS: number, setC: string) =>
       `Kart over innstilt temperatur og tempo over tre drag: ${plain(good)} av ${plain(count)} steder er gode. Dagens punkt er ${plain(passS)} s ved ${setC}.`,
     good: 'bra',
     film: 'film',
@@ -38,7 +38,7 @@ export const iron: WordsAt<'screens/iron'> = {
     isForgotten: (name: string) => `${name} er slettet.`,
   },
   sideView: {
-    theIronOnTheSki: (pass: number, trailM: string) =>
+    sideViewLabel: (pass: number, trailM: string) =>
       `Jernet på skien, drag ${plain(pass)}: spor ${trailM} cm.`,
     runAtTrueSpeed: 'Spill i sann fart',
     fromTheStart: 'Tilbake til start',
@@ -48,7 +48,7 @@ export const iron: WordsAt<'screens/iron'> = {
     lightTravelIron: 'Lett reisejern',
     householdIron: 'Strykejern',
     heavyDigitalIron: 'Tungt, digitalt jern',
-    howHotAndHowFast: 'Hvor varmt, og hvor fort?',
+    question: 'Hvor varmt, og hvor fort?',
     theBench: 'Benken',
     whatYouSaw: 'Det du så',
     asAdvised: 'Drag for drag',
@@ -57,7 +57,7 @@ export const iron: WordsAt<'screens/iron'> = {
     pace: 'Tempo',
     restAfter: 'Pause etter',
     seconds: (seconds: number) => `${plain(seconds)} s`,
-    noContactGivesThis:
+    trailImpossible:
       'Ikke noe jern gir dette sporet her. Sjekk spor, voks, film og rom. Vanlig kontakt brukes.',
     aPointOfTheBase: 'Temperatur på ett sted',
     whatTemperatureAndPaceGive: 'Kart over temperatur og tempo',
@@ -67,7 +67,7 @@ export const iron: WordsAt<'screens/iron'> = {
     estimated: (degrees: string) => `omtrent ${degrees} (anslått)`,
     watts: (watts: number) => `${plain(watts)} W`,
     computingTheMap: 'Beregner kartet…',
-    noWaxOnTheShelf: 'Det er ingen voks til jernet på hylla.',
+    noIronWax: 'Det er ingen voks til jernet på hylla.',
     setTo: (setC: string, paces: readonly number[]) =>
       new Set(paces).size === 1
         ? `${setC}, ${paces[0]} s per drag`
@@ -77,13 +77,13 @@ export const iron: WordsAt<'screens/iron'> = {
       `${passes}, fra tupp til bakende. De fyller ${plain(uptake)} % av det som er tomt i sålen. Ta den andre skien i pausene. `,
     onePass: 'Ett drag',
     passes: (passes: number) => `${plain(passes)} drag`,
-    forIronMeltsAtOne: (name: string, described: string, described2: string) =>
+    computedFor: (name: string, described: string, described2: string) =>
       `For ${name}: jern ${described}, smelter ved ${described2}. Beregnet for ett sted midt på skien. Etiketter går foran.`,
     wax: 'Voks',
     iron: 'Jern',
     setTemperature: 'Innstilt temperatur',
     secondsAPass: 'Sekunder per drag',
-    passes2: 'Drag',
+    passesTitle: 'Drag',
     roomAndSki: 'Rom og ski',
     lengthOfTheSki: 'Lengde på skien',
     widthOfTheBase: 'Bredde på sålen',
@@ -92,7 +92,7 @@ export const iron: WordsAt<'screens/iron'> = {
       'Skriv hvor langt det flytende sporet bak jernet er. Laben stiller seg da inn etter jernet og voksen din.',
     trailYouSaw: 'Sporet du så',
     afterPass: 'Etter drag',
-    contactFittedToWM: (value: number, value2: number) =>
+    contactFitted: (value: number, value2: number) =>
       `Varmekontakt tilpasset til ${plain(value)} W/m²K ± ${plain(value2)} %. Alle tall bruker den.`,
     eachPass: 'Hvert drag',
     cm: (trailM: string) => `${trailM} cm`,

@@ -4,8 +4,8 @@ import { plain } from '../../quantities';
 
 export const log: WordsAt<'screens/log'> = {
   withdrawChoice: {
-    thatChoiceWasWithdrawnAlready: 'Det valget er allerede slettet.',
-    thatChoiceIsBackAlready: 'Det valget er alt tilbake.',
+    choiceGone: 'Det valget er allerede slettet.',
+    choiceBackAlready: 'Det valget er alt tilbake.',
   },
   benchLog: {
     theSheet: 'Arket',
@@ -125,7 +125,7 @@ export const log: WordsAt<'screens/log'> = {
     csv: 'CSV',
     json: 'JSON',
     nothingYet: 'Ingenting valgt ennå.',
-    chooseAWaxAndSave: 'Velg en voks, og lagre valget',
+    saveChoiceFirst: 'Velg en voks, og lagre valget',
     chosen: (outing: string, time: string) => `Valgt for ${outing}, ${time}.`,
     notSaid: 'Ikke vurdert ennå.',
     best: (expectedLossPercent: string, probabilityBest: string) =>

@@ -6,7 +6,7 @@ export const outing: WordsAt<'screens/outing'> = {
     thatVenueIsGoneChoose: 'Det stedet finnes ikke lenger. Velg et annet.',
   },
   newOutingScreen: {
-    whatAreTheSkisFor: 'Hva skal skiene brukes til?',
+    question: 'Hva skal skiene brukes til?',
     aNewOuting: 'En ny økt',
     startHereWhereAndWhen: 'Hvor og når går dere neste gang?',
     saving: 'Lagrer…',
@@ -20,7 +20,7 @@ export const outing: WordsAt<'screens/outing'> = {
     distance: 'Distanse',
     timeZone: 'Tidssone',
     startOn: 'Vanlige starttider',
-    snowOfTheQuickAnswer: (snow: string) => `Snøen fra det hurtige svaret: ${snow}`,
+    quickSnow: (snow: string) => `Snøen fra det hurtige svaret: ${snow}`,
     keepItAsAReading: 'Ta den som første måling',
     leaveItOut: 'Utelat den',
     preset: { tonight: 'I kveld 18:00', tomorrow: 'I morgen 9:00', saturday: 'Lørdag 9:00' },
@@ -37,10 +37,10 @@ export const outing: WordsAt<'screens/outing'> = {
     fromATrack: 'Fra et GPX-spor',
     thisDevicesPosition: 'Enhetens posisjon',
     asking: 'Spør enheten…',
-    theBrowserRefuses:
+    positionRefused:
       'Nettleseren oppgir ikke posisjonen. Tillat det for denne siden, eller skriv den under.',
-    theDeviceDoesNotKnow: 'Denne enheten vet ikke hvor den er. Skriv posisjonen under.',
-    theTrackHasNoAltitude:
+    positionUnknown: 'Denne enheten vet ikke hvor den er. Skriv posisjonen under.',
+    trackWithoutAltitude:
       'Sporet har ingen høyde, så løypa er utelatt. Les det på nytt under Sted når høyden er kjent.',
     courseOf: (count: number) => `Løypa har ${plain(count)} deler fra sporet.`,
     withoutIt: 'Utelat den',

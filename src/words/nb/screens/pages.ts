@@ -3,20 +3,19 @@ import type { WordsAt } from '../../language';
 export const pages: WordsAt<'screens/pages'> = {
   error: {
     whatWentWrong: 'Noe gikk galt',
-    thisScreenCouldNotBe: 'Dette skjermbildet kunne ikke vises.',
-    whatYouTypedIsKept: (message: string) =>
-      `Det du skrev, er beholdt på denne enheten. ${message}`,
+    screenFailed: 'Dette skjermbildet kunne ikke vises.',
+    typedIsKept: (message: string) => `Det du skrev, er beholdt på denne enheten. ${message}`,
     tryAgain: 'Prøv igjen',
   },
   layout: {
     frostPick: 'Frost Pick',
     sFrostPick: '%s · Frost Pick',
-    fromALookAtThe: 'Fra et blikk på snøen til smurte ski på startstreken',
+    description: 'Fra et blikk på snøen til smurte ski på startstreken',
   },
   notFound: {
     whereIsIt: 'Siden finnes ikke',
     notHere: 'Her er det ingenting.',
-    thisOutingOrPageDoes: 'Denne økta eller siden finnes ikke i denne databasen.',
+    notHereWhy: 'Denne økta eller siden finnes ikke i denne databasen.',
     toTheNextOuting: 'Til neste økt',
   },
   outingLoading: {

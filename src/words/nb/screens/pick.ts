@@ -12,9 +12,9 @@ interface LearnedWords {
 
 export const pick: WordsAt<'screens/pick'> = {
   pickWax: {
-    theStartLiesOutsideThe: 'Starten er utenfor tiden som været dekker.',
-    allWeightsAre0Give: 'Alle vekter er 0. Oppgi minst én over 0.',
-    theShelfIsEmptyGive: 'Hylla er tom. Oppgi produkter, eller legg vokser på hylla.',
+    startOutsideWeather: 'Starten er utenfor tiden som været dekker.',
+    weightsZero: 'Alle vekter er 0. Oppgi minst én over 0.',
+    shelfEmpty: 'Hylla er tom. Oppgi produkter, eller legg vokser på hylla.',
   },
   saveChoice: {
     outing: 'Økt',
@@ -31,11 +31,10 @@ export const pick: WordsAt<'screens/pick'> = {
     reason: 'Grunn',
     note: 'Notat',
     thisOutingIsGoneChoose: 'Denne økta finnes ikke lenger. Velg en annen.',
-    thatReadingWasCorrectedMeanwhile:
-      'Den målingen ble rettet i mellomtiden. Last på nytt for å se den nye.',
-    thereIsNoWeatherFor: 'Det finnes ikke vær for starten. Bruk målingen i stedet.',
-    thatProductIsNoLonger: 'Det produktet er ikke på hylla lenger. Velg et annet.',
-    sayWhyYouTakeInstead: (name: string, name2: string) =>
+    readingCorrected: 'Den målingen ble rettet i mellomtiden. Last på nytt for å se den nye.',
+    noWeatherForStart: 'Det finnes ikke vær for starten. Bruk målingen i stedet.',
+    productGone: 'Det produktet er ikke på hylla lenger. Velg et annet.',
+    overrideReasonMissing: (name: string, name2: string) =>
       `Si hvorfor du velger ${name} i stedet for ${name2}.`,
   },
   actions: {
@@ -47,7 +46,7 @@ export const pick: WordsAt<'screens/pick'> = {
     distance: 'Distanse',
     start: (timeZone: string) => `Start (${timeZone})`,
     hoursOnSnow: 'Timer på snø',
-    emptyAboutHFromThe: (estimatedHours: string) =>
+    emptyAboutHours: (estimatedHours: string) =>
       `La stå tomt for omtrent ${estimatedHours} t, etter distansen`,
     legacyFluorocarbons: 'Gammel fluor',
     excluded: 'Utelukket',
@@ -57,7 +56,7 @@ export const pick: WordsAt<'screens/pick'> = {
     start: 'Start',
     startIsMissing: 'Start mangler.',
     correction: 'Korreksjon',
-    enterACorrectionOr0: 'Skriv en korreksjon, eller 0.',
+    correctionMissing: 'Skriv en korreksjon, eller 0.',
     reason: 'Grunn',
     note: 'Notat',
   },
@@ -97,7 +96,7 @@ export const pick: WordsAt<'screens/pick'> = {
     aNewGrind: 'et nytt slip',
     burntEdges: 'brente kanter',
     baseOfTheSkis: 'Sålen på skiene',
-    itsOwnJobSheetMinds: '. Eget jobbark tar seg av det.',
+    jobSheetCovers: '. Eget jobbark tar seg av det.',
     theLookOverFoundOn: (seenword: string, names: string, value: string) =>
       `Kontrollen av sålen fant ${seenword} på ${names}${value}`,
     oneCoat: 'ett strøk',
@@ -107,12 +106,12 @@ export const pick: WordsAt<'screens/pick'> = {
     structure: 'Struktur',
     theWayWeWork: 'Slik vi arbeider',
     setTheTeamsOwnWays: 'Endre hvordan teamet arbeider',
-    oneWaxServesTheWhole: 'Én voks er nok for hele tiden på snø.',
-    oneWaxForAllCosts: 'Én voks til alt koster',
-    giveEachStartItsOwn: 'gi hver start sin egen voks om du kan.',
+    oneWaxServes: 'Én voks er nok for hele tiden på snø.',
+    oneWaxCosts: 'Én voks til alt koster',
+    waxEachStart: 'gi hver start sin egen voks om du kan.',
     notWorthTheChange: 'det er ikke verdt et bytte.',
-    overTheBestAtEach: (value: string) => `mer enn den beste voksen til hver tid: ${value}`,
-    aBlendBeatsTheShelf: (gainPercent: string, parts: number) =>
+    overBestAtEach: (value: string) => `mer enn den beste voksen til hver tid: ${value}`,
+    blendBeatsShelf: (gainPercent: string, parts: number) =>
       `En blanding slår hylla med ${gainPercent}: ${plain(parts)} deler `,
     toOf: (parts: number) => `til ${plain(parts)} av `,
     byMass: 'etter vekt.',
@@ -120,13 +119,13 @@ export const pick: WordsAt<'screens/pick'> = {
     onTop: 'Øverst',
   },
   lossChart: {
-    expectedGlideLossInPer: (curves: string, fixed: string, units: string) =>
+    lossChartLabel: (curves: string, fixed: string, units: string) =>
       `Ventet tap av glid i prosent mot ekvivalent temperatur for ${curves}; i dag ${fixed} ${units}.`,
     equivalentTemperature: (units: string) => `Ekvivalent temperatur (${units})`,
     expectedGlideLoss: 'Ventet tap av glid (%)',
     today80Band: (today: string) => `i dag ${today} (80 %-bånd)`,
-    theSameAsATable: 'Det samme som tabell',
-    expectedLossInPerCent: 'Ventet tap i prosent etter ekvivalent temperatur',
+    asTable: 'Det samme som tabell',
+    lossTable: 'Ventet tap i prosent etter ekvivalent temperatur',
     equivalent: (units: string) => `Ekvivalent (${units})`,
   },
   regretPart: {
@@ -135,11 +134,11 @@ export const pick: WordsAt<'screens/pick'> = {
     warmer: (degrees: string) => `${degrees} varmere`,
     drierAir: 'Tørrere luft',
     moister: 'Fuktigere',
-    lossOverTheBestWax: 'Ekstra tap over beste voks om dagen blir annerledes',
-    overTheBestWaxOf: (regretPercent: string) =>
+    extraLossTable: 'Ekstra tap over beste voks om dagen blir annerledes',
+    regretHint: (regretPercent: string) =>
       `Mot den beste voksen den dagen. Å kjenne snøen nøyaktig ville spart ${regretPercent} i snitt.`,
-    goingByTheAirWould: (air: string) => `Etter luften (${air}) ble valget det samme.`,
-    goingByTheAirWouldChoose: (air: string) => `Etter luften (${air}) ble valget`,
+    byAirSame: (air: string) => `Etter luften (${air}) ble valget det samme.`,
+    byAirOther: (air: string) => `Etter luften (${air}) ble valget`,
     expectedLoss: ': ventet tap ',
     insteadOf: (expectedLossPercent: string) => `i stedet for ${expectedLossPercent}.`,
     ifTheDayIs: 'Om dagen blir',
@@ -153,7 +152,7 @@ export const pick: WordsAt<'screens/pick'> = {
     snowTemperature: 'Snøtemperatur',
     humidity: 'Luftfuktighet',
     sharpnessOfTheGrain: 'Hvor skarpt kornet er',
-    wetnessStepsOfTheSnowball: 'Fuktighet, trinn i snøballtesten',
+    wetnessSteps: 'Fuktighet, trinn i snøballtesten',
     backToTheDayAs: 'Nullstill skyverne',
   },
   pickScreen: {
@@ -164,21 +163,21 @@ export const pick: WordsAt<'screens/pick'> = {
     aChoiceStandsOnA: 'Et valg trenger en måling eller en utsikt. Denne økta har ingen av delene.',
     takeAReading: 'Ta en måling',
     theShelfIsEmpty: 'Hylla er tom.',
-    thereIsNothingToChoose: 'Det er ingenting å velge mellom. Legg minst én glider på hylla.',
+    shelfEmpty: 'Det er ingenting å velge mellom. Legg minst én glider på hylla.',
     goToTheShelf: 'Til hylla',
     howToPutItOn: 'Slik legger du den på',
     whyThisTemperature: 'Hvorfor denne temperaturen',
-    mendTheMarkedFieldsTo: 'Rett de merkede feltene for å se begrunnelsen.',
+    fixFieldsForReasons: 'Rett de merkede feltene for å se begrunnelsen.',
     yourOwnCorrection: 'Din egen korreksjon',
-    addedToTheSumUp: (mostOwnK: string) => `Legges til summen, høyst ${mostOwnK} opp eller ned`,
+    correctionHint: (mostOwnK: string) => `Legges til summen, høyst ${mostOwnK} opp eller ned`,
     theOuting: 'Økta',
-    whatBeingWrongWouldCost: 'Hva feil voks ville koste',
+    costOfWrong: 'Hva feil voks ville koste',
     whatIf: 'Hva om',
-    overTheTimeOnSnow: 'I løpet av tiden på snø',
+    duringTimeOnSnow: 'I løpet av tiden på snø',
     theShelfByExpectedLoss: 'Alle vokser etter ventet tap',
-    nothingOnTheShelfIs: 'Ingen voks på hylla er tillatt.',
+    nothingAllowed: 'Ingen voks på hylla er tillatt.',
     fixTheMarkedFieldsBelow: 'Rett de merkede feltene under.',
-    whatIf2: 'hva om',
+    whatIfShort: 'hva om',
     costsAbout: 'Ventet tap omtrent',
     overTheWay: (distance: string, lossP90Seconds: string) =>
       `over ${distance}, ni av ti ganger under ${lossP90Seconds}.`,
@@ -188,7 +187,7 @@ export const pick: WordsAt<'screens/pick'> = {
     other: 'Best av de andre:',
     snowAtTheStart: 'Snø over løypa ved start',
     equivalentTemperature: 'Ekvivalent temperatur',
-    hardnessRelativeScale0100: 'Hardhet, relativ skala 0–100',
+    hardnessScale: 'Hardhet, relativ skala 0–100',
     structure: 'Struktur',
     mm: (structureword: string, widthMm: number) => `${structureword}, ${plain(widthMm, 2)} mm`,
     asksFor: (needs: string, additives: string) => `Ber om ${needs}: ${additives}`,
@@ -214,16 +213,15 @@ export const pick: WordsAt<'screens/pick'> = {
   },
   wallSheet: {
     wallSheet: 'Veggark',
-    noChoiceIsSavedYet: 'Ikke noe valg er lagret ennå.',
+    noChoiceSaved: 'Ikke noe valg er lagret ennå.',
     chooseTheWaxFirst: 'Velg voksen først',
     copiedAsText: 'Kopiert som tekst.',
-    thisBrowserDoesNotLet:
-      'Denne nettleseren tillater ikke kopiering. Merk teksten og kopier for hånd.',
+    copyRefused: 'Denne nettleseren tillater ikke kopiering. Merk teksten og kopier for hånd.',
     start: (name: string, name2: string, start: string) => `${name}, ${name2}, start ${start}`,
     print: 'Skriv ut',
     copyAsText: 'Kopier som tekst',
     backToTheChoice: 'Tilbake til valget',
-    savedModelLabelsLocalCodes: (createdAt: string, modelVersion: string) =>
+    smallPrint: (createdAt: string, modelVersion: string) =>
       `Lagret ${createdAt}, modell ${modelVersion}. Etiketter, lokale regler og fagkunnskap går foran.`,
   },
 };

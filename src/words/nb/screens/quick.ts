@@ -43,7 +43,7 @@ export const quick: WordsAt<'screens/quick'> = {
     iron: 'Jern',
     structure: 'Struktur',
     structureOf: (kind: string, widthMm: number) => `${kind}, ${plain(widthMm, 2)} mm`,
-    snowAsksFor: (asks: string, sure: string) =>
+    snowNeeds: (asks: string, sure: string) =>
       `Snøen ber om ${asks}. Av blokkene i en butikk er denne best ${sure}.`,
     guessed: (snow: string, reason: string) => `Snøen er anslått til ${snow}. ${reason}`,
     oneStep: (softer: string, harder: string, distance: string) =>

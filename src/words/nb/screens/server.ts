@@ -3,7 +3,7 @@ import type { WordsAt } from '../../language';
 export const server: WordsAt<'screens/server'> = {
   write: {
     unknown: 'Frost Pick kjenner ikke denne endringen. Last siden på nytt.',
-    theKeyMustBe8: 'Nøkkelen må være 8 til 64 bokstaver, sifre, - eller _.',
+    keyMalformed: 'Nøkkelen må være 8 til 64 bokstaver, sifre, - eller _.',
   },
   permission: {
     looksOnly: 'Denne enheten kan bare se. La den arbeide under Enheter på vertsmaskinen.',

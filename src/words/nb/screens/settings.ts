@@ -11,7 +11,7 @@ export const settings: WordsAt<'screens/settings'> = {
     basesMostly: 'De fleste sålene er',
     toolsThereAre: 'Verktøy dere har',
     theTeamsOwnWays: 'Slik arbeider teamet',
-    goodTechniciansDifferHereWhat:
+    methodsHint:
       'Gode smørere arbeider på ulike måter. Det du setter her, brukes for hvert valg og hver jobb.',
   },
   settingsScreen: {

@@ -6,13 +6,12 @@ export const shelf: WordsAt<'screens/shelf'> = {
     nothingWasTakenInFix: 'Ingenting ble tatt inn. Rett disse cellene først.',
   },
   moveStock: {
-    thisProductIsNotOn: 'Dette produktet er ikke på hylla. Velg et annet.',
-    onlyGAreThereCorrect: (left: number) =>
-      `Det er bare ${plain(left)} g. Rett beholdningen først.`,
+    productGone: 'Dette produktet er ikke på hylla. Velg et annet.',
+    notEnoughGrams: (left: number) => `Det er bare ${plain(left)} g. Rett beholdningen først.`,
   },
   saveProduct: {
     thisProductWasTakenOff: 'Dette produktet ble tatt av hylla i mellomtiden. Legg det til igjen.',
-    isOnTheShelfAlready: (name: string) => `«${name}» er alt på hylla. Gi dette et annet navn.`,
+    nameTaken: (name: string) => `«${name}» er alt på hylla. Gi dette et annet navn.`,
     thatProductIsOffThe: 'Det produktet er alt slettet.',
   },
   coveragePart: {
@@ -23,16 +22,16 @@ export const shelf: WordsAt<'screens/shelf'> = {
     nothing: 'ingenting',
     loss: 'Tap (%)',
     equivalentTemperature: (units: string) => `Ekvivalent temperatur (${units})`,
-    bestExpectedLossOfThe: (value: string) =>
+    coverageLabel: (value: string) =>
       `Beste ventede tap på hylla etter ekvivalent temperatur og snø. ${value}`,
     noHoles: 'Ingen hull.',
     holes: (words: string) => `Hull: ${words}.`,
     whatTheShelfServes: 'Hva hylla dekker',
     noHolesEverywhereTheBest: (holePercent: number) =>
       `Ingen hull: det finnes alltid en voks som taper mindre enn ${plain(holePercent)} %.`,
-    holesWhereEvenTheBest: (holePercent: number, words: string) =>
+    gapsWhere: (holePercent: number, words: string) =>
       `Hull, der selv den beste voksen taper mer enn ${plain(holePercent)} %: ${words}.`,
-    theOnePurchaseThatHelps: 'Kjøpet som hjelper mest her: en voks for ',
+    bestPurchase: 'Kjøpet som hjelper mest her: en voks for ',
     withWord: (additives: string) => ` med ${additives}`,
     plain: ', ren',
     overHOfWeatherAt: (
@@ -43,12 +42,12 @@ export const shelf: WordsAt<'screens/shelf'> = {
       afterPercent: string,
     ) =>
       `${value}. Over ${plain(weatherHours)} dagtimer på ${venueName} senker det snittapet fra ${beforePercent} til ${afterPercent} %.`,
-    noSinglePurchaseWouldHelp: (venueName: string, weatherHours: number) =>
+    noPurchaseHelps: (venueName: string, weatherHours: number) =>
       `For de ${plain(weatherHours)} dagtimene på ${venueName} ville ikke noe enkelt kjøp hjelpe.`,
-    thereIsNoRecordedWeather: (venueName: string) =>
+    noRecordedWeather: (venueName: string) =>
       `Det er ikke registrert noe vær på ${venueName} å dømme et kjøp etter.`,
-    theSameAsATable: 'Det samme som tabell',
-    bestExpectedLossInPer: 'Beste ventede tap i prosent, og hvilken voks som gir det',
+    asTable: 'Det samme som tabell',
+    coverageTable: 'Beste ventede tap i prosent, og hvilken voks som gir det',
     equivalent: (units: string) => `Ekvivalent (${units})`,
   },
   productForm: {
@@ -66,14 +65,14 @@ export const shelf: WordsAt<'screens/shelf'> = {
     labelWarmEnd: 'Etikett, varm ende',
     oldSnowColdEnd: 'Gammel snø, kald ende',
     oldSnowWarmEnd: 'Gammel snø, varm ende',
-    ironContainerPriceAndColour: 'Jern, pakning, pris og farge',
+    moreFields: 'Jern, pakning, pris og farge',
     ironTemperature: 'Jerntemperatur',
-    emptyEstimatedFromTheLabel: 'La stå tomt for å anslå den fra etiketten',
+    estimatedFromLabel: 'La stå tomt for å anslå den fra etiketten',
     ironLimit: 'Grense for jernet',
     meltingPoint: 'Smeltepunkt',
     dryingTime: 'Tørketid',
     emptyAsUsualForLiquids: 'For flytende. La stå tomt om etiketten ikke sier det',
-    emptyEstimatedFromTheIron: 'La stå tomt for å anslå det fra jernet',
+    estimatedFromIron: 'La stå tomt for å anslå det fra jernet',
     container: 'Pakning',
     priceOfAContainer: 'Pris på en pakning',
     colourOfYourBlock: 'Farge på blokken din',
@@ -89,13 +88,13 @@ export const shelf: WordsAt<'screens/shelf'> = {
     weighedThisIsLeft: 'Veid: så mye er igjen',
     booked: (productId: string) => `Beholdningen av ${productId} er lagret.`,
     stock: 'Beholdning',
-    runsOutAtAboutG: (name: string, outingName: string, missingG: number) =>
+    runsOut: (name: string, outingName: string, missingG: number) =>
       `${name} tar slutt ved ${outingName}. Det mangler omtrent ${plain(missingG)} g.`,
     product: 'Produkt',
     whatHappened: 'Hva som skjedde',
     grams: 'Gram',
     bookIt: 'Lagre endringen',
-    theLastMoves: (count: number) => `De siste ${plain(count)} endringene`,
+    lastChanges: (count: number) => `De siste ${plain(count)} endringene`,
     stockMovesLatestFirst: 'Endringer i beholdningen, den siste først',
     offTheShelf: 'tatt av hylla',
     corrected: 'Rettet',
@@ -117,7 +116,7 @@ export const shelf: WordsAt<'screens/shelf'> = {
     aPairCosts: 'Et par koster',
     change: 'Endre',
     isOffTheShelf: (name: string) => `${name} er slettet.`,
-    whatIsThereToChoose: 'Hva er på hylla?',
+    question: 'Hva er på hylla?',
     onTheShelf: 'På hylla',
     theShelfAsCsv: 'Hylla som CSV',
     show: 'Vis',
@@ -125,10 +124,10 @@ export const shelf: WordsAt<'screens/shelf'> = {
     productsOnTheShelf: 'Produkter på hylla',
     isChanged: (name: string) => `${name} er endret.`,
     takeProductsInFromA: 'Ta inn produkter fra en fil',
-    csvWithUnitsInThe:
+    csvHint:
       'CSV med enheter i overskriften, som name; label cold end [C]; label warm end [C]; role; form; additives. Skill flere additives med +. Høyst 1000 rader og 1 MB.',
     csvFileOfProducts: 'CSV-fil med produkter',
-    theShelfIsEmptyPut: 'Hylla er tom. Legg til den første voksen under.',
+    emptyShelf: 'Hylla er tom. Legg til den første voksen under.',
     glideWaxAmongProducts: (glides: number, count: number) =>
       glides === 1
         ? `1 glider blant ${plain(count)} produkter. `
@@ -155,22 +154,22 @@ export const shelf: WordsAt<'screens/shelf'> = {
     greasy: 'Fet',
     dry: 'Tørr',
     likeGlass: 'Som glass',
-    noLabelTryANail: 'Ingen etikett? Prøv en negl og en finger',
+    withoutLabel: 'Ingen etikett? Prøv en negl og en finger',
     aThumbnailDrawnOverIt: 'Rip med tommelneglen, i romtemperatur',
-    aFingerPressedOnIt: 'Press en finger mot den',
+    pressFinger: 'Press en finger mot den',
     hardnessAbout: 'Hardhet omtrent',
     labelIt: (hardnessSd: number, labelLowC: string) =>
       `± ${plain(hardnessSd)}. Sett etiketten til ${labelLowC}.`,
     takeTheseEnds: 'Bruk disse endene',
   },
   starter: {
-    startWithAUsualLadder: 'Begynn med en vanlig stige',
+    usualLadder: 'Begynn med en vanlig stige',
     typicalRanges:
       'Slag slik butikker selger dem, med typiske områder. Ta bort krysset for det du ikke har, og endre områdene til dine egne etiketter.',
     glide: 'Glid',
     grip: 'Feste, til klassiske ski',
     kind: (name: string, range: string) => `${name}, ${range}`,
     typical: (name: string) => `${name} (typisk)`,
-    putTheseOnTheShelf: 'Legg disse på hylla',
+    keepThese: 'Legg disse på hylla',
   },
 };

@@ -7,8 +7,8 @@ export const skis: WordsAt<'screens/skis'> = {
   },
   skiPhotos: {
     choosePhoto: 'Velg et bilde',
-    thereIsNoSuchSki: 'Det finnes ingen slik ski.',
-    thereIsNoSuchPhoto: 'Det finnes ikke noe slikt bilde.',
+    skiUnknown: 'Det finnes ingen slik ski.',
+    photoUnknown: 'Det finnes ikke noe slikt bilde.',
     sending: 'Sender…',
     photos: 'Bilder',
     addAPhoto: 'Legg til et bilde',
@@ -16,15 +16,15 @@ export const skis: WordsAt<'screens/skis'> = {
   },
   baseMarks: {
     thisSkiIsGoneChoose: 'Denne skien finnes ikke lenger. Velg en annen.',
-    theSkiIsCmLong: (lengthCm: number) =>
+    beyondTail: (lengthCm: number) =>
       `Skien er ${plain(lengthCm)} cm lang. Dette stedet ligger bak bakenden.`,
   },
   saveSki: {
     thisPairWasTakenOff:
       'Dette paret ble tatt ut av stativet i mellomtiden. Sett det tilbake først, og lagre igjen.',
-    isOnTheRackAlready: (name: string) => `«${name}» står alt i stativet. Gi dette et annet navn.`,
+    nameTaken: (name: string) => `«${name}» står alt i stativet. Gi dette et annet navn.`,
     thatPairIsOffThe: 'Det paret er alt slettet.',
-    thatPairIsOnThe: 'Det paret står alt i stativet.',
+    onRackAlready: 'Det paret står alt i stativet.',
   },
   skiLife: {
     thisSkiIsGone: 'Denne skien finnes ikke lenger.',
@@ -33,8 +33,7 @@ export const skis: WordsAt<'screens/skis'> = {
   labelsSheet: {
     whichSkiIsIt: 'Hvilken ski er det?',
     of: (count: number, all: number) => `${plain(count)} av ${plain(all)}`,
-    labelsToPrintAndStick: (value: string | number) =>
-      `${value} merkelapper å skrive ut og lime på`,
+    labelsToPrint: (value: string | number) => `${value} merkelapper å skrive ut og lime på`,
     print: 'Skriv ut',
     backToTheSkis: 'Tilbake til skiene',
     nextLabels: 'Neste merkelapper',
@@ -59,7 +58,7 @@ export const skis: WordsAt<'screens/skis'> = {
     length: 'Lengde',
     waist: 'Midje',
     grindEdgesAndNote: 'Slip, kanter og notat',
-    grindWidthOfItsLines: 'Slip, bredde på linjene',
+    grindWidth: 'Slip, bredde på linjene',
     baseBevel2: 'Såleslip på kanten',
     sideBevel2: 'Sideslip på kanten',
     none: 'Ingen',
@@ -80,7 +79,7 @@ export const skis: WordsAt<'screens/skis'> = {
     waxReserve: 'Voksreserve',
     dueAndWhatWasSeen: 'Hva som trengs, og merker',
     bench: 'Benk',
-    oneMarkOnTheBase: 'Ett merke på sålen.',
+    oneMark: 'Ett merke på sålen.',
     marksOnTheBase: (count: number) => `${plain(count)} merker på sålen.`,
     whichSkisWantWork: 'Hvilke ski trenger arbeid?',
     theRackIsEmpty: 'Stativet er tomt.',
@@ -90,20 +89,20 @@ export const skis: WordsAt<'screens/skis'> = {
     onTheRack: 'I stativet',
     labelsToPrint: 'Merkelapper til utskrift',
     csv: 'CSV',
-    findByNameOwnerOr: 'Finn etter navn, eier eller notat',
+    find: 'Finn etter navn, eier eller notat',
     allTypes: 'Alle typer',
     forThisOuting: 'For denne økta',
     order: 'Rekkefølge',
-    noSkiOnTheRack: 'Ingen ski i stativet passer.',
+    noneMatches: 'Ingen ski i stativet passer.',
     skisOnTheRack: 'Ski i stativet',
     cm: (lengthCm: number) => `${plain(lengthCm)} cm`,
     mm: (grindMm: number, grindPattern: string) => `${plain(grindMm, 2)} mm ${grindPattern}`,
     sheet: 'Ark',
     putAPairOrA: 'Legg til et par eller et brett',
     manyAtOnce: 'Ta inn mange',
-    aCsvWithNameType:
+    csvHint:
       'En CSV-fil med name, type, length [cm] og waist [mm]. Last ned CSV-en for stativet for å se alle kolonner.',
-    skisFromACsvFile: 'Ski fra en CSV-fil',
+    importCsv: 'Ski fra en CSV-fil',
     cm2: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
       `${skitypeword}, ${plain(lengthCm)} cm. ${due} ${marks}`,
   },
@@ -135,7 +134,7 @@ export const skis: WordsAt<'screens/skis'> = {
     takeBack2: 'Slett',
   },
   baseMap: {
-    baseOfWithMarksThe: (name: string, count: number) =>
+    baseMapLabel: (name: string, count: number) =>
       `Sålen til ${name} med ${plain(count)} merker. Du kan også merke et sted med feltene under.`,
     tip: 'tupp',
     tailCm: 'bakende (cm)',
@@ -147,11 +146,11 @@ export const skis: WordsAt<'screens/skis'> = {
     thenTheEdges: 'Så kantene',
     thenClean: 'Så rens',
     thenWax: 'Så voks',
-    tapAPlaceOnThe: 'Trykk på et sted på sålen først, eller skriv det i cm fra tuppen.',
+    placeMissing: 'Trykk på et sted på sålen først, eller skriv det i cm fra tuppen.',
     lookItOver: 'Se over sålen',
     whatWasSeen: 'Det du ser',
     fromTheTip: 'Fra tuppen',
-    sideBaseUpTipAway: 'Side, med sålen opp og tuppen bort fra deg',
+    sideHint: 'Side, med sålen opp og tuppen bort fra deg',
     markIt: 'Legg til merke',
     cleared: (words: string) => `${words}: slettet.`,
     nothingIsMarkedTheBase: 'Ingen merker. Sålen er i bruk og i orden.',

@@ -3,17 +3,17 @@ import { plain } from '../../quantities';
 
 export const snow: WordsAt<'screens/snow'> = {
   importReadings: {
-    thereIsNoOutingOf: 'Det finnes ingen økt med denne id-en.',
+    outingUnknown: 'Det finnes ingen økt med denne id-en.',
     nothingWasTakenInFix: 'Ingenting ble tatt inn. Rett disse cellene først.',
     takeReadingsInFromA: 'Ta inn målinger fra en fil',
-    csvWithUnitsInThe: (timeZone: string) =>
+    csvHint: (timeZone: string) =>
       `CSV med enheter i overskriften, som time; snow temperature [°C]; humidity [%]. Tider uten sone gjelder ${timeZone}. Høyst 10 000 rader og 5 MB.`,
     csvFileOfReadings: 'CSV-fil med målinger',
     anExampleFile: 'En eksempelfil',
   },
   readingPhoto: {
-    thereIsNoStandingReading: 'Det finnes ingen gjeldende måling med denne id-en.',
-    thisReadingHasNoPhoto: 'Denne målingen har ikke noe bilde.',
+    readingUnknown: 'Det finnes ingen gjeldende måling med denne id-en.',
+    noPhoto: 'Denne målingen har ikke noe bilde.',
     photo: 'Bilde',
     sending: 'Sender…',
     addPhoto: 'Legg til bilde',
@@ -22,14 +22,13 @@ export const snow: WordsAt<'screens/snow'> = {
     outing: 'Økt',
     outingIsMissing: 'Økt mangler.',
     reading: 'Måling',
-    theTargetMustBeAn: 'Målet må være et objekt.',
+    targetNotObject: 'Målet må være et objekt.',
     thisOutingIsGoneChoose: 'Denne økta finnes ikke lenger. Velg en annen.',
-    thatReadingWasCorrectedMeanwhile:
-      'Den målingen ble rettet i mellomtiden. Last på nytt for å se den nye.',
+    readingCorrected: 'Den målingen ble rettet i mellomtiden. Last på nytt for å se den nye.',
   },
   withdrawReading: {
-    thatReadingWasWithdrawnOr: 'Den målingen er allerede slettet eller rettet.',
-    thatReadingIsBackAlready: 'Den målingen er alt tilbake.',
+    readingGone: 'Den målingen er allerede slettet eller rettet.',
+    readingBackAlready: 'Den målingen er alt tilbake.',
   },
   courseStrip: {
     temperature: 'Temperatur',
@@ -38,11 +37,11 @@ export const snow: WordsAt<'screens/snow'> = {
     wettest: 'Våtest',
     sharpness: 'Skarphet',
     sharpest: 'Skarpest',
-    alongTheCourseAtThe: 'Langs løypa, ved start',
+    alongCourse: 'Langs løypa, ved start',
     theSameEverywhere: (most: string) => `Likt overalt: ${most}.`,
     shadeBy: 'Fargelegg etter',
-    theSameAsATable: 'Det samme som tabell',
-    segmentsOfTheCourseAt: 'Delene av løypa ved start',
+    asTable: 'Det samme som tabell',
+    segmentsTable: 'Delene av løypa ved start',
     segment: 'Del',
     length: 'Lengde',
     altitude: 'Høyde',
@@ -56,7 +55,7 @@ export const snow: WordsAt<'screens/snow'> = {
       `Med denne målingen: snø ved start ${before} → ${after}`,
     startIs: (after: string) => `Med denne målingen: snø ved start ${after}`,
     asksFor: (equivalent: string) => `Den ber om en voks for ${equivalent}.`,
-    nothingOnTheShelf: 'Ingenting på hylla kan brukes til det. Legg til vokser under Hylle.',
+    shelfUseless: 'Ingenting på hylla kan brukes til det. Legg til vokser under Hylle.',
     choiceIs: (name: string) => `Best på hylla: ${name}.`,
     choiceStays: (name: string) => `Den beste voksen er fortsatt ${name}.`,
     choiceChanges: (before: string, after: string) =>
@@ -66,21 +65,21 @@ export const snow: WordsAt<'screens/snow'> = {
     measuredHere: 'målt',
     clearSkySun: 'sol fra klar himmel',
     n80BandOfTheSnow: '80 %-bånd for snøen på 1,5 cm',
-    snowAt15Cm: 'Snø på 1,5 cm, median',
+    snowMedian: 'Snø på 1,5 cm, median',
     surfaceMedian: 'Overflate, median',
     air: 'Luft',
     readings: 'Målinger',
-    temperatureOfSnowAndAir: (x: string | number, value: string | number, startX: string) =>
+    outlookLabel: (x: string | number, value: string | number, startX: string) =>
       `Temperatur i snø og luft fra ${x} til ${value}, med starten ${startX}`,
     sun: 'Sol',
     cloud: 'Skyer',
     precipitation: 'Nedbør',
     temperature: (units: string) => `Temperatur (${units})`,
-    sunCloudSnowOrRain: 'sol — skyer ··· snø eller regn ▮',
+    weatherLegend: 'sol — skyer ··· snø eller regn ▮',
     start: (fixed: string, units: string) => `start ${fixed} ${units}`,
     startAlone: 'start',
-    theSameAsATable: 'Det samme som tabell, med vann, skarphet, fuktighet over is og rim',
-    theOutlookEveryThreeHours: 'Utsikten hver tredje time',
+    asTable: 'Det samme som tabell, med vann, skarphet, fuktighet over is og rim',
+    outlookTable: 'Utsikten hver tredje time',
     time: 'Tid',
     snow: (unit: string) => `Snø (${unit})`,
     surface: (unit: string) => `Overflate (${unit})`,
@@ -93,23 +92,21 @@ export const snow: WordsAt<'screens/snow'> = {
     n80Band: '80 %-bånd',
   },
   outlookPart: {
-    fromNowToTheFinish: 'Fra nå til mål',
+    untilFinish: 'Fra nå til mål',
     weatherAndCourse: 'Vær og løype',
-    noOutlookYourOwnReading: (noOutlook: string) =>
-      `Ingen utsikt. ${noOutlook} Til da gjelder din egen måling.`,
+    noOutlook: (noOutlook: string) => `Ingen utsikt. ${noOutlook} Til da gjelder din egen måling.`,
     getWeatherIn: 'Legg til vær',
     sayWhereItLies: 'Skriv inn stedets posisjon',
-    theWeatherEndsBeforeThe:
-      'Været slutter før start. Utsikten stopper der og dekker ikke starten.',
+    weatherEndsEarly: 'Været slutter før start. Utsikten stopper der og dekker ikke starten.',
     gapOfUpToThree: (bridged: number) =>
       bridged === 1
         ? '1 hull på inntil tre timer i været er fylt med en rett linje.'
         : `${plain(bridged)} hull på inntil tre timer i været er fylt med en rett linje.`,
     theWeatherWasTakenIn: (age: string) =>
       `Været er ${age} gammelt. Legg til nyere vær om det finnes.`,
-    modelledAtFromSolid1: (name: string, value: string) =>
+    outlookLegend: (name: string, value: string) =>
       `Beregnet ved ${name} fra ${value}. Hel linje: 1,5 cm ned. Prikket linje: overflaten. Ruter: målingene dine, som teller mest på sin tid.`,
-    noReadingPullsTheOutlook: 'Utsikten har ingen måling ennå. Hver måling gjør den sikrere.',
+    outlookWithoutReading: 'Utsikten har ingen måling ennå. Hver måling gjør den sikrere.',
     whatTheReadingsDidTo: 'Hvordan målingene endret snøen ved start',
     offTheWeather: (difference: string, isColder: boolean) =>
       `En måling er ${difference} ${isColder ? 'kaldere' : 'varmere'} enn været forklarer. Sjekk føler og vær. Målingen gjelder.`,
@@ -120,11 +117,11 @@ export const snow: WordsAt<'screens/snow'> = {
     membersWithASay: 'Effektive medlemmer',
   },
   guessHelper: {
-    noProbeGuessFromThe: 'Ingen føler? Anslå fra luft og himmel',
+    withoutProbe: 'Ingen føler? Anslå fra luft og himmel',
     sky: 'Himmel',
     timeOfDay: 'Tid på døgnet',
     useThisGuess: 'Bruk dette anslaget',
-    enterTheAirTemperatureAbove: 'Skriv lufttemperaturen over, fra −60 til 40 °C.',
+    airTemperatureMissing: 'Skriv lufttemperaturen over, fra −60 til 40 °C.',
   },
   instrumentPanel: {
     readTheInstruments: 'Les av instrumentene',
@@ -134,9 +131,9 @@ export const snow: WordsAt<'screens/snow'> = {
     putTheProbeIn: 'Stikk føleren ned',
     infraRedGun: 'Infrarød pistol',
     hygrometer: 'Hygrometer',
-    settledAtYouMayPull: (finalC: string) => `Falt til ro på ${finalC}. Du kan ta den opp.`,
+    settledAt: (finalC: string) => `Falt til ro på ${finalC}. Du kan ta den opp.`,
     goingToAboutWait: (finalC: string) => `På vei mot omtrent ${finalC}. Vent.`,
-    tooEarlyToTellWait: 'For tidlig å si. Vent.',
+    tooEarly: 'For tidlig å si. Vent.',
     useIt: 'Bruk denne verdien',
   },
   grainPhoto: {
@@ -173,11 +170,11 @@ export const snow: WordsAt<'screens/snow'> = {
     saveReading: 'Lagre målingen',
     save: 'Lagre',
     clear: 'Tøm',
-    ctrlEnterSavesWhatYou: 'Ctrl+Enter lagrer. Det du skriver, blir stående om du går.',
+    saveHint: 'Ctrl+Enter lagrer. Det du skriver, blir stående om du går.',
     snowTemperature: 'Snøtemperatur',
-    inTheShade12: 'I skyggen, 1–2 cm ned, flere steder',
+    shadeHint: 'I skyggen, 1–2 cm ned, flere steder',
     spread: 'Usikkerhet (±)',
-    howFarTheSpotsDiffer: 'Hvor ulike stedene er',
+    spotsDiffer: 'Hvor ulike stedene er',
     airTemperature: 'Lufttemperatur',
     humidityOfTheAir: 'Luftfuktighet',
     grain: 'Korn',
@@ -188,13 +185,13 @@ export const snow: WordsAt<'screens/snow'> = {
     track: 'Spor',
     notGlazed: 'Ikke blankt',
     glazedOrIcy: 'Blankt eller iset',
-    timeSpotInstrumentSharpnessNote: 'Tid, sted, instrument, skarphet, notat',
+    moreFields: 'Tid, sted, instrument, skarphet, notat',
     time: (timeZone: string) => `Tid (${timeZone})`,
     emptyNow: 'La stå tomt for nå',
     spot: 'Sted',
     whereOnTheCourse: 'Hvor i løypa',
     instrument: 'Instrument',
-    sharpnessIfYouJudgeIt: 'Skarphet, om du bedømmer den selv',
+    ownSharpness: 'Skarphet, om du bedømmer den selv',
     n0Round1NewEmpty: '0 rund … 1 ny. La stå tomt for å bruke kornet',
     note: 'Notat',
   },
@@ -222,7 +219,7 @@ export const snow: WordsAt<'screens/snow'> = {
   },
   snowScreen: {
     skipToTheReading: 'Hopp til målingen',
-    whatWillTheSnowBe: 'Hvordan blir snøen ved start?',
+    question: 'Hvordan blir snøen ved start?',
     readingSaved: 'Målingen er lagret.',
     correctThisReading: 'Rett denne målingen',
     takeAReading: 'Ta en måling',
@@ -235,14 +232,14 @@ export const snow: WordsAt<'screens/snow'> = {
     asMeasured: (wetness: string) => `som målt ved start, ${wetness}.`,
     asksForAWax: 'Den ber om en voks for ',
     choose: 'Velg voksen',
-    noReadingYetMeasureThe: 'Ingen måling ennå. Mål snøen, og skriv den inn under.',
-    notSavedYetSaveThe: 'Ikke lagret ennå. Lagre målingen under.',
+    noReading: 'Ingen måling ennå. Mål snøen, og skriv den inn under.',
+    notSavedYet: 'Ikke lagret ennå. Lagre målingen under.',
     guessed: 'Anslått',
     measured: 'Målt',
     last: (value: string) => `${value} sist: `,
     guessedNotMeasured: 'anslått, ikke målt',
     measured2: (sourceword: string) => `målt (${sourceword})`,
-    withoutWeatherNothingIsKnown: (value: string, takenAt: string, value2: string) =>
+    withoutWeather: (value: string, takenAt: string, value2: string) =>
       `${value}, ${takenAt}${value2}. Uten vær vet vi ikke noe om starten.`,
   },
   trackWork: {

@@ -11,8 +11,7 @@ const TAKEN_IN = {
 
 export const ui: WordsAt<'screens/ui'> = {
   answer: {
-    notSavedTheServerDid:
-      'Ikke lagret: serveren svarte ikke. Det du skrev, er beholdt. Prøv igjen.',
+    noAnswer: 'Ikke lagret: serveren svarte ikke. Det du skrev, er beholdt. Prøv igjen.',
   },
   late: {
     lost: 'Resten av siden lot seg ikke hente. Last siden på nytt når vertsmaskinen svarer.',
@@ -33,7 +32,7 @@ export const ui: WordsAt<'screens/ui'> = {
   },
   meanwhile: {
     empty: 'tom',
-    someoneElseChangedThisMeanwhile: 'Noen andre endret dette i mellomtiden',
+    changedMeanwhile: 'Noen andre endret dette i mellomtiden',
     theySet: (field: string, field2: string) => `${field}: der står ${field2}.`,
     takeTheirs: 'Bruk deres',
     keepMine: 'Behold mitt',
@@ -44,9 +43,8 @@ export const ui: WordsAt<'screens/ui'> = {
     writeItAs: 'Skriv posisjonen som 46.61 N 10.19 E, eller 46°36′ N 10°11′ E.',
   },
   useTrack: {
-    theTrackCouldNotBe:
-      'Sporet kunne ikke leses på denne enheten. Last siden på nytt, og prøv igjen.',
-    theTrackIsOver30: 'Sporet er større enn 30 MB. Ta opp færre punkter, og prøv igjen.',
+    trackUnreadable: 'Sporet kunne ikke leses på denne enheten. Last siden på nytt, og prøv igjen.',
+    trackTooLarge: 'Sporet er større enn 30 MB. Ta opp færre punkter, og prøv igjen.',
   },
   numberPad: {
     keysFor: (label: string) => `Taster for ${label}`,
@@ -59,9 +57,9 @@ export const ui: WordsAt<'screens/ui'> = {
     up: (label: string) => `${label} opp`,
   },
   sendPhoto: {
-    notSentAPhotoMust: 'Ikke sendt: et bilde må være JPEG, PNG, WebP eller HEIC.',
-    notSentThePhotoIs: 'Ikke sendt: bildet er over 12 MB. Ta et mindre.',
-    theServerDidNotTake: 'Serveren tok ikke imot bildet. Prøv igjen.',
+    photoWrongKind: 'Ikke sendt: et bilde må være JPEG, PNG, WebP eller HEIC.',
+    photoTooLarge: 'Ikke sendt: bildet er over 12 MB. Ta et mindre.',
+    refusedByServer: 'Serveren tok ikke imot bildet. Prøv igjen.',
   },
   shownRows: {
     showMoreOf: (left: number, count: number) => `Vis ${plain(left)} til av ${plain(count)}`,
@@ -71,7 +69,7 @@ export const ui: WordsAt<'screens/ui'> = {
     close: 'Lukk',
   },
   ledgerTable: {
-    howTheEquivalentTemperatureAdds: 'Slik blir den ekvivalente temperaturen til',
+    ledgerTitle: 'Slik blir den ekvivalente temperaturen til',
     equivalentTemperature: 'Ekvivalent temperatur',
   },
   chart: {
@@ -93,9 +91,9 @@ export const ui: WordsAt<'screens/ui'> = {
     cancel: 'Avbryt',
     takenIn: (count: number, what: 'ski' | 'reading' | 'product') =>
       `${plain(count)} ${TAKEN_IN[what][count === 1 ? 0 : 1]} tatt inn.`,
-    whatToMendInThe: 'Dette må rettes i filen',
-    theFileWasNotTaken: 'Filen ble ikke tatt inn.',
-    theServerDidNotTake: 'Serveren tok ikke imot filen. Ingenting ble tatt inn. Prøv igjen.',
+    faultsTitle: 'Dette må rettes i filen',
+    notImported: 'Filen ble ikke tatt inn.',
+    refusedByServer: 'Serveren tok ikke imot filen. Ingenting ble tatt inn. Prøv igjen.',
     line: 'Linje',
     column: 'Kolonne',
     whatIsWrong: 'Hva som er galt',

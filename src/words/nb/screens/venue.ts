@@ -3,14 +3,14 @@ import { plain } from '../../quantities';
 
 export const venue: WordsAt<'screens/venue'> = {
   outingCalendar: {
-    thereIsNoOutingOf: 'Det finnes ingen økt med denne id-en.',
+    outingUnknown: 'Det finnes ingen økt med denne id-en.',
     wax: (productName: string) => `Voks: ${productName}`,
     noWaxChosenYet: 'Ingen voks valgt ennå.',
   },
   weatherService: {
-    theWeatherServiceIsDown: (status: number) =>
+    serviceDown: (status: number) =>
       `Værtjenesten er nede (${plain(status)}). Skriv været, eller bruk en fil.`,
-    theWeatherServiceDidNot: 'Værtjenesten svarte ikke i tide. Prøv igjen, eller skriv været.',
+    serviceLate: 'Værtjenesten svarte ikke i tide. Prøv igjen, eller skriv været.',
     theWeatherServiceAnsweredSomething: 'Svaret fra værtjenesten er ikke noe varsel.',
   },
   twoLineForecast: {
@@ -34,27 +34,27 @@ export const venue: WordsAt<'screens/venue'> = {
     adding: 'Legger til…',
   },
   takeWeather: {
-    thePlaceHasNoAltitude:
+    venueWithoutAltitude:
       'Dette stedet har ingen høyde ennå. Skriv den under Stedet, eller legg til en stasjon med egen høyde.',
-    thePlaceHasNoPosition:
+    venueWithoutPosition:
       'Dette stedet har ingen posisjon ennå. Skriv den under Stedet, og spør igjen.',
     chooseFile: 'Velg en fil',
     venue: 'Sted',
     venueIsMissing: 'Sted mangler.',
     station: 'Stasjon',
-    theTargetMustBeAn: 'Målet må være et objekt.',
+    targetNotObject: 'Målet må være et objekt.',
     way: 'Måte',
     wayIsMissing: 'Måte mangler.',
     textMustBeText: 'Tekst må være tekst.',
     textIsMissing: 'Tekst mangler.',
     mood: 'Tilstand',
     moodIsMissing: 'Tilstand mangler.',
-    theWeatherMustBeAn: 'Været må være et objekt.',
-    theFileIsOver2: 'Filen er større enn 2 MB.',
+    weatherNotObject: 'Været må være et objekt.',
+    fileTooLarge: 'Filen er større enn 2 MB.',
     nothingWasTakenInFix: 'Ingenting ble tatt inn. Rett disse cellene først.',
     nothingWasTakenInFixThese: 'Ingenting ble tatt inn. Rett disse linjene først.',
     thisStationIsGoneChoose: 'Denne stasjonen finnes ikke lenger. Velg en annen.',
-    thisForecastIsHOld: (value: number) =>
+    forecastOld: (value: number) =>
       `Dette varselet er ${plain(value)} t gammelt. Timer med nyere vær beholder sitt.`,
     dayAndNight: 'Dag og natt',
     csvFile: 'CSV-fil',
@@ -73,11 +73,10 @@ export const venue: WordsAt<'screens/venue'> = {
       hours === 1 ? '1 time tatt inn.' : `${plain(hours)} timer tatt inn.`,
     whatToMend: 'Dette må rettes',
     theFileIsOver2Mb: 'Filen er større enn 2 MB. Del den opp. Ingenting ble tatt inn.',
-    hourlyWeatherTimeAirTemperature: (timeZone: string) =>
+    csvHint: (timeZone: string) =>
       `Timevær: time; air temperature [°C]; humidity [%]; wind [m/s]; cloud [%]; precipitation [mm]. Tider uten sone gjelder ${timeZone}.`,
-    theFileCouldNotBe: 'Filen kunne ikke leses. Velg den igjen.',
-    pasteMetarsOrATaf:
-      'Lim inn METAR eller en TAF fra en flyplass i nærheten, en melding på hver linje',
+    fileUnreadable: 'Filen kunne ikke leses. Velg den igjen.',
+    pasteHint: 'Lim inn METAR eller en TAF fra en flyplass i nærheten, en melding på hver linje',
     readThem: 'Ta inn meldingene',
     hour: (timeZone: string) => `Time (${timeZone})`,
     air: 'Luft',
@@ -97,8 +96,7 @@ export const venue: WordsAt<'screens/venue'> = {
     thisVenueIsGoneChoose: 'Dette stedet finnes ikke lenger. Velg en annen økt.',
   },
   saveCourse: {
-    someoneElseChangedTheCourse:
-      'Noen andre endret løypa i mellomtiden. Se på deres, eller lagre din i stedet.',
+    courseChanged: 'Noen andre endret løypa i mellomtiden. Se på deres, eller lagre din i stedet.',
   },
   courseEditor: {
     chooseFile: 'Velg en fil',
@@ -109,7 +107,7 @@ export const venue: WordsAt<'screens/venue'> = {
     setShadeWindAndSurface: 'Sett skygge, vind og underlag, og lagre.',
     segment: (count: number) => `Del ${plain(count)}`,
     course: 'Løype',
-    theOldCourseIsBack: 'Den gamle løypa er tilbake.',
+    courseBack: 'Den gamle løypa er tilbake.',
     drawItFromAGpx: 'Lag den fra et GPX-spor',
     direction: 'Retning',
     asRecorded: 'Som tatt opp',
@@ -117,8 +115,7 @@ export const venue: WordsAt<'screens/venue'> = {
     readingTheTrack: (value: number) => `Leser sporet, ${plain(value)} %…`,
     cancel: 'Avbryt',
     showTheirs: 'Vis deres',
-    noSegmentsTheWholeCourse:
-      'Ingen deler. Hele løypa regnes som ett flatt, preparert sted i stedets høyde.',
+    noSegments: 'Ingen deler. Hele løypa regnes som ett flatt, preparert sted i stedets høyde.',
     addASegment: 'Legg til en del',
     courseSaved: 'Løypa er lagret.',
     saveTheCourse: 'Lagre løypa',
@@ -143,7 +140,7 @@ export const venue: WordsAt<'screens/venue'> = {
     everyNightEmptyForNever: 'Hver natt, på klokken der. Tomt: ikke preparert.',
     altitudeOfTheVenue: 'Høyden til stedet',
     yourOwnCorrectionHere: 'Din egen korreksjon her',
-    addedToEveryLedgerAt: 'Legges til hvert valg på dette stedet',
+    ownCorrectionHint: 'Legges til hvert valg på dette stedet',
     saving: 'Lagrer…',
     saveThePlace: 'Lagre stedet',
     placeSaved: 'Stedet er lagret.',
@@ -154,7 +151,7 @@ export const venue: WordsAt<'screens/venue'> = {
     stations: 'Stasjoner',
     weatherStationsOfThisVenue: 'Værstasjoner for dette stedet',
     addAStation: 'Legg til en stasjon',
-    betweenTwoStationsTemperatureFollows:
+    betweenStationsHint:
       'Mellom to stasjoner følger temperaturen forskjellen mellom dem, også i en inversjon.',
     nameOfTheStation: 'Navn på stasjonen',
     itsAltitude: 'Høyden til stasjonen',
@@ -168,12 +165,12 @@ export const venue: WordsAt<'screens/venue'> = {
     made: 'Laget',
   },
   venueScreen: {
-    whatWeatherAndWhatCourse: 'Hvilket vær, og hvilken løype?',
+    question: 'Hvilket vær, og hvilken løype?',
     weatherUntil: (last: string) => `Vær til ${last}`,
-    noWeatherYetTakeSome: 'Ikke noe vær ennå. Legg til under.',
+    noWeather: 'Ikke noe vær ennå. Legg til under.',
     start: (name: string, startAt: string) => `${name}, start ${startAt}. `,
     calendarEntry: 'Kalenderoppføring',
-    theWeatherEndsBeforeThe: 'Været slutter før start. Ingenting diktes opp etter det.',
+    weatherEndsEarly: 'Været slutter før start. Ingenting diktes opp etter det.',
   },
   weatherSource: {
     file: 'fil',
