@@ -1,5 +1,5 @@
-// npm test: installs and builds what is missing, then the browser, and beside it format, lint, types, arrows, share of
-// tests and the unit tests. `-- --quick` leaves out the browser, the screens and the slow tests.
+// npm test: installs and builds what is missing, then format, lint, types, arrows and share of tests beside the
+// unit tests, then the browser. `-- --quick` leaves out the browser, the screens and the slow tests.
 // Closes with the line `N passed, N failed`.
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
@@ -95,17 +95,14 @@ mkdirSync(path.join(ROOT, 'tmp'), { recursive: true });
 if (isQuick) {
   await Promise.all([checks(), suite('unit', ['--project', 'quick'])]);
 } else {
+  await Promise.all([checks(), suite('unit', ALL_UNITS)]);
+  // Only then: a browser beside them takes twice as long, and nothing is won.
   const { ensureChromium } = await import('./lib/browser.mjs');
   const { ensurePostgres } = await import('./lib/postgres.mjs');
   ensureChromium();
   ensurePostgres();
   await ensureBuilt();
-  // The browser waits more than it works: what only computes runs beside it.
-  await Promise.all([
-    suite('browser', ['--project', 'browser', '--project', 'hub']),
-    suite('unit', [...ALL_UNITS, '--maxWorkers=1']),
-    checks(),
-  ]);
+  await suite('browser', ['--project', 'browser', '--project', 'hub']);
 }
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
