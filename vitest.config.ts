@@ -8,7 +8,7 @@ const AT_THE_HOST = 'tests/unit/at-the-host.ts';
 /** Suites with stand-ins or a state of the whole process of their own. */
 const APART = [
   'src/core/kernel/kernel.test.ts',
-  'src/writes/writes.test.ts',
+  'src/writes/*.test.{ts,tsx}',
   'src/ui/**/*.test.tsx',
   'src/features/grip/grip-screen.test.tsx',
   'src/features/frame/log-decision.test.tsx',
@@ -17,8 +17,8 @@ const APART = [
 /** Suites without a screen that take the same stand-ins. */
 const AT_THE_SCREEN = ['tests/unit/{door,plan-cabin}.test.ts'];
 const UNIT = ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'];
-/** What the stand-in browser lacks: a store, and quick styles. */
-const STAND_IN = ['fake-indexeddb/auto', 'tests/unit/plain-style.ts'];
+/** What the stand-in browser lacks, and how it is used. */
+const STAND_IN = ['fake-indexeddb/auto', 'tests/unit/stand-in-browser.ts'];
 const SLOW = [
   'tests/attack/**',
   'tests/unit/{fuzz,storage,host,hostile-files,rules}.test.ts',

@@ -11,10 +11,10 @@ const MOST_OF_ONE = 64;
  * Bounds a server's connections in time and number, and those of each address with `ofOne`.
  * @template {import('node:http').Server | import('node:https').Server} T
  * @param {T} server
- * @param {{ ofOne?: number }} [limits]
+ * @param {{ ofOne?: number, headersMs?: number }} [limits]
  */
-export function bound(server, { ofOne = Infinity } = {}) {
-  server.headersTimeout = HEADERS_MS;
+export function bound(server, { ofOne = Infinity, headersMs = HEADERS_MS } = {}) {
+  server.headersTimeout = headersMs;
   server.requestTimeout = REQUEST_MS;
   server.keepAliveTimeout = KEEP_ALIVE_MS;
   server.maxConnections = MOST_CONNECTIONS;

@@ -1,6 +1,5 @@
 // What stands around a screen of the app in a test: registered anew before each file, since the files of the
 // project "screens" share one process and the modules in it.
-import { cleanup } from '@testing-library/react';
 import { createElement } from 'react';
 import { afterEach, vi } from 'vitest';
 import { shared } from '@/core/shared';
@@ -40,10 +39,6 @@ vi.mock('@/server/outlooks', async (original) => {
 });
 
 afterEach(() => {
-  if (typeof document !== 'undefined') {
-    cleanup();
-    localStorage.clear();
-  }
   vi.restoreAllMocks();
   vi.clearAllMocks();
   vi.useRealTimers();

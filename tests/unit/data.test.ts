@@ -1,9 +1,12 @@
+import { readdirSync, statSync } from 'node:fs';
+import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { sql } from 'kysely';
 import { localFromInstant } from '@/core/time';
 import { restoreRow, withdrawRows } from '@/data/append-only';
 import { listChoices } from '@/data/choices';
 import { FolderRefusal, openDatabase } from '@/data/database';
+import { copyDatabase } from '@/data/storage/copies';
 import { migrateStorage } from '@/data/storage/migrate';
 import { loadCourse } from '@/data/course';
 import { seedDemo } from '@/data/demo/seed';
@@ -27,6 +30,20 @@ describe('the database', () => {
     expect(await pragma('journal_mode')).toBe('wal');
     expect(await pragma('synchronous')).toBe(2);
     expect(await pragma('foreign_keys')).toBe(1);
+  });
+
+  it('is read by its owner alone, with its log and its copies', async () => {
+    const folder = temporaryFolder();
+    const db = await migrated(folder);
+    await seedDemo(db, new Date(stamp.at));
+    await copyDatabase(folder, { at: new Date(stamp.at), kind: 'hand' });
+    const files = readdirSync(folder, { recursive: true, encoding: 'utf8' })
+      .map((name) => path.join(folder, name))
+      .filter((file) => statSync(file).isFile());
+    expect(files.length).toBeGreaterThan(2);
+    const open = files.filter((file) => (statSync(file).mode & 0o077) !== 0);
+    await db.destroy();
+    expect(open).toEqual([]);
   });
 
   it('refuses a database that a newer version has written', async () => {

@@ -1,32 +1,11 @@
-import {
-  act,
-  cleanup,
-  configure,
-  fireEvent,
-  render,
-  screen,
-  waitFor,
-  type RenderResult,
-} from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor, type RenderResult } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { ChakraProvider } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { afterEach, expect, vi } from 'vitest';
+import { expect, vi } from 'vitest';
 import { UnitsProvider } from '@/ui/format/units-context';
 import { system } from '@/ui/theme/system';
 import { DEFAULT_UNITS, type Units } from '@/words/units';
-
-// Whether an element is seen is the browser tests' to say: asking jsdom for it makes every search slow.
-configure({
-  defaultHidden: true,
-  asyncUtilTimeout: 60_000,
-  getElementError: (message) => new Error((message ?? '').slice(0, 300)),
-});
-
-afterEach(() => {
-  cleanup();
-  localStorage.clear();
-});
 
 /** A component as it stands in the app, on a device with these units. */
 export const inApp = (node: ReactNode, units: Units = DEFAULT_UNITS) => (

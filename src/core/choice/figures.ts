@@ -2,7 +2,7 @@ import { valuesOf, type FigureTable, type LimitTable } from '../figure';
 
 /** Figures of the choice: layers, forms, blends, worlds and the start window. */
 export const CHOICE_FIGURES = {
-  hotWaxH: { mean: 1, unit: 'h', reason: 'Hot wax with its cooling takes so long.' },
+  hotWaxH: { mean: 1, unit: 'h', reason: 'Hot wax and its cooling take about an hour.' },
   hardFrom: {
     mean: 60,
     unit: 'hardness, 0–100',

@@ -42,7 +42,7 @@ export const GLIDE_FIGURES = {
   usualFriction: {
     mean: 0.03,
     unit: '1',
-    reason: 'Cold dry snow, where a flying start leaves the friction open and no snow is told.',
+    reason: 'Cold dry snow, where a flying start leaves the friction open and no snow is given.',
   },
 } as const satisfies FigureTable;
 

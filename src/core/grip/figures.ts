@@ -7,7 +7,7 @@ export const GRIP_FIGURES = {
   clearanceMm: {
     mean: 0.1,
     unit: 'mm',
-    reason: 'Air that a free ski wants between wax and snow at half weight, so that it glides.',
+    reason: 'A free ski glides with this much air between wax and snow at half weight.',
   },
   zoneLayers: { mean: 3, unit: '1', reason: 'The zone has room for so many stick layers.' },
   feelerMm: { mean: 0.2, unit: 'mm', reason: 'A feeler or a sheet of paper of the field test.' },

@@ -53,7 +53,7 @@ export const PLAN_FIGURES = {
   slackStepMin: { mean: 5, unit: 'min', reason: 'Nobody keeps single minutes free.' },
   slackSteps: { mean: 12, unit: '1', reason: 'An hour at the most: more is another plan.' },
   longerShiftH: { mean: [1, 2], unit: 'h', reason: 'What one asks of somebody at the most.' },
-  helperH: { mean: [2, 4, 8], unit: 'h', reason: 'For so long somebody comes to help.' },
+  helperH: { mean: [2, 4, 8], unit: 'h', reason: 'How long a helper may come for.' },
   helperStarts: { mean: 8, unit: '1', reason: 'Hours from the start at which help may come.' },
   remedySearchS: {
     mean: 0.05,

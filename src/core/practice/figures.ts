@@ -47,7 +47,7 @@ export const PRACTICE_FIGURES = {
     reason:
       'Skill is the mean quality of the answers, an answer twelve ago counting half; a person of whom nothing is known is middling.',
   },
-  biasFrom: { mean: 20, unit: '1', reason: 'Answers from which a bias is told.' },
+  biasFrom: { mean: 20, unit: '1', reason: 'Fewer answers show no bias.' },
   biasBeyond: { mean: 0.05, unit: '1', reason: 'Intervals hold the truth 19 times in 20.' },
   spread: {
     mean: 0.25,

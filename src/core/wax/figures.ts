@@ -197,9 +197,9 @@ export const HOUSE_LIMIT_FIGURES = {
   measuredFromMin: {
     mean: -30,
     unit: 'min',
-    reason: 'A reading from so long before the start wins over the model.',
+    reason: 'A reading taken up to this long before the start wins over the model.',
   },
-  measuredToH: { mean: 6, unit: 'h', reason: 'After so long it is another day’s reading.' },
+  measuredToH: { mean: 6, unit: 'h', reason: 'Later than this it is another day’s reading.' },
   quadrature: {
     mean: { reachSd: 4, points: 81 },
     unit: 'sd, 1',

@@ -4,13 +4,8 @@ import { answered, type WireResult } from '@/formats/wire';
 import { callersDatabase } from '@/server/callers-database';
 import { door } from '@/server/door/door';
 import { hostRefusal } from '@/server/permission';
-import { refreshScreens } from '@/server/refresh-screens';
+import { refreshed } from '@/server/refresh-screens';
 import { inviteAddress, makeToken, openCode } from './use-cases/change-devices';
-
-const refreshed = <T>(result: WireResult<T>): WireResult<T> => {
-  if (result.ok) refreshScreens();
-  return result;
-};
 
 /** Shows a code that lets one device in, with what that device may do. */
 export async function openCodeAction(role: unknown): Promise<WireResult<null>> {

@@ -65,7 +65,7 @@ export function Rack({ timers, serverNowMs }: { timers: KeptTimer[]; serverNowMs
             {WORDS.next(
               over > 0 ? WORDS.over(over) : '',
               first.skiName,
-              leftOf(first, now) <= 0 ? WORDS.over3 : countdown(leftOf(first, now)),
+              leftOf(first, now) <= 0 ? WORDS.overNow : countdown(leftOf(first, now)),
             )}
           </>
         }
@@ -99,7 +99,7 @@ function TimerTile({ timer, now }: { timer: KeptTimer; now: number }) {
         {timer.skiName}, {termsWords.inSentence(timer.title)}
       </Text>
       <Text textStyle="title" color={isOver ? 'danger' : 'ink'}>
-        {isOver ? WORDS.over2(span(left)) : countdown(left)}
+        {isOver ? WORDS.overBy(span(left)) : countdown(left)}
       </Text>
     </Tile>
   );

@@ -159,7 +159,7 @@ function Answer({ state, view, outing }: { state: GripState; view: GripView; out
 function WaxPart({ choice }: { choice: GripChoice }) {
   const { say, write } = useWords();
   const percent = (value: number) =>
-    value < 0.005 ? '0' : value > MOST_SHOWN ? WORDS.over2(MOST_SHOWN) : `${fixed(value, 2)} %`;
+    value < 0.005 ? '0' : value > MOST_SHOWN ? WORDS.overBy(MOST_SHOWN) : `${fixed(value, 2)} %`;
   return (
     <>
       <Part title={WORDS.gripShelf}>

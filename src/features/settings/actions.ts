@@ -6,7 +6,7 @@ import { answered, failed, type WireResult } from '@/formats/wire';
 import { nowMs } from '@/server/clock';
 import { stepNow } from '@/server/hub/keep-in-step';
 import { writeRefusal } from '@/server/permission';
-import { refreshScreens } from '@/server/refresh-screens';
+import { refreshed, refreshScreens } from '@/server/refresh-screens';
 import { UNITS_COOKIE, unitsFromCookie, unitsToCookie, type Units } from '@/words/units';
 import { copyNow, type ListedCopy } from './use-cases/copies';
 import { settingsScreenWords } from '@/words/screens/settings';
@@ -28,9 +28,7 @@ export async function saveUnitsAction(change: Partial<Units>): Promise<void> {
 
 /** Copies the database as it is now. */
 export async function copyNowAction(): Promise<WireResult<ListedCopy>> {
-  const done = await answered(() => writeRefusal() ?? copyNow(nowMs(), 'hand'));
-  refreshScreens();
-  return done;
+  return answered(async () => writeRefusal() ?? refreshed(await copyNow(nowMs(), 'hand')));
 }
 
 const WORDS = settingsScreenWords.hub;

@@ -259,12 +259,12 @@ function columnsOf(
             {
               key: 'change',
               title: WORDS.change,
-              label: WORDS.change2(product.name),
+              label: WORDS.changeProduct(product.name),
               onSelect: () => act.edit(product),
             },
             {
               key: 'takeOff',
-              title: WORDS.takeOff2,
+              title: WORDS.deleteProduct,
               label: WORDS.takeOff(product.name),
               onSelect: () => act.remove(product),
             },

@@ -97,9 +97,9 @@ export function StockPart({ view, timeZone }: { view: ShelfView; timeZone: strin
             caption={WORDS.stockMovesLatestFirst}
             columns={[
               { title: WORDS.when },
-              { title: WORDS.product2 },
+              { title: WORDS.productTitle },
               { title: WORDS.what },
-              { title: WORDS.grams2, isNumber: true },
+              { title: WORDS.gramsTitle, isNumber: true },
             ]}
             rows={view.moves.map((move) => ({
               key: move.id,

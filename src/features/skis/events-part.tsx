@@ -143,7 +143,7 @@ export function EventsPart(props: {
               />
             ) : (
               <NumberField
-                label={WORDS.coats2}
+                label={WORDS.coatsLabel}
                 scale={scales.fraction}
                 step={1}
                 decimals={0}
@@ -190,7 +190,7 @@ export function EventsPart(props: {
               {event.note ? `. ${event.note}` : ''}
             </>
           ),
-          action: WORDS.takeBack2,
+          action: WORDS.deleteEvent,
           actionLabel: WORDS.takeBack(skiEventInWords(event)),
           onAction: () => remove(event.id),
         }))}

@@ -141,7 +141,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
           {line(WORDS.pattern, 'grindPattern')}
           {line(WORDS.groundOn, 'groundOn', 'date')}
           {HAS_EDGES[draft.type] &&
-            figure(WORDS.baseBevel2, {
+            figure(WORDS.baseBevelLabel, {
               field: 'baseBevelDeg',
               scale: scales.degrees,
               step: 0.5,
@@ -149,7 +149,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
               startShown: 1,
             })}
           {HAS_EDGES[draft.type] &&
-            figure(WORDS.sideBevel2, {
+            figure(WORDS.sideBevelLabel, {
               field: 'sideBevelDeg',
               scale: scales.degrees,
               step: 0.5,
@@ -179,7 +179,7 @@ export function SkiForm({ start, onDone }: { start?: Ski; onDone: (id: string) =
       <Meanwhile {...form.clashes} names={fieldsWords.SKI} />
       <FieldProblemText problem={failure} />
       <Text srOnly role="status">
-        {form.isSaving ? WORDS.saving2 : ''}
+        {form.isSaving ? WORDS.savingNow : ''}
       </Text>
     </SheetForm>
   );

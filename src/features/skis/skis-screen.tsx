@@ -211,7 +211,7 @@ function SkiLine({ one, path }: { one: RackRow; path: string }) {
         <ReserveBar reserve={care.reserve} />
       </Flex>
       <Text textStyle="small" color="faint">
-        {WORDS.cm2(
+        {WORDS.summary(
           termsWords.SKI_TYPE_WORDS[ski.type],
           ski.lengthCm,
           dueInWords(care.due, write),

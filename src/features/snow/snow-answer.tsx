@@ -95,7 +95,7 @@ function Measured(props: { latest: Reading; start: StartAnswer; timeZone: string
       {WORDS.withoutWeather(
         latest.source === 'guess'
           ? WORDS.guessedNotMeasured
-          : WORDS.measured2(
+          : WORDS.measuredBy(
               termsWords.inSentence(termsWords.SOURCE_WORDS[latest.source] ?? latest.source),
             ),
         dayAndTime(latest.takenAt, timeZone),

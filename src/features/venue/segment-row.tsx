@@ -34,7 +34,7 @@ export function SegmentRow({ segment, problem, onChange, onRemove }: SegmentRowP
     <Box borderBottomWidth="1px" borderColor="rule" pb="4" mb="4">
       <SimpleGrid columns={{ base: 1, sm: 2, lg: 4 }} gap="3">
         <TextField
-          label={WORDS.segment2}
+          label={WORDS.segmentTitle}
           value={segment.name}
           onChange={(name) => onChange({ name })}
           problem={problem('name')}
@@ -91,7 +91,7 @@ export function SegmentRow({ segment, problem, onChange, onRemove }: SegmentRowP
         />
       </SimpleGrid>
       <ActionButton quiet mt="2" px="3" aria-label={WORDS.remove(segment.name)} onClick={onRemove}>
-        {WORDS.remove2}
+        {WORDS.deleteSegment}
       </ActionButton>
     </Box>
   );

@@ -9,7 +9,7 @@ const WORDS = lazily(formatsScreenWords.schemas);
 
 /** Which sheet to build: for a ski on an outing, with programmes as a person set them. */
 export const sheetRequestSchema = object({
-  outingId: plainText(WORDS.outing, 64).required(WORDS.outingIsMissing2),
+  outingId: plainText(WORDS.outing, 64).required(WORDS.outingMissing),
   skiId: plainText(WORDS.ski, 64).required(WORDS.chooseASki),
   programmes: list(oneOfWords(WORDS.programme, PROGRAMMES).required())
     .typeError(WORDS.programmesNotList)

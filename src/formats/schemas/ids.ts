@@ -13,5 +13,5 @@ const idSchema = idText(WORDS.id, MOST).required(WORDS.theIdIsMissing);
 export function checkedId(value: unknown, field = 'id'): WireResult<string> {
   return typeof value === 'string' && idSchema.isValidSync(value, { strict: true })
     ? { ok: true, value }
-    : invalidInput([{ field, message: WORDS.notText2(field, MOST)() }]);
+    : invalidInput([{ field, message: WORDS.textExpected(field, MOST)() }]);
 }

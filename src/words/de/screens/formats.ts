@@ -76,7 +76,7 @@ export const formats: WordsAt<'screens/formats'> = {
     notTimeOfDay: (name: string) => `${name} muss eine Uhrzeit sein, etwa 05:30.`,
     id: 'Id',
     theIdIsMissing: 'Die Id fehlt.',
-    notText2: (field: string, most: number) =>
+    textExpected: (field: string, most: number) =>
       `${field} muss Text von höchstens ${plain(most)} Zeichen sein.`,
     snowTemperature: 'Schneetemperatur',
     spread: 'Unsicherheit',
@@ -284,7 +284,7 @@ export const formats: WordsAt<'screens/formats'> = {
     snow: 'Schnee',
     sayHowManyKilometres: 'Sagen, wie viele Kilometer.',
     outing: 'Einsatz',
-    outingIsMissing2: 'Einsatz fehlt.',
+    outingMissing: 'Einsatz fehlt.',
     chooseASki: 'Einen Ski wählen.',
     programme: 'Programm',
     programmesNotList: 'programmes muss eine Liste sein.',

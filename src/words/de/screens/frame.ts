@@ -38,8 +38,8 @@ export const frame: WordsAt<'screens/frame'> = {
     over: (over: number) => `, ${plain(over)} vorbei`,
     next: (value: string, skiName: string, value2: string) =>
       `${value}. Als Nächstes: ${skiName}, ${value2}`,
-    over2: (left: string) => `Seit ${left} vorbei`,
-    over3: 'vorbei',
+    overBy: (left: string) => `Seit ${left} vorbei`,
+    overNow: 'vorbei',
   },
   shortcuts: {
     keys: 'Tasten',

@@ -92,7 +92,7 @@ export const grip: WordsAt<'screens/grip'> = {
     holdsAbout: (kindReason: string, gripLayers: string, wearKm: string) =>
       `${kindReason} ${gripLayers} Hält etwa ${wearKm}.`,
     notClassic: 'Dieser Einsatz ist nicht klassisch, die Ski haben also keine Steigzone.',
-    over2: (mostShown: number) => `über ${plain(mostShown)} %`,
+    overBy: (mostShown: number) => `über ${plain(mostShown)} %`,
     gripShelf: 'Steigwachse im Regal',
     gripProductsByWhatSlipping: 'Steigwachse nach erwartetem Verlust durch Rutschen und Bremsen',
     whyThisTemperature: 'Warum diese Temperatur',

@@ -60,13 +60,13 @@ export const skis: WordsAt<'screens/skis'> = {
     waist: 'Mitte',
     grindEdgesAndNote: 'Schliff, Kanten und Notiz',
     grindWidth: 'Schliff, Breite der Linien',
-    baseBevel2: 'Kantenwinkel belagseitig',
-    sideBevel2: 'Kantenwinkel seitlich',
+    baseBevelLabel: 'Kantenwinkel belagseitig',
+    sideBevelLabel: 'Kantenwinkel seitlich',
     none: 'Keine',
     saving: 'Wird gespeichert…',
     saveTheChanges: 'Änderungen speichern',
     putOnTheRack: 'In den Ständer',
-    saving2: 'Speichert',
+    savingNow: 'Speichert',
   },
   skisScreen: {
     whatIsDueFirst: 'Fälliges zuerst',
@@ -104,7 +104,7 @@ export const skis: WordsAt<'screens/skis'> = {
     csvHint:
       'Eine CSV-Datei mit name, type, length [cm] und waist [mm]. Die CSV des Ständers zeigt alle Spalten.',
     importCsv: 'Ski aus einer CSV-Datei',
-    cm2: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
+    summary: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
       `${skitypeword}, ${plain(lengthCm)} cm. ${due} ${marks}`,
   },
   scanLabel: {
@@ -125,14 +125,14 @@ export const skis: WordsAt<'screens/skis'> = {
     onWhat: 'Schnee',
     how: 'Wie',
     hoursInTheBox: 'Stunden im Schrank',
-    coats2: 'Aufträge',
+    coatsLabel: 'Aufträge',
     note: 'Notiz',
     writeItDown: 'In die Geschichte',
     takenBack: (removed: string) => `${removed}: gelöscht.`,
     nothingIsWrittenDownYet: 'Noch nichts.',
     byAJobOfThe: ', aus einer Arbeit',
     takeBack: (event: string) => `Löschen: ${event}`,
-    takeBack2: 'Löschen',
+    deleteEvent: 'Löschen',
   },
   baseMap: {
     baseMapLabel: (name: string, count: number) =>

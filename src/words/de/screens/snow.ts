@@ -241,7 +241,7 @@ export const snow: WordsAt<'screens/snow'> = {
     measured: 'Gemessen',
     last: (value: string) => `${value} zuletzt: `,
     guessedNotMeasured: 'geschätzt, nicht gemessen',
-    measured2: (sourceword: string) => `gemessen (${sourceword})`,
+    measuredBy: (sourceword: string) => `gemessen (${sourceword})`,
     withoutWeather: (value: string, takenAt: string, value2: string) =>
       `${value}, ${takenAt}${value2}. Ohne Wetter ist über den Start nichts bekannt.`,
   },

@@ -124,7 +124,7 @@ export const venue: WordsAt<'screens/venue'> = {
     courseSaved: 'Strecke gespeichert.',
     saveTheCourse: 'Strecke speichern',
     leaveItAsItWas: 'Abbrechen',
-    segment2: 'Abschnitt',
+    segmentTitle: 'Abschnitt',
     length: 'Länge',
     altitude: 'Höhe',
     slope: 'Neigung',
@@ -133,7 +133,7 @@ export const venue: WordsAt<'screens/venue'> = {
     windByTheStations: 'Wind, Anteil der Station',
     surface: 'Oberfläche',
     remove: (name: string) => `${name} löschen`,
-    remove2: 'Löschen',
+    deleteSegment: 'Löschen',
   },
   placeForm: {
     nameOfThePlace: 'Name des Orts',

@@ -71,7 +71,8 @@ export const schemas = {
   notTimeOfDay: (name: string) => `${name} must be a time of day such as 05:30.`,
   id: 'Id',
   theIdIsMissing: 'The id is missing.',
-  notText2: (field: string, most: number) => `${field} must be text of up to ${most} characters.`,
+  textExpected: (field: string, most: number) =>
+    `${field} must be text of up to ${most} characters.`,
   snowTemperature: 'Snow temperature',
   spread: 'Spread',
   humidity: 'Humidity',
@@ -277,7 +278,7 @@ export const schemas = {
   snow: 'Snow',
   sayHowManyKilometres: 'Say how many kilometres.',
   outing: 'Outing',
-  outingIsMissing2: 'Outing is missing.',
+  outingMissing: 'Outing is missing.',
   chooseASki: 'Choose a ski.',
   programme: 'Programme',
   programmesNotList: 'programmes must be a list.',

@@ -35,8 +35,8 @@ export const rack = {
   waiting: (count: number) => `${count} waiting`,
   over: (over: number) => `, ${over} over`,
   next: (value: string, skiName: string, value2: string) => `${value}. Next: ${skiName}, ${value2}`,
-  over2: (left: string) => `Over for ${left}`,
-  over3: 'over',
+  overBy: (left: string) => `Over for ${left}`,
+  overNow: 'over',
 };
 
 export const shortcuts = {

@@ -88,7 +88,7 @@ export const gripScreen = {
   holdsAbout: (kindReason: string, gripLayers: string, wearKm: string) =>
     `${kindReason} ${gripLayers} Holds about ${wearKm}.`,
   notClassic: 'This outing is not classic, so its skis have no grip zone.',
-  over2: (mostShown: number) => `over ${mostShown} %`,
+  overBy: (mostShown: number) => `over ${mostShown} %`,
   gripShelf: 'Grip waxes on the shelf',
   gripProductsByWhatSlipping: 'Grip waxes by expected loss from slipping and dragging',
   whyThisTemperature: 'Why this temperature',

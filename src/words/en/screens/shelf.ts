@@ -100,9 +100,9 @@ export const stockPart = {
   offTheShelf: 'off the shelf',
   corrected: 'Corrected',
   when: 'When',
-  product2: 'Product',
+  productTitle: 'Product',
   what: 'What',
-  grams2: 'Grams',
+  gramsTitle: 'Grams',
 };
 
 export const shelfScreen = {
@@ -138,9 +138,9 @@ export const shelfScreen = {
   noHoles: 'No gaps.',
   runsOut: (runningOut: string) => ` Runs out: ${runningOut}.`,
   notWeighed: 'not weighed',
-  change2: (name: string) => `Change ${name}`,
+  changeProduct: (name: string) => `Change ${name}`,
   takeOff: (name: string) => `Delete ${name}`,
-  takeOff2: 'Delete',
+  deleteProduct: 'Delete',
   whatToDoWith: (name: string) => `What to do with ${name}`,
   plain: 'plain',
 };

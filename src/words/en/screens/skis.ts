@@ -60,13 +60,13 @@ export const skiForm = {
   waist: 'Waist',
   grindEdgesAndNote: 'Grind, edges and note',
   grindWidth: 'Grind, width of the lines',
-  baseBevel2: 'Base bevel',
-  sideBevel2: 'Side bevel',
+  baseBevelLabel: 'Base bevel',
+  sideBevelLabel: 'Side bevel',
   none: 'None',
   saving: 'Saving…',
   saveTheChanges: 'Save changes',
   putOnTheRack: 'Add to rack',
-  saving2: 'Saving',
+  savingNow: 'Saving',
 };
 
 export const skisScreen = {
@@ -105,7 +105,7 @@ export const skisScreen = {
   csvHint:
     'A CSV file with name, type, length [cm] and waist [mm]. Download the CSV of the rack to see all columns.',
   importCsv: 'Skis from a CSV file',
-  cm2: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
+  summary: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
     `${skitypeword}, ${lengthCm} cm. ${due} ${marks}`,
 };
 
@@ -128,14 +128,14 @@ export const eventsPart = {
   onWhat: 'Snow',
   how: 'How',
   hoursInTheBox: 'Hours in the box',
-  coats2: 'Coats',
+  coatsLabel: 'Coats',
   note: 'Note',
   writeItDown: 'Add to history',
   takenBack: (removed: string) => `${removed}: deleted.`,
   nothingIsWrittenDownYet: 'Nothing yet.',
   byAJobOfThe: ', from a job',
   takeBack: (event: string) => `Delete: ${event}`,
-  takeBack2: 'Delete',
+  deleteEvent: 'Delete',
 };
 
 export const baseMap = {

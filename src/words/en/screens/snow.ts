@@ -247,7 +247,7 @@ export const snowScreen = {
   measured: 'Measured',
   last: (value: string) => `${value} last: `,
   guessedNotMeasured: 'guessed, not measured',
-  measured2: (sourceword: string) => `measured (${sourceword})`,
+  measuredBy: (sourceword: string) => `measured (${sourceword})`,
   withoutWeather: (value: string, takenAt: string, value2: string) =>
     `${value}, ${takenAt}${value2}. Without weather nothing is known about the start.`,
 };

@@ -122,7 +122,7 @@ export const courseEditor = {
   courseSaved: 'Course saved.',
   saveTheCourse: 'Save course',
   leaveItAsItWas: 'Cancel',
-  segment2: 'Segment',
+  segmentTitle: 'Segment',
   length: 'Length',
   altitude: 'Altitude',
   slope: 'Slope',
@@ -131,7 +131,7 @@ export const courseEditor = {
   windByTheStations: 'Wind, share of the station’s',
   surface: 'Surface',
   remove: (name: string) => `Delete ${name}`,
-  remove2: 'Delete',
+  deleteSegment: 'Delete',
 };
 
 export const placeForm = {

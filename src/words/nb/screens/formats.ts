@@ -70,7 +70,7 @@ export const formats: WordsAt<'screens/formats'> = {
     notTimeOfDay: (name: string) => `${name} må være et klokkeslett, som 05:30.`,
     id: 'Id',
     theIdIsMissing: 'Id-en mangler.',
-    notText2: (field: string, most: number) =>
+    textExpected: (field: string, most: number) =>
       `${field} må være tekst på høyst ${plain(most)} tegn.`,
     snowTemperature: 'Snøtemperatur',
     spread: 'Usikkerhet',
@@ -277,7 +277,7 @@ export const formats: WordsAt<'screens/formats'> = {
     snow: 'Snø',
     sayHowManyKilometres: 'Si hvor mange kilometer.',
     outing: 'Økt',
-    outingIsMissing2: 'Økt mangler.',
+    outingMissing: 'Økt mangler.',
     chooseASki: 'Velg en ski.',
     programme: 'Program',
     programmesNotList: 'programmes må være en liste.',

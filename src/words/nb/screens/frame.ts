@@ -38,8 +38,8 @@ export const frame: WordsAt<'screens/frame'> = {
     over: (over: number) => `, ${plain(over)} over`,
     next: (value: string, skiName: string, value2: string) =>
       `${value}. Neste: ${skiName}, ${value2}`,
-    over2: (left: string) => `Over i ${left}`,
-    over3: 'over',
+    overBy: (left: string) => `Over i ${left}`,
+    overNow: 'over',
   },
   shortcuts: {
     keys: 'Taster',

@@ -90,7 +90,7 @@ export const grip: WordsAt<'screens/grip'> = {
     holdsAbout: (kindReason: string, gripLayers: string, wearKm: string) =>
       `${kindReason} ${gripLayers} Holder omtrent ${wearKm}.`,
     notClassic: 'Denne økta er ikke klassisk, så skiene har ingen festesone.',
-    over2: (mostShown: number) => `over ${plain(mostShown)} %`,
+    overBy: (mostShown: number) => `over ${plain(mostShown)} %`,
     gripShelf: 'Festevoks på hylla',
     gripProductsByWhatSlipping: 'Festevoks etter ventet tap ved glipp og brems',
     whyThisTemperature: 'Hvorfor denne temperaturen',

@@ -59,13 +59,13 @@ export const skis: WordsAt<'screens/skis'> = {
     waist: 'Midje',
     grindEdgesAndNote: 'Slip, kanter og notat',
     grindWidth: 'Slip, bredde på linjene',
-    baseBevel2: 'Såleslip på kanten',
-    sideBevel2: 'Sideslip på kanten',
+    baseBevelLabel: 'Såleslip på kanten',
+    sideBevelLabel: 'Sideslip på kanten',
     none: 'Ingen',
     saving: 'Lagrer…',
     saveTheChanges: 'Lagre endringene',
     putOnTheRack: 'Sett i stativet',
-    saving2: 'Lagrer',
+    savingNow: 'Lagrer',
   },
   skisScreen: {
     whatIsDueFirst: 'Det som haster først',
@@ -103,7 +103,7 @@ export const skis: WordsAt<'screens/skis'> = {
     csvHint:
       'En CSV-fil med name, type, length [cm] og waist [mm]. Last ned CSV-en for stativet for å se alle kolonner.',
     importCsv: 'Ski fra en CSV-fil',
-    cm2: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
+    summary: (skitypeword: string, lengthCm: number, due: string, marks: string) =>
       `${skitypeword}, ${plain(lengthCm)} cm. ${due} ${marks}`,
   },
   scanLabel: {
@@ -124,14 +124,14 @@ export const skis: WordsAt<'screens/skis'> = {
     onWhat: 'Snø',
     how: 'Hvordan',
     hoursInTheBox: 'Timer i skapet',
-    coats2: 'Strøk',
+    coatsLabel: 'Strøk',
     note: 'Notat',
     writeItDown: 'Legg til i historikken',
     takenBack: (removed: string) => `${removed}: slettet.`,
     nothingIsWrittenDownYet: 'Ingenting ennå.',
     byAJobOfThe: ', fra en jobb',
     takeBack: (event: string) => `Slett: ${event}`,
-    takeBack2: 'Slett',
+    deleteEvent: 'Slett',
   },
   baseMap: {
     baseMapLabel: (name: string, count: number) =>

@@ -238,7 +238,7 @@ export const snow: WordsAt<'screens/snow'> = {
     measured: 'Målt',
     last: (value: string) => `${value} sist: `,
     guessedNotMeasured: 'anslått, ikke målt',
-    measured2: (sourceword: string) => `målt (${sourceword})`,
+    measuredBy: (sourceword: string) => `målt (${sourceword})`,
     withoutWeather: (value: string, takenAt: string, value2: string) =>
       `${value}, ${takenAt}${value2}. Uten vær vet vi ikke noe om starten.`,
   },

@@ -120,7 +120,7 @@ export const venue: WordsAt<'screens/venue'> = {
     courseSaved: 'Løypa er lagret.',
     saveTheCourse: 'Lagre løypa',
     leaveItAsItWas: 'Avbryt',
-    segment2: 'Del',
+    segmentTitle: 'Del',
     length: 'Lengde',
     altitude: 'Høyde',
     slope: 'Helling',
@@ -129,7 +129,7 @@ export const venue: WordsAt<'screens/venue'> = {
     windByTheStations: 'Vind, andel av stasjonens',
     surface: 'Underlag',
     remove: (name: string) => `Slett ${name}`,
-    remove2: 'Slett',
+    deleteSegment: 'Slett',
   },
   placeForm: {
     nameOfThePlace: 'Navn på stedet',
