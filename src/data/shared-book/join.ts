@@ -12,7 +12,6 @@ import {
   type BookRecord,
   type Difference,
 } from '../../core/book';
-import { grouped } from '../../core/grouped';
 import {
   documentOf,
   fieldsOf,
@@ -21,10 +20,11 @@ import {
   removeRecord,
   type RawRecord,
 } from '../../core/shared-book';
-import { recordsHere, refOf } from '../book/here';
+import { namedHere, recordsHere, refOf } from '../book/here';
 import type { FrostDatabase } from '../database';
 import { forgetSent, sentSums } from '../hub-link';
-import { readRecord } from './absorb';
+import { nextTurn } from '../next-turn';
+import { A_PAGE, readRecord } from './absorb';
 import { documentNames, loadDocument, saveDocument } from './documents';
 import { noteUnsentPictures } from './pictures';
 
@@ -48,33 +48,56 @@ interface Joining {
 export async function joinBooks(db: FrostDatabase, session: number): Promise<Difference[]> {
   const joining: Joining = { db, session, sent: await sentSums(db), listed: [] };
   for (const name of BOOK_NAMES) {
-    const documents = new Map<string, Y.Doc>();
-    const open = async (title: string) => {
-      const known = documents.get(title);
-      if (known) return known;
-      const made = await loadDocument(db, title, session);
-      documents.set(title, made);
-      return made;
-    };
-    const photos: string[] = [];
-    for await (const records of recordsHere(db, name)) {
-      for (const [title, own] of grouped(records, (one) => documentOf(name, one))) {
-        const document = await open(title);
-        document.transact(() => {
-          for (const record of own) joinRecord(joining, document, { name, record });
-        });
-      }
-      if (bookKind(name).hasPicture) photos.push(...records.map((record) => refOf(name, record)));
+    const gone = await removedHere(joining, name);
+    const here = await placesHere(db, name);
+    const titles = gone.length > 0 ? await documentNames(db, name) : [];
+    for (const title of new Set([...here.keys(), ...titles])) {
+      await joinDocument(joining, { name, title, refs: here.get(title) ?? [], gone });
     }
-    await joinRemovals(joining, name, open);
-    for (const [title, document] of documents) {
-      await saveDocument(db, title, { document, isAhead: true });
-    }
-    await noteUnsentPictures(db, name, photos);
+    if (bookKind(name).hasPicture) await noteUnsentPictures(db, name, [...here.values()].flat());
   }
   await forgetSent(db);
   await db.deleteFrom('shared_touched').execute();
   return joining.listed;
+}
+
+/** The keys of the records that stand here, by the documents they belong to. */
+async function placesHere(db: FrostDatabase, name: BookName): Promise<Map<string, string[]>> {
+  const places = new Map<string, string[]>();
+  for await (const records of recordsHere(db, name)) {
+    for (const record of records) {
+      const title = documentOf(name, record);
+      const refs = places.get(title);
+      if (refs) refs.push(refOf(name, record));
+      else places.set(title, [refOf(name, record)]);
+    }
+  }
+  return places;
+}
+
+/** Joins one document, so that only one is in memory. */
+async function joinDocument(
+  joining: Joining,
+  {
+    name,
+    title,
+    refs,
+    gone,
+  }: { name: BookName; title: string; refs: readonly string[]; gone: readonly Removed[] },
+): Promise<void> {
+  const { db, session } = joining;
+  const document = await loadDocument(db, title, session);
+  for (let from = 0; from < refs.length; from += A_PAGE) {
+    await nextTurn();
+    const page = await namedHere(db, name, refs.slice(from, from + A_PAGE));
+    document.transact(() => {
+      for (const record of page.values()) joinRecord(joining, document, { name, record });
+    });
+  }
+  document.transact(() => {
+    for (const { ref, gone_at } of gone) removeRecord(document, ref, gone_at);
+  });
+  await saveDocument(db, title, { document, isAhead: true });
 }
 
 function joinRecord(
@@ -118,21 +141,15 @@ function joinRecord(
   }
 }
 
-/** What was removed here and still stands there goes, unless the hub knew of it and it came back. */
-async function joinRemovals(
-  { db, sent }: Joining,
-  name: BookName,
-  open: (title: string) => Promise<Y.Doc>,
-): Promise<void> {
+interface Removed {
+  ref: string;
+  gone_at: string;
+}
+
+/** What was removed here, unless the hub knew of it and it came back: where it still stands there, it goes. */
+async function removedHere({ db, sent }: Joining, name: BookName): Promise<Removed[]> {
   const gone = await db.selectFrom('gone').selectAll().where('kind', '=', name).execute();
-  const here = gone
+  return gone
     .filter((one) => isGone(one))
     .filter((one) => sent.get(`gone ${name}|${one.ref}`) !== sumOf(one as unknown as BookRecord));
-  if (here.length === 0) return;
-  for (const title of await documentNames(db, name)) {
-    const document = await open(title);
-    document.transact(() => {
-      for (const { ref, gone_at } of here) removeRecord(document, ref, gone_at);
-    });
-  }
 }

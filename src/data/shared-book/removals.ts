@@ -1,9 +1,7 @@
 import type { FrostDatabase } from '../database';
 import { absorbTouched } from './absorb';
 import { forgetHeld, heldBack, type Held } from './held';
-import type { TakeGround } from './take-in';
-import { toWrite, wantedOf } from './to-write';
-import { writeAll } from './write';
+import { writeAgain, type TakeGround } from './take-in';
 
 const heldRemovals = async (db: FrostDatabase, of: string): Promise<Held[]> =>
   (await heldBack(db)).filter(({ reason, cabin }) => reason === 'removal' && cabin === of);
@@ -15,8 +13,7 @@ export async function agreeToRemovals(
   ground: TakeGround,
 ): Promise<void> {
   await absorbTouched(db, ground.session);
-  const wanted = await wantedOf(db, await heldRemovals(db, cabin));
-  await writeAll(db, await toWrite(db, wanted, ground), { ...ground, isAgreed: true });
+  await writeAgain(db, await heldRemovals(db, cabin), { ...ground, isAgreed: true });
 }
 
 /** Keeps it instead: the others get it back the next time they exchange. */

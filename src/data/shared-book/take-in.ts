@@ -1,54 +1,41 @@
 import * as Y from 'yjs';
-import { BOOK_NAMES } from '../../core/book';
-import { kindOf, meet, OF_ALL, refsIn, type MetRecord, type Part } from '../../core/shared-book';
+import { grouped } from '../../core/grouped';
+import { meet, OF_ALL, refsIn, type MetRecord, type Part } from '../../core/shared-book';
 import type { FrostDatabase } from '../database';
 import { noteDecided } from '../hub-decided';
 import { signAs } from '../signatures';
-import { absorbTouched } from './absorb';
+import { A_PAGE, absorbTouched } from './absorb';
 import { contested, noteListed } from './decisions';
 import { documentNames, loadDocument, ownSessions, saveDocument, vectorOf } from './documents';
 import { heldBack } from './held';
 import { joinBooks } from './join';
 import type { WaitingPhoto } from './pictures';
-import { changesIn, comingIn, toWrite, wantedOf, type Wanted, type WriteGround } from './to-write';
-import { writeAll } from './write';
+import { changesIn, inOrder, toWrite, type Changed, type WriteGround } from './to-write';
+import { Writing } from './write';
 
-/** What came, by document. */
-export type Incoming = ReadonlyMap<string, readonly Part[]>;
+/** What came, by document; each is unpacked only when its turn comes. */
+export type Incoming = ReadonlyMap<string, () => readonly Part[]>;
 
 /** `session` signs what has to be settled here. */
 export type TakeGround = WriteGround & { session: number };
 
-type Met = Wanted & { records: readonly MetRecord[] };
+interface Met {
+  document: Y.Doc;
+  records: readonly MetRecord[];
+}
 
-/** Meets what came with the documents as they stand here; keeps nothing. */
-async function meetAll(db: FrostDatabase, incoming: Incoming, session: number): Promise<Met[]> {
+/** Meets what came with a document as it stands here; keeps nothing. */
+async function met(
+  db: FrostDatabase,
+  { name, parts, session }: { name: string; parts: readonly Part[]; session: number },
+): Promise<Met> {
   const own = await ownSessions(db);
-  const met: Met[] = [];
-  for (const [name, parts] of incoming) {
-    const document = await loadDocument(db, name, session);
-    const records = meet(document, parts, (one) => own.has(one));
-    met.push({ name, document, records, changed: records.map(({ ref, by }) => ({ ref, by })) });
-  }
-  return met;
+  const document = await loadDocument(db, name, session);
+  return { document, records: meet(document, parts, (one) => own.has(one)) };
 }
 
-/** What was held back is tried again with what came; removals wait for a person. */
-async function withHeld(db: FrostDatabase, met: readonly Met[]): Promise<Wanted[]> {
-  const again = (await heldBack(db)).filter(({ reason }) => reason !== 'removal');
-  const came = new Map(met.map((one) => [one.name, one]));
-  const beside = again.filter(({ document }) => !came.has(document));
-  return [
-    ...met.map((one) => {
-      const refs = new Set(one.changed.map(({ ref }) => ref));
-      const more = again
-        .filter(({ document, ref }) => document === one.name && !refs.has(ref))
-        .map(({ ref, cabin }) => ({ ref, by: cabin }));
-      return { ...one, changed: [...one.changed, ...more] };
-    }),
-    ...(await wantedOf(db, beside)),
-  ];
-}
+const changedIn = (records: readonly MetRecord[]): Changed[] =>
+  records.map(({ ref, by }) => ({ ref, by }));
 
 /** How many records that stand here what came would change or remove. */
 export async function wouldChange(
@@ -56,14 +43,35 @@ export async function wouldChange(
   incoming: Incoming,
   ground: TakeGround,
 ): Promise<number> {
-  const met = await meetAll(db, incoming, ground.session);
-  return changesIn(await toWrite(db, met, ground));
+  let sum = 0;
+  for (const [name, parts] of incoming) {
+    const { document, records } = await met(db, { name, parts: parts(), session: ground.session });
+    const todo = await toWrite(db, { name, document, changed: changedIn(records) }, ground);
+    if (todo) sum += changesIn(todo);
+  }
+  return sum;
 }
+
+/** What of each document was held back and is tried again; removals wait for a person. */
+async function heldAgain(db: FrostDatabase): Promise<Map<string, Changed[]>> {
+  const again = (await heldBack(db)).filter(({ reason }) => reason !== 'removal');
+  return changedBy(again);
+}
+
+const changedBy = (
+  records: readonly { document: string; ref: string; cabin: string }[],
+): Map<string, Changed[]> =>
+  new Map(
+    [...grouped(records, ({ document }) => document)].map(([name, own]) => [
+      name,
+      own.map(({ ref, cabin }) => ({ ref, by: cabin })),
+    ]),
+  );
 
 /**
  * Takes in what others wrote: first what was written here goes into the documents, then theirs, then the tables are made
- * to say what the documents say, and what two set differently is listed. Belongs into one transaction. Gives how many
- * records came.
+ * to say what the documents say, and what two set differently is listed. One document is in memory at a time. Belongs
+ * into one transaction. Gives how many records came.
  */
 export async function takeIn(
   db: FrostDatabase,
@@ -73,36 +81,58 @@ export async function takeIn(
   // What comes was written by the hands that came with it.
   await signAs(db, '');
   await absorbTouched(db, ground.session);
-  const met = await meetAll(db, incoming, ground.session);
-  const todos = await toWrite(db, await withHeld(db, met), ground);
-  await writeAll(db, todos, ground);
-  for (const { name, document, records } of met) {
+  const writing = new Writing(db, ground);
+  const again = await heldAgain(db);
+  for (const name of inOrder([...new Set([...incoming.keys(), ...again.keys()])])) {
+    const parts = incoming.get(name)?.() ?? [];
+    const { document, records } = await met(db, { name, parts, session: ground.session });
+    const came = new Set(records.map(({ ref }) => ref));
+    const held = (again.get(name) ?? []).filter(({ ref }) => !came.has(ref));
+    const changed = [...changedIn(records), ...held];
+    const todo = await toWrite(db, { name, document, changed }, ground);
+    if (todo) await writing.write(todo);
+    if (parts.length === 0) continue;
     await saveDocument(db, name, { document, isAhead: false });
-    await noteKnown(db, name, incoming.get(name)!);
+    await noteKnown(db, name, parts);
     await noteListed(db, contested(name, document, records), ground.nowIso);
   }
+  const count = await writing.end();
   // What had to be settled here goes to the others at once.
   await absorbTouched(db, ground.session);
-  return comingIn(todos);
+  return count;
 }
 
-/** The first meeting with a hub: its documents come, the book that stands here joins them. Belongs into one transaction. */
+/**
+ * The first meeting with a hub: its documents come, the book that stands here joins them. One document is in memory at a
+ * time. Belongs into one transaction.
+ */
 export async function takeInFirst(
   db: FrostDatabase,
   incoming: Incoming,
   ground: TakeGround,
 ): Promise<number> {
   await signAs(db, '');
-  for (const { name, document } of await meetAll(db, incoming, ground.session)) {
+  for (const [name, open] of incoming) {
+    const parts = open();
+    const { document } = await met(db, { name, parts, session: ground.session });
     await saveDocument(db, name, { document, isAhead: false });
-    await noteKnown(db, name, incoming.get(name)!);
+    await noteKnown(db, name, parts);
   }
   const listed = await joinBooks(db, ground.session);
   await noteDecided(db, { cabin: OF_ALL, at: ground.nowIso }, listed);
-  const todos = await toWrite(db, await wholeBook(db), ground);
-  await writeAll(db, todos, ground);
+  const writing = new Writing(db, ground);
+  for (const name of inOrder(await documentNames(db))) {
+    const document = await loadDocument(db, name);
+    const all = refsIn(document).map((ref) => ({ ref, by: OF_ALL }));
+    for (let from = 0; from < all.length; from += A_PAGE) {
+      const changed = all.slice(from, from + A_PAGE);
+      const todo = await toWrite(db, { name, document, changed }, ground);
+      if (todo) await writing.write(todo);
+    }
+  }
+  const count = await writing.end();
   await absorbTouched(db, ground.session);
-  return comingIn(todos);
+  return count;
 }
 
 /** What came from the hub, the hub has. */
@@ -125,16 +155,20 @@ async function noteKnown(db: FrostDatabase, name: string, parts: readonly Part[]
     .execute();
 }
 
-/** Everything that the documents say. */
-async function wholeBook(db: FrostDatabase): Promise<Wanted[]> {
-  const wanted: Wanted[] = [];
-  for (const name of await documentNames(db)) {
-    if (!BOOK_NAMES.some((one) => one === kindOf(name))) continue;
+/** Makes these records of documents stand here as the documents say. Belongs into a transaction. */
+export async function writeAgain(
+  db: FrostDatabase,
+  records: readonly { document: string; ref: string; cabin: string }[],
+  ground: WriteGround,
+): Promise<void> {
+  const wanted = changedBy(records);
+  const writing = new Writing(db, ground);
+  for (const name of inOrder([...wanted.keys()])) {
     const document = await loadDocument(db, name);
-    const changed = refsIn(document).map((ref) => ({ ref, by: OF_ALL }));
-    wanted.push({ name, document, changed });
+    const todo = await toWrite(db, { name, document, changed: wanted.get(name)! }, ground);
+    if (todo) await writing.write(todo);
   }
-  return wanted;
+  await writing.end();
 }
 
 /** Writes photos whose pictures are there now. Belongs into a transaction. */
@@ -145,5 +179,5 @@ export async function takeInPictures(
 ): Promise<void> {
   await signAs(db, '');
   await absorbTouched(db, ground.session);
-  await writeAll(db, await toWrite(db, await wantedOf(db, photos), ground), ground);
+  await writeAgain(db, photos, ground);
 }

@@ -7,7 +7,6 @@ import {
   type BookName,
   type BookRecord,
 } from '../../core/book';
-import { grouped } from '../../core/grouped';
 import {
   counted,
   documentOf,
@@ -21,7 +20,6 @@ import { namedHere, refOf } from '../book/here';
 import type { FrostDatabase } from '../database';
 import { nextTurn } from '../next-turn';
 import { A_PAGE, readRecord } from './absorb';
-import { loadDocument } from './documents';
 import type { HeldReason } from './held';
 
 /** A record that a document may have changed, and who did. */
@@ -58,7 +56,7 @@ export type Change = Add & { takesAway: boolean };
 export type Removal = Item & { at: string };
 export type Hold = Item & { reason: HeldReason };
 
-/** What there is to do for one kind. */
+/** What there is to do for one document. */
 export interface Todo {
   name: BookName;
   add: Add[];
@@ -80,28 +78,33 @@ function readable(
   return isItsPlace && ground.check(name, record) === undefined ? record : undefined;
 }
 
-/** What must be written so that what stands here is what the documents say. Writes nothing. */
+/** Whether the app knows the kind whose records a document holds. */
+const isKnown = (kind: string): kind is BookName => BOOK_NAMES.some((one) => one === kind);
+
+/** Documents in the order in which they are written: what a record names stands before it. */
+export const inOrder = (documents: readonly string[]): string[] =>
+  [...BOOK_NAMES, ...new Set(documents.map(kindOf).filter((kind) => !isKnown(kind)))].flatMap(
+    (kind) => documents.filter((document) => kindOf(document) === kind),
+  );
+
+/**
+ * What must be written so that what stands here is what a document says. Writes nothing; nothing is to do for a kind that
+ * only a newer version knows.
+ */
 export async function toWrite(
   db: FrostDatabase,
-  wanted: readonly Wanted[],
+  wanted: Wanted,
   ground: WriteGround,
-): Promise<Todo[]> {
-  const todos: Todo[] = [];
-  for (const name of BOOK_NAMES) {
-    const todo: Todo = { name, add: [], change: [], remove: [], hold: [], same: [] };
-    for (const one of wanted) {
-      if (kindOf(one.name) !== name) continue;
-      for (let from = 0; from < one.changed.length; from += A_PAGE) {
-        await nextTurn();
-        await sortOut({ ...one, changed: one.changed.slice(from, from + A_PAGE) }, todo, {
-          db,
-          ground,
-        });
-      }
-    }
-    todos.push(todo);
+): Promise<Todo | undefined> {
+  const name = kindOf(wanted.name);
+  if (!isKnown(name)) return undefined;
+  const todo: Todo = { name, add: [], change: [], remove: [], hold: [], same: [] };
+  for (let from = 0; from < wanted.changed.length; from += A_PAGE) {
+    await nextTurn();
+    const page = { ...wanted, changed: wanted.changed.slice(from, from + A_PAGE) };
+    await sortOut(page, todo, { db, ground });
   }
-  return todos;
+  return todo;
 }
 
 async function sortOut(
@@ -143,23 +146,5 @@ async function sortOut(
 const takesAway = (mine: BookRecord, theirs: BookRecord): boolean =>
   'removed_at' in theirs && mine.removed_at === null && theirs.removed_at !== null;
 
-/** What these records of documents must be here. */
-export async function wantedOf(
-  db: FrostDatabase,
-  records: readonly { document: string; ref: string; cabin: string }[],
-): Promise<Wanted[]> {
-  const wanted: Wanted[] = [];
-  for (const [name, own] of grouped(records, ({ document }) => document)) {
-    const changed = own.map(({ ref, cabin }) => ({ ref, by: cabin }));
-    wanted.push({ name, changed, document: await loadDocument(db, name) });
-  }
-  return wanted;
-}
-
 /** How many records that stand here others would change or remove. */
-export const changesIn = (todos: readonly Todo[]): number =>
-  todos.reduce((sum, { change, remove }) => sum + change.length + remove.length, 0);
-
-/** How many records come. */
-export const comingIn = (todos: readonly Todo[]): number =>
-  todos.reduce((sum, { add }) => sum + add.length, changesIn(todos));
+export const changesIn = ({ change, remove }: Todo): number => change.length + remove.length;

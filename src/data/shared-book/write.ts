@@ -1,4 +1,5 @@
 import { differences, type BookName } from '../../core/book';
+import { grouped } from '../../core/grouped';
 import { documentOf, MOST_REMOVED_A_DAY } from '../../core/shared-book';
 import { DAY_MS } from '../../core/units/constants';
 import { addHere, changeHere, refOf, removeHere, singleHere } from '../book/here';
@@ -14,36 +15,57 @@ const A_STATEMENT = 40;
 const isConstraint = (error: unknown): boolean =>
   String((error as { code?: unknown }).code ?? '').startsWith('SQLITE_CONSTRAINT');
 
-/** Writes what the documents say; what cannot stand here is held back. */
-class Writing {
+interface Removing {
+  name: BookName;
+  one: Removal;
+}
+
+/**
+ * Writes what the documents say, one document after the other, within the transaction that keeps them; what cannot stand
+ * here is held back. Documents come in the order of their kinds; what is removed goes last, when nothing names it any
+ * more.
+ */
+export class Writing {
   private readonly held: (Hold & { name: BookName })[] = [];
   private readonly done: { name: BookName; ref: string }[] = [];
   private readonly others: { kind: BookName; ref: string; document: string }[] = [];
   private readonly listed: Listed[] = [];
   private readonly removals = new Map<string, number>();
+  private readonly removing: Removing[] = [];
+  private waiting: Add[] = [];
+  private name: BookName | undefined;
+  private came = 0;
 
   constructor(
     private readonly db: FrostDatabase,
     private readonly ground: WriteGround,
   ) {}
 
-  async write(todos: readonly Todo[]): Promise<void> {
-    for (const { name, hold, same, add, change } of todos) {
-      for (const one of hold) this.hold(name, one, one.reason);
-      for (const one of same) this.done.push({ name, ref: one.ref });
-      await this.add(name, add);
-      for (const one of change) {
-        if (one.takesAway && !(await this.mayRemove(name, one))) this.hold(name, one, 'removal');
-        else await this.put(name, one, () => changeHere(this.db, name, one.record));
-      }
+  /** Writes one document, but for what it removes. */
+  async write({ name, hold, same, add, change, remove }: Todo): Promise<void> {
+    if (name !== this.name) await this.endKind();
+    this.name = name;
+    this.came += add.length + change.length + remove.length;
+    for (const one of hold) this.hold(name, one, one.reason);
+    for (const one of same) this.done.push({ name, ref: one.ref });
+    await this.add(name, add);
+    for (const one of change) {
+      if (one.takesAway && !(await this.mayRemove(name, one))) this.hold(name, one, 'removal');
+      else await this.put(name, one, () => changeHere(this.db, name, one.record));
     }
-    for (const { name, remove } of todos.toReversed()) {
-      for (const one of remove) {
-        if (!(await this.mayRemove(name, one))) this.hold(name, one, 'removal');
-        else await this.tried(name, { ...one, isRemoval: true }, () => this.remove(name, one));
-      }
+    this.removing.push(...remove.map((one) => ({ name, one })));
+  }
+
+  /** Removes, and notes what was done and what was held back; gives how many records came. */
+  async end(): Promise<number> {
+    await this.endKind();
+    const kinds = [...grouped(this.removing, ({ name }) => name).values()].toReversed();
+    for (const { name, one } of kinds.flat()) {
+      if (!(await this.mayRemove(name, one))) this.hold(name, one, 'removal');
+      else await this.tried(name, { ...one, isRemoval: true }, () => this.remove(name, one));
     }
     await this.note();
+    return this.came;
   }
 
   /** Removes a record, and notes when that was there; no later than now. */
@@ -113,35 +135,42 @@ class Writing {
     return true;
   }
 
-  private async add(name: BookName, items: readonly Add[]): Promise<void> {
+  private insert(name: BookName, all: readonly Add[]): Promise<void> {
     const pictureOf = (ref: string) => this.ground.pictureOf!(ref)!;
-    const put = (all: readonly Add[]) =>
-      addHere(
-        this.db,
-        { name, pictureOf },
-        all.map(({ record }) => record),
-      );
-    let waiting: Add[] = [];
+    return addHere(
+      this.db,
+      { name, pictureOf },
+      all.map(({ record }) => record),
+    );
+  }
+
+  private async add(name: BookName, items: readonly Add[]): Promise<void> {
     for (let from = 0; from < items.length; from += A_STATEMENT) {
       await nextTurn();
       const page = items.slice(from, from + A_STATEMENT);
       try {
-        await put(page);
+        await this.insert(name, page);
         for (const one of page) this.isDone(name, one);
       } catch (error) {
         if (!isConstraint(error)) throw error;
-        waiting.push(...page);
+        this.waiting.push(...page);
       }
     }
-    // One by one, until none goes in any more: one of them may name another one.
-    for (let before = Infinity; waiting.length > 0 && waiting.length < before;) {
-      before = waiting.length;
+  }
+
+  /** Adds what is left of a kind one by one, until none goes in any more: one of them may name another one. */
+  private async endKind(): Promise<void> {
+    const { name } = this;
+    if (!name) return;
+    for (let before = Infinity; this.waiting.length > 0 && this.waiting.length < before;) {
+      before = this.waiting.length;
       const left: Add[] = [];
-      for (const one of waiting) {
-        if (!(await this.put(name, one, () => put([one])))) left.push(one);
+      for (const one of this.waiting) {
+        if (!(await this.put(name, one, () => this.insert(name, [one])))) left.push(one);
       }
-      waiting = left;
+      this.waiting = left;
     }
+    this.waiting = [];
   }
 
   /** Counts the removals of a cabin within a day; beyond the limit a person must say yes. */
@@ -205,10 +234,3 @@ async function forgetTouched(
     },
   );
 }
-
-/** Writes what {@link toWrite} found, within the transaction that keeps the documents. */
-export const writeAll = (
-  db: FrostDatabase,
-  todos: readonly Todo[],
-  ground: WriteGround,
-): Promise<void> => new Writing(db, ground).write(todos);

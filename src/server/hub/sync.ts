@@ -79,14 +79,13 @@ function opened({ document, cabin, update }: Pulled['parts'][number]): Part | un
 }
 
 /** What came, by document. */
-function byDocument(parts: Pulled['parts']): Incoming {
-  const incoming = new Map<string, Part[]>();
-  for (const [document, own] of grouped(parts, (part) => part.document)) {
-    const readable = own.map(opened).filter((part) => part !== undefined);
-    if (readable.length > 0) incoming.set(document, readable);
-  }
-  return incoming;
-}
+const byDocument = (parts: Pulled['parts']): Incoming =>
+  new Map(
+    [...grouped(parts, (part) => part.document)].map(([document, own]) => [
+      document,
+      () => own.map(opened).filter((part) => part !== undefined),
+    ]),
+  );
 
 /** Takes in what is new at the hub, and what was held back once more; gives how many records came. */
 async function pull(
