@@ -67,24 +67,19 @@ export function appTexts(): string[] {
   });
 }
 
-/** Docs that are not held to it yet: their text goes with their figures. */
-const NOT_YET: readonly string[] = ['models.md'];
-
 /** Every paragraph of the docs that is prose. */
 export function docTexts(): string[] {
   const files = [
     ...filesIn(path.join(ROOT, 'docs'), '.md'),
     ...['README.md', 'CONTRIBUTING.md'].map((file) => path.join(ROOT, file)),
   ];
-  return files
-    .filter((file) => !NOT_YET.includes(path.basename(file)))
-    .flatMap((file) =>
-      readFileSync(file, 'utf8')
-        .replace(/^```[\s\S]*?^```$/gm, '')
-        .split(/\n\s*\n|\n(?=\s*[-*] |\s*\d+\. )/)
-        .filter((part) => !/^\s*[|#!]/.test(part))
-        .map((part) => part.replace(/\s+/g, ' ').trim()),
-    );
+  return files.flatMap((file) =>
+    readFileSync(file, 'utf8')
+      .replace(/^```[\s\S]*?^```$/gm, '')
+      .split(/\n\s*\n|\n(?=\s*[-*] |\s*\d+\. )/)
+      .filter((part) => !/^\s*[|#!]/.test(part))
+      .map((part) => part.replace(/\s+/g, ' ').trim()),
+  );
 }
 
 export const appFaults = () =>
