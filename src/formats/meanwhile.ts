@@ -2,7 +2,7 @@ import { mergeFields, type Fields } from '../core/merge';
 import { failed, type WireResult } from './wire';
 import { formatsScreenWords } from '../words/screens/formats';
 
-const WORDS = formatsScreenWords.meanwhile;
+const WORDS = formatsScreenWords.clash;
 
 /** What a saved form hears when others changed the same thing meanwhile: the state to go on from. */
 export interface ChangedMeanwhile {
@@ -32,5 +32,5 @@ export function mergeMeanwhile<T extends Fields>(
     clashes: clashes.map(({ field, theirs }) => ({ field, theirs })),
     current: current.values,
   };
-  return failed('changed_meanwhile', WORDS.changedMeanwhile, [details]);
+  return failed('changed_meanwhile', WORDS.changedByOthers, [details]);
 }

@@ -4,7 +4,7 @@ import { meet, OF_ALL, refsIn, type MetRecord, type Part } from '../../core/shar
 import type { FrostDatabase } from '../database';
 import { noteDecided } from '../hub-decided';
 import { signAs } from '../signatures';
-import { A_PAGE, absorbTouched } from './absorb';
+import { absorbTouched } from './absorb';
 import { contested, noteListed } from './decisions';
 import { documentNames, loadDocument, ownSessions, saveDocument, vectorOf } from './documents';
 import { heldBack } from './held';
@@ -28,8 +28,8 @@ interface Met {
 async function met(
   db: FrostDatabase,
   { name, parts, session }: { name: string; parts: readonly Part[]; session: number },
+  own: ReadonlySet<number>,
 ): Promise<Met> {
-  const own = await ownSessions(db);
   const document = await loadDocument(db, name, session);
   return { document, records: meet(document, parts, (one) => own.has(one)) };
 }
@@ -43,9 +43,11 @@ export async function wouldChange(
   incoming: Incoming,
   ground: TakeGround,
 ): Promise<number> {
+  const { session } = ground;
+  const own = await ownSessions(db);
   let sum = 0;
-  for (const [name, parts] of incoming) {
-    const { document, records } = await met(db, { name, parts: parts(), session: ground.session });
+  for (const [name, open] of incoming) {
+    const { document, records } = await met(db, { name, parts: open(), session }, own);
     const todo = await toWrite(db, { name, document, changed: changedIn(records) }, ground);
     if (todo) sum += changesIn(todo);
   }
@@ -79,18 +81,19 @@ export async function takeIn(
   ground: TakeGround,
 ): Promise<number> {
   // What comes was written by the hands that came with it.
+  const { session } = ground;
   await signAs(db, '');
-  await absorbTouched(db, ground.session);
+  await absorbTouched(db, session);
+  const own = await ownSessions(db);
   const writing = new Writing(db, ground);
   const again = await heldAgain(db);
   for (const name of inOrder([...new Set([...incoming.keys(), ...again.keys()])])) {
     const parts = incoming.get(name)?.() ?? [];
-    const { document, records } = await met(db, { name, parts, session: ground.session });
+    const { document, records } = await met(db, { name, parts, session }, own);
     const came = new Set(records.map(({ ref }) => ref));
     const held = (again.get(name) ?? []).filter(({ ref }) => !came.has(ref));
     const changed = [...changedIn(records), ...held];
-    const todo = await toWrite(db, { name, document, changed }, ground);
-    if (todo) await writing.write(todo);
+    await writing.write({ name, document, changed });
     if (parts.length === 0) continue;
     await saveDocument(db, name, { document, isAhead: false });
     await noteKnown(db, name, parts);
@@ -98,7 +101,7 @@ export async function takeIn(
   }
   const count = await writing.end();
   // What had to be settled here goes to the others at once.
-  await absorbTouched(db, ground.session);
+  await absorbTouched(db, session);
   return count;
 }
 
@@ -111,27 +114,26 @@ export async function takeInFirst(
   incoming: Incoming,
   ground: TakeGround,
 ): Promise<number> {
+  const { session } = ground;
   await signAs(db, '');
+  const own = await ownSessions(db);
   for (const [name, open] of incoming) {
     const parts = open();
-    const { document } = await met(db, { name, parts, session: ground.session });
+    if (parts.length === 0) continue;
+    const { document } = await met(db, { name, parts, session }, own);
     await saveDocument(db, name, { document, isAhead: false });
     await noteKnown(db, name, parts);
   }
-  const listed = await joinBooks(db, ground.session);
+  const listed = await joinBooks(db, session);
   await noteDecided(db, { cabin: OF_ALL, at: ground.nowIso }, listed);
   const writing = new Writing(db, ground);
   for (const name of inOrder(await documentNames(db))) {
     const document = await loadDocument(db, name);
-    const all = refsIn(document).map((ref) => ({ ref, by: OF_ALL }));
-    for (let from = 0; from < all.length; from += A_PAGE) {
-      const changed = all.slice(from, from + A_PAGE);
-      const todo = await toWrite(db, { name, document, changed }, ground);
-      if (todo) await writing.write(todo);
-    }
+    const changed = refsIn(document).map((ref) => ({ ref, by: OF_ALL }));
+    await writing.write({ name, document, changed });
   }
   const count = await writing.end();
-  await absorbTouched(db, ground.session);
+  await absorbTouched(db, session);
   return count;
 }
 
@@ -165,8 +167,7 @@ export async function writeAgain(
   const writing = new Writing(db, ground);
   for (const name of inOrder([...wanted.keys()])) {
     const document = await loadDocument(db, name);
-    const todo = await toWrite(db, { name, document, changed: wanted.get(name)! }, ground);
-    if (todo) await writing.write(todo);
+    await writing.write({ name, document, changed: wanted.get(name)! });
   }
   await writing.end();
 }

@@ -7,7 +7,16 @@ import type { FrostDatabase } from '../database';
 import { eachInTurns, nextTurn } from '../next-turn';
 import { noteListed, type Listed } from './decisions';
 import { holdBack, type HeldReason } from './held';
-import type { Add, Hold, Item, Removal, Todo, WriteGround } from './to-write';
+import {
+  changesIn,
+  toWrite,
+  type Add,
+  type Hold,
+  type Item,
+  type Removal,
+  type Wanted,
+  type WriteGround,
+} from './to-write';
 
 /** Records of one statement, of which all go in or none. */
 const A_STATEMENT = 40;
@@ -41,11 +50,14 @@ export class Writing {
     private readonly ground: WriteGround,
   ) {}
 
-  /** Writes one document, but for what it removes. */
-  async write({ name, hold, same, add, change, remove }: Todo): Promise<void> {
+  /** Writes what one document says, but for what it removes. */
+  async write(wanted: Wanted): Promise<void> {
+    const todo = await toWrite(this.db, wanted, this.ground);
+    if (!todo) return;
+    const { name, hold, same, add, change, remove } = todo;
     if (name !== this.name) await this.endKind();
     this.name = name;
-    this.came += add.length + change.length + remove.length;
+    this.came += add.length + changesIn(todo);
     for (const one of hold) this.hold(name, one, one.reason);
     for (const one of same) this.done.push({ name, ref: one.ref });
     await this.add(name, add);

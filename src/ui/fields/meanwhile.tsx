@@ -4,7 +4,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { ActionButton } from './action-button';
 import { uiScreenWords } from '../../words/screens/ui';
 
-const WORDS = uiScreenWords.meanwhile;
+const WORDS = uiScreenWords.clash;
 
 /** A field that someone else changed while this form was open, and this form too. */
 export interface FieldClash {
@@ -28,7 +28,7 @@ export function Meanwhile({ clashes, names, onTake, onKeep }: MeanwhileProps) {
   if (clashes.length === 0) return null;
   return (
     <Box role="alert" borderLeftWidth="4px" borderColor="danger" bg="sunk" px="3" py="2" my="3">
-      <Text textStyle="strong">{WORDS.changedMeanwhile}</Text>
+      <Text textStyle="strong">{WORDS.changedByOthers}</Text>
       {clashes.map((clash) => (
         <Flex key={clash.field} gap="3" align="center" wrap="wrap" mt="2">
           <Text textStyle="body">

@@ -353,8 +353,8 @@ export const formats: WordsAt<'screens/formats'> = {
       `${plain(missing)} Punkte ohne Höhe sind mit geraden Linien gefüllt.`,
     segment: (k: number) => `Abschnitt ${plain(k)}`,
   },
-  meanwhile: {
-    changedMeanwhile:
+  clash: {
+    changedByOthers:
       'Jemand anders hat das inzwischen geändert. Die Felder unten weichen ab. Für jedes wählen, dann noch einmal speichern.',
   },
   csvDoubles: {

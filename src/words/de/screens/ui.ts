@@ -31,9 +31,9 @@ export const ui: WordsAt<'screens/ui'> = {
     newer: 'Eine neuere Version von Frost Pick läuft. Laden, wenn du hier fertig bist.',
     load: 'Jetzt laden',
   },
-  meanwhile: {
+  clash: {
     empty: 'leer',
-    changedMeanwhile: 'Jemand anders hat das inzwischen geändert',
+    changedByOthers: 'Jemand anders hat das inzwischen geändert',
     theySet: (field: string, field2: string) => `${field}: dort steht ${field2}.`,
     takeTheirs: 'Das andere nehmen',
     keepMine: 'Meines behalten',

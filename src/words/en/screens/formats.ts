@@ -352,8 +352,8 @@ export const gpxCourse = {
   segment: (k: number) => `Segment ${k}`,
 };
 
-export const meanwhile = {
-  changedMeanwhile:
+export const clash = {
+  changedByOthers:
     'Someone else changed this in the meantime. The fields below differ. Choose for each, then save again.',
 };
 

@@ -24,9 +24,9 @@ export const linkLine = {
   load: 'Load it now',
 };
 
-export const meanwhile = {
+export const clash = {
   empty: 'empty',
-  changedMeanwhile: 'Someone else changed this in the meantime',
+  changedByOthers: 'Someone else changed this in the meantime',
   theySet: (field: string, field2: string) => `${field}: they entered ${field2}.`,
   takeTheirs: 'Use theirs',
   keepMine: 'Keep mine',

@@ -346,8 +346,8 @@ export const formats: WordsAt<'screens/formats'> = {
       `${plain(missing)} punkter uten høyde er fylt med rette linjer.`,
     segment: (k: number) => `Del ${plain(k)}`,
   },
-  meanwhile: {
-    changedMeanwhile:
+  clash: {
+    changedByOthers:
       'Noen andre endret dette i mellomtiden. Feltene under er forskjellige. Velg for hvert, og lagre igjen.',
   },
   csvDoubles: {

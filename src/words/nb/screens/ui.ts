@@ -30,9 +30,9 @@ export const ui: WordsAt<'screens/ui'> = {
     newer: 'En nyere versjon av Frost Pick kjører. Last den når du er ferdig her.',
     load: 'Last den nå',
   },
-  meanwhile: {
+  clash: {
     empty: 'tom',
-    changedMeanwhile: 'Noen andre endret dette i mellomtiden',
+    changedByOthers: 'Noen andre endret dette i mellomtiden',
     theySet: (field: string, field2: string) => `${field}: der står ${field2}.`,
     takeTheirs: 'Bruk deres',
     keepMine: 'Behold mitt',
