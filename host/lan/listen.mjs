@@ -11,7 +11,7 @@ import { papersOf } from './authority.mjs';
 import { shared } from '../shared.mjs';
 
 /** Ciphers that every browser of the last ten years has, all with forward secrecy and authentication in one. */
-const TLS = {
+export const TLS = {
   minVersion: /** @type {const} */ ('TLSv1.2'),
   ciphers: [
     'TLS_AES_256_GCM_SHA384',

@@ -1,9 +1,13 @@
 import { X509Certificate } from 'node:crypto';
+import { once } from 'node:events';
 import { readFileSync, statSync, writeFileSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
 import path from 'node:path';
+import { connect, createServer } from 'node:tls';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addressProblem, machineNames } from '../../host/lan/addresses.mjs';
 import { papersOf } from '../../host/lan/authority.mjs';
+import { TLS } from '../../host/lan/listen.mjs';
 import { temporaryFolder } from './temporary-database';
 
 const DAY_MS = 86_400_000;
@@ -79,4 +83,46 @@ it('an address that is none of this machine is refused with those it has', () =>
     expect(addressProblem(wrong)).toContain('is not an address of this machine');
   }
   for (const name of machineNames()) expect(name).toMatch(/^[a-z0-9-]+(\.local)?$/);
+});
+
+/** What a connection with these settings comes to: the cipher, or that the server refused it. */
+async function agreed(settings: object): Promise<string> {
+  const { certificate, key } = await papersOf(folder, CABIN);
+  const server = createServer({ cert: certificate, key, ...TLS });
+  server.on('tlsClientError', () => undefined);
+  server.listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
+  const socket = connect({ port, host: '127.0.0.1', rejectUnauthorized: false, ...settings });
+  try {
+    await once(socket, 'secureConnect');
+    return socket.getCipher().name;
+  } catch (error) {
+    const code = String((error as { code?: unknown }).code);
+    return code.includes('ALERT') ? 'refused' : code;
+  } finally {
+    socket.destroy();
+    server.close();
+  }
+}
+
+it.each([
+  ['TLS 1.3', {}, 'TLS_AES_256_GCM_SHA384'],
+  [
+    'the one authenticated cipher',
+    { maxVersion: 'TLSv1.2', ciphers: 'ECDHE-ECDSA-AES128-GCM-SHA256' },
+    'ECDHE-ECDSA-AES128-GCM-SHA256',
+  ],
+  [
+    'a cipher without authentication in one',
+    { maxVersion: 'TLSv1.2', ciphers: 'ECDHE-ECDSA-AES128-SHA256' },
+    'refused',
+  ],
+  [
+    'TLS 1.1',
+    { minVersion: 'TLSv1.1', maxVersion: 'TLSv1.1', ciphers: 'DEFAULT@SECLEVEL=0' },
+    'refused',
+  ],
+])('https with %s: %j is answered with %s', async (_what, settings, wanted) => {
+  expect(await agreed(settings)).toBe(wanted);
 });
