@@ -7,7 +7,6 @@ const SUMMED_OF_HEADER = 24;
 const SUMMED_OF_FRAME = 8;
 const BIGGEST_PAGE = 65_536;
 const AT = { pageSize: 8, salts: 16, sums: 24, frameCommit: 4, frameSalts: 8, frameSums: 16 };
-const SALTS = 8;
 const WORD = 4;
 
 /** What stands in a log: how many commits can be read, and how many are there that cannot. */
@@ -43,7 +42,8 @@ class Sum {
 
 /**
  * Reads a log as SQLite would after a crash. What follows the first frame whose sum is wrong is dropped by SQLite without
- * a word; a commit among that was written once. Frames of a log that was begun anew have other salts and do not count.
+ * a word; a commit among that was written once. Frames that are left of an older log have two other salts and do not
+ * count; where only one is another, the frame is of this log and damaged.
  */
 export function readLog(bytes: Uint8Array): LogContent {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
@@ -58,13 +58,13 @@ export function readLog(bytes: Uint8Array): LogContent {
     // Whatever stood in it cannot be found.
     return { ...content, lostCommits: bytes.length > HEADER ? 1 : 0 };
   }
-  const salts = bytes.subarray(AT.salts, AT.salts + SALTS);
+  const hasSalt = (at: number, offset: number) =>
+    view.getUint32(at + AT.frameSalts + offset) === view.getUint32(AT.salts + offset);
   let [isSound, pages] = [true, undefined as Uint8Array | undefined];
   for (let at = HEADER; at + FRAME_HEADER + size <= bytes.length; at += FRAME_HEADER + size) {
-    const own = bytes.subarray(at + AT.frameSalts, at + AT.frameSalts + SALTS);
-    const isOfThisLog = own.every((byte, i) => byte === salts[i]);
+    const salts = [hasSalt(at, 0), hasSalt(at, WORD)];
     const isCommit = view.getUint32(at + AT.frameCommit) !== 0;
-    if (isSound && isOfThisLog) {
+    if (isSound && salts.every(Boolean)) {
       sum.add(view, at, SUMMED_OF_FRAME);
       sum.add(view, at + FRAME_HEADER, size);
       isSound = sum.isAt(view, at + AT.frameSums);
@@ -74,7 +74,7 @@ export function readLog(bytes: Uint8Array): LogContent {
     if (isSound && view.getUint32(at) === 1) {
       pages = bytes.subarray(at + FRAME_HEADER, at + FRAME_HEADER + size);
     }
-    if (!isCommit || !isOfThisLog) continue;
+    if (!isCommit || !salts.some(Boolean)) continue;
     if (isSound) {
       content.commits += 1;
       content.firstPage = pages;
